@@ -1,0 +1,214 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Notation;
+
+public sealed partial class Parser
+{
+    private static readonly string[] RuleWords = ["share:", "hold:", "re-rig:", "help:", "touch:", "note:"];
+
+    private static readonly (string Words, ShareKind Kind)[] PlainShares =
+    [
+        ("one at a time", ShareKind.OneAtATime), ("any number at a time", ShareKind.AnyNumber), ("any split", ShareKind.AnySplit),
+        ("in rotation", ShareKind.InRotation), ("in fixed order", ShareKind.InFixedOrder),
+        ("taking turns by the round", ShareKind.TurnsByRound), ("an attempt is a turn", ShareKind.AttemptIsTurn),
+        ("hand tag", ShareKind.HandTag), ("no hand tag", ShareKind.NoHandTag),
+    ];
+
+    private static bool IsRule(Cursor c)
+    {
+        foreach (var word in RuleWords)
+        {
+            if (c.Peek(word))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static Rule? Rule(Cursor c)
+    {
+        if (c.Eat("share:"))
+        {
+            var phrases = new List<SharePhrase>();
+            do
+            {
+                if (SharePhrase(c) is not { } phrase)
+                {
+                    return null;
+                }
+
+                phrases.Add(phrase);
+            }
+            while (c.EatChar(','));
+            return new Rule.Share(phrases.ToEq());
+        }
+
+        if (c.Eat("hold:"))
+        {
+            return Hold(c);
+        }
+
+        if (c.Eat("re-rig:"))
+        {
+            return ReRig(c);
+        }
+
+        if (c.Eat("help:"))
+        {
+            return Help(c);
+        }
+
+        var touch = c.Eat("touch:");
+        if (touch || c.Eat("note:"))
+        {
+            var text = c.TakeRest(TokenKind.Remark);
+            return text.Length == 0 ? Nothing<Rule>(c, "Here the words are missing.", "what shall be printed")
+                : touch ? new Rule.Touch(text) : new Rule.Remark(text);
+        }
+
+        return Nothing<Rule>(c, "This is not a rule.", "share:, hold:, re-rig:, help:, touch: or note:", RuleWords);
+    }
+
+    private static SharePhrase? SharePhrase(Cursor c)
+    {
+        foreach (var (words, kind) in PlainShares)
+        {
+            if (c.Eat(words))
+            {
+                return new(kind);
+            }
+        }
+
+        if (c.Eat("together at"))
+        {
+            return c.Name(TokenKind.Name) is { } position ? new(ShareKind.TogetherAt, Text: position) : Nothing<SharePhrase>(c, "Together at which position?", "the position that is compared");
+        }
+
+        if (c.Eat("by"))
+        {
+            return c.Int("how many members") is { } members && c.Eat("members") ? new(ShareKind.ByMembers, members) : Nothing<SharePhrase>(c, "By how many?", "by 2 members");
+        }
+
+        if (c.Eat("at least"))
+        {
+            if (c.Int("how many at least") is not { } least)
+            {
+                return null;
+            }
+
+            var per = c.Eat("each") ? "each" : c.Eat("a turn") ? "a turn" : null;
+            if (per is null)
+            {
+                return Nothing<SharePhrase>(c, "At least so many per what?", "each, or a turn");
+            }
+
+            var tail = c.Eat("of every movement") ? " of every movement" : c.Eat("in every round") ? " in every round" : "";
+            return new(ShareKind.AtLeast, least, per + tail);
+        }
+
+        if (c.Eat("at most"))
+        {
+            if (c.Int("how many at most") is not { } most)
+            {
+                return null;
+            }
+
+            var tries = c.Eat("tries");
+            return c.Eat("in a row") ? new(tries ? ShareKind.AtMostTries : ShareKind.AtMost, most) : Nothing<SharePhrase>(c, "At most so many what?", "in a row");
+        }
+
+        if (c.Eat("hand over after"))
+        {
+            return c.Name(TokenKind.Name) is { } what ? new(ShareKind.HandOverAfter, Text: what) : Nothing<SharePhrase>(c, "After what?", "what a hand-over waits for");
+        }
+
+        return Nothing<SharePhrase>(c, "This is not a way to share work.", "one at a time, any split, together at …, in rotation, at least …, at most …",
+            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after"]);
+    }
+
+    private static Rule? Hold(Cursor c)
+    {
+        if (c.Int("how many hold") is not { } holders || !c.Eat("crew-mate in") || c.Name(TokenKind.Movement) is not { } position || !c.EatChar(','))
+        {
+            return Nothing<Rule>(c, "Who holds what, and for how long?", "1 crew-mate in front plank, for every whole rep");
+        }
+
+        var turn = c.Eat("for the whole turn");
+        if (!turn && !c.Eat("for every whole rep"))
+        {
+            return Nothing<Rule>(c, "For how long is it held?", "for every whole rep, or for the whole turn");
+        }
+
+        var another = c.EatChar(',');
+        return another && !c.Eat("another holder each cycle")
+            ? Nothing<Rule>(c, "What about the holder?", "another holder each cycle")
+            : new Rule.Hold(holders, position, turn, another);
+    }
+
+    private static Rule? ReRig(Cursor c)
+    {
+        Detail.Load? load = null;
+        if (c.AtNumber)
+        {
+            load = Detail(c, quiet: false) as Detail.Load;
+            if (load is null)
+            {
+                return Nothing<Rule>(c, "To which load?", "a load such as 60/40 kg, or nothing for that of the next line");
+            }
+        }
+
+        if (!c.Eat("by") || c.Name(TokenKind.Name) is not { } by)
+        {
+            return Nothing<Rule>(c, "Who changes the load?", "by and who, such as by the athlete");
+        }
+
+        int? window = null;
+        var change = false;
+        while (c.EatChar(','))
+        {
+            if (window is null && c.Eat("in window"))
+            {
+                window = c.Int("which window");
+                if (window is null)
+                {
+                    return null;
+                }
+            }
+            else if (!change && c.Eat("in the change"))
+            {
+                change = true;
+            }
+            else if (c.Name(TokenKind.Name) is { } another)
+            {
+                by += ", " + another;
+            }
+            else
+            {
+                return Nothing<Rule>(c, "When is the load changed?", "in window 2, or in the change");
+            }
+        }
+
+        return new Rule.ReRig(load, by, window, change);
+    }
+
+    private static Rule? Help(Cursor c)
+    {
+        HelpAct? act = c.Eat("load plates") ? HelpAct.LoadPlates : c.Eat("spot") ? HelpAct.Spot : c.Eat("lift up") ? HelpAct.LiftUp : c.Eat("move kit") ? HelpAct.MoveKit : null;
+        if (act is null || !c.Eat("by") || c.Name(TokenKind.Name) is not { } by)
+        {
+            return Nothing<Rule>(c, "Who may help with what?", "load plates, spot, lift up or move kit, then by and who", ["load plates", "spot", "lift up", "move kit"]);
+        }
+
+        if (!c.EatChar(','))
+        {
+            return new Rule.Help(act.Value, by, null);
+        }
+
+        return c.Eat("the rep does not count") ? new Rule.Help(act.Value, by, VoidedUnit.Rep)
+            : c.Eat("the lift does not count") ? new Rule.Help(act.Value, by, VoidedUnit.Lift)
+            : Nothing<Rule>(c, "What does such help void?", "the rep does not count, or the lift does not count");
+    }
+}

@@ -1,0 +1,216 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Notation;
+
+public sealed partial class Parser
+{
+    private static readonly (string Words, Measure Measure)[] Measures =
+    [
+        ("time by the hall clock", Measure.HallClock), ("time", Measure.Time), ("reps", Measure.Reps), ("rounds and reps", Measure.RoundsAndReps),
+        ("calories", Measure.Calories), ("metres", Measure.Metres), ("points", Measure.Points), ("best load", Measure.BestLoad),
+        ("sum of best loads", Measure.SumOfBestLoads),
+    ];
+
+    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:"];
+
+    private Score? Score(DraftLine line, Cursor c)
+    {
+        c.Eat("score");
+        string? label = null;
+        if (!c.EatChar(':'))
+        {
+            label = char.IsUpper(c.Next) ? c.Name(TokenKind.Name) : null;
+            if (label is null || !c.EatChar(':'))
+            {
+                return Nothing<Score>(c, "After score stands a name with a capital, or a colon.", "score: or score A:");
+            }
+        }
+
+        var measure = MeasureOf(c);
+        var of = measure is null ? null : OfNames(c);
+        var lines = All(line.Children, ScoreLineOf);
+        return measure is null || of is null ? null : new Score(label, measure.Value, of.Value, lines);
+    }
+
+    private static Measure? MeasureOf(Cursor c)
+    {
+        foreach (var (words, measure) in Measures)
+        {
+            if (c.Eat(words))
+            {
+                return measure;
+            }
+        }
+
+        Nothing<Score>(c, "What is measured?", "time, reps, rounds and reps, calories, metres, points, best load, or sum of best loads",
+            [.. Measures.Select(m => m.Words)]);
+        return null;
+    }
+
+    private static Eq<Who>? OfNames(Cursor c) => c.Eat("of") ? Names(c) : c.Failed ? null : new Eq<Who>?([]);
+
+    private ScoreLine? ScoreLineOf(DraftLine line, Cursor c)
+    {
+        NoChildren(line);
+        if (c.Eat("unfinished:"))
+        {
+            return Unfinished(c);
+        }
+
+        if (c.Eat("tie:"))
+        {
+            return Tie(c);
+        }
+
+        if (c.Eat("weight"))
+        {
+            return c.Number() is { } weight ? new ScoreLine.Weight(weight) : Nothing<ScoreLine>(c, "How much does it weigh?", "a number");
+        }
+
+        if (char.IsUpper(c.Next) && c.HasColonAhead && c.Name(TokenKind.Name, "unfinished") is { } part)
+        {
+            return !c.Eat("unfinished:") ? Nothing<ScoreLine>(c, "What about this part?", "unfinished: and not reached or zero")
+                : c.Eat("not reached") ? new ScoreLine.Cascade(part, true)
+                : c.Eat("zero") ? new ScoreLine.Cascade(part, false)
+                : Nothing<ScoreLine>(c, $"What is this score when {part} is unfinished?", "not reached, or zero", ["not reached", "zero"]);
+        }
+
+        return Nothing<ScoreLine>(c, "This line is not understood.", "unfinished:, tie:, weight, or A unfinished:", ["unfinished:", "tie:", "weight"]);
+    }
+
+    private static ScoreLine? Unfinished(Cursor c)
+    {
+        if (c.EatChar('+'))
+        {
+            if (!c.Time(out var each) || !c.Eat("for each"))
+            {
+                return Nothing<ScoreLine>(c, "For each what?", "for each missing rep");
+            }
+
+            var missing = c.Eat("missing");
+            CountedAs? of = c.Eat("rep") ? CountedAs.Reps : c.Eat("calorie") ? CountedAs.Calories : c.Eat("metre") ? CountedAs.Metres : null;
+            if (of is null)
+            {
+                return Nothing<ScoreLine>(c, "For each what?", "missing rep, missing calorie, or missing metre");
+            }
+
+            return !missing && !c.Eat("done")
+                ? Nothing<ScoreLine>(c, "Missing, or done?", "missing before it: +0:01 for each missing rep")
+                : new ScoreLine.Penalty(each, of.Value, missing);
+        }
+
+        if (c.Eat("cap line by"))
+        {
+            return c.Eat("reps") ? new ScoreLine.CapLine(CountedAs.Reps) : c.Eat("calories") ? new ScoreLine.CapLine(CountedAs.Calories)
+                : c.Eat("metres") ? new ScoreLine.CapLine(CountedAs.Metres)
+                : Nothing<ScoreLine>(c, "By what is an unfinished result ordered?", "reps, calories, or metres", ["reps", "calories", "metres"]);
+        }
+
+        return Nothing<ScoreLine>(c, "How is an unfinished result scored?", "cap line by reps, or +0:01 for each missing rep", ["cap line by"]);
+    }
+
+    private static ScoreLine? Tie(Cursor c)
+    {
+        if (c.Eat("shared"))
+        {
+            return new ScoreLine.TieShared();
+        }
+
+        if (c.Eat("lowest member"))
+        {
+            return new ScoreLine.TieLowestMember();
+        }
+
+        if (c.Eat("score"))
+        {
+            return char.IsUpper(c.Next) && c.Name(TokenKind.Name) is { } label ? new ScoreLine.TieScore(label)
+                : Nothing<ScoreLine>(c, "Which score breaks the tie?", "the score's name");
+        }
+
+        if (c.Eat("time at"))
+        {
+            if (c.Eat("round"))
+            {
+                return c.Int("which round") is { } round ? new ScoreLine.TieTime(TieMark.Round, round) : null;
+            }
+
+            return c.Eat("the last full round") ? new ScoreLine.TieTime(TieMark.LastFullRound, null)
+                : c.Eat("the last gate passed") ? new ScoreLine.TieTime(TieMark.LastGate, null)
+                : Nothing<ScoreLine>(c, "The time at which mark?", "round 2, the last full round, or the last gate passed", ["round", "the last full round", "the last gate passed"]);
+        }
+
+        foreach (var (words, measure) in Measures)
+        {
+            if (c.Eat(words))
+            {
+                return OfNames(c) is { Count: > 0 } names ? new ScoreLine.TieMeasure(measure, names)
+                    : Nothing<ScoreLine>(c, "Of which part?", "of and a name");
+            }
+        }
+
+        return Nothing<ScoreLine>(c, "What decides a tie?", "shared, score B, time at round 2, time at the last full round, or lowest member",
+            ["shared", "lowest member", "score", "time at"]);
+    }
+
+    private static bool IsPolicy(Cursor c)
+    {
+        foreach (var word in PolicyWords)
+        {
+            if (c.Peek(word))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static Policy? Policy(Cursor c)
+    {
+        if (c.Eat("bell: a"))
+        {
+            var lift = c.Eat("lift");
+            if (!lift && !c.Eat("rep"))
+            {
+                return Nothing<Policy>(c, "What counts at the bell?", "rep or lift");
+            }
+
+            if (!c.Eat("counts when"))
+            {
+                return Nothing<Policy>(c, "When does it count?", "counts when begun, finished, or finished and steady");
+            }
+
+            BellWhen? when = c.Eat("begun") ? BellWhen.Begun : c.Eat("finished and steady") ? BellWhen.FinishedAndSteady : c.Eat("finished") ? BellWhen.Finished : null;
+            return when is { } w ? new Policy.Bell(lift ? VoidedUnit.Lift : VoidedUnit.Rep, w) : Nothing<Policy>(c, "When does it count?", "begun, finished, or finished and steady");
+        }
+
+        if (c.Eat("gate on the second:"))
+        {
+            return c.Eat("counts") ? new Policy.GateOnSecond(true) : c.Eat("misses") ? new Policy.GateOnSecond(false) : Nothing<Policy>(c, "A gate reached exactly on its second?", "counts or misses");
+        }
+
+        if (c.Eat("attempts:"))
+        {
+            var best = c.Eat("best of");
+            if (!best && !c.Eat("last of"))
+            {
+                return Nothing<Policy>(c, "Which attempt holds?", "best of 2, last of 3, best of all");
+            }
+
+            return c.Eat("all") ? new Policy.Attempts(best, null) : c.Int("how many attempts") is { } n ? new Policy.Attempts(best, n) : null;
+        }
+
+        if (c.Eat("clips: a lift without them"))
+        {
+            return c.Eat("counts") ? new Policy.Clips(true) : c.Eat("does not count") ? new Policy.Clips(false) : Nothing<Policy>(c, "Does a lift without clips count?", "counts or does not count");
+        }
+
+        if (c.Eat("club: best"))
+        {
+            return c.Int("how many members") is { } n && c.Eat("members") ? new Policy.Club(n) : Nothing<Policy>(c, "How many members?", "best 4 members");
+        }
+
+        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:", PolicyWords);
+    }
+}

@@ -1,0 +1,425 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Notation;
+
+public sealed partial class Parser
+{
+    private static readonly string[] WorkWords =
+        ["rounds without end", "every", "complex", "in any order", "group", "own rest", "gate", "max", "heaviest", "share:", "hold:", "re-rig:", "help:", "touch:", "note:"];
+
+    private Eq<Work> WorkBlock(DraftLine line, bool inScheme = false) => All(line.Children, (l, c) => WorkLine(l, c, inScheme));
+
+    private Work? WorkLine(DraftLine line, Cursor c, bool inScheme)
+    {
+        if (c.Eat("rounds without end"))
+        {
+            return new Work.Rounds(null, WorkBlock(line));
+        }
+
+        if (c.Peek("every") && !c.Peek("every:"))
+        {
+            return Every(line, c);
+        }
+
+        if (c.Eat("complex"))
+        {
+            return Complex(line, c);
+        }
+
+        if (c.Eat("in any order"))
+        {
+            return new Work.AnyOrder(WorkBlock(line));
+        }
+
+        if (c.Eat("own rest"))
+        {
+            NoChildren(line);
+            return c.Time(out var rest) ? new Work.OwnRest(rest) : null;
+        }
+
+        if (c.Eat("gate"))
+        {
+            NoChildren(line);
+            return Gate(c);
+        }
+
+        if (c.Eat("group"))
+        {
+            return c.Name(TokenKind.Name) is { } name
+                ? new Work.GroupOf(name, WorkBlock(line))
+                : Nothing<Work>(c, "Which group?", "the group's name");
+        }
+
+        if (IsRule(c))
+        {
+            NoChildren(line);
+            return Rule(c) is { } rule ? new Work.RuleLine(rule) : null;
+        }
+
+        if (c.Peek("rest") || c.Peek("change"))
+        {
+            return Nothing<Work>(c, "A rest on the hall clock stands at the left edge between two windows, not inside work.", "own rest and a time, for a rest that starts when the athlete gets there");
+        }
+
+        return c.AtNumber || c.Peek("max") || c.Peek("heaviest") || inScheme || c.Next is '-' or '−'
+            ? AmountLine(line, c, inScheme)
+            : WorkNotUnderstood(line, c);
+    }
+
+    private Work? WorkNotUnderstood(DraftLine line, Cursor c)
+    {
+        // The lines under a hole are still read, so that their own mistakes show.
+        All(line.Children, TaskLineOf);
+        return char.IsLetter(c.Next) && Guess(c.Rest, WorkWords) is null
+            ? Nothing<Work>(c, "How many? A task begins with its amount.", "an amount before the movement: 12, 15/11 cal, max")
+            : Nothing<Work>(c, "This line is not understood.", "an amount such as 12 or 15/11 cal, or a word such as rounds, every, gate", WorkWords);
+    }
+
+    private Work? AmountLine(DraftLine line, Cursor c, bool inScheme)
+    {
+        if (c.AtNumber && !c.AtTime)
+        {
+            var saved = c.Save();
+            if (c.Pair() is { } pair)
+            {
+                if (c.Eat("rounds"))
+                {
+                    return pair.Second is null && pair.First.IsConstant && pair.First.Terms[0] is { IsWhole: true } n
+                        ? new Work.Rounds((int)n.Value!.Value, WorkBlock(line))
+                        : Nothing<Work>(c, "The number of rounds is one whole number.", "as in 5 rounds");
+                }
+
+                if (c.Eat("of"))
+                {
+                    return new Work.Scheme(pair, WorkBlock(line, inScheme: true));
+                }
+            }
+
+            if (c.Failed)
+            {
+                All(line.Children, TaskLineOf);
+                return null;
+            }
+
+            c.Back(saved);
+        }
+
+        Amount? amount = null;
+        if (c.AtNumber || c.Peek("max") || c.Peek("heaviest") || !inScheme)
+        {
+            amount = Amount(c);
+            if (amount is null)
+            {
+                All(line.Children, TaskLineOf);
+                return null;
+            }
+        }
+
+        var task = Task(line, c, amount);
+        return task;
+    }
+
+    private Work.Task? Task(DraftLine line, Cursor c, Amount? amount)
+    {
+        var movement = Movement(c);
+        var details = movement is null ? null : Details(c);
+        var lines = All(line.Children, TaskLineOf);
+        return movement is null || details is null ? null : new Work.Task(amount, movement, details.Value, lines);
+    }
+
+    private static Amount? Amount(Cursor c)
+    {
+        if (c.Eat("max"))
+        {
+            return new Amount.Max(Unit(c));
+        }
+
+        if (c.Eat("heaviest"))
+        {
+            if (!c.Eat("set of"))
+            {
+                return new Amount.Heaviest(null);
+            }
+
+            return c.Int("how many reps a set has") is { } n ? new Amount.Heaviest(n) : null;
+        }
+
+        if (c.AtTime)
+        {
+            return c.Time(out var time) ? new Amount.Held(time) : null;
+        }
+
+        if (c.Pair() is { } pair)
+        {
+            return new Amount.Counted(pair, Unit(c));
+        }
+
+        c.Fail("Here an amount is missing.", "an amount such as 12, 15/11 cal, 0:30, or max");
+        return null;
+    }
+
+    private static AmountUnit Unit(Cursor c) =>
+        c.Eat("cal") ? AmountUnit.Calorie : c.Eat("m") ? AmountUnit.Metre : c.Eat("ft") ? AmountUnit.Foot : AmountUnit.Rep;
+
+    private static readonly string[] NoMovement = ["of", "rounds", "unset"];
+
+    private static string? Movement(Cursor c)
+    {
+        foreach (var word in NoMovement)
+        {
+            if (c.Peek(word))
+            {
+                return Nothing<string>(c, $"A movement's name cannot begin with “{word}”.", "the name of a movement");
+            }
+        }
+
+        var start = c.Mark();
+        if (!char.IsLetter(c.Next) || c.Name(TokenKind.Movement) is not { } name)
+        {
+            return Nothing<string>(c, "Here the name of a movement is missing.", "a movement such as power clean; a unit is cal, m, or ft");
+        }
+
+        if (name.StartsWith("calories ", StringComparison.Ordinal) || name.StartsWith("cals ", StringComparison.Ordinal))
+        {
+            c.Fail("The unit is written cal.", "cal", r => new Mend("Write cal", new TextEdit(r.Line, r.Column, name.IndexOf(' ', StringComparison.Ordinal), "cal")), start);
+            return null;
+        }
+
+        return name;
+    }
+
+    private TaskLine? TaskLineOf(DraftLine line, Cursor c)
+    {
+        NoChildren(line);
+        if (c.Eat("between:") || c.Peek("after each:"))
+        {
+            var after = c.Eat("after each:");
+            return Amount(c) is { } amount && Movement(c) is { } movement && Details(c) is { } details
+                ? new TaskLine.Between(after, amount, movement, details)
+                : null;
+        }
+
+        if (c.Eat("attempt:"))
+        {
+            return Movement(c) is { } movement ? new TaskLine.Attempt(movement) : null;
+        }
+
+        if (IsRule(c))
+        {
+            return Rule(c) is { } rule ? new TaskLine.RuleOf(rule) : null;
+        }
+
+        return c.HasColonAhead
+            ? Override(c)
+            : Nothing<TaskLine>(c, "Under a task stands for whom something differs, or a rule.", "a name and a colon, such as Meadow: 10/7 cal");
+    }
+
+    private static TaskLine.Override? Override(Cursor c)
+    {
+        var names = new List<Who>();
+        var choose = c.Eat("choose");
+        ChoiceTime? when = null;
+        if (!choose)
+        {
+            do
+            {
+                if (names.Count > 0 && c.Eat("choose"))
+                {
+                    choose = true;
+                    break;
+                }
+
+                if (names.Count > 0 && ChoiceTimeOf(c) is { } early)
+                {
+                    when = early;
+                    break;
+                }
+
+                if (Who(c) is not { } who)
+                {
+                    return null;
+                }
+
+                names.Add(who);
+            }
+            while (c.EatChar(','));
+        }
+
+        if (when is null && c.EatChar(','))
+        {
+            when = ChoiceTimeOf(c);
+            if (when is null)
+            {
+                return Nothing<TaskLine.Override>(c, "When is the choice made?", "once, each round, or rep by rep");
+            }
+        }
+
+        if (!c.EatChar(':'))
+        {
+            return Nothing<TaskLine.Override>(c, "After the names a colon is missing.", "a colon and what differs");
+        }
+
+        var saved = c.Save();
+        var first = Detail(c, quiet: true);
+        if (first is not null && !c.Failed && (c.AtEnd || c.Next == ','))
+        {
+            var more = MoreDetails(c, [first]);
+            return more is { } all ? new TaskLine.Override(names.ToEq(), choose, when, null, null, all) : null;
+        }
+
+        if (first is null && c.Failed)
+        {
+            var failed = c.Problem;
+            c.Back(saved);
+            if (failed!.Mend is not null || failed.Sentence.StartsWith("There are two duties", StringComparison.Ordinal))
+            {
+                Detail(c, quiet: false);
+                return null;
+            }
+        }
+
+        c.Back(saved);
+        Amount? amount = null;
+        if (c.AtNumber || c.Peek("max") || c.Peek("heaviest") || c.Next is '-' or '−')
+        {
+            amount = Amount(c);
+            if (amount is null)
+            {
+                return null;
+            }
+        }
+
+        string? movement = null;
+        if (char.IsLetter(c.Next) && !c.AtEnd)
+        {
+            movement = Movement(c);
+            if (movement is null)
+            {
+                return null;
+            }
+
+            if (amount is Workouts.Amount.Counted { Unit: AmountUnit.Rep } && LooksLikeUnit(movement))
+            {
+                UnknownUnit(c, movement, c.Mark() - movement.Length);
+                return null;
+            }
+        }
+
+        if (amount is null && movement is null)
+        {
+            return Nothing<TaskLine.Override>(c, "What is different for them?", "a load, an amount, or another movement");
+        }
+
+        return Details(c) is { } details ? new TaskLine.Override(names.ToEq(), choose, when, amount, movement, details) : null;
+    }
+
+    private static ChoiceTime? ChoiceTimeOf(Cursor c) =>
+        c.Eat("once") ? ChoiceTime.Once : c.Eat("each round") ? ChoiceTime.EachRound : c.Eat("rep by rep") ? ChoiceTime.RepByRep : null;
+
+    private Work? Every(DraftLine line, Cursor c)
+    {
+        c.Eat("every");
+        if (!c.Time(out var each))
+        {
+            return null;
+        }
+
+        bool? carries = null;
+        if (c.EatChar(','))
+        {
+            if (c.Eat("unfinished carries over"))
+            {
+                carries = true;
+            }
+            else if (c.Eat("unfinished is skipped"))
+            {
+                carries = false;
+            }
+            else
+            {
+                return Nothing<Work>(c, "What happens to an unfinished first?", "unfinished carries over or unfinished is skipped");
+            }
+        }
+
+        Eq<Work>? first = null;
+        Eq<Work>? then = null;
+        foreach (var child in line.Children)
+        {
+            var k = Open(child);
+            if (first is null && then is null && k.Eat("first") && k.AtEnd)
+            {
+                first = WorkBlock(child);
+            }
+            else if (first is not null && then is null && k.Eat("then") && k.AtEnd)
+            {
+                then = WorkBlock(child);
+            }
+            else
+            {
+                k.Fail("Under every stand two lines: first, and then.", first is null ? "first" : "then");
+                problems.Add(k.Problem!);
+            }
+        }
+
+        if (first is null || then is null)
+        {
+            c.Fail("Every needs both parts: what comes first in each interval, and then what fills it.", "first and then, one level in", start: 0);
+            return null;
+        }
+
+        return new Work.Every(each, carries, first.Value, then.Value);
+    }
+
+    private Work? Complex(DraftLine line, Cursor c)
+    {
+        var details = new List<Detail>();
+        while (c.EatChar(','))
+        {
+            if (Detail(c, quiet: false) is not { } detail)
+            {
+                return null;
+            }
+
+            if (detail is not (Workouts.Detail.Load or Workouts.Detail.Flag { Is: FlagKind.LastBarRepeats or FlagKind.MayBeBroken or FlagKind.InOneGo or FlagKind.NeighboursMayBeJoined }))
+            {
+                return Nothing<Work>(c, "This is not said of a complex.", "a load, last bar repeats, may be broken, in one go, or neighbours may be joined");
+            }
+
+            details.Add(detail);
+        }
+
+        var lifts = All(line.Children, (l, k) => Amount(k) is { } amount ? Task(l, k, amount) : null);
+        return new Work.Complex(details.ToEq(), lifts);
+    }
+
+    private static Work? Gate(Cursor c)
+    {
+        int? round = null;
+        while (c.EatChar(','))
+        {
+            if (c.Eat("adds"))
+            {
+                var adds = new List<Duration?>();
+                do
+                {
+                    if (!c.Time(out var time))
+                    {
+                        return null;
+                    }
+
+                    adds.Add(time);
+                }
+                while (c.EatChar('-'));
+                return new Work.Gate(round, adds.ToEq());
+            }
+
+            if (round is not null || !c.Eat("round") || (round = c.Int("which round")) is null || !c.Eat("only"))
+            {
+                return Nothing<Work>(c, "What about this gate?", "adds and a time, before it perhaps round 3 only");
+            }
+        }
+
+        return Nothing<Work>(c, "How much time does the gate add?", ", adds and a time");
+    }
+}

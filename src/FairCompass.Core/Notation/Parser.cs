@@ -1,0 +1,290 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Notation;
+
+/// <summary>What came of reading a draft.</summary>
+/// <param name="Workout">The model of everything that was understood.</param>
+/// <param name="Problems">What was not, in the order of the text; each is a hole in the model.</param>
+/// <param name="Tokens">Pieces for colouring, in no particular order.</param>
+public sealed record ParseResult(Workout Workout, IReadOnlyList<Problem> Problems, IReadOnlyList<Token> Tokens);
+
+/// <summary>
+/// Reads the draft notation described in <c>docs/notation.md</c>. Any text gives a result: lines that are not understood
+/// become problems and holes. Reading is linear in the length of the text and never throws on input.
+/// </summary>
+/// <example><c>Parser.Parse("Dawn\n\n8:00 for reps\n  10 sit-up\n").Workout.Title</c> is <c>Dawn</c>.</example>
+public sealed partial class Parser
+{
+    private readonly List<Problem> problems = [];
+    private readonly List<Token> tokens = [];
+
+    private Parser()
+    {
+    }
+
+    /// <summary>Reads a draft.</summary>
+    /// <param name="text">Lines separated by <c>\n</c> or <c>\r\n</c>; see <see cref="NotationLimits"/> for how large.</param>
+    public static ParseResult Parse(string text)
+    {
+        var parser = new Parser();
+        if (text.Length > NotationLimits.Characters)
+        {
+            parser.problems.Add(new(new(1, 1, 1),
+                $"This draft has {text.Length} characters; at most {NotationLimits.Characters} are read.", "a shorter draft"));
+            return new(new Workout("", [], [], [], []), parser.problems, []);
+        }
+
+        var workout = parser.Document(DraftLines.Read(text, parser.problems, parser.tokens));
+        parser.problems.Sort((a, b) => (a.At.Line, a.At.Column).CompareTo((b.At.Line, b.At.Column)));
+        return new(workout, parser.problems, parser.tokens);
+    }
+
+    private Workout Document(List<DraftLine> lines)
+    {
+        if (lines.Count == 0)
+        {
+            problems.Add(new(new(1, 1, 1), "The draft is empty.", "a title on the first line, then a time such as 9:00 for time"));
+            return new("", [], [], [], []);
+        }
+
+        var title = lines[0];
+        tokens.Add(new(title.Number, title.Column, title.Content.Length, TokenKind.Title));
+        var headers = All(title.Children, Header);
+        var stages = new List<Stage>();
+        var scores = new List<Score>();
+        var policies = new List<Policy>();
+        foreach (var line in lines.Skip(1))
+        {
+            var c = Open(line);
+            if (c.Peek("score"))
+            {
+                Add(scores, line, c, Score(line, c));
+            }
+            else if (IsPolicy(c))
+            {
+                Add(policies, line, c, Policy(c));
+                NoChildren(line);
+            }
+            else
+            {
+                Add(stages, line, c, Stage(line, c));
+            }
+        }
+
+        return new Workout(title.Content, headers, stages.ToEq(), scores.ToEq(), policies.ToEq())
+        {
+            Note = title.Note,
+            At = new(title.Number, title.Column, title.Content.Length),
+        };
+    }
+
+    private Header? Header(DraftLine line, Cursor c)
+    {
+        NoChildren(line);
+        if (c.Eat("for"))
+        {
+            return Names(c) is { } names ? new Header.For(names) : null;
+        }
+
+        if (c.Eat("a/b is"))
+        {
+            if (c.Eat("man/woman"))
+            {
+                return new Header.Order(DutyOrder.ManWoman);
+            }
+
+            return c.Eat("woman/man") ? new Header.Order(DutyOrder.WomanMan) : Nothing<Header>(c, "Which value stands before the stroke?", "man/woman or woman/man");
+        }
+
+        if (c.Eat("levels"))
+        {
+            var names = new List<Who>();
+            do
+            {
+                if (names.Count > 0 && c.Eat("a board each"))
+                {
+                    return new Header.Levels(names.ToEq(), true);
+                }
+
+                if (Who(c) is not { } who)
+                {
+                    return null;
+                }
+
+                names.Add(who);
+            }
+            while (c.EatChar(','));
+            return new Header.Levels(names.ToEq(), false);
+        }
+
+        if (c.Eat("groups"))
+        {
+            return Groups(c);
+        }
+
+        if (c.Eat("video: a rep that cannot be verified is"))
+        {
+            return c.Eat("no rep") ? new Header.Video(true) : c.Eat("undecided") ? new Header.Video(false)
+                : Nothing<Header>(c, "What is a rep that cannot be verified?", "no rep or undecided");
+        }
+
+        return Nothing<Header>(c, "This is not a heading line.", "for …, a/b is …, levels …, groups …, or video: …", ["for", "a/b is", "levels", "groups", "video:"]);
+    }
+
+    private static Header? Groups(Cursor c)
+    {
+        var groups = new List<Group>();
+        do
+        {
+            if (c.Name(TokenKind.Name, " ") is not { } name)
+            {
+                return Nothing<Header>(c, "Here the name of a group is missing.", "a word and the places in the team: One 1 2");
+            }
+
+            var words = name.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+            var seats = new List<int>();
+            foreach (var word in words.Skip(1))
+            {
+                if (!int.TryParse(word, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var seat) || seat is 0 or > 99)
+                {
+                    return Nothing<Header>(c, $"“{word}” is not a place in the team.", "whole numbers from 1 to 99 after the group's name");
+                }
+
+                seats.Add(seat);
+            }
+
+            groups.Add(new(words[0], seats.ToEq()));
+        }
+        while (c.EatChar(','));
+        return new Header.Groups(groups.ToEq());
+    }
+
+    private static Eq<Who>? Names(Cursor c)
+    {
+        var names = new List<Who>();
+        do
+        {
+            if (Who(c) is not { } who)
+            {
+                return null;
+            }
+
+            names.Add(who);
+        }
+        while (c.EatChar(','));
+        return names.ToEq();
+    }
+
+    private static Who? Who(Cursor c)
+    {
+        var parts = new List<string>();
+        do
+        {
+            var start = c.Mark();
+            var name = c.Name(TokenKind.Name, "and", "only");
+            if (name is null)
+            {
+                c.Fail("Here a name is missing.", "a division, man or woman, a position such as 2nd, or round 2");
+                return null;
+            }
+
+            var small = name is "man" or "woman" || ((name.StartsWith("round ", StringComparison.Ordinal) || name.StartsWith("cycle ", StringComparison.Ordinal))
+                && name.AsSpan(6).IndexOfAnyExceptInRange('0', '9') < 0 && name.Length is > 6 and < 12);
+            if (!small && char.IsLower(name[0]))
+            {
+                c.Fail($"“{name}” is not a name: divisions, groups and levels begin with a capital or a digit.", "a capital letter first",
+                    r => new Mend($"Write {Text.Words.Capital(name)}", new TextEdit(r.Line, r.Column, 1, char.ToUpperInvariant(name[0]).ToString())), start);
+                return null;
+            }
+
+            parts.Add(name);
+        }
+        while (c.Eat("and"));
+        return new Who(parts.ToEq());
+    }
+
+    // ---- one line ------------------------------------------------------------------------------------------------------------
+
+    private delegate T? Read<T>(DraftLine line, Cursor c);
+
+    private Cursor Open(DraftLine line) => new(line, tokens);
+
+    private Eq<T> All<T>(List<DraftLine> lines, Read<T> read)
+        where T : Node
+    {
+        var all = new List<T>();
+        foreach (var line in lines)
+        {
+            var c = Open(line);
+            Add(all, line, c, read(line, c));
+        }
+
+        return all.ToEq();
+    }
+
+    private void Add<T>(List<T> to, DraftLine line, Cursor c, T? node)
+        where T : Node
+    {
+        if (node is not null && !c.Failed && !c.AtEnd)
+        {
+            Surplus(c);
+        }
+
+        if (c.Problem is { } problem)
+        {
+            problems.Add(problem);
+        }
+        else if (node is not null)
+        {
+            to.Add(node with { Note = line.Note, At = new(line.Number, line.Column, line.Content.Length) });
+        }
+    }
+
+    private static void Surplus(Cursor c)
+    {
+        var word = c.Rest;
+        c.Fail(word.StartsWith('/') ? "There are two duties, so two values; here stands a third." : "The line was understood up to here.",
+            word.StartsWith(',') ? "one detail after each comma" : "the end of the line, or a comma and a detail");
+    }
+
+    private void NoChildren(DraftLine line)
+    {
+        foreach (var child in line.Children)
+        {
+            problems.Add(new(new(child.Number, child.Column, child.Content.Length), "Nothing can stand under the line above.", "this line further left",
+                new Mend("Move it one level out", new TextEdit(child.Number, 1, Math.Min(2, child.Column - 1), ""))));
+        }
+    }
+
+    private static T? Nothing<T>(Cursor c, string sentence, string expected, string[]? known = null)
+        where T : class
+    {
+        var rest = c.Rest;
+        var guess = known is null ? null : Guess(rest, known);
+        c.Fail(guess is null ? sentence : $"{sentence} Did you mean “{guess.Value.Word}”?", expected,
+            r => guess is { } g ? new Mend($"Write {g.Word}", new TextEdit(r.Line, r.Column, g.Typed.Length, g.Word)) : null);
+        return null;
+    }
+
+    /// <summary>Compares the first one, two, … words of the rest with known phrases of as many words.</summary>
+    private static (string Word, string Typed)? Guess(string rest, string[] known)
+    {
+        var words = rest.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        foreach (var group in known.GroupBy(k => k.Count(ch => ch == ' ') + 1).OrderByDescending(g => g.Key))
+        {
+            if (words.Length < group.Key)
+            {
+                continue;
+            }
+
+            var typed = string.Join(' ', words.Take(group.Key)).TrimEnd(',');
+            if (rest.StartsWith(typed, StringComparison.Ordinal) && Text.Words.Nearest(typed, group) is { } word && word != typed)
+            {
+                return (word, typed);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,46 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>What one unit of a task is.</summary>
+public enum AmountUnit
+{
+    /// <summary>A repetition.</summary>
+    Rep,
+
+    /// <summary>A calorie on a machine's monitor.</summary>
+    Calorie,
+
+    /// <summary>A metre on a machine or on the floor.</summary>
+    Metre,
+
+    /// <summary>A foot on the floor.</summary>
+    Foot,
+}
+
+/// <summary>How much of a movement is done.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Counted), "counted")]
+[JsonDerivedType(typeof(Held), "held")]
+[JsonDerivedType(typeof(Max), "max")]
+[JsonDerivedType(typeof(Heaviest), "heaviest")]
+public abstract record Amount
+{
+    private Amount()
+    {
+    }
+
+    /// <summary><c>12</c>, <c>15/11 cal</c>, <c>2-4-6-...</c>.</summary>
+    public sealed record Counted(Pair Of, AmountUnit Unit) : Amount;
+
+    /// <summary><c>0:30</c>: a time held; null when <c>unset</c>.</summary>
+    public sealed record Held(Duration? Time) : Amount;
+
+    /// <summary><c>max cal</c>: as many as possible until the clock ends it.</summary>
+    public sealed record Max(AmountUnit Unit) : Amount;
+
+    /// <summary><c>heaviest set of 2</c>: the load is the result.</summary>
+    /// <param name="SetOf">Reps of one set; null for a single without the words <c>set of</c>.</param>
+    public sealed record Heaviest(int? SetOf) : Amount;
+}

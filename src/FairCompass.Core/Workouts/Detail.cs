@@ -1,0 +1,140 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>What a height or line is measured on.</summary>
+public enum HeightKind
+{
+    /// <summary>The top of a box.</summary>
+    Box,
+
+    /// <summary>A target that is thrown at or touched.</summary>
+    Target,
+
+    /// <summary>A fixed bar to hang from.</summary>
+    Bar,
+
+    /// <summary>A line on wall or floor.</summary>
+    Line,
+
+    /// <summary>A wall to clear.</summary>
+    Wall,
+}
+
+/// <summary>Where the first rep of a set begins.</summary>
+public enum FromPlace
+{
+    /// <summary>The load is lifted from the floor.</summary>
+    Floor,
+
+    /// <summary>The load is taken from a rack.</summary>
+    Rack,
+
+    /// <summary>The load hangs above the knee after standing tall.</summary>
+    Hang,
+}
+
+/// <summary>One phrase after a movement; its shape says what it is.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Load), "load")]
+[JsonDerivedType(typeof(Lengths), "lengths")]
+[JsonDerivedType(typeof(Height), "height")]
+[JsonDerivedType(typeof(Marks), "marks")]
+[JsonDerivedType(typeof(Chunks), "chunks")]
+[JsonDerivedType(typeof(Counts), "counts")]
+[JsonDerivedType(typeof(EveryCount), "everyCount")]
+[JsonDerivedType(typeof(Credited), "credited")]
+[JsonDerivedType(typeof(Uncounted), "uncounted")]
+[JsonDerivedType(typeof(Bonus), "bonus")]
+[JsonDerivedType(typeof(Only), "only")]
+[JsonDerivedType(typeof(EveryNth), "everyNth")]
+[JsonDerivedType(typeof(Flag), "flag")]
+[JsonDerivedType(typeof(From), "from")]
+public abstract record Detail
+{
+    private Detail()
+    {
+    }
+
+    /// <summary>Where the phrase stands in the draft; not part of the value.</summary>
+    [JsonIgnore]
+    public SourceRange At { get; init; }
+
+    /// <summary><c>2 x 22.5/15 kg</c>, <c>22.5/15 kg or 50/35 lb</c>: both publications are kept, neither is rounded.</summary>
+    /// <param name="Implements">How many are held at once; null when not written, which means one.</param>
+    /// <param name="Of">The figures.</param>
+    /// <param name="Unit">Their unit.</param>
+    /// <param name="AlsoOf">The figures of the second publication, or null.</param>
+    /// <param name="AlsoUnit">The unit of the second publication.</param>
+    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null) : Detail;
+
+    /// <summary><c>2 x 8 m</c>: so many lengths make one counted rep.</summary>
+    public sealed record Lengths(int Count, Number Of, LengthUnit Unit) : Detail;
+
+    /// <summary><c>box 60/50 cm</c>, <c>target 15 cm above reach</c>.</summary>
+    /// <param name="On">What is measured.</param>
+    /// <param name="Of">The figures.</param>
+    /// <param name="Unit">Their unit.</param>
+    /// <param name="Above">True for above, false for below, null when measured from the floor.</param>
+    /// <param name="Reference">What it is measured from, with <paramref name="Above"/>.</param>
+    public sealed record Height(HeightKind On, Pair Of, LengthUnit Unit, bool? Above = null, string? Reference = null) : Detail;
+
+    /// <summary><c>marks every 2.5 m</c>: a distance is counted in whole sections.</summary>
+    public sealed record Marks(Number Every, LengthUnit Unit) : Detail;
+
+    /// <summary><c>in 6s</c>: the task is cut into chunks of this size.</summary>
+    public sealed record Chunks(Pair Size) : Detail;
+
+    /// <summary><c>counts 3</c>: credit of each unit.</summary>
+    public sealed record Counts(int Credit) : Detail;
+
+    /// <summary><c>every 2 count 1</c>: credit of each whole group of units.</summary>
+    public sealed record EveryCount(int Units, int Credit) : Detail;
+
+    /// <summary><c>credited 12</c>, <c>credited 12 when done</c>: credit of the whole amount.</summary>
+    public sealed record Credited(int Credit, bool WhenDone) : Detail;
+
+    /// <summary><c>uncounted</c>.</summary>
+    public sealed record Uncounted : Detail;
+
+    /// <summary><c>+6 when done</c>, <c>+6 at 15/11</c>.</summary>
+    public sealed record Bonus(int Credit, Pair? AtAmount) : Detail;
+
+    /// <summary><c>round 1 only</c>, <c>woman only</c>.</summary>
+    public sealed record Only(Who For) : Detail;
+
+    /// <summary><c>every 2nd round</c>.</summary>
+    public sealed record EveryNth(int N) : Detail;
+
+    /// <summary>A phrase without a value.</summary>
+    public sealed record Flag(FlagKind Is) : Detail;
+
+    /// <summary><c>from the rack</c>.</summary>
+    public sealed record From(FromPlace Place) : Detail;
+}
+
+/// <summary>The phrases of a task that carry no value.</summary>
+public enum FlagKind
+{
+    /// <summary><c>in one go</c>.</summary>
+    InOneGo,
+
+    /// <summary><c>may be broken</c>.</summary>
+    MayBeBroken,
+
+    /// <summary><c>may be joined with the next</c>.</summary>
+    MayBeJoined,
+
+    /// <summary><c>each</c>: the amount is per head.</summary>
+    Each,
+
+    /// <summary><c>by each</c>: every member does it.</summary>
+    ByEach,
+
+    /// <summary><c>last bar repeats</c>, of a complex.</summary>
+    LastBarRepeats,
+
+    /// <summary><c>neighbours may be joined</c>, of a complex.</summary>
+    NeighboursMayBeJoined,
+}

@@ -1,0 +1,39 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>A line under the title.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(For), "for")]
+[JsonDerivedType(typeof(Order), "order")]
+[JsonDerivedType(typeof(Levels), "levels")]
+[JsonDerivedType(typeof(Groups), "groups")]
+[JsonDerivedType(typeof(Video), "video")]
+public abstract record Header : Node
+{
+    private Header()
+    {
+    }
+
+    /// <summary><c>for Tideline, Meadow</c>: the divisions that do this workout.</summary>
+    public sealed record For(Eq<Who> Names) : Header;
+
+    /// <summary><c>a/b is man/woman</c>: the order of the two values of a pair.</summary>
+    public sealed record Order(DutyOrder Duties) : Header;
+
+    /// <summary><c>levels Great Bell, Hand Bell, a board each</c>.</summary>
+    public sealed record Levels(Eq<Who> Names, bool BoardEach) : Header;
+
+    /// <summary><c>groups One 1 2, Two 3 4</c>: a partition of the seats of the team.</summary>
+    public sealed record Groups(Eq<Group> Items) : Header;
+
+    /// <summary><c>video: a rep that cannot be verified is no rep</c>.</summary>
+    /// <param name="NoRep">True for <c>no rep</c>, false for <c>undecided</c>.</param>
+    public sealed record Video(bool NoRep) : Header;
+}
+
+/// <summary>A named group of seats of a team.</summary>
+/// <param name="Name">One word.</param>
+/// <param name="Seats">Places in the team, from 1.</param>
+public sealed record Group(string Name, Eq<int> Seats);

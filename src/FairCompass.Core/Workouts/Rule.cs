@@ -1,0 +1,129 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>A rule about the line above it.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Share), "share")]
+[JsonDerivedType(typeof(Hold), "hold")]
+[JsonDerivedType(typeof(ReRig), "reRig")]
+[JsonDerivedType(typeof(Help), "help")]
+[JsonDerivedType(typeof(Touch), "touch")]
+[JsonDerivedType(typeof(Remark), "note")]
+public abstract record Rule
+{
+    private Rule()
+    {
+    }
+
+    /// <summary><c>share: one at a time, any split</c>.</summary>
+    public sealed record Share(Eq<SharePhrase> Phrases) : Rule;
+
+    /// <summary><c>hold: 1 crew-mate in front plank, for every whole rep</c>.</summary>
+    /// <param name="Holders">How many hold.</param>
+    /// <param name="Position">What they hold.</param>
+    /// <param name="WholeTurn">True for the whole turn, false for every whole rep.</param>
+    /// <param name="AnotherEachCycle">True when the holder changes with each cycle.</param>
+    public sealed record Hold(int Holders, string Position, bool WholeTurn, bool AnotherEachCycle) : Rule;
+
+    /// <summary><c>re-rig: 60/40 kg by the athlete</c>.</summary>
+    /// <param name="To">The load afterwards; null for the load of the next line.</param>
+    /// <param name="By">Who changes it.</param>
+    /// <param name="Window">In which window of a rota or waves, or null.</param>
+    /// <param name="InChange">True when it is done in the change.</param>
+    public sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule;
+
+    /// <summary><c>help: spot by two crew, the rep does not count</c>.</summary>
+    /// <param name="Act">What is permitted.</param>
+    /// <param name="By">To whom.</param>
+    /// <param name="Voids">What does not count after such help; null when it does no harm.</param>
+    public sealed record Help(HelpAct Act, string By, VoidedUnit? Voids) : Rule;
+
+    /// <summary><c>touch: ...</c>, free words.</summary>
+    public sealed record Touch(string Text) : Rule;
+
+    /// <summary><c>note: ...</c>, free words printed in the briefs.</summary>
+    public sealed record Remark(string Text) : Rule;
+}
+
+/// <summary>What somebody may help with.</summary>
+public enum HelpAct
+{
+    /// <summary>Change plates.</summary>
+    LoadPlates,
+
+    /// <summary>Spot a lift.</summary>
+    Spot,
+
+    /// <summary>Lift a team mate up to the bar.</summary>
+    LiftUp,
+
+    /// <summary>Move kit.</summary>
+    MoveKit,
+}
+
+/// <summary>What help voids.</summary>
+public enum VoidedUnit
+{
+    /// <summary>The rep.</summary>
+    Rep,
+
+    /// <summary>The lift.</summary>
+    Lift,
+}
+
+/// <summary>One independent phrase of a sharing rule.</summary>
+/// <param name="Is">Which phrase.</param>
+/// <param name="N">Its number, where it has one.</param>
+/// <param name="Text">Its name or tail, where it has one: the position of <c>together at</c>, <c>each</c> or <c>a turn</c> with what follows.</param>
+public sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null);
+
+/// <summary>The phrases of a sharing rule.</summary>
+public enum ShareKind
+{
+    /// <summary><c>one at a time</c>.</summary>
+    OneAtATime,
+
+    /// <summary><c>any number at a time</c>.</summary>
+    AnyNumber,
+
+    /// <summary><c>together at NAME</c>.</summary>
+    TogetherAt,
+
+    /// <summary><c>any split</c>.</summary>
+    AnySplit,
+
+    /// <summary><c>in rotation</c>.</summary>
+    InRotation,
+
+    /// <summary><c>in fixed order</c>.</summary>
+    InFixedOrder,
+
+    /// <summary><c>taking turns by the round</c>.</summary>
+    TurnsByRound,
+
+    /// <summary><c>by N members</c>.</summary>
+    ByMembers,
+
+    /// <summary><c>at least N each</c> or <c>a turn</c>, with an optional tail.</summary>
+    AtLeast,
+
+    /// <summary><c>at most N in a row</c>.</summary>
+    AtMost,
+
+    /// <summary><c>at most N tries in a row</c>.</summary>
+    AtMostTries,
+
+    /// <summary><c>an attempt is a turn</c>.</summary>
+    AttemptIsTurn,
+
+    /// <summary><c>hand over after NAME</c>.</summary>
+    HandOverAfter,
+
+    /// <summary><c>hand tag</c>.</summary>
+    HandTag,
+
+    /// <summary><c>no hand tag</c>.</summary>
+    NoHandTag,
+}

@@ -1,0 +1,167 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>What a score measures.</summary>
+public enum Measure
+{
+    /// <summary>Time from the start of the named piece.</summary>
+    Time,
+
+    /// <summary>Time on the hall clock.</summary>
+    HallClock,
+
+    /// <summary>Counted reps.</summary>
+    Reps,
+
+    /// <summary>The same order, shown as full rounds and reps.</summary>
+    RoundsAndReps,
+
+    /// <summary>Calories.</summary>
+    Calories,
+
+    /// <summary>Metres.</summary>
+    Metres,
+
+    /// <summary>Points.</summary>
+    Points,
+
+    /// <summary>The heaviest good lift.</summary>
+    BestLoad,
+
+    /// <summary>The sum of every lifter's heaviest good lift.</summary>
+    SumOfBestLoads,
+}
+
+/// <summary>What is counted of an unfinished part.</summary>
+public enum CountedAs
+{
+    /// <summary>Reps.</summary>
+    Reps,
+
+    /// <summary>Calories.</summary>
+    Calories,
+
+    /// <summary>Metres.</summary>
+    Metres,
+}
+
+/// <summary>A score of the run.</summary>
+/// <param name="Label">Its name, or null when there is only one.</param>
+/// <param name="Measure">What it measures.</param>
+/// <param name="Of">Which pieces, stations, groups, or windows; empty for all.</param>
+/// <param name="Lines">The lines under it.</param>
+public sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node;
+
+/// <summary>A line under a score.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Penalty), "penalty")]
+[JsonDerivedType(typeof(CapLine), "capLine")]
+[JsonDerivedType(typeof(Cascade), "cascade")]
+[JsonDerivedType(typeof(TieShared), "tieShared")]
+[JsonDerivedType(typeof(TieScore), "tieScore")]
+[JsonDerivedType(typeof(TieMeasure), "tieMeasure")]
+[JsonDerivedType(typeof(TieTime), "tieTime")]
+[JsonDerivedType(typeof(TieLowestMember), "tieLowestMember")]
+[JsonDerivedType(typeof(Weight), "weight")]
+public abstract record ScoreLine : Node
+{
+    private ScoreLine()
+    {
+    }
+
+    /// <summary><c>unfinished: +0:01 for each missing rep</c>.</summary>
+    /// <param name="Each">Added to the cap for each.</param>
+    /// <param name="Of">What is counted.</param>
+    /// <param name="Missing">
+    /// True for what is missing. False is the tempting <c>for each rep done</c>, which ranks more work lower: it is
+    /// understood so that it can be refused with an example.
+    /// </param>
+    public sealed record Penalty(Duration? Each, CountedAs Of, bool Missing = true) : ScoreLine;
+
+    /// <summary><c>unfinished: cap line by reps</c>: finishers first, then by what was done.</summary>
+    public sealed record CapLine(CountedAs By) : ScoreLine;
+
+    /// <summary><c>A unfinished: not reached</c>: what an unfinished part does to this score.</summary>
+    /// <param name="Part">The unfinished part.</param>
+    /// <param name="NotReached">True for <c>not reached</c>, false for <c>zero</c>.</param>
+    public sealed record Cascade(string Part, bool NotReached) : ScoreLine;
+
+    /// <summary><c>tie: shared</c>.</summary>
+    public sealed record TieShared : ScoreLine;
+
+    /// <summary><c>tie: score B</c>.</summary>
+    public sealed record TieScore(string Label) : ScoreLine;
+
+    /// <summary><c>tie: reps of Bar</c>.</summary>
+    public sealed record TieMeasure(Measure Measure, Eq<Who> Of) : ScoreLine;
+
+    /// <summary><c>tie: time at round 2</c>, <c>the last full round</c>, <c>the last gate passed</c>.</summary>
+    /// <param name="Mark">Which mark.</param>
+    /// <param name="Round">The round, for <see cref="TieMark.Round"/>.</param>
+    public sealed record TieTime(TieMark Mark, int? Round) : ScoreLine;
+
+    /// <summary><c>tie: lowest member</c>.</summary>
+    public sealed record TieLowestMember : ScoreLine;
+
+    /// <summary><c>weight 0.5</c> in the overall table.</summary>
+    public sealed record Weight(Number Of) : ScoreLine;
+}
+
+/// <summary>Where a tie-break time is taken.</summary>
+public enum TieMark
+{
+    /// <summary>The end of a given round.</summary>
+    Round,
+
+    /// <summary>The end of the last full round.</summary>
+    LastFullRound,
+
+    /// <summary>The last gate passed.</summary>
+    LastGate,
+}
+
+/// <summary>A ruling for the whole workout.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Bell), "bell")]
+[JsonDerivedType(typeof(GateOnSecond), "gateOnSecond")]
+[JsonDerivedType(typeof(Attempts), "attempts")]
+[JsonDerivedType(typeof(Clips), "clips")]
+[JsonDerivedType(typeof(Club), "club")]
+public abstract record Policy : Node
+{
+    private Policy()
+    {
+    }
+
+    /// <summary><c>bell: a rep counts when finished</c>.</summary>
+    public sealed record Bell(VoidedUnit Of, BellWhen When) : Policy;
+
+    /// <summary><c>gate on the second: counts</c>.</summary>
+    public sealed record GateOnSecond(bool Counts) : Policy;
+
+    /// <summary><c>attempts: best of 2</c>.</summary>
+    /// <param name="Best">True for the best, false for the last.</param>
+    /// <param name="N">How many; null for all.</param>
+    public sealed record Attempts(bool Best, int? N) : Policy;
+
+    /// <summary><c>clips: a lift without them counts</c>.</summary>
+    public sealed record Clips(bool WithoutCounts) : Policy;
+
+    /// <summary><c>club: best 4 members</c>.</summary>
+    public sealed record Club(int Best) : Policy;
+}
+
+/// <summary>When a rep or lift around the final bell counts.</summary>
+public enum BellWhen
+{
+    /// <summary>Begun before the bell.</summary>
+    Begun,
+
+    /// <summary>Finished before the bell.</summary>
+    Finished,
+
+    /// <summary>Finished and steady before the bell.</summary>
+    FinishedAndSteady,
+}

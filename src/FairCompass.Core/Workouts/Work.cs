@@ -1,0 +1,113 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Workouts;
+
+/// <summary>What athletes do, apart from the clock.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Task), "task")]
+[JsonDerivedType(typeof(Rounds), "rounds")]
+[JsonDerivedType(typeof(Scheme), "scheme")]
+[JsonDerivedType(typeof(Every), "every")]
+[JsonDerivedType(typeof(Complex), "complex")]
+[JsonDerivedType(typeof(AnyOrder), "anyOrder")]
+[JsonDerivedType(typeof(GroupOf), "group")]
+[JsonDerivedType(typeof(OwnRest), "ownRest")]
+[JsonDerivedType(typeof(Gate), "gate")]
+[JsonDerivedType(typeof(RuleLine), "rule")]
+public abstract record Work : Node
+{
+    private Work()
+    {
+    }
+
+    /// <summary>An amount of one movement.</summary>
+    /// <param name="Amount">Null inside a scheme when the scheme's own numbers hold.</param>
+    /// <param name="Movement">The name as written.</param>
+    /// <param name="Details">The phrases after it.</param>
+    /// <param name="Lines">The lines under it.</param>
+    public sealed record Task(Amount? Amount, string Movement, Eq<Detail> Details, Eq<TaskLine> Lines) : Work;
+
+    /// <summary><c>5 rounds</c>, <c>rounds without end</c>.</summary>
+    /// <param name="Times">Null without end.</param>
+    /// <param name="Items">What one round is.</param>
+    public sealed record Rounds(int? Times, Eq<Work> Items) : Work;
+
+    /// <summary><c>16-12-8 of</c>: as many rounds as the series has terms.</summary>
+    public sealed record Scheme(Pair Of, Eq<Work> Items) : Work;
+
+    /// <summary><c>every 1:30</c>: the first work anew in each interval, then the rest of the interval.</summary>
+    /// <param name="Each">The interval; null when <c>unset</c>.</param>
+    /// <param name="CarriesOver">What happens to an unfinished first: true carries over, false is skipped, null nobody has said.</param>
+    /// <param name="First">Work that begins anew.</param>
+    /// <param name="Then">Work that goes on across intervals.</param>
+    public sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work;
+
+    /// <summary>Several lifts in order at one bar.</summary>
+    public sealed record Complex(Eq<Detail> Details, Eq<Task> Lifts) : Work;
+
+    /// <summary><c>in any order</c>: one counter for each task.</summary>
+    public sealed record AnyOrder(Eq<Work> Items) : Work;
+
+    /// <summary><c>group One</c>: part of a team that works and finishes apart.</summary>
+    public sealed record GroupOf(string Name, Eq<Work> Items) : Work;
+
+    /// <summary><c>own rest 0:50</c>: starts when this athlete gets there.</summary>
+    public sealed record OwnRest(Duration? Time) : Work;
+
+    /// <summary><c>gate, adds 3:00</c>: stands where the segment ends.</summary>
+    /// <param name="OnlyRound">The one round it stands in, or null for each.</param>
+    /// <param name="Adds">Time added by each gate in turn; null for <c>unset</c>.</param>
+    public sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work;
+
+    /// <summary>A rule about the work around it.</summary>
+    public sealed record RuleLine(Rule Rule) : Work;
+}
+
+/// <summary>A line under a task.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Override), "override")]
+[JsonDerivedType(typeof(Between), "between")]
+[JsonDerivedType(typeof(Attempt), "attempt")]
+[JsonDerivedType(typeof(RuleOf), "rule")]
+public abstract record TaskLine : Node
+{
+    private TaskLine()
+    {
+    }
+
+    /// <summary><c>Meadow: 2 x 10/7.5 kg</c>, <c>choose: 5 wall walk</c>: other values for some.</summary>
+    /// <param name="For">For whom; empty for a plain <c>choose</c>.</param>
+    /// <param name="Choose">True when it is the athlete's choice.</param>
+    /// <param name="When">When the choice is made; null when not written.</param>
+    /// <param name="Amount">The other amount, or null to keep it.</param>
+    /// <param name="Movement">The other movement, or null to keep it. Another movement cuts the inherited load and heights.</param>
+    /// <param name="Details">Other phrases.</param>
+    public sealed record Override(Eq<Who> For, bool Choose, ChoiceTime? When, Amount? Amount, string? Movement, Eq<Detail> Details) : TaskLine;
+
+    /// <summary><c>after each: 6 m team-bag carry</c>: a forced move of chunked work.</summary>
+    /// <param name="AfterLast">True for <c>after each</c>, false for <c>between</c>.</param>
+    /// <param name="Amount">How much.</param>
+    /// <param name="Movement">Of what.</param>
+    /// <param name="Details">Its phrases.</param>
+    public sealed record Between(bool AfterLast, Amount Amount, string Movement, Eq<Detail> Details) : TaskLine;
+
+    /// <summary><c>attempt: jump to support on the rings</c>: what a legal try is.</summary>
+    public sealed record Attempt(string Movement) : TaskLine;
+
+    /// <summary>A rule about this task.</summary>
+    public sealed record RuleOf(Rule Rule) : TaskLine;
+}
+
+/// <summary>When an athlete's choice binds.</summary>
+public enum ChoiceTime
+{
+    /// <summary>For the whole workout.</summary>
+    Once,
+
+    /// <summary>Anew in each round.</summary>
+    EachRound,
+
+    /// <summary>Anew at each rep.</summary>
+    RepByRep,
+}
