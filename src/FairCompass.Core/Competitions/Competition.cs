@@ -1,0 +1,78 @@
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Competitions;
+
+/// <summary>A competition: who competes, with what kit, in which unit.</summary>
+/// <param name="Name">1 to 120 visible characters.</param>
+/// <param name="Starts">First day.</param>
+/// <param name="Ends">Last day, not before the first.</param>
+/// <param name="Place">Where; may be empty.</param>
+/// <param name="Unit">The unit loads are published in.</param>
+/// <param name="Divisions">In the order they are listed everywhere.</param>
+/// <param name="Kit">What one lane has.</param>
+public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, string Place, MassUnit Unit, Eq<Division> Divisions, LaneKit Kit)
+{
+    /// <summary>The division with a short name, compared without case; null when there is none.</summary>
+    public Division? Find(string name) =>
+        Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>
+    /// A division followed by the ones it inherits from, nearest first. A parent that is missing or comes round again
+    /// ends the chain.
+    /// </summary>
+    public IReadOnlyList<Division> Chain(Division division)
+    {
+        var chain = new List<Division>();
+        for (var d = division; d is not null && !chain.Contains(d); d = d.InheritsFrom is { } parent ? Find(parent) : null)
+        {
+            chain.Add(d);
+        }
+
+        return chain;
+    }
+}
+
+/// <summary>How many stand on the floor as one entry.</summary>
+public enum DivisionKind
+{
+    /// <summary>One athlete.</summary>
+    Individual,
+
+    /// <summary>Two athletes.</summary>
+    Pair,
+
+    /// <summary>Three athletes.</summary>
+    TeamOf3,
+
+    /// <summary>Four athletes.</summary>
+    TeamOf4,
+
+    /// <summary>Six athletes.</summary>
+    TeamOf6,
+}
+
+/// <summary>A division of a competition.</summary>
+/// <param name="Name">Short name, as drafts write it: begins with a capital or digit, at most 40 characters.</param>
+/// <param name="Kind">Individuals, pairs, or teams.</param>
+/// <param name="Duties">The one or two duties in the order in which <c>a/b</c> lists their values.</param>
+/// <param name="InheritsFrom">The name of the division whose values hold where this one has none; null for none.</param>
+public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom);
+
+/// <summary>What one lane has to work with.</summary>
+/// <param name="MenBar">Mass of the men's bar in kilograms.</param>
+/// <param name="WomenBar">Mass of the women's bar in kilograms.</param>
+/// <param name="ClipPair">Mass of a pair of clips in kilograms, usually 0.</param>
+/// <param name="Plates">Single plates.</param>
+/// <param name="Dumbbells">Masses in kilograms that are there in pairs.</param>
+/// <param name="Kettlebells">Masses in kilograms.</param>
+/// <param name="Sandbags">Masses in kilograms.</param>
+/// <param name="Balls">Masses in kilograms.</param>
+public sealed record LaneKit(
+    decimal MenBar, decimal WomenBar, decimal ClipPair, Eq<PlateStock> Plates, Eq<decimal> Dumbbells, Eq<decimal> Kettlebells,
+    Eq<decimal> Sandbags, Eq<decimal> Balls);
+
+/// <summary>How many single plates of one mass a lane has.</summary>
+/// <param name="Mass">Kilograms of one plate.</param>
+/// <param name="Count">Single plates; two make a pair.</param>
+/// <param name="FullDiameter">True for a plate of 45 cm, which sets the height of the bar on the floor.</param>
+public sealed record PlateStock(decimal Mass, int Count, bool FullDiameter);

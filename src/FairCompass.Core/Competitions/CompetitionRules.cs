@@ -1,0 +1,155 @@
+using System.Globalization;
+using System.Text;
+using FairCompass.Core.Text;
+
+namespace FairCompass.Core.Competitions;
+
+/// <summary>A field that cannot be accepted, with the reason.</summary>
+/// <param name="Path">JSON path of the field, such as <c>divisions[2].name</c>.</param>
+/// <param name="Message">What is wrong and what would be right.</param>
+public sealed record FieldError(string Path, string Message);
+
+/// <summary>What a competition must be before it is stored or computed with.</summary>
+public static class CompetitionRules
+{
+    /// <summary>Every objection to a competition; empty when it can be accepted.</summary>
+    public static IReadOnlyList<FieldError> Validate(Competition c)
+    {
+        var errors = new List<FieldError>();
+        Name(errors, "name", c.Name, 120, required: true);
+        Name(errors, "place", c.Place, 200, required: false);
+        if (c.Ends < c.Starts)
+        {
+            errors.Add(new("ends", "The last day is before the first."));
+        }
+        else if (c.Ends.DayNumber - c.Starts.DayNumber > 60)
+        {
+            errors.Add(new("ends", "A competition lasts at most 60 days; is the year right?"));
+        }
+
+        if (c.Divisions.Count > 60)
+        {
+            errors.Add(new("divisions", "At most 60 divisions."));
+        }
+
+        for (var i = 0; i < c.Divisions.Count; i++)
+        {
+            Division(errors, c, i);
+        }
+
+        Kit(errors, c.Kit);
+        return errors;
+    }
+
+    /// <summary>Objections to a name that people will read on paper.</summary>
+    public static string? NameError(string value, int max, bool required)
+    {
+        if (value.Trim().Length == 0)
+        {
+            return required ? "A name is needed." : null;
+        }
+
+        var length = new StringInfo(value).LengthInTextElements;
+        if (length > max || value.Length > max * 8)
+        {
+            return $"At most {max} characters; this has {length}.";
+        }
+
+        return value.Any(Characters.IsForbidden)
+            ? "Control characters and marks that turn the reading direction cannot be part of a name." : null;
+    }
+
+    private static void Name(List<FieldError> errors, string path, string value, int max, bool required)
+    {
+        if (NameError(value, max, required) is { } error)
+        {
+            errors.Add(new(path, error));
+        }
+    }
+
+    private static void Division(List<FieldError> errors, Competition c, int index)
+    {
+        var d = c.Divisions[index];
+        var path = $"divisions[{index}]";
+        var name = d.Name.Normalize(NormalizationForm.FormC);
+        if (NameError(name, 40, required: true) is { } error)
+        {
+            errors.Add(new(path + ".name", error));
+        }
+        else if (!(char.IsUpper(name[0]) || char.IsAsciiDigit(name[0]) || (char.IsLetter(name[0]) && !char.IsLower(name[0]))))
+        {
+            errors.Add(new(path + ".name", "A division's name begins with a capital or a digit, so that drafts can tell it from small words."));
+        }
+        else if (name.Any(ch => !(char.IsLetterOrDigit(ch) || ch is ' ' or '-' or '\'' or '&' or '+' or '’')) || $" {name} ".Contains(" and ", StringComparison.Ordinal) || $" {name} ".Contains(" only ", StringComparison.Ordinal))
+        {
+            errors.Add(new(path + ".name", "A division's name has letters, digits, spaces and - ' & + only, and not the words “and” or “only”, because drafts use the rest."));
+        }
+        else if (c.Divisions.Take(index).Any(o => string.Equals(o.Name.Normalize(NormalizationForm.FormC), name, StringComparison.OrdinalIgnoreCase)))
+        {
+            errors.Add(new(path + ".name", $"There is already a division called {name}."));
+        }
+
+        if (d.Duties.Count is < 1 or > 2 || d.Duties.Any(x => x is not ("man" or "woman")) || d.Duties.Distinct().Count() != d.Duties.Count)
+        {
+            errors.Add(new(path + ".duties", "One or two different duties, man and woman, in the order of a/b."));
+        }
+
+        if (d.InheritsFrom is { } parent)
+        {
+            if (c.Find(parent) is not { } found)
+            {
+                errors.Add(new(path + ".inheritsFrom", $"There is no division called {parent}."));
+            }
+            else if (c.Chain(found).Contains(d))
+            {
+                errors.Add(new(path + ".inheritsFrom", $"{d.Name} would inherit from itself by way of {found.Name}."));
+            }
+        }
+    }
+
+    private static void Kit(List<FieldError> errors, LaneKit kit)
+    {
+        Mass(errors, "kit.menBar", kit.MenBar, 1, 50);
+        Mass(errors, "kit.womenBar", kit.WomenBar, 1, 50);
+        Mass(errors, "kit.clipPair", kit.ClipPair, 0, 10);
+        for (var i = 0; i < kit.Plates.Count; i++)
+        {
+            Mass(errors, $"kit.plates[{i}].mass", kit.Plates[i].Mass, 0.1m, 100);
+            if (kit.Plates[i].Count is < 0 or > 100)
+            {
+                errors.Add(new($"kit.plates[{i}].count", "From 0 to 100 single plates."));
+            }
+
+            if (kit.Plates.Take(i).Any(p => p.Mass == kit.Plates[i].Mass))
+            {
+                errors.Add(new($"kit.plates[{i}].mass", "This plate is already listed; change its count."));
+            }
+        }
+
+        if (kit.Plates.Count > 20)
+        {
+            errors.Add(new("kit.plates", "At most 20 kinds of plates."));
+        }
+
+        foreach (var (path, masses) in new[] { ("dumbbells", kit.Dumbbells), ("kettlebells", kit.Kettlebells), ("sandbags", kit.Sandbags), ("balls", kit.Balls) })
+        {
+            if (masses.Count > 60)
+            {
+                errors.Add(new("kit." + path, "At most 60 masses."));
+            }
+
+            for (var i = 0; i < masses.Count; i++)
+            {
+                Mass(errors, $"kit.{path}[{i}]", masses[i], 0.1m, 300);
+            }
+        }
+    }
+
+    private static void Mass(List<FieldError> errors, string path, decimal value, decimal min, decimal max)
+    {
+        if (value < min || value > max || decimal.Round(value, 4) != value)
+        {
+            errors.Add(new(path, string.Create(CultureInfo.InvariantCulture, $"From {min} to {max} kg, with at most four decimals.")));
+        }
+    }
+}

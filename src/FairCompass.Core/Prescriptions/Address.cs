@@ -1,0 +1,59 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Prescriptions;
+
+/// <summary>One column of the prescription grid: a duty of a division.</summary>
+/// <param name="Division">The division.</param>
+/// <param name="Duty">One of its duties.</param>
+public sealed record Address(Division Division, string Duty)
+{
+    /// <summary>The address in words: <c>Meadow woman</c>.</summary>
+    public override string ToString() => $"{Division.Name} {Duty}";
+}
+
+/// <summary>Where a resolved value was written.</summary>
+/// <param name="Division">The division named by the line, or null when it stands on the task itself or names none.</param>
+/// <param name="Own">
+/// True when the value is this division's own: written for it, or on the task itself for a division that inherits from none.
+/// </param>
+/// <param name="At">The place in the draft.</param>
+public sealed record Origin(string? Division, bool Own, SourceRange At);
+
+/// <summary>A value with its origin.</summary>
+/// <typeparam name="T">What is resolved.</typeparam>
+public sealed record Resolved<T>(T Value, Origin From);
+
+/// <summary>A load of one address: the series of this duty only.</summary>
+/// <param name="Implements">How many are held at once; at least 1.</param>
+/// <param name="Values">The figures over the rounds.</param>
+/// <param name="Unit">Their unit.</param>
+/// <param name="Also">The same in a second publication, or null.</param>
+/// <param name="AlsoUnit">Its unit.</param>
+public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Series? Also, MassUnit? AlsoUnit)
+{
+    /// <summary>The load as printed: <c>2 × 22.5 kg</c>.</summary>
+    public override string ToString() =>
+        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}{(Also is null ? "" : $" or {Also} {AlsoUnit!.Value.Symbol()}")}";
+}
+
+/// <summary>A height of one address.</summary>
+/// <param name="On">What is measured.</param>
+/// <param name="Values">The figures.</param>
+/// <param name="Unit">Their unit.</param>
+/// <param name="From">The words after it, such as <c>above reach</c>, or null.</param>
+public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, string? From)
+{
+    /// <summary>The height as printed: <c>box 60 cm</c>.</summary>
+    public override string ToString() => $"{On.ToString().ToLowerInvariant()} {Values} {Unit.Symbol()}{(From is null ? "" : " " + From)}";
+}
+
+/// <summary>What one task is for one address.</summary>
+/// <param name="Movement">The movement's name as written.</param>
+/// <param name="Amount">The amount as written; null inside a scheme without a number of its own.</param>
+/// <param name="Load">The load, or null when there is none.</param>
+/// <param name="Heights">Heights and lines.</param>
+/// <param name="From">Where the first rep begins, or null when not said.</param>
+public sealed record Prescription(
+    Resolved<string> Movement, Resolved<Amount>? Amount, Resolved<DutyLoad>? Load, Eq<Resolved<DutyHeight>> Heights, Resolved<FromPlace>? From);

@@ -1,0 +1,163 @@
+namespace FairCompass.Core.Standards;
+
+/// <summary>When in a rep a clause holds.</summary>
+public enum Phase
+{
+    /// <summary>Before the clock: kit, line, height.</summary>
+    SetUp,
+
+    /// <summary>Legal ways into the first rep.</summary>
+    Entry,
+
+    /// <summary>Where a rep begins.</summary>
+    Start,
+
+    /// <summary>What must happen on the way.</summary>
+    Through,
+
+    /// <summary>What ends a rep.</summary>
+    Finish,
+
+    /// <summary>Between two reps.</summary>
+    Between,
+}
+
+/// <summary>What kind of rule a clause is.</summary>
+public enum ClauseKind
+{
+    /// <summary>Must happen.</summary>
+    Required,
+
+    /// <summary>May happen.</summary>
+    Allowed,
+
+    /// <summary>Must not happen.</summary>
+    Forbidden,
+
+    /// <summary>Is measured beforehand.</summary>
+    Measured,
+}
+
+/// <summary>How a judge perceives something.</summary>
+public enum Perceived
+{
+    /// <summary>Seen from the athlete's side.</summary>
+    SeenFromTheSide,
+
+    /// <summary>Seen from the front.</summary>
+    SeenFromTheFront,
+
+    /// <summary>Heard.</summary>
+    Heard,
+
+    /// <summary>Read from a monitor or a mark.</summary>
+    Read,
+}
+
+/// <summary>What follows a no-rep. The clock keeps running in every case.</summary>
+public enum Consequence
+{
+    /// <summary>The rep is not counted; nothing has to be made good before the next.</summary>
+    NotCounted,
+
+    /// <summary>The rep is repeated.</summary>
+    RepeatTheRep,
+
+    /// <summary>Only the last phase is repeated.</summary>
+    RepeatTheLastPhase,
+
+    /// <summary>The rep is begun again from the floor.</summary>
+    FromTheFloor,
+
+    /// <summary>Work goes on from the last mark passed.</summary>
+    FromTheLastMark,
+
+    /// <summary>Work begins again behind the line.</summary>
+    FromTheLine,
+
+    /// <summary>The set is lost.</summary>
+    SetLost,
+
+    /// <summary>The attempt is lost.</summary>
+    AttemptLost,
+
+    /// <summary>Wait until the kit has settled.</summary>
+    WaitForKit,
+}
+
+/// <summary>One rule of a standard.</summary>
+/// <param name="Id">Unique within the movement and stable across editions.</param>
+/// <param name="Phase">When it holds.</param>
+/// <param name="Kind">Required, allowed, forbidden, or measured.</param>
+/// <param name="Text">The rule in a sentence short enough to be said aloud.</param>
+public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, string Text);
+
+/// <summary>A no-rep criterion.</summary>
+/// <param name="Id">Unique within the movement and stable across editions.</param>
+/// <param name="Breaks">The clause that it breaks.</param>
+/// <param name="Sign">What the judge sees, hears, or reads.</param>
+/// <param name="By">How it is perceived.</param>
+/// <param name="Call">What the judge says.</param>
+/// <param name="Then">What follows.</param>
+/// <param name="Athlete">What the athlete must do next, in words.</param>
+public sealed record Fault(string Id, string Breaks, string Sign, Perceived By, string Call, Consequence Then, string Athlete);
+
+/// <summary>The kit a movement needs; it decides which cautions and load checks apply.</summary>
+public enum MovementKit
+{
+    /// <summary>Nothing.</summary>
+    None,
+
+    /// <summary>A barbell.</summary>
+    Barbell,
+
+    /// <summary>Dumbbells.</summary>
+    Dumbbell,
+
+    /// <summary>A sandbag and a box.</summary>
+    SandbagAndBox,
+
+    /// <summary>A box.</summary>
+    Box,
+
+    /// <summary>A ball and a target.</summary>
+    BallAndTarget,
+
+    /// <summary>A bar to hang from.</summary>
+    HangingBar,
+
+    /// <summary>A wall.</summary>
+    Wall,
+
+    /// <summary>A machine with a monitor.</summary>
+    Machine,
+
+    /// <summary>A barbell that is jumped over.</summary>
+    BarToClear,
+}
+
+/// <summary>Where the judge of a movement stands, and when the call is made.</summary>
+/// <param name="Place">Where.</param>
+/// <param name="Call">When and what.</param>
+public sealed record JudgeDuty(string Place, string Call);
+
+/// <summary>A movement with its standard.</summary>
+/// <param name="Id">Lower case with hyphens, stable.</param>
+/// <param name="Name">As drafts write it.</param>
+/// <param name="Synonyms">Other names that drafts may use.</param>
+/// <param name="Family">The group it is listed with.</param>
+/// <param name="Kit">What it is done with.</param>
+/// <param name="Clauses">The rules by phase.</param>
+/// <param name="Faults">The no-rep criteria.</param>
+/// <param name="Judge">The judge's place and call.</param>
+/// <param name="Cautions">Safety reminders of this movement.</param>
+public sealed record Movement(
+    string Id, string Name, IReadOnlyList<string> Synonyms, string Family, MovementKit Kit, IReadOnlyList<Clause> Clauses,
+    IReadOnlyList<Fault> Faults, JudgeDuty Judge, IReadOnlyList<string> Cautions)
+{
+    /// <summary>True when a rep is meaningless without a stated load.</summary>
+    public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
+
+    /// <summary>The clauses of one phase.</summary>
+    public IEnumerable<Clause> In(Phase phase) => Clauses.Where(c => c.Phase == phase);
+}
