@@ -58,21 +58,21 @@ public enum DivisionKind
 /// <param name="InheritsFrom">The name of the division whose values hold where this one has none; null for none.</param>
 public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom);
 
-/// <summary>What one lane has to work with.</summary>
-/// <param name="MenBar">Mass of the men's bar in kilograms.</param>
-/// <param name="WomenBar">Mass of the women's bar in kilograms.</param>
-/// <param name="ClipPair">Mass of a pair of clips in kilograms, usually 0.</param>
+/// <summary>What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit.</summary>
+/// <param name="MenBar">Mass of the men's bar.</param>
+/// <param name="WomenBar">Mass of the women's bar.</param>
+/// <param name="ClipPair">Mass of a pair of clips, usually 0.</param>
 /// <param name="Plates">Single plates.</param>
-/// <param name="Dumbbells">Masses in kilograms that are there in pairs.</param>
-/// <param name="Kettlebells">Masses in kilograms.</param>
-/// <param name="Sandbags">Masses in kilograms.</param>
-/// <param name="Balls">Masses in kilograms.</param>
+/// <param name="Dumbbells">Masses that are there in pairs.</param>
+/// <param name="Kettlebells">Masses that are there.</param>
+/// <param name="Sandbags">Masses that are there.</param>
+/// <param name="Balls">Masses that are there.</param>
 public sealed record LaneKit(
     decimal MenBar, decimal WomenBar, decimal ClipPair, Eq<PlateStock> Plates, Eq<decimal> Dumbbells, Eq<decimal> Kettlebells,
     Eq<decimal> Sandbags, Eq<decimal> Balls);
 
 /// <summary>How many single plates of one mass a lane has.</summary>
-/// <param name="Mass">Kilograms of one plate.</param>
+/// <param name="Mass">Mass of one plate in the competition's unit.</param>
 /// <param name="Count">Single plates; two make a pair.</param>
 /// <param name="FullDiameter">True for a plate of 45 cm, which sets the height of the bar on the floor.</param>
 public sealed record PlateStock(decimal Mass, int Count, bool FullDiameter);

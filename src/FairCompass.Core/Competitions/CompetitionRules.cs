@@ -109,12 +109,12 @@ public static class CompetitionRules
 
     private static void Kit(List<FieldError> errors, LaneKit kit)
     {
-        Mass(errors, "kit.menBar", kit.MenBar, 1, 50);
-        Mass(errors, "kit.womenBar", kit.WomenBar, 1, 50);
+        Mass(errors, "kit.menBar", kit.MenBar, 1, 120);
+        Mass(errors, "kit.womenBar", kit.WomenBar, 1, 120);
         Mass(errors, "kit.clipPair", kit.ClipPair, 0, 10);
         for (var i = 0; i < kit.Plates.Count; i++)
         {
-            Mass(errors, $"kit.plates[{i}].mass", kit.Plates[i].Mass, 0.1m, 100);
+            Mass(errors, $"kit.plates[{i}].mass", kit.Plates[i].Mass, 0.1m, 220);
             if (kit.Plates[i].Count is < 0 or > 100)
             {
                 errors.Add(new($"kit.plates[{i}].count", "From 0 to 100 single plates."));
@@ -140,7 +140,7 @@ public static class CompetitionRules
 
             for (var i = 0; i < masses.Count; i++)
             {
-                Mass(errors, $"kit.{path}[{i}]", masses[i], 0.1m, 300);
+                Mass(errors, $"kit.{path}[{i}]", masses[i], 0.1m, 660);
             }
         }
     }
@@ -149,7 +149,7 @@ public static class CompetitionRules
     {
         if (value < min || value > max || decimal.Round(value, 4) != value)
         {
-            errors.Add(new(path, string.Create(CultureInfo.InvariantCulture, $"From {min} to {max} kg, with at most four decimals.")));
+            errors.Add(new(path, string.Create(CultureInfo.InvariantCulture, $"From {min} to {max}, with at most four decimals.")));
         }
     }
 }

@@ -4,7 +4,7 @@ namespace FairCompass.Core.Kit;
 
 /// <summary>
 /// Which loads a lane's bar and plates can make. A bar is loaded the same on both sides, so single plates count in pairs.
-/// All masses are kilograms and exact.
+/// All masses are in the competition's unit and exact.
 /// </summary>
 public static class BarLoads
 {

@@ -122,10 +122,12 @@ public sealed partial class Parser
 
     private Work.Task? Task(DraftLine line, Cursor c, Amount? amount)
     {
+        var start = c.Mark();
         var movement = Movement(c);
+        var name = c.From(start);
         var details = movement is null ? null : Details(c);
         var lines = All(line.Children, TaskLineOf);
-        return movement is null || details is null ? null : new Work.Task(amount, movement, details.Value, lines);
+        return movement is null || details is null ? null : new Work.Task(amount, movement, details.Value, lines) { NameAt = name };
     }
 
     private static Amount? Amount(Cursor c)
@@ -291,6 +293,7 @@ public sealed partial class Parser
         }
 
         string? movement = null;
+        var start = c.Mark();
         if (char.IsLetter(c.Next) && !c.AtEnd)
         {
             movement = Movement(c);
@@ -301,7 +304,7 @@ public sealed partial class Parser
 
             if (amount is Workouts.Amount.Counted { Unit: AmountUnit.Rep } && LooksLikeUnit(movement))
             {
-                UnknownUnit(c, movement, c.Mark() - movement.Length);
+                UnknownUnit(c, movement, start);
                 return null;
             }
         }
@@ -311,7 +314,8 @@ public sealed partial class Parser
             return Nothing<TaskLine.Override>(c, "What is different for them?", "a load, an amount, or another movement");
         }
 
-        return Details(c) is { } details ? new TaskLine.Override(names.ToEq(), choose, when, amount, movement, details) : null;
+        var name = c.From(start);
+        return Details(c) is { } details ? new TaskLine.Override(names.ToEq(), choose, when, amount, movement, details) { NameAt = name } : null;
     }
 
     private static ChoiceTime? ChoiceTimeOf(Cursor c) =>

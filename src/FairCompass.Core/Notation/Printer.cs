@@ -203,6 +203,9 @@ public sealed class Printer
         }
     }
 
+    /// <summary>A line for some, as written: <c>Meadow: 2 x 10/7.5 kg</c>.</summary>
+    public static string Print(TaskLine.Override line) => Override(line);
+
     private static string Override(TaskLine.Override o)
     {
         var head = string.Join(", ", o.For.Select(w => w.ToString()).Concat(o.Choose ? ["choose"] : []));

@@ -22,6 +22,7 @@ public sealed record Mend(string Label, TextEdit Edit);
 public sealed record TextEdit(int Line, int Column, int Length, string Text)
 {
     /// <summary>The text after this change; unchanged when the place does not exist.</summary>
+    /// <param name="body">Lines separated by <c>\n</c>.</param>
     public string ApplyTo(string body)
     {
         var lines = body.Split('\n');

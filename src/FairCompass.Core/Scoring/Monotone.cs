@@ -23,16 +23,6 @@ public static class Monotone
     /// <param name="limit">The time allowed.</param>
     public static CounterExample? Find(CapRule rule, long total, Limit limit)
     {
-        foreach (var units in Candidates(total, limit))
-        {
-            var less = rule.Key(null, units, total, limit);
-            var more = units + 1 < total ? rule.Key(null, units + 1, total, limit) : (Class: 0L, Value: long.MinValue);
-            if (units + 1 < total && more.CompareTo(less) > 0)
-            {
-                return new(units + 1, null, units, new(more.Value), new(less.Value));
-            }
-        }
-
         // Who has finished by the longest cap has done everything; nobody who was stopped may rank before.
         var last = rule.Key(limit.Longest, total, total, limit);
         foreach (var units in Candidates(total, limit))
@@ -43,6 +33,16 @@ public static class Monotone
                 // The earliest finish that still loses by a second makes the plainest example.
                 var finish = new Duration(Math.Min(limit.Longest.Ms, stopped.Value + 8000));
                 return new(total, finish, units, finish, new(stopped.Value));
+            }
+        }
+
+        foreach (var units in Candidates(total, limit))
+        {
+            var less = rule.Key(null, units, total, limit);
+            var more = units + 1 < total ? rule.Key(null, units + 1, total, limit) : (Class: 0L, Value: long.MinValue);
+            if (units + 1 < total && more.CompareTo(less) > 0)
+            {
+                return new(units + 1, null, units, new(more.Value), new(less.Value));
             }
         }
 

@@ -31,7 +31,7 @@ public static class MovementLibrary
     ];
 
     private static readonly Dictionary<string, Movement> ByName =
-        All.SelectMany(m => m.Synonyms.Append(m.Name).Select(n => (Name: Normal(n), m))).ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
+        All.SelectMany(m => m.Synonyms.Append(m.Name).Select(n => (Name: Normal(n), m)).DistinctBy(x => x.Name)).ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
 
     /// <summary>The movement of a name, a synonym, or either with a plural ending; null when it has no standard.</summary>
     public static Movement? Find(string name)

@@ -1,0 +1,223 @@
+using System.Globalization;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Format;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Briefing;
+
+/// <summary>Makes briefs from what was understood. Every number on a paper comes from the model.</summary>
+/// <param name="u">The workout.</param>
+/// <param name="division">The one division it is for, or null for all.</param>
+/// <param name="date">The day printed on it.</param>
+public sealed class BriefBuilder(Understanding u, string? division, DateOnly date)
+{
+    private readonly List<int> shown = Enumerable.Range(0, u.Courses.Count)
+        .Where(i => division is null || string.Equals(u.Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)).ToList();
+
+    /// <summary>The brief for an audience.</summary>
+    public Brief Build(Audience audience)
+    {
+        var names = shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().ToList();
+        var sections = new List<BriefSection> { Work(), Loads(), Clock() };
+        if (audience == Audience.Judge)
+        {
+            sections.Add(Standards(audience));
+            sections.Add(Writing());
+            sections.Add(Scoring());
+            sections.Add(new("not-yours", "Not your job",
+                [new BriefBlock.Points(["Arithmetic and places: the score desk computes them.", "Moving kit or plates: the floor crew or the athlete does.", "Coaching, or explaining a standard during the heat.", "A case that is not on this page: count on, note it, and ask the head judge after the heat."])]));
+        }
+        else
+        {
+            sections.Add(Standards(audience));
+            sections.Add(Scoring());
+        }
+
+        sections.Add(new("cautions", "Cautions", [new BriefBlock.Points(Cautions.For(Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).ToList(), u.Workout).ToEq())]));
+        var open = u.Findings().Count(f => f.Severity == Checks.Severity.MustFix);
+        return new(audience, u.Competition.Name, u.Workout.Title, Words.Join(names), date, Fingerprint.Of(u).Code, open, sections.Where(s => s.Blocks.Count > 0).ToEq());
+    }
+
+    private BriefSection Work()
+    {
+        var lines = new List<BriefLine>();
+        foreach (var stage in u.Workout.Stages)
+        {
+            var printed = Printer.Print(u.Workout with { Title = "x", Note = null, Headers = [], Stages = [stage], Scores = [], Policies = [] });
+            foreach (var line in printed.Split('\n').Skip(2).Where(l => l.Length > 0))
+            {
+                var text = line.TrimStart(' ');
+                lines.Add(new((line.Length - text.Length) / 2, text));
+            }
+        }
+
+        var blocks = new List<BriefBlock>();
+        if (lines.Count > 0)
+        {
+            blocks.Add(new BriefBlock.Lines(lines.ToEq()));
+        }
+
+        if (u.Workout.Order is { } order && shown.Count > 0)
+        {
+            blocks.Add(new BriefBlock.Paragraph($"Two values a/b are {(order == DutyOrder.ManWoman ? "man/woman" : "woman/man")}."));
+        }
+
+        return new("work", "The workout", blocks.ToEq());
+    }
+
+    private BriefSection Loads()
+    {
+        var grid = GridRows.Of(u);
+        var rows = new List<BriefRow>();
+        foreach (var row in grid)
+        {
+            var cells = shown.Select(i => row.Cells[i].Text.Length == 0 ? "–" : row.Cells[i].Text).ToList();
+            if (row.Aspect == "amount" && cells.Distinct().Count() == 1 && grid.Any(r => r.Line == row.Line && r.Aspect != "amount"))
+            {
+                continue;
+            }
+
+            var label = row.Aspect switch { "amount" => row.Unit == "reps" ? "" : ", " + row.Unit, "load" => ", " + row.Unit, "height" => "", _ => ", instead" };
+            rows.Add(new(cells.Prepend(Words.Capital(row.Name) + label).ToEq()));
+        }
+
+        if (rows.Count == 0 || shown.Count == 0)
+        {
+            return new("loads", "Loads and amounts", []);
+        }
+
+        var head = shown.Select(i => u.Courses[i].Address).Select(a => division is null ? a.ToString() : a.Duty);
+        return new("loads", "Loads and amounts", [new BriefBlock.Table(null, head.Prepend("").ToEq(), rows.ToEq())]);
+    }
+
+    private BriefSection Clock()
+    {
+        if (Timeline.Of(u.Workout) is not { } clock)
+        {
+            return new("clock", "The clock", []);
+        }
+
+        var rows = clock.Calls.Select(c => new BriefRow([c.At.ToString(), "“" + Words.Capital(c.Words) + "”"])).ToEq();
+        return new("clock", "The clock", [new BriefBlock.Table(null, ["Clock", "Call"], rows)]);
+    }
+
+    private BriefSection Standards(Audience audience)
+    {
+        var used = Movements().ToList();
+        var blocks = new List<BriefBlock>();
+        foreach (var (name, movement, who) in used)
+        {
+            if (movement is null)
+            {
+                blocks.Add(new BriefBlock.Paragraph($"{Words.Capital(name)}: no standard is written yet. Ask the head judge before the heat."));
+                continue;
+            }
+
+            var phases = audience == Audience.Judge
+                ? movement.Clauses.Where(c => c.Phase is Phase.Start or Phase.Entry or Phase.Through or Phase.Finish or Phase.Between)
+                : movement.Clauses;
+            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([StandardWords.Of(g.Key), string.Join(' ', g.Select(c => c.Text))])).ToEq();
+            var faults = movement.Faults.Select(f => new BriefRow([f.Sign, "“" + f.Call + "”", f.Athlete])).ToEq();
+            blocks.Add(new BriefBlock.StandardOf(Words.Capital(movement.Name), who,
+                audience == Audience.Judge ? movement.Judge.Place : null, audience == Audience.Judge ? movement.Judge.Call : null, rules, faults));
+        }
+
+        return new("standards", audience == Audience.Judge ? "Standards: where you stand, what you call" : "Standards", blocks.ToEq());
+    }
+
+    /// <summary>The movements of the shown divisions, and for whom when not for all.</summary>
+    private IEnumerable<(string Name, Movement? Movement, string? Who)> Movements()
+    {
+        var uses = shown.SelectMany(i => u.Courses[i].Pieces.SelectMany(p => p.Tasks).Select(t => (t.Prescription.Movement.Value, Division: u.Courses[i].Address.Division.Name, t.Source.At.Line))).ToList();
+        var all = shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().Count();
+        return uses.Select((x, i) => (x, i)).GroupBy(x => MovementLibrary.Find(x.x.Value)?.Id ?? x.x.Value)
+            .OrderBy(g => g.Min(x => x.x.Line)).ThenBy(g => g.Min(x => x.i))
+            .Select(g =>
+            {
+                var who = g.Select(x => x.x.Division).Distinct().ToList();
+                return (g.First().x.Value, MovementLibrary.Find(g.First().x.Value), who.Count == all ? null : (string?)Words.Join(who));
+            });
+    }
+
+    private BriefSection Writing()
+    {
+        var blocks = new List<BriefBlock>();
+        if (shown.Count == 0)
+        {
+            return new("writing", "What you write down", []);
+        }
+
+        var fields = Card.Fields(u.Courses[shown[0]], u.Sheets[shown[0]]);
+        if (fields.Count > 0)
+        {
+            blocks.Add(new BriefBlock.Points(fields.Select(f => $"{Words.Capital(f.Label)} ({f.Hint}).").ToEq()));
+        }
+
+        foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false }))
+        {
+            foreach (var group in shown.Select(i => (Piece: u.Courses[i].Pieces.First(p => p.Piece.Key == piece.Piece.Key), u.Courses[i].Address)).Where(x => x.Piece.Strand is not null)
+                .GroupBy(x => string.Join('|', x.Piece.Tasks.Select(t => t.Count?.ToString() + t.Unit))))
+            {
+                var who = group.Count() == shown.Count ? "" : " · " + Words.Join(group.Select(g => g.Address.ToString()));
+                blocks.Add(Running(group.First().Piece, who));
+            }
+        }
+
+        return new("writing", "What you write down", blocks.ToEq());
+    }
+
+    /// <summary>The running totals, so that no judge has to add.</summary>
+    private static BriefBlock.Table Running(CoursePiece piece, string who)
+    {
+        var rows = new List<BriefRow>();
+        var tables = Ledger.Of(piece.Strand!, piece.Strand!.Units is null ? 12 : 30);
+        Eq<string> head = ["", .. piece.Tasks.Select(t => Words.Capital(t.Prescription.Movement.Value))];
+        var plain = tables.Count == 1 && tables[0].InRounds;
+        foreach (var table in tables)
+        {
+            foreach (var row in table.Rows)
+            {
+                rows.Add(plain
+                    ? new(row.Cells.Select(c => Total(c)).Prepend("Round " + row.Label).ToEq())
+                    : new(row.Cells.SelectMany(c => new[] { Amount(c) + " " + piece.Tasks[c.Task].Prescription.Movement.Value, Total(c) }).Prepend(row.Label).ToEq()));
+            }
+        }
+
+        var caption = $"{(piece.Piece.Label is { } l ? l + ": r" : "R")}unning totals{who}{(piece.Strand.Units is { } n ? $", {n} in all" : "")}";
+        return new(caption, plain ? head : ["Round", "Work", "Total"], rows.ToEq());
+    }
+
+    private static string Total(LedgerCell c) => c.Total?.ToString(CultureInfo.InvariantCulture) ?? "no end";
+
+    private static string Amount(LedgerCell c) => c.Amount?.ToString(CultureInfo.InvariantCulture) ?? "max";
+
+    private BriefSection Scoring()
+    {
+        if (shown.Count == 0 || u.Sheets[shown[0]].Components.Count == 0)
+        {
+            return new("scoring", "Scoring", []);
+        }
+
+        var index = shown[0];
+        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
+        var blocks = new List<BriefBlock>
+        {
+            new BriefBlock.Points(sheet.Components.SelectMany(c => ScoreSentences.Of(c, sheet, course)).Distinct().Concat(ScoreSentences.Rulings(u.Workout)).ToEq()),
+        };
+        var samples = SampleRuns.Of(course, sheet, u.Competition);
+        if (samples.Count > 0)
+        {
+            Eq<string> head = ["", .. sheet.Components.SelectMany(c => new[] { Words.Capital(c.Name == "the score" ? "score" : c.Name), "Place" })];
+            var rows = samples.Select(s => new BriefRow(s.Results.SelectMany((r, i) => new[] { r.Text + (r.TieText is { } t && r.Class <= ResultClass.AtTheCap && sheet.Components[i].Ties.Any(x => x is Tiebreak.TimeAtRound) ? $" ({t})" : ""), s.Places[i].ToString(CultureInfo.InvariantCulture) }).Prepend(Words.Capital(s.Label)).ToEq())).ToEq();
+            blocks.Add(new BriefBlock.Table($"Worked examples, {course.Address}", head, rows));
+        }
+
+        return new("scoring", "Scoring", blocks.ToEq());
+    }
+}

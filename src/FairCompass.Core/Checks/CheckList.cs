@@ -1,0 +1,36 @@
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>All checks. A new one is a class and a line here.</summary>
+public static class CheckList
+{
+    /// <summary>The rule id of a line that was not understood.</summary>
+    public const string NotUnderstood = "not-understood";
+
+    /// <summary>Every check, in the order in which they are documented.</summary>
+    public static IReadOnlyList<ICheck> All { get; } =
+    [
+        new LoadMissing(), new StandardMissing(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new HeavierThanParent(),
+        new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(),
+        new RestOutsideWindows(), new SeriesMisfit(), new DutyOrderDiffers(), new NoWork(), new NoScore(), new ScoreMisfit(), new TooLarge(),
+        new MetresAmongReps(), new NotComputedYet(),
+    ];
+
+    /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>
+    public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems)
+    {
+        var findings = problems.Select(p => new Finding(NotUnderstood, Severity.MustFix, p.At, p.Sentence, $"Expected: {p.Expected}.",
+            p.Mend is { } mend ? [mend] : [], Key(NotUnderstood, context, p.At, p.Sentence))).ToList();
+        foreach (var check in All)
+        {
+            findings.AddRange(check.Look(context).Select(r => new Finding(check.Id, check.Severity, r.At, r.Sentence, check.Why, r.Mends.ToEq(), Key(check.Id, context, r.At, r.Sentence))));
+        }
+
+        return findings.DistinctBy(f => (f.Rule, f.At.Line, f.At.Column, f.Sentence)).OrderBy(f => f.At.Line).ThenBy(f => f.Severity).ThenBy(f => f.At.Column).ToEq();
+    }
+
+    private static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>
+        $"{rule}|{(at.Line >= 1 && at.Line <= context.Lines.Count ? context.Lines[at.Line - 1].Trim() : "")}|{sentence}";
+}

@@ -1,0 +1,48 @@
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A division with a heavier load than the division it inherits from.</summary>
+public sealed class HeavierThanParent : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "heavier-than-parent";
+
+    /// <inheritdoc/>
+    public string Title => "A lower division heavier than the one it inherits from";
+
+    /// <inheritdoc/>
+    public string Why => "Mostly a slip of the pen: a column was swapped, or the division above was changed later.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.ShouldFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        foreach (var (task, _, address) in context.Tasks)
+        {
+            if (address.Division.InheritsFrom is not { } name || context.Competition.Find(name) is not { } parent || !parent.Duties.Contains(address.Duty)
+                || task.Prescription.Load is not { From.Own: true } own)
+            {
+                continue;
+            }
+
+            var above = context.Resolver.Resolve(task.Source, new Address(parent, address.Duty));
+            if (above.Load is not { } theirs || !string.Equals(above.Movement.Value, task.Prescription.Movement.Value, StringComparison.OrdinalIgnoreCase))
+            {
+                continue;
+            }
+
+            if (Enumerable.Range(0, 30).Any(i => Total(own.Value, i) > Total(theirs.Value, i)))
+            {
+                yield return new Report(own.From.At, $"{address} has {own.Value}, more than {parent.Name} {address.Duty} with {theirs.Value}.");
+            }
+        }
+    }
+
+    private static decimal? Total(DutyLoad load, int round) =>
+        load.Values.At(round) is { } value ? load.Implements * new Mass(value, load.Unit).InKilograms : null;
+}

@@ -1,0 +1,28 @@
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>Metres that are counted with reps.</summary>
+public sealed class MetresAmongReps : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "metres-among-reps";
+
+    /// <inheritdoc/>
+    public string Title => "Metres counted among reps";
+
+    /// <inheritdoc/>
+    public string Why => "Each metre counts as one rep, so a distance outweighs everything else in the total.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.WorthALook;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        from course in context.Courses.Take(1)
+        from piece in course.Pieces
+        where piece.Strand is not null && piece.Tasks.Any(t => t.Unit is AmountUnit.Rep or AmountUnit.Calorie)
+        from task in piece.Tasks
+        where task.Unit is AmountUnit.Metre or AmountUnit.Foot
+        select new Report(task.Source.At, $"{task.Count} {(task.Unit == AmountUnit.Metre ? "m" : "ft")} count as many reps here.");
+}

@@ -1,0 +1,27 @@
+using FairCompass.Core.Text;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A value that two lines of the same rank set for the same people.</summary>
+public sealed class SaidTwice : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "said-twice";
+
+    /// <inheritdoc/>
+    public string Title => "A value said twice for the same people";
+
+    /// <inheritdoc/>
+    public string Why => "Readers take the one they find first.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        from task in context.TaskLines
+        from address in context.Resolver.Addresses
+        from found in context.Resolver.Contradictions(task, address)
+        group address by (found.Second.At.Line, found.Second.At.Column, found.Second.At.Length, First: found.First.At.Line, found.Field) into g
+        select new Report(new(g.Key.Line, g.Key.Column, g.Key.Length), $"The {g.Key.Field} of {Words.Join(g.Select(a => a.ToString()).Distinct())} is also said in line {g.Key.First}.");
+}

@@ -1,0 +1,92 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A series of numbers that does not fit the rounds around it, or is no series.</summary>
+public sealed class SeriesMisfit : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "series-misfit";
+
+    /// <inheritdoc/>
+    public string Title => "Numbers that do not fit the rounds";
+
+    /// <inheritdoc/>
+    public string Why => "Two readers would compute two totals.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        Courses.PieceOfWork.Of(context.Workout).SelectMany(p => Block(p.Items, 1));
+
+    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds) => items.SelectMany(w => One(w, rounds));
+
+    private static IEnumerable<Report> One(Work work, long? rounds)
+    {
+        switch (work)
+        {
+            case Work.Rounds r:
+                return Block(r.Items, r.Times);
+            case Work.Scheme s:
+                var own = Shape(s.Of, s.At);
+                var differ = s.Of.Second is { } second && second.Length != s.Of.First.Length
+                    ? [new Report(s.At, "The two duties have different numbers of rounds.")] : Array.Empty<Report>();
+                return own.Concat(differ).Concat(Block(s.Items, s.Of.First.Length));
+            case Work.Task t:
+                var amounts = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.At)).Prepend((t.Amount, t.At));
+                return amounts.SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(c.Of, rounds, a.At)) : [])
+                    .Concat(Start(t, rounds));
+            default:
+                return [];
+        }
+    }
+
+    private static IEnumerable<Report> Start(Work.Task task, long? rounds) =>
+        task.Amount is null && rounds == 1 ? [new Report(task.At, "How many? Outside a scheme a task needs its own amount.")] : [];
+
+    private static IEnumerable<Report> Shape(Pair pair, SourceRange at)
+    {
+        foreach (var series in new[] { pair.First, pair.Second }.OfType<Series>().Where(s => s.Continues && !s.HasUnset))
+        {
+            if (series.Step is null)
+            {
+                yield return new Report(at, $"“{series}” has an unknown step: write at least two terms.");
+            }
+            else if (!series.HasEqualSteps)
+            {
+                yield return new Report(at, $"“{series}” does not rise by equal steps, so it cannot be continued.");
+            }
+            else if (series.Step == 0 || (series.Last is null && series.Step < 0))
+            {
+                yield return new Report(at, series.Step == 0 ? $"“{series}” stands still." : $"“{series}” falls and runs out; close it with a last term.");
+            }
+            else if (series.Last is { Value: { } last } && ((last - series.Terms[^1].Value!.Value) / series.Step!.Value is var steps && (steps < 1 || steps != decimal.Truncate(steps))))
+            {
+                yield return new Report(at, $"“{series}” never meets its last term with steps of {Number.Normal(series.Step.Value)}.");
+            }
+        }
+    }
+
+    private static IEnumerable<Report> Fit(Pair pair, long? rounds, SourceRange at)
+    {
+        foreach (var series in new[] { pair.First, pair.Second }.OfType<Series>().Where(s => !s.IsConstant))
+        {
+            if (series.Length is { } length && length != rounds)
+            {
+                yield return new Report(at, rounds switch
+                {
+                    null => $"“{series}” has {length} numbers, but the rounds have no end. Continue it with -... or close the rounds.",
+                    1 => $"“{series}” lists rounds, but there is no loop around it. Write {length} rounds above it.",
+                    _ => $"“{series}” has {length} numbers for {rounds} rounds.",
+                });
+            }
+            else if (series.Length is null && rounds == 1)
+            {
+                yield return new Report(at, $"“{series}” climbs from round to round, but there are no rounds around it. Write rounds without end above it.");
+            }
+        }
+    }
+}

@@ -1,0 +1,39 @@
+using FairCompass.Core.Notation;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A movement without a standard.</summary>
+public sealed class StandardMissing : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "standard-missing";
+
+    /// <inheritdoc/>
+    public string Title => "A movement without a standard";
+
+    /// <inheritdoc/>
+    public string Why => "Without written no-rep criteria each judge applies an own standard.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        foreach (var task in context.TaskLines)
+        {
+            var names = task.Lines.OfType<TaskLine.Override>().Where(o => o.Movement is not null).Select(o => (Name: o.Movement!, At: o.NameAt)).Prepend((task.Movement, task.NameAt));
+            foreach (var (name, at) in names)
+            {
+                if (MovementLibrary.Find(name) is null)
+                {
+                    var near = MovementLibrary.Nearest(name);
+                    yield return new Report(at, $"“{name}” has no standard in the book.{(near is null ? "" : $" Did you mean “{near}”?")}",
+                        near is null ? [] : [new Mend($"Write {near}", new TextEdit(at.Line, at.Column, at.Length, near))]);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,22 @@
+namespace FairCompass.Core.Checks;
+
+/// <summary>More units than are counted.</summary>
+public sealed class TooLarge : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "too-large";
+
+    /// <inheritdoc/>
+    public string Title => "More work than can be counted";
+
+    /// <inheritdoc/>
+    public string Why => "Totals stop at a million billion; somewhere a number is wrong.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        context.Courses.Take(1).SelectMany(c => c.Pieces).Where(p => p.Strand is { TooLarge: true })
+            .Select(p => new Report(p.Piece.At, $"The total of {p.Piece.Name} is too large to explain."));
+}

@@ -1,0 +1,124 @@
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Commands;
+
+/// <summary>Sets a load or amount of the prescription table. The answer is the smallest change of the text.</summary>
+/// <param name="Line">The task's line.</param>
+/// <param name="Aspect"><c>load</c> or <c>amount</c>.</param>
+/// <param name="Division">The division of the cell.</param>
+/// <param name="Duty">The duty of the cell.</param>
+/// <param name="Value">A number, or both duties' numbers as <c>62.5/42.5</c> in the order of the draft.</param>
+public sealed record SetCell(int Line, string Aspect, string Division, string Duty, string Value)
+{
+    /// <summary>The change, or the reason why there is none.</summary>
+    /// <param name="u">The draft as it stands.</param>
+    public (TextEdit? Edit, string? Refusal) Against(Understanding u)
+    {
+        var column = u.IndexOf(Division, Duty);
+        var task = column < 0 ? null : u.Courses[column].Pieces.SelectMany(p => p.Tasks).FirstOrDefault(t => t.Source.At.Line == Line);
+        if (task is null)
+        {
+            return (null, "This cell is not in the draft any more.");
+        }
+
+        if (ReadValue() is not { } typed)
+        {
+            return (null, "Type a number such as 22.5, or both as 22.5/15.");
+        }
+
+        var position = u.Resolver.Position(u.Courses[column].Address);
+        return Aspect == "load" ? SetLoad(u, task.Source, u.Courses[column].Address, position, typed) : SetAmount(u, task.Source, u.Courses[column].Address, position, typed);
+    }
+
+    private Pair? ReadValue()
+    {
+        var parsed = Parser.Parse($"x\n\n1:00 for reps\n  {Value} sit-up\n");
+        return parsed.Problems.Count == 0 && parsed.Workout.Stages is [Stage.Window { Items: [Work.Task { Amount: Amount.Counted { Unit: AmountUnit.Rep } a, Movement: "sit-up" }] }] ? a.Of : null;
+    }
+
+    private static Pair With(Pair? old, Pair typed, int position)
+    {
+        if (typed.Second is not null || old is null)
+        {
+            return typed;
+        }
+
+        var (a, b) = position == 0 ? (typed.First, old.For(1)) : (old.For(0), typed.First);
+        return a == b ? new Pair(a, null) : new Pair(a, b);
+    }
+
+    private (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed)
+    {
+        var own = OwnLine(u, task, address);
+        if (own is { } line && line.Details.OfType<Detail.Load>().FirstOrDefault() is { } written)
+        {
+            return (Replace(written.At, Printer.Detail(written with { Of = With(written.Of, typed, position) })), null);
+        }
+
+        if (own is null && OnTask(u, address) && task.Details.OfType<Detail.Load>().FirstOrDefault() is { } basic)
+        {
+            return (Replace(basic.At, Printer.Detail(basic with { Of = With(basic.Of, typed, position) })), null);
+        }
+
+        var inherited = Effective(u, task, address);
+        var load = new Detail.Load(inherited?.Implements > 1 ? inherited.Implements : null, With(inherited?.Of, typed, position), inherited?.Unit ?? u.Competition.Unit);
+        return own is not null ? (new TextEdit(own.At.Line, own.At.Column + own.At.Length, 0, ", " + Printer.Detail(load)), null)
+            : OnTask(u, address) ? (new TextEdit(task.NameAt.Line, task.NameAt.Column + task.NameAt.Length, 0, ", " + Printer.Detail(load)), null)
+            : (Insert(u, task, $"{address.Division.Name}: {Printer.Detail(load)}"), null);
+    }
+
+    private static (TextEdit?, string?) SetAmount(Understanding u, Work.Task task, Address address, int position, Pair typed)
+    {
+        if (task.Amount is not (null or Amount.Counted))
+        {
+            return (null, "This amount is not a number; change it in the draft.");
+        }
+
+        var own = OwnLine(u, task, address);
+        if (own is null && OnTask(u, address))
+        {
+            if (task.Amount is not Amount.Counted basic)
+            {
+                return (null, "This number is the scheme's; change it in the draft.");
+            }
+
+            var text = Printer.Amount(basic with { Of = With(basic.Of, typed, position) });
+            return (new TextEdit(task.At.Line, task.At.Column, task.NameAt.Column - task.At.Column, text + " "), null);
+        }
+
+        var inherited = own?.Amount as Amount.Counted ?? u.Resolver.Resolve(task, address).Amount?.Value as Amount.Counted;
+        var amount = Printer.Amount(new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? AmountUnit.Rep));
+        if (own is null)
+        {
+            return (Insert(u, task, $"{address.Division.Name}: {amount}"), null);
+        }
+
+        return own.Amount is null ? (null, "Change this line in the draft.")
+            : (new TextEdit(own.At.Line, own.At.Column, own.At.Length, Printer.Print(own with { Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited!.Unit) })), null);
+    }
+
+    /// <summary>The line that names this division alone.</summary>
+    private static TaskLine.Override? OwnLine(Understanding u, Work.Task task, Address address) =>
+        task.Lines.OfType<TaskLine.Override>().FirstOrDefault(o => !o.Choose && o.For.Count == 1 && o.For[0].Names.Count == 1 && u.Competition.Find(o.For[0].Names[0]) == address.Division);
+
+    /// <summary>True when the value on the task itself is this division's own: it inherits from none, and no other division of the draft does.</summary>
+    private static bool OnTask(Understanding u, Address address) =>
+        address.Division.InheritsFrom is null && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
+
+    private static Detail.Load? Effective(Understanding u, Work.Task task, Address address)
+    {
+        var at = u.Resolver.Resolve(task, address).Load?.From.At;
+        var all = task.Details.Concat(task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)).OfType<Detail.Load>();
+        return at is { } place ? all.FirstOrDefault(d => d.At.Line == place.Line && d.At.Column == place.Column) : null;
+    }
+
+    private static TextEdit Replace(SourceRange at, string text) => new(at.Line, at.Column, at.Length, text);
+
+    /// <summary>A new line under the task, after its note and comment.</summary>
+    private static TextEdit Insert(Understanding u, Work.Task task, string text) =>
+        new(task.At.Line, u.Text.Split('\n')[task.At.Line - 1].Length + 1, 0, "\n" + new string(' ', task.At.Column + 1) + text);
+}

@@ -1,0 +1,73 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
+
+namespace FairCompass.Core.Format;
+
+/// <summary>Identifies a definition: everything that is printed of it, and nothing of its layout.</summary>
+/// <param name="Sha256">The hash, 64 hexadecimal digits.</param>
+/// <param name="Code">The printed code: eight characters and a check character, as <c>7K2M-9QXR-4</c>.</param>
+public sealed record Fingerprint(string Sha256, string Code)
+{
+    /// <summary>What is hashed before the canonical JSON, so that a hash never means two kinds of documents.</summary>
+    public const string Prefix = "fair-compass/draft/1\n";
+
+    /// <summary>32 characters without I, L, O, U, which are misread or misheard.</summary>
+    private const string Alphabet = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
+
+    /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
+    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
+
+    /// <summary>The fingerprint of a canonical text.</summary>
+    public static Fingerprint Of(string canonical)
+    {
+        var hash = SHA256.HashData(Encoding.UTF8.GetBytes(Prefix + canonical));
+        var bits = (ulong)hash[0] << 32 | (ulong)hash[1] << 24 | (ulong)hash[2] << 16 | (ulong)hash[3] << 8 | hash[4];
+        Span<char> code = stackalloc char[8];
+        for (var i = 0; i < 8; i++)
+        {
+            code[i] = Alphabet[(int)(bits >> (35 - (5 * i)) & 31)];
+        }
+
+        return new(Convert.ToHexStringLower(hash), $"{code[..4]}-{code[4..]}-{Check(code)}");
+    }
+
+    /// <summary>A weighted sum that notices any single wrong character and any two neighbours swapped.</summary>
+    private static char Check(ReadOnlySpan<char> code)
+    {
+        var sum = 0;
+        for (var i = 0; i < code.Length; i++)
+        {
+            sum += Alphabet.IndexOf(code[i], StringComparison.Ordinal) * ((2 * i) + 1);
+        }
+
+        return Alphabet[sum % 32];
+    }
+
+    private static JsonObject Closure(Understanding u)
+    {
+        // The order of duties is resolved, because a missing heading line means the division's own order.
+        var divisions = u.Courses.Select(c => c.Address.Division).Distinct().SelectMany(u.Competition.Chain).Distinct()
+            .Select(d => (JsonNode)new JsonObject
+            {
+                ["name"] = d.Name,
+                ["kind"] = d.Kind.ToString(),
+                ["duties"] = new JsonArray(d.Duties.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray()),
+                ["inheritsFrom"] = d.InheritsFrom,
+            }).ToArray();
+        var standards = WorkoutWords.Movements(u.Workout).Select(m => MovementLibrary.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
+            .Select(m => JsonSerializer.SerializeToNode(m, FormatContext.Default.Movement)).ToArray();
+        return new JsonObject
+        {
+            ["competition"] = u.Competition.Name,
+            ["unit"] = u.Competition.Unit.Symbol(),
+            ["divisions"] = new JsonArray(divisions),
+            ["workout"] = JsonSerializer.SerializeToNode(u.Workout, FormatContext.Default.Workout),
+            ["standards"] = new JsonArray(standards),
+        };
+    }
+}

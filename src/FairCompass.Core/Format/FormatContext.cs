@@ -1,0 +1,57 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Checks;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Format;
+
+/// <summary>
+/// The JSON of workouts, competitions, and explanations, without reflection. Unknown and duplicate keys are refused;
+/// <c>kind</c> may stand anywhere in an object, because databases reorder keys.
+/// </summary>
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    UseStringEnumConverter = true,
+    AllowDuplicateProperties = false,
+    UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+    AllowOutOfOrderMetadataProperties = true,
+    RespectNullableAnnotations = true,
+    RespectRequiredConstructorParameters = true,
+    IgnoreReadOnlyProperties = true,
+    MaxDepth = 32,
+    Converters =
+    [
+        typeof(NumberConverter), typeof(DurationConverter),
+        typeof(EqConverter<Header>), typeof(EqConverter<Stage>), typeof(EqConverter<Piece>), typeof(EqConverter<Station>), typeof(EqConverter<Work>),
+        typeof(EqConverter<Work.Task>), typeof(EqConverter<TaskLine>), typeof(EqConverter<Detail>), typeof(EqConverter<Who>), typeof(EqConverter<Group>),
+        typeof(EqConverter<SharePhrase>), typeof(EqConverter<Score>), typeof(EqConverter<ScoreLine>), typeof(EqConverter<Policy>),
+        typeof(EqConverter<Number>), typeof(EqConverter<Duration?>), typeof(EqConverter<string>), typeof(EqConverter<int>), typeof(EqConverter<long>), typeof(EqConverter<decimal>),
+        typeof(EqConverter<Division>), typeof(EqConverter<PlateStock>),
+        typeof(EqConverter<Token>), typeof(EqConverter<Finding>), typeof(EqConverter<Mend>), typeof(EqConverter<PieceSummary>), typeof(EqConverter<LedgerView>),
+        typeof(EqConverter<LedgerTask>), typeof(EqConverter<LedgerTable>), typeof(EqConverter<LedgerRow>), typeof(EqConverter<LedgerCell>),
+        typeof(EqConverter<GridColumn>), typeof(EqConverter<GridRow>), typeof(EqConverter<GridCell>), typeof(EqConverter<ScoreView>), typeof(EqConverter<MovementUse>),
+        typeof(EqConverter<ClockSpan>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
+        typeof(EqConverter<SampleResult>), typeof(EqConverter<CardField>), typeof(EqConverter<BriefSection>), typeof(EqConverter<BriefBlock>), typeof(EqConverter<BriefRow>), typeof(EqConverter<BriefLine>),
+    ])]
+[JsonSerializable(typeof(Workout))]
+[JsonSerializable(typeof(Competition))]
+[JsonSerializable(typeof(Explanation))]
+[JsonSerializable(typeof(RunObservation))]
+[JsonSerializable(typeof(SampleResult))]
+[JsonSerializable(typeof(CardField))]
+[JsonSerializable(typeof(ComponentResult))]
+[JsonSerializable(typeof(Brief))]
+[JsonSerializable(typeof(Movement))]
+[JsonSerializable(typeof(IReadOnlyList<Movement>))]
+[JsonSerializable(typeof(TextEdit))]
+[JsonSerializable(typeof(Duration?))]
+[JsonSerializable(typeof(long))]
+public sealed partial class FormatContext : JsonSerializerContext;

@@ -1,0 +1,49 @@
+using System.Reflection;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Store.Demo;
+
+/// <summary>The invented competition that every start without <c>--empty</c> shows.</summary>
+public static class SaltmarshFerryGames
+{
+    /// <summary>The competition.</summary>
+    public static Competition Competition { get; } = new(
+        "Saltmarsh Ferry Games", new DateOnly(2027, 6, 12), new DateOnly(2027, 6, 13), "Quayside Hall, Saltmarsh", MassUnit.Kilogram,
+        [
+            new("Tideline", DivisionKind.Individual, ["man", "woman"], null),
+            new("Estuary", DivisionKind.Individual, ["man", "woman"], "Tideline"),
+            new("Meadow", DivisionKind.Individual, ["man", "woman"], "Estuary"),
+            new("Anchor 45+", DivisionKind.Individual, ["man", "woman"], "Estuary"),
+            new("Ferry Pairs", DivisionKind.Pair, ["man", "woman"], null),
+            new("Crew of Four", DivisionKind.TeamOf4, ["man", "woman"], null),
+        ],
+        new LaneKit(20, 15, 0,
+            [new(25, 2, true), new(20, 4, true), new(15, 2, true), new(10, 4, true), new(5, 4, false), new(2.5m, 4, false), new(1.25m, 4, false)],
+            [7.5m, 10, 15, 22.5m], [12, 16, 24], [10, 20, 30], [6, 9]));
+
+    /// <summary>The drafts in order: four complete ones, then two copies with planted mistakes.</summary>
+    public static IReadOnlyList<string> Drafts { get; } = Assembly.GetExecutingAssembly().GetManifestResourceNames()
+        .Where(n => n.StartsWith("demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Select(Read).ToList();
+
+    /// <summary>Stores the demo when the database holds no competition yet.</summary>
+    public static async Task SeedIfEmpty(CompetitionStore competitions, WorkoutStore workouts, CancellationToken cancel)
+    {
+        if ((await competitions.All(cancel)).Count > 0)
+        {
+            return;
+        }
+
+        var stored = await competitions.Create(Competition, cancel);
+        foreach (var draft in Drafts)
+        {
+            await workouts.Create(stored.Id, draft, cancel);
+        }
+    }
+
+    private static string Read(string name)
+    {
+        using var reader = new StreamReader(Assembly.GetExecutingAssembly().GetManifestResourceStream(name)!);
+        return reader.ReadToEnd();
+    }
+}
