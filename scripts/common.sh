@@ -1,0 +1,103 @@
+# Shared by ./run and ./test: what a fresh machine needs, and the project's own PostgreSQL cluster.
+# shellcheck shell=bash
+
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+
+say() { printf '%s\n' "$*"; }
+die() { printf 'Fair Compass: %s\n' "$*" >&2; exit 1; }
+
+as_root() {
+  if [ "$(id -u)" = 0 ]; then "$@"; elif command -v sudo >/dev/null; then sudo "$@"; else die "these packages are missing and need an administrator: $*"; fi
+}
+
+install_packages() {
+  say "Installing $* …"
+  as_root env DEBIAN_FRONTEND=noninteractive apt-get update -qq >/dev/null 2>&1 || true
+  as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >/dev/null || die "apt-get could not install $*"
+}
+
+need_tools() {
+  command -v dotnet >/dev/null || die "the .NET 10 SDK is missing; install it first (it is not among Debian's packages)."
+  dotnet --list-sdks | grep -q '^10\.' || die "the .NET SDK here is not version 10."
+  command -v node >/dev/null || die "Node.js 20 or later is missing; install it first."
+  [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || die "Node.js 20 or later is needed; this is $(node --version)."
+}
+
+pg_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }
+
+need_postgres() {
+  if [ -z "$(pg_bin)" ] || [ ! -x "$(pg_bin)/initdb" ]; then
+    # Debian would start a cluster of its own on 5432; ours is enough.
+    as_root mkdir -p /etc/postgresql-common/createcluster.d
+    printf 'create_main_cluster = false\n' | as_root tee /etc/postgresql-common/createcluster.d/fair-compass.conf >/dev/null
+    install_packages postgresql
+  fi
+  PG=$(pg_bin)
+}
+
+need_chromium() {
+  command -v chromium >/dev/null && command -v chromedriver >/dev/null && command -v pdftoppm >/dev/null || install_packages chromium chromium-driver poppler-utils
+}
+
+# PostgreSQL refuses to run as root; everything of the cluster then belongs to the user postgres.
+as_pg() { if [ "$(id -u)" = 0 ]; then (cd / && runuser -u postgres -- "$@"); else (cd / && "$@"); fi; }
+
+free_port() { # first free port from $1
+  local port=$1
+  while (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; do port=$((port + 1)); done
+  echo "$port"
+}
+
+# pg_start FOLDER: makes the cluster if needed and starts it; sets PGPORT_OWN and PGPASSWORD.
+pg_start() {
+  local data=$1 fresh=0
+  mkdir -p "$data"
+  if [ "$(id -u)" = 0 ]; then
+    chown postgres "$data"
+    as_pg test -w "$data" || die "PostgreSQL's user cannot reach $data; choose a folder outside with --data."
+  fi
+  if [ ! -s "$data/pg/PG_VERSION" ]; then
+    fresh=1
+    (umask 077; head -c 24 /dev/urandom | base64 | tr -d '+/=' > "$data/password")
+    [ "$(id -u)" = 0 ] && chown postgres "$data/password"
+    as_pg "$PG/initdb" -D "$data/pg" -U faircompass --auth-host=scram-sha-256 --auth-local=reject --pwfile="$data/password" \
+      --locale=C.UTF-8 -E UTF8 >"$data/initdb.log" 2>&1 || { tail -n 5 "$data/initdb.log" >&2; die "the database could not be made."; }
+  fi
+  PGPASSWORD=$(cat "$data/password"); export PGPASSWORD
+  PGPORT_OWN=$(cat "$data/port" 2>/dev/null || echo 54329)
+  if as_pg "$PG/pg_ctl" -D "$data/pg" status >/dev/null 2>&1 && "$PG/pg_isready" -q -h 127.0.0.1 -p "$PGPORT_OWN"; then
+    PG_OURS=0
+  else
+    PGPORT_OWN=$(free_port "$PGPORT_OWN")
+    echo "$PGPORT_OWN" > "$data/port"
+    as_pg "$PG/pg_ctl" -D "$data/pg" -l "$data/pg/server.log" -w -t 60 -o "-c unix_socket_directories='' -c listen_addresses=127.0.0.1 -p $PGPORT_OWN" start >/dev/null 2>&1 \
+      || { as_pg tail -n 5 "$data/pg/server.log" >&2; die "PostgreSQL did not start."; }
+    PG_OURS=1
+  fi
+  if [ "$fresh" = 1 ]; then "$PG/createdb" -h 127.0.0.1 -p "$PGPORT_OWN" -U faircompass faircompass || die "the database could not be created."; fi
+}
+
+pg_stop() { as_pg "$PG/pg_ctl" -D "$1/pg" -m fast -w stop >/dev/null 2>&1 || true; }
+
+connection() { echo "Host=127.0.0.1;Port=$PGPORT_OWN;Username=faircompass;Password=$PGPASSWORD;Database=${1:-faircompass};Timeout=5;Command Timeout=15"; }
+
+# newer STAMP PATHS…: true when any source file is newer than the stamp.
+newer() {
+  local stamp=$1; shift
+  [ ! -e "$stamp" ] || [ -n "$(find "$@" -type f -newer "$stamp" -not -path '*/node_modules/*' -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/dist/*' -print -quit 2>/dev/null)" ]
+}
+
+build_client() {
+  local client=$root/src/client
+  if newer "$client/node_modules/.stamp" "$client/package.json" "$client/package-lock.json"; then
+    say "Fetching the client's packages …"
+    (cd "$client" && npm ci --no-audit --no-fund --loglevel=error) || die "npm ci failed."
+    touch "$client/node_modules/.stamp"
+  fi
+  if newer "$client/dist/.stamp" "$client"; then
+    say "Building the client …"
+    (cd "$client" && npm run --silent build) || die "the client could not be built."
+    touch "$client/dist/.stamp"
+  fi
+}

@@ -1,0 +1,153 @@
+using FairCompass.Core.Commands;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Format;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Drafting;
+
+/// <summary>Drafts: read, save, explain.</summary>
+public static class DraftEndpoints
+{
+    /// <summary>Maps the addresses of drafts and <c>POST /api/explain</c>.</summary>
+    public static void MapDrafting(this WebApplication app)
+    {
+        var tag = app.MapGroup("/api").WithTags("Drafts");
+        tag.MapPost("/competitions/{id:guid}/workouts", Create).WithSummary("Adds a draft at the end.").Produces<StoredDraft>().ProducesProblem(404).ProducesValidationProblem(422);
+        tag.MapGet("/workouts/{id:guid}", Read).WithSummary("Reads a draft.").Produces<StoredDraft>().ProducesProblem(404);
+        tag.MapPut("/workouts/{id:guid}", Save).WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.")
+            .Produces<StoredDraft>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        tag.MapPut("/workouts/{id:guid}/removed", Remove).WithSummary("Removes a draft, or brings it back.").Produces(204).ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/explain", ExplainStored).WithSummary("Explains a text in a stored competition, for each keystroke.").Produces<DraftExplained>().ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/cell", SetCellOf).WithSummary("The change of a text that sets a cell of the prescription table.").Produces<CellSet>().ProducesProblem(404).ProducesValidationProblem(422);
+        tag.MapPost("/explain", ExplainPublic).WithSummary("Explains a draft text or a workout as JSON; nothing is stored.").Produces<Explanation>().ProducesValidationProblem(422);
+    }
+
+    private static async Task<IResult> Create(Guid id, NewDraft draft, WorkoutStore store, CancellationToken cancel) =>
+        Objections(draft.Body, "body") is { } refused ? refused
+            : await store.Create(id, draft.Body, cancel) is { } created ? Results.Ok(Stored(created, id)) : Problems.Gone("competition");
+
+    private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
+        await store.Find(id, cancel) is { } found ? Results.Ok(Stored(found.Draft, found.Competition)) : Problems.Gone("workout");
+
+    private static async Task<IResult> Save(Guid id, SaveDraft save, WorkoutStore store, CancellationToken cancel)
+    {
+        if (Objections(save.Body, "body") is { } refused)
+        {
+            return refused;
+        }
+
+        if (await store.Find(id, cancel) is not { } found)
+        {
+            return Problems.Gone("workout");
+        }
+
+        return await store.Save(id, save.BaseRevision, save.SaveId, save.Body, cancel) switch
+        {
+            SaveResult<string>.Saved saved => Results.Ok(Stored(saved.Now, found.Competition)),
+            SaveResult<string>.Outdated outdated => Results.Problem(title: "This workout was saved elsewhere since.", statusCode: 409, extensions: new Dictionary<string, object?>
+            {
+                ["current"] = Stored(outdated.Now, found.Competition),
+                ["changed"] = LineChanges.Between(outdated.Base ?? "", outdated.Now.Value),
+                ["merged"] = outdated.Base is null ? null : LineChanges.Merge(outdated.Base, save.Body, outdated.Now.Value),
+            }),
+            _ => Problems.Gone("workout"),
+        };
+    }
+
+    private static async Task<IResult> Remove(Guid id, RemoveDraft remove, WorkoutStore store, CancellationToken cancel) =>
+        await store.SetRemoved(id, remove.Removed, cancel) ? Results.NoContent() : Problems.Gone("workout");
+
+    private static async Task<IResult> ExplainStored(Guid id, ExplainDraft draft, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (Objections(draft.Body, "body") is { } refused)
+        {
+            return refused;
+        }
+
+        return await competitions.Find(id, cancel) is { } competition
+            ? Results.Ok(new DraftExplained(draft.Doc, Explainer.Explain(competition, draft.Body, draft.Rows)))
+            : Problems.Gone("competition");
+    }
+
+    private static async Task<IResult> SetCellOf(Guid id, SetCellRequest request, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (Objections(request.Body, "body") is { } refused)
+        {
+            return refused;
+        }
+
+        if (request.Aspect is not ("load" or "amount"))
+        {
+            return Problems.Fields([new("aspect", "load or amount.")]);
+        }
+
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(Understanding.Of(competition, request.Body));
+        return edit is null ? Problems.Fields([new("value", refusal!)]) : Results.Ok(new CellSet(edit));
+    }
+
+    private static IResult ExplainPublic(ExplainRequest request)
+    {
+        if (CompetitionRules.Validate(request.Competition) is { Count: > 0 } errors)
+        {
+            return Problems.Fields(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
+        }
+
+        if ((request.Text is null) == (request.Workout is null))
+        {
+            return Problems.Fields([new("text", "Give either text or workout.")]);
+        }
+
+        var text = request.Text ?? Printer.Print(ReadWorkout(request.Workout!.Value));
+        return Objections(text, "text") ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
+    }
+
+    private static Workout ReadWorkout(System.Text.Json.JsonElement json)
+    {
+        try
+        {
+            return WorkoutJson.Read(json.GetRawText());
+        }
+        catch (System.Text.Json.JsonException e)
+        {
+            // The path is that of the whole request, so that the caller finds the place.
+            throw new System.Text.Json.JsonException(e.Message, "$.workout" + (e.Path ?? "$")[1..], e.LineNumber, e.BytePositionInLine, e);
+        }
+    }
+
+    /// <summary>What a stored text cannot be; null when it can.</summary>
+    private static IResult? Objections(string body, string path)
+    {
+        if (body.Length > NotationLimits.Characters)
+        {
+            return Problems.Fields([new(path, $"A draft has at most {NotationLimits.Characters} characters; this has {body.Length}.")]);
+        }
+
+        return body.Contains('\0', StringComparison.Ordinal) || HasLoneSurrogate(body) ? Problems.Fields([new(path, "The text holds a character that cannot be stored.")]) : null;
+    }
+
+    private static bool HasLoneSurrogate(string s)
+    {
+        for (var i = 0; i < s.Length; i++)
+        {
+            if (char.IsSurrogate(s[i]) && !(char.IsHighSurrogate(s[i]) && i + 1 < s.Length && char.IsLowSurrogate(s[++i])))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static StoredDraft Stored(Versioned<string> draft, Guid competition) => new(draft.Id, competition, draft.Revision, draft.SavedAt, draft.Value);
+}

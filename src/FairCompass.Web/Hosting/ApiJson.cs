@@ -1,0 +1,35 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
+using FairCompass.Core.Format;
+
+namespace FairCompass.Web.Hosting;
+
+/// <summary>JSON at every edge: strict, and the same as the core writes.</summary>
+public static class ApiJson
+{
+    /// <summary>Makes options like those of the core, with reflection for the small records of this project.</summary>
+    public static void Configure(JsonSerializerOptions options)
+    {
+        var core = FormatContext.Default.Options;
+        options.PropertyNamingPolicy = core.PropertyNamingPolicy;
+        options.AllowDuplicateProperties = false;
+        options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+        options.AllowOutOfOrderMetadataProperties = true;
+        options.RespectNullableAnnotations = true;
+        options.RespectRequiredConstructorParameters = true;
+        options.IgnoreReadOnlyProperties = true;
+        options.PropertyNameCaseInsensitive = false;
+        options.NumberHandling = JsonNumberHandling.Strict;
+        options.MaxDepth = 32;
+        foreach (var converter in core.Converters)
+        {
+            options.Converters.Add(converter);
+        }
+
+        options.Converters.Add(new JsonStringEnumConverter());
+        options.TypeInfoResolverChain.Clear();
+        options.TypeInfoResolverChain.Add(FormatContext.Default);
+        options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver());
+    }
+}

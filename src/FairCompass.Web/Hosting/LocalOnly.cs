@@ -1,0 +1,44 @@
+using System.Net;
+
+namespace FairCompass.Web.Hosting;
+
+/// <summary>
+/// Until there is a sign-in the application serves this machine only. Any page in a browser can reach loopback, so the Host
+/// header (against rebound names), the Origin, and the content type of everything that writes are checked.
+/// </summary>
+public sealed class LocalOnly(RequestDelegate next)
+{
+    /// <summary>Refuses what does not come from a page of this application.</summary>
+    public async Task InvokeAsync(HttpContext context)
+    {
+        var request = context.Request;
+        if (!IsLoopback(request.Host.Host))
+        {
+            await Results.Problem(title: "This application answers to this machine only.", statusCode: 421).ExecuteAsync(context);
+            return;
+        }
+
+        if (!HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method))
+        {
+            var site = request.Headers["Sec-Fetch-Site"].ToString();
+            var origin = request.Headers.Origin.ToString();
+            var own = $"{request.Scheme}://{request.Host}";
+            if ((site.Length > 0 && site is not ("same-origin" or "none")) || (origin.Length > 0 && !string.Equals(origin, own, StringComparison.OrdinalIgnoreCase)))
+            {
+                await Results.Problem(title: "Requests from other pages are refused.", statusCode: 403).ExecuteAsync(context);
+                return;
+            }
+
+            if (!request.HasJsonContentType())
+            {
+                await Results.Problem(title: "Send application/json.", statusCode: 415).ExecuteAsync(context);
+                return;
+            }
+        }
+
+        await next(context);
+    }
+
+    private static bool IsLoopback(string host) =>
+        string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase) || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
+}

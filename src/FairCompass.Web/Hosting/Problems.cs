@@ -1,0 +1,75 @@
+using System.Text.Json;
+using FairCompass.Core.Competitions;
+using Microsoft.AspNetCore.Diagnostics;
+using Npgsql;
+
+namespace FairCompass.Web.Hosting;
+
+/// <summary>Turns failures into problem details that a person can act on. Nothing of the inside is shown.</summary>
+public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
+{
+    /// <inheritdoc/>
+    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    {
+        if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
+        {
+            return true;
+        }
+
+        var result = exception switch
+        {
+            BadHttpRequestException { StatusCode: 413 } => Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413),
+            BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
+            BadHttpRequestException { InnerException: JsonException json } => Malformed(json),
+            BadHttpRequestException bad => Results.Problem(title: "The request is not understood.", detail: bad.InnerException is null ? bad.Message : null, statusCode: 400),
+            JsonException json => Malformed(json),
+            NpgsqlException or TimeoutException => Unreachable(exception),
+            _ => Unexpected(exception),
+        };
+        await result.ExecuteAsync(httpContext);
+        return true;
+    }
+
+    /// <summary>A refusal with an objection to each field (422).</summary>
+    public static IResult Fields(IReadOnlyList<FieldError> errors) => Results.ValidationProblem(
+        errors.GroupBy(e => e.Path).ToDictionary(g => g.Key, g => g.Select(e => e.Message).ToArray()),
+        title: "Some fields cannot be accepted.", statusCode: 422);
+
+    /// <summary>Nothing there (404).</summary>
+    public static IResult Gone(string what) => Results.Problem(title: $"There is no such {what}; it may have been removed.", statusCode: 404);
+
+    private static IResult Malformed(JsonException json)
+    {
+        var path = string.IsNullOrEmpty(json.Path) ? "$" : json.Path;
+        return Results.ValidationProblem(new Dictionary<string, string[]> { [path] = [Sentence(json)] }, title: "The JSON is not understood.", statusCode: 400);
+    }
+
+    private static string Sentence(JsonException json)
+    {
+        var message = json.Message;
+        var end = message.IndexOf(" Path:", StringComparison.Ordinal);
+        message = end < 0 ? message : message[..end];
+        return message.Contains("could not be mapped to any .NET member", StringComparison.Ordinal) ? "This key is not known here."
+            : message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase) ? "This key is there twice."
+            : message.Contains(".NET", StringComparison.Ordinal) || message.Contains("System.", StringComparison.Ordinal) || message.Contains("FairCompass.", StringComparison.Ordinal) ? "This value has the wrong type or a key is missing."
+            : message;
+    }
+
+    private IResult Unreachable(Exception exception)
+    {
+        DatabaseUnreachable(exception.Message);
+        return Results.Problem(title: "The database does not answer.", detail: "What you typed stays in this window and is saved when the database is back.", statusCode: 503);
+    }
+
+    private IResult Unexpected(Exception exception)
+    {
+        Failed(exception);
+        return Results.Problem(title: "Something went wrong on the server.", detail: "It has been logged. What you typed is not lost.", statusCode: 500);
+    }
+
+    [LoggerMessage(Level = LogLevel.Warning, Message = "The database does not answer: {Reason}")]
+    private partial void DatabaseUnreachable(string reason);
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "A request failed.")]
+    private partial void Failed(Exception exception);
+}

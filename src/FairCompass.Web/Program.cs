@@ -1,0 +1,59 @@
+using FairCompass.Store;
+using FairCompass.Store.Demo;
+using FairCompass.Web.Briefs;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Drafting;
+using FairCompass.Web.Hosting;
+using FairCompass.Web.Scoring;
+using FairCompass.Web.Standards;
+using Npgsql;
+
+var builder = WebApplication.CreateBuilder(args);
+var describing = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+builder.WebHost.ConfigureKestrel(k =>
+{
+    k.Limits.MaxRequestBodySize = Limits.BodyBytes;
+    k.AddServerHeader = false;
+});
+builder.Services.ConfigureHttpJsonOptions(o => ApiJson.Configure(o.SerializerOptions));
+builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<Problems>();
+builder.Services.AddOpenApi("v1", ApiDocument.Configure);
+builder.Services.AddCompression();
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(builder.Configuration.GetConnectionString("FairCompass")
+    ?? throw new InvalidOperationException("The connection string FairCompass is missing; ./run sets it.")));
+builder.Services.AddSingleton<CompetitionStore>();
+builder.Services.AddSingleton<WorkoutStore>();
+builder.Services.AddSingleton<CompetitionCache>();
+
+var app = builder.Build();
+if (!describing)
+{
+    Database.Migrate(builder.Configuration.GetConnectionString("FairCompass")!);
+    if (builder.Configuration.GetValue("Demo", false))
+    {
+        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), app.Services.GetRequiredService<WorkoutStore>(), CancellationToken.None);
+    }
+
+    Warm.Up();
+}
+
+app.UseExceptionHandler();
+app.UseMiddleware<LocalOnly>();
+app.UseSecurityHeaders();
+app.UseResponseCompression();
+app.MapOpenApi("/api/openapi.json");
+app.MapCompetitions();
+app.MapDrafting();
+app.MapScoring();
+app.MapStandards();
+app.MapBriefs();
+app.MapGet("/api/health", () => Results.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.").Produces<Health>();
+app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404)).ExcludeFromDescription();
+app.UseClient(builder.Configuration["Client"]);
+app.Run();
+
+/// <summary>The program; public so that tests can start it.</summary>
+public partial class Program;

@@ -1,0 +1,93 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Scoring;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Scoring;
+
+/// <summary>Asks for the card and the samples of a draft, and perhaps for the score of one run.</summary>
+/// <param name="Body">The draft.</param>
+/// <param name="Division">The division.</param>
+/// <param name="Duty">The duty.</param>
+/// <param name="Run">What the card says; null to ask for the card only.</param>
+public sealed record TryRequest(string Body, string Division, string Duty, RunObservation? Run);
+
+/// <summary>The card, the samples, and the tried result.</summary>
+/// <param name="Components">The names of the scores.</param>
+/// <param name="Rules">Each score's rule in sentences.</param>
+/// <param name="Fields">What the card asks for.</param>
+/// <param name="Samples">Sample results; their places count the tried result when there is one.</param>
+/// <param name="Tried">The tried result, or null.</param>
+public sealed record TryAnswer(
+    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<SampleResult> Samples, Tried? Tried);
+
+/// <summary>A tried result.</summary>
+/// <param name="Results">One for each score.</param>
+/// <param name="Places">The places among the samples.</param>
+/// <param name="Of">How many results there are with this one.</param>
+/// <param name="Other">The scores under the other school for the cap, with places; empty when there is no cap.</param>
+/// <param name="OtherWords">The difference between the schools in a sentence, or null.</param>
+public sealed record Tried(
+    IReadOnlyList<ComponentResult> Results, IReadOnlyList<int> Places, int Of, IReadOnlyList<OtherResult> Other, string? OtherWords);
+
+/// <summary>A score under the other school.</summary>
+public sealed record OtherResult(string Component, string Text, int Place);
+
+/// <summary>Trying results.</summary>
+public static class ScoringEndpoints
+{
+    /// <summary>Maps <c>POST /api/competitions/{id}/try</c>.</summary>
+    public static void MapScoring(this WebApplication app) =>
+        app.MapPost("/api/competitions/{id:guid}/try", Try).WithTags("Scoring").WithSummary("The card of a draft, sample results, and the score and place of a tried one.")
+            .Produces<TryAnswer>().ProducesProblem(404).ProducesValidationProblem(422);
+
+    private static async Task<IResult> Try(Guid id, TryRequest request, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var u = Understanding.Of(competition, request.Body);
+        var index = u.IndexOf(request.Division, request.Duty);
+        if (index < 0)
+        {
+            return Problems.Fields([new("division", $"This workout is not for {request.Division} {request.Duty}.")]);
+        }
+
+        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
+        var samples = SampleRuns.Of(course, sheet, competition);
+        Tried? tried = null;
+        if (request.Run is { } run)
+        {
+            if (Card.Validate(run, course, sheet) is { Count: > 0 } errors)
+            {
+                return Problems.Fields(errors.Select(e => e with { Path = "run." + e.Path }).ToList());
+            }
+
+            (tried, samples) = Place(run, course, sheet, samples, competition);
+        }
+
+        return Results.Ok(new TryAnswer(sheet.Components.Select(c => c.Name).ToList(),
+            sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
+            Card.Fields(course, sheet).ToList(), samples.ToList(), tried));
+    }
+
+    private static (Tried, Core.Quantities.Eq<SampleResult>) Place(RunObservation run, Core.Courses.Course course, ScoreSheet sheet, Core.Quantities.Eq<SampleResult> samples, Competition competition)
+    {
+        var result = Scorer.Score(run, course, sheet, competition.Unit);
+        var places = SampleRuns.Places(samples.Select(s => s.Results).Append(result).ToList(), sheet.Components.Count);
+        var others = new List<OtherResult>();
+        if (OtherSchool.Of(sheet) is { } other)
+        {
+            var all = samples.Select(s => s.Run).Append(run).Select(r => Scorer.Score(r, course, other, competition.Unit)).ToList();
+            var otherPlaces = SampleRuns.Places(all, other.Components.Count);
+            others.AddRange(other.Components.Select((c, i) => (c, i)).Where(x => x.c.Cap is not null).Select(x => new OtherResult(x.c.Name, all[^1][x.i].Text, otherPlaces[^1][x.i])));
+        }
+
+        var words = sheet.Components.FirstOrDefault(c => c.Cap is CapRule.CapLine or CapRule.Penalty) is { } capped ? OtherSchool.Sentence(capped.Cap) : null;
+        var moved = Core.Quantities.Eq.From<SampleResult>(samples.Select((s, i) => s with { Places = places[i] }).ToArray());
+        return (new Tried(result.ToList(), places[^1].ToList(), samples.Count + 1, others, words), moved);
+    }
+}
