@@ -36,6 +36,11 @@ public static class ApiDocument
                 schema.Properties?.Clear();
                 schema.Description = "Milliseconds.";
             }
+            else if (type == typeof(SourceRange) || type == typeof(Core.Notation.Token))
+            {
+                // Value types have a constructor without parameters, so nothing counts as required; it is always written.
+                schema.Required = schema.Properties?.Keys.ToHashSet();
+            }
             else if (type == typeof(Number))
             {
                 schema.Type = JsonSchemaType.String;

@@ -1760,17 +1760,17 @@ export interface components {
              * Format: int32
              * @description From 1; 0 when the node was made in memory.
              */
-            line?: number;
+            line: number;
             /**
              * Format: int32
              * @description UTF-16 units from 1, as editors count.
              */
-            column?: number;
+            column: number;
             /**
              * Format: int32
              * @description UTF-16 units.
              */
-            length?: number;
+            length: number;
         };
         /**
          * @description What a span of the hall clock is.
@@ -1854,12 +1854,12 @@ export interface components {
         /** @description A coloured piece of a draft. */
         Token: {
             /** Format: int32 */
-            line?: number;
+            line: number;
             /** Format: int32 */
-            column?: number;
+            column: number;
             /** Format: int32 */
-            length?: number;
-            kind?: components["schemas"]["TokenKind"];
+            length: number;
+            kind: components["schemas"]["TokenKind"];
         };
         /**
          * @description What a piece of a draft is, for colouring.

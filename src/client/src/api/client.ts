@@ -1,0 +1,58 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+export type Explanation = Schemas["Explanation"];
+export type Finding = Schemas["Finding"];
+export type Competition = Schemas["Competition"];
+export type StoredCompetition = Schemas["StoredCompetition"];
+export type StoredDraft = Schemas["StoredDraft"];
+export type Overview = Schemas["Overview"];
+export type Movement = Schemas["Movement"];
+export type Brief = Schemas["Brief"];
+
+export const api = createClient<paths>({ baseUrl: "" });
+
+/** An answer that is not what was asked for, as the server explains it (RFC 9457). */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string | undefined,
+    readonly errors: Record<string, string[]>,
+    readonly body: Record<string, unknown>,
+  ) {
+    super(title);
+  }
+
+  /** The server cannot be reached, or its database does not answer: worth trying again. */
+  get passing(): boolean {
+    return this.status === 0 || this.status === 503 || this.status === 502 || this.status === 504;
+  }
+
+  /** The objections to a field and everything below it. */
+  at(path: string): string | undefined {
+    return this.errors[path]?.join(" ");
+  }
+}
+
+/** Waits for an answer; every failure, a lost connection included, becomes a {@link Refused}. */
+export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let result;
+  try {
+    result = await answer;
+  } catch {
+    throw new Refused(0, "The application does not answer.", "Is it still running? What you typed stays in this window.", {}, {});
+  }
+  if (!result.response.ok) {
+    const body = (typeof result.error === "object" && result.error !== null ? result.error : {}) as Record<string, unknown>;
+    throw new Refused(
+      result.response.status,
+      typeof body.title === "string" ? body.title : `The server answered ${result.response.status}.`,
+      typeof body.detail === "string" ? body.detail : undefined,
+      (body.errors as Record<string, string[]> | undefined) ?? {},
+      body,
+    );
+  }
+  return result.data as T;
+}

@@ -1,0 +1,83 @@
+import type { Brief, Schemas } from "../api/client";
+
+const day = (iso: string) => new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(iso + "T12:00"));
+
+/** A brief on paper. Black on white; nothing depends on colour. */
+export function Paper({ brief }: { brief: Brief }) {
+  const narrow = new Set(["clock", "loads"]);
+  return (
+    <article className="paper" aria-label={`${brief.title}, ${brief.audience.toLowerCase()} brief`}>
+      <header className="head">
+        <div>
+          <h1><bdi>{brief.title}</bdi></h1>
+          <p><b>{brief.audience === "Judge" ? "Judge brief" : "Athlete brief"}</b> · <bdi>{brief.for}</bdi></p>
+        </div>
+        <div style={{ textAlign: "right" }}>
+          <p><bdi>{brief.competition}</bdi></p>
+          <p>{day(brief.date)} · <span className="mono">{brief.fingerprint}</span></p>
+          {brief.open > 0 && <p><b>Draft: {brief.open} {brief.open === 1 ? "question" : "questions"} open</b></p>}
+        </div>
+      </header>
+      <div className="two">
+        {brief.sections.filter((s) => s.id === "work" || s.id === "clock").map((s) => <Section key={s.id} section={s} />)}
+      </div>
+      {brief.sections.filter((s) => s.id !== "work" && s.id !== "clock").map((s) => <Section key={s.id} section={s} wide={!narrow.has(s.id)} />)}
+      <footer className="foot"><span>{brief.title} · {brief.audience.toLowerCase()} brief · {brief.date}</span><span className="mono">{brief.fingerprint}</span></footer>
+    </article>
+  );
+}
+
+function Section({ section, wide = false }: { section: Schemas["BriefSection"]; wide?: boolean }) {
+  const standards = section.id === "standards";
+  return (
+    <section>
+      <h2>{section.heading}</h2>
+      <div className={wide && (section.id === "cautions" || section.id === "not-yours") ? "columns" : ""}>
+        {section.blocks.map((b, i) => <Block key={i} block={b} compact={standards} />)}
+      </div>
+    </section>
+  );
+}
+
+function Block({ block }: { block: Schemas["BriefBlock"]; compact: boolean }) {
+  switch (block.kind) {
+    case "paragraph":
+      return <p>{block.text}</p>;
+    case "points":
+      return <ul>{block.items.map((t, i) => <li key={i}>{t}</li>)}</ul>;
+    case "lines":
+      return <div className="lines">{block.items.map((l, i) => <div key={i} style={{ paddingLeft: `${l.level * 4}mm` }}>{l.text}</div>)}</div>;
+    case "table":
+      return <Table table={block} />;
+    case "standard":
+      return <Standard of={block} />;
+  }
+}
+
+function Table({ table }: { table: Schemas["BriefBlockTable"] }) {
+  return (
+    <div className={table.rows.length < 16 ? "keep" : ""} style={{ overflowX: "auto" }}>
+      {table.caption && <p className="caption">{table.caption}</p>}
+      <table>
+        <thead><tr>{table.head.map((h, i) => <th key={i} scope="col">{h}</th>)}</tr></thead>
+        <tbody>{table.rows.map((r, i) => <tr key={i}>{r.cells.map((c, j) => (j === 0 ? <th key={j} scope="row">{c}</th> : <td key={j}>{c}</td>))}</tr>)}</tbody>
+      </table>
+    </div>
+  );
+}
+
+function Standard({ of }: { of: Schemas["BriefBlockStandardOf"] }) {
+  return (
+    <div className="standard">
+      <h3>{of.name}{of.who && <span style={{ fontWeight: 400 }}> · only {of.who}</span>}</h3>
+      {of.place && <p><b>Stand</b> {of.place} <b>Call</b> {of.call}</p>}
+      <div className="two">
+        <table><tbody>{of.rules.map((r, i) => <tr key={i}><th scope="row">{r.cells[0]}</th><td>{r.cells[1]}</td></tr>)}</tbody></table>
+        <table>
+          <thead><tr><th scope="col">What you see or hear</th><th scope="col">Call</th><th scope="col">The athlete must</th></tr></thead>
+          <tbody>{of.faults.map((r, i) => <tr key={i}>{r.cells.map((c, j) => <td key={j}>{j === 1 ? <b>{c}</b> : c}</td>)}</tr>)}</tbody>
+        </table>
+      </div>
+    </div>
+  );
+}

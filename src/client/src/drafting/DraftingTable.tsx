@@ -1,0 +1,156 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, ask, Refused, type Schemas, type StoredDraft } from "../api/client";
+import { queryClient, useBook, useCompetition } from "../api/queries";
+import { Choice } from "../ui/Choice";
+import { Loading, Message } from "../ui/Message";
+import { ConflictLeaf } from "./ConflictLeaf";
+import { DraftSession, useDraft, type SaveState } from "./draftSession";
+import type { EditorHandle } from "./Editor";
+import { LedgerPane } from "./LedgerPane";
+import { NotationHelp } from "./NotationHelp";
+import { NotesMargin } from "./NotesMargin";
+import { PrescriptionGrid } from "./PrescriptionGrid";
+import { Ribbon } from "./Ribbon";
+
+const Editor = lazy(() => import("./Editor"));
+
+/** The drafting table: the text on the left, what the program understood on the right and below, notes in the margin. */
+export function DraftingTable() {
+  const { wid = "" } = useParams();
+  const stored = useQuery({
+    queryKey: ["workout", wid],
+    queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })),
+    staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
+  });
+  if (stored.isPending) return <Loading what="the draft" />;
+  if (stored.isError) return <main className="p-6"><Message error={stored.error} retry={() => void stored.refetch()} /></main>;
+  return <Table key={wid} stored={stored.data} />;
+}
+
+function Table({ stored }: { stored: StoredDraft }) {
+  const editor = useRef<EditorHandle>(null);
+  const [session] = useState(() => new DraftSession(stored));
+  const draft = useDraft(session);
+  const { cid = "" } = useParams();
+  const go = useNavigate();
+  const book = useBook().data;
+  const competition = useCompetition(cid).data?.competition;
+  const [line, setLine] = useState(1);
+  const [division, setDivision] = useState("");
+  const [duty, setDuty] = useState("");
+  const [help, setHelp] = useState(false);
+  const [folded, setFolded] = useState(false);
+  const [asking, setAsking] = useState(true);
+  const [removing, setRemoving] = useState(false);
+
+  useEffect(() => {
+    void session.open((text) => editor.current?.replace(text));
+    return () => session.close();
+  }, [session]);
+
+  const x = draft.explanation;
+  const columns = x?.grid.columns ?? [];
+  const divisions = [...new Set(columns.map((c) => c.division))];
+  const chosenDivision = divisions.includes(division) ? division : (divisions[0] ?? "");
+  const duties = columns.filter((c) => c.division === chosenDivision).map((c) => c.duty);
+  const chosenDuty = duties.includes(duty) ? duty : (duties[0] ?? "");
+  const column = Math.max(0, columns.findIndex((c) => c.division === chosenDivision && c.duty === chosenDuty));
+  const mend = (m: Schemas["Mend"]) => editor.current?.apply(m.edit);
+  const setCell = async (row: Schemas["GridRow"], col: number, value: string) => {
+    try {
+      const answer = await ask(api.POST("/api/competitions/{id}/cell", {
+        params: { path: { id: cid } },
+        body: { body: session.snapshot().text, line: row.line, aspect: row.aspect, division: columns[col]!.division, duty: columns[col]!.duty, value },
+      }));
+      editor.current?.apply(answer.edit);
+      return null;
+    } catch (e) {
+      return e instanceof Refused ? (e.at("value") ?? e.title) : "This could not be set.";
+    }
+  };
+  const remove = async () => {
+    await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: stored.id } }, body: { removed: true } }));
+    await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
+    sessionStorage.setItem("removed", JSON.stringify({ id: stored.id, title: x?.title ?? "the workout" }));
+    void go(`/c/${cid}/checks`);
+  };
+  const conflict = draft.save.kind === "conflict" ? draft.save.conflict : null;
+
+  return (
+    <div className={`xl:grid ${folded ? "xl:grid-cols-[minmax(0,1fr)_56px]" : "xl:grid-cols-[minmax(0,1fr)_236px]"}`}>
+      <main className="min-w-0 px-6 py-4">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+          <div className="flex min-w-0 flex-wrap items-baseline gap-x-3">
+            <h1><bdi>{x?.title || "Untitled"}</bdi></h1>
+            <Status save={draft.save} recovered={draft.recovered} onAsk={() => setAsking(true)} />
+          </div>
+          {columns.length > 0 && (
+            <div className="flex flex-wrap gap-x-7">
+              <Choice label="Division" value={chosenDivision} of={divisions} onChange={setDivision} />
+              <Choice label="Duty" value={chosenDuty} of={duties} onChange={setDuty} />
+            </div>
+          )}
+        </div>
+        <div className="mt-3">{x ? <Ribbon explanation={x} column={column} /> : <div className="h-24" />}</div>
+        {draft.stale && <p role="status" className="mt-1 text-ochre">What you see beside the text is {draft.stale}.</p>}
+        <div className="mt-4 grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)]">
+          <section aria-labelledby="draft">
+            <div className="section-head">
+              <h2 id="draft">Draft</h2>
+              <button className="act !font-normal text-[0.9rem]" onClick={() => setHelp(true)}>notation help</button>
+            </div>
+            <Suspense fallback={<pre className="mono overflow-x-auto py-1.5 pl-8 leading-[1.43] whitespace-pre-wrap" aria-label="Draft text">{draft.text}</pre>}>
+              <Editor
+                handle={editor} initial={draft.text} onChange={(t) => session.change(t)} onLine={setLine}
+                onMend={(at) => {
+                  const near = [...(session.snapshot().explanation?.findings ?? [])].filter((f) => f.mends.length > 0).sort((a, b) => Math.abs(a.at.line - at) - Math.abs(b.at.line - at))[0];
+                  if (near) mend(near.mends[0]!);
+                }}
+                latest={{ explanation: x, explained: draft.explained, names: competition?.divisions.map((d) => d.name) ?? [], movements: book?.movements.map((m) => m.name) ?? [] }}
+              />
+            </Suspense>
+          </section>
+          {x && <LedgerPane explanation={x} column={column} />}
+        </div>
+        <div className="mt-6">{x && <PrescriptionGrid explanation={x} column={column} onSet={setCell} />}</div>
+        {x && (
+          <section aria-labelledby="rule" className="mt-6">
+            <div className="section-head"><h2 id="rule">Scoring in sentences</h2><Link className="act" to={`/c/${cid}/scoring/${stored.id}`}>Try a result</Link></div>
+            {x.scores.length === 0 && <p className="py-2 text-soft">No score is computed yet. Write <span className="mono">score: reps</span> at the left edge.</p>}
+            <div className="grid gap-x-8 lg:grid-cols-2">
+              {x.scores.map((s) => <ul key={s.line} className="py-1.5">{s.sentences.map((t) => <li key={t}>{t}</li>)}</ul>)}
+            </div>
+            {x.rulings.map((r) => <p key={r}>{r}</p>)}
+          </section>
+        )}
+        <p className="mt-6 flex flex-wrap gap-x-6 border-t border-rule pt-2 text-[0.9rem] text-soft">
+          {x && <span>Fingerprint <span className="mono">{x.fingerprint}</span></span>}
+          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/judge`}>Judge brief</Link>
+          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/athlete`}>Athlete brief</Link>
+          {removing
+            ? <span>Remove this workout? <button className="act" onClick={() => void remove()}>Remove it</button> · <button className="act" onClick={() => setRemoving(false)}>Keep it</button></span>
+            : <button className="act !font-normal" onClick={() => setRemoving(true)}>Remove this workout</button>}
+        </p>
+      </main>
+      <NotesMargin findings={x?.findings ?? []} line={line} folded={folded} onFold={() => setFolded(!folded)} onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)} onMend={mend} />
+      <NotationHelp open={help} onClose={() => setHelp(false)} />
+      {conflict && <ConflictLeaf conflict={conflict} mine={draft.text} open={asking} onClose={() => setAsking(false)} onSettle={(t) => { setAsking(true); session.settle(t); }} />}
+    </div>
+  );
+}
+
+function Status({ save, recovered, onAsk }: { save: SaveState; recovered: boolean; onAsk: () => void }) {
+  const time = (d: Date) => d.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+  return (
+    <span role="status" className={save.kind === "saved" || save.kind === "saving" || (save.kind === "waiting" && !save.reason) ? "text-soft" : "font-semibold text-brick"}>
+      {save.kind === "saved" && `draft · saved ${time(save.at)}`}
+      {save.kind === "saving" && "draft · saving"}
+      {save.kind === "waiting" && (save.reason ? `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.` : "draft · changed")}
+      {save.kind === "refused" && `not saved: ${save.reason}`}
+      {save.kind === "conflict" && <>saved elsewhere since. <button className="act" onClick={onAsk}>See what changed</button></>}
+      {recovered && save.kind !== "conflict" && " · restored from this browser"}
+    </span>
+  );
+}

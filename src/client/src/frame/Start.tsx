@@ -1,0 +1,13 @@
+import { Navigate } from "react-router";
+import { useCompetitions } from "../api/queries";
+import { NewCompetition } from "../competition/NewCompetition";
+import { Loading, Message } from "../ui/Message";
+
+/** Opens the competition; asks for one when there is none yet. */
+export function Start() {
+  const all = useCompetitions();
+  if (all.isPending) return <Loading what="competitions" />;
+  if (all.isError) return <main className="p-8"><Message error={all.error} retry={() => void all.refetch()} /></main>;
+  const first = all.data[0];
+  return first ? <Navigate to={`/c/${first.id}/workouts`} replace /> : <NewCompetition />;
+}

@@ -1,0 +1,41 @@
+import "./styles/app.css";
+import { QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
+import { queryClient } from "./api/queries";
+import { Broken } from "./frame/Broken";
+import { Frame } from "./frame/Frame";
+import { Start } from "./frame/Start";
+import { nonce } from "./ui/nonce";
+
+// The scroll lock of open dialogs adds a style tag; it reads the nonce from here.
+(globalThis as { __webpack_nonce__?: string }).__webpack_nonce__ = nonce();
+
+const router = createBrowserRouter([
+  { path: "/", element: <Start />, errorElement: <Broken /> },
+  {
+    path: "/c/:cid",
+    element: <Frame />,
+    errorElement: <Broken />,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import("./competition/CompetitionPage")).CompetitionPage }) },
+      { path: "workouts", lazy: async () => ({ Component: (await import("./drafting/WorkoutsPage")).WorkoutsPage }) },
+      { path: "w/:wid", lazy: async () => ({ Component: (await import("./drafting/DraftingTable")).DraftingTable }) },
+      { path: "standards", lazy: async () => ({ Component: (await import("./standards/BookPage")).BookPage }) },
+      { path: "standards/:mid", lazy: async () => ({ Component: (await import("./standards/StandardPage")).StandardPage }) },
+      { path: "scoring/:wid?", lazy: async () => ({ Component: (await import("./scoring/ScoringPage")).ScoringPage }) },
+      { path: "checks", lazy: async () => ({ Component: (await import("./checks/ChecksPage")).ChecksPage }) },
+      { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },
+    ],
+  },
+  { path: "*", element: <Navigate to="/" replace /> },
+]);
+
+createRoot(document.getElementById("root")!).render(
+  <StrictMode>
+    <QueryClientProvider client={queryClient}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);
