@@ -15,7 +15,8 @@ public static class Database
     /// <exception cref="InvalidOperationException">A migration failed, or the database is newer than this program.</exception>
     public static void Migrate(string connectionString)
     {
-        using var guard = new NpgsqlConnection(connectionString);
+        // Not from the pool: the lock lives as long as the session, and a pooled session outlives this method.
+        using var guard = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(connectionString) { Pooling = false }.ConnectionString);
         guard.Open();
         using (var take = new NpgsqlCommand("select pg_advisory_lock(@id)", guard))
         {

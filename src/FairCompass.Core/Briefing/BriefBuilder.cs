@@ -78,7 +78,8 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         foreach (var row in grid)
         {
             var cells = shown.Select(i => row.Cells[i].Text.Length == 0 ? "–" : row.Cells[i].Text).ToList();
-            if (row.Aspect == "amount" && cells.Distinct().Count() == 1 && grid.Any(r => r.Line == row.Line && r.Aspect != "amount"))
+            // An amount that is the same for all stands in the workout above.
+            if (row.Aspect == "amount" && cells.Distinct().Count() == 1)
             {
                 continue;
             }

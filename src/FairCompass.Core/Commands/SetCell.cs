@@ -51,7 +51,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         return a == b ? new Pair(a, null) : new Pair(a, b);
     }
 
-    private (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed)
+    private static (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed)
     {
         var own = OwnLine(u, task, address);
         if (own is { } line && line.Details.OfType<Detail.Load>().FirstOrDefault() is { } written)

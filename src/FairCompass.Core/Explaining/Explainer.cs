@@ -94,7 +94,7 @@ public static class Explainer
                 var piece = group.First().Piece;
                 var tasks = piece.Tasks.Select(t => new LedgerTask(t.Prescription.Movement.Value, UnitWord(t.Unit), t.Source.At.Line)).ToEq();
                 var reason = piece.Strand is not null ? null
-                    : piece.Piece.IsHeaviest ? "The load is the result; there is nothing to count."
+                    : piece.Piece.IsHeaviest ? $"Best good {(piece.Tasks.Select(t => t.Source.Amount).OfType<Amount.Heaviest>().FirstOrDefault() is { SetOf: { } n } ? $"set of {n}" : "lift")}: the load is the result."
                     : piece.Tasks.Count == 0 ? "There is no work here yet." : "Not counted: a line of this part is not computed yet, or a finding stands beside it.";
                 views.Add(new(piece.Piece.Key, group.Select(g => g.Column).ToEq(), tasks,
                     piece.Strand is { } strand && !strand.TooLarge ? Ledger.Of(strand, rows) : [], piece.Strand?.Units, reason));

@@ -37,34 +37,36 @@ internal static class GridRows
         var source = column[0].Source;
         if (column.Any(c => c.Prescription.Movement.Value != source.Movement))
         {
-            Add("movement", null, c => Cell(c.Prescription.Movement.Value, c.Prescription.Movement.From));
+            Add("movement", null, (c, _) => Cell(c.Prescription.Movement.Value, c.Prescription.Movement.From));
         }
 
-        Add("amount", AmountUnit(column[0].Unit), c => c.Prescription.Amount is { } a
+        Add("amount", AmountUnit(column[0].Unit), (c, i) => c.Prescription.Amount is { } a
             ? Cell(AmountText(c, a.Value), a.From)
-            : new GridCell(c.Count?.ToString() ?? "", u.Courses[column.IndexOf(c)].Address.Division.InheritsFrom is null, null, c.Source.At.Line));
+            : new GridCell(c.Count?.ToString() ?? "", u.Courses[i].Address.Division.InheritsFrom is null, null, c.Source.At.Line));
 
         if (column.Any(c => c.Prescription.Load is not null))
         {
             var unit = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
-            Add("load", unit.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, unit), load.From) : Empty);
+            var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
+            var shared = implements.Count == 1 ? implements[0] : 1;
+            Add("load", (shared > 1 ? $"{shared} × " : "") + unit.Symbol(), (c, _) => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, unit, shared), load.From) : Empty);
         }
         else if (source.Amount is Amount.Heaviest && MovementLibrary.Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
-            Add("load", u.Competition.Unit.Symbol(), c =>
+            Add("load", u.Competition.Unit.Symbol(), (_, i) =>
             {
-                var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, u.Courses[column.IndexOf(c)].Address.Duty);
+                var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, u.Courses[i].Address.Duty);
                 return new GridCell($"up to {Number.Normal(loads[^1])}", false, null, 0);
             });
         }
 
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
-            Add("height", null, c => c.Prescription.Heights.Count == 0 ? Empty
+            Add("height", null, (c, _) => c.Prescription.Heights.Count == 0 ? Empty
                 : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.ToString())), c.Prescription.Heights[0].From));
         }
 
-        void Add(string aspect, string? unit, Func<CourseTask, GridCell> cell) =>
+        void Add(string aspect, string? unit, Func<CourseTask, int, GridCell> cell) =>
             rows.Add(new(piece, column[0].Index, source.At.Line, source.Movement, aspect, unit, column.Select(cell).ToEq()));
     }
 
@@ -88,9 +90,10 @@ internal static class GridRows
         _ => Printer.Amount(amount),
     };
 
-    private static string LoadText(DutyLoad load, MassUnit unit)
+    /// <summary>The figures; how many are held stands in the row's heading when it is the same for all.</summary>
+    private static string LoadText(DutyLoad load, MassUnit unit, int shared)
     {
-        var implements = load.Implements > 1 ? $"{load.Implements} × " : "";
+        var implements = load.Implements > 1 && load.Implements != shared ? $"{load.Implements} × " : "";
         var other = load.Unit == unit ? "" : " " + load.Unit.Symbol();
         return implements + load.Values + other;
     }

@@ -7,6 +7,7 @@ import { queryClient } from "./api/queries";
 import { Broken } from "./frame/Broken";
 import { Frame } from "./frame/Frame";
 import { Start } from "./frame/Start";
+import { Loading } from "./ui/Message";
 import { nonce } from "./ui/nonce";
 
 // The scroll lock of open dialogs adds a style tag; it reads the nonce from here.
@@ -17,6 +18,7 @@ const router = createBrowserRouter([
   {
     path: "/c/:cid",
     element: <Frame />,
+    hydrateFallbackElement: <Loading what="Fair Compass" />,
     errorElement: <Broken />,
     children: [
       { index: true, lazy: async () => ({ Component: (await import("./competition/CompetitionPage")).CompetitionPage }) },

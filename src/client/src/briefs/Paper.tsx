@@ -4,7 +4,6 @@ const day = (iso: string) => new Intl.DateTimeFormat("en-GB", { dateStyle: "long
 
 /** A brief on paper. Black on white; nothing depends on colour. */
 export function Paper({ brief }: { brief: Brief }) {
-  const narrow = new Set(["clock", "loads"]);
   return (
     <article className="paper" aria-label={`${brief.title}, ${brief.audience.toLowerCase()} brief`}>
       <header className="head">
@@ -18,28 +17,37 @@ export function Paper({ brief }: { brief: Brief }) {
           {brief.open > 0 && <p><b>Draft: {brief.open} {brief.open === 1 ? "question" : "questions"} open</b></p>}
         </div>
       </header>
-      <div className="two">
-        {brief.sections.filter((s) => s.id === "work" || s.id === "clock").map((s) => <Section key={s.id} section={s} />)}
-      </div>
-      {brief.sections.filter((s) => s.id !== "work" && s.id !== "clock").map((s) => <Section key={s.id} section={s} wide={!narrow.has(s.id)} />)}
+      {rows(brief).map((row) => row.length === 1
+        ? <Section key={row[0]!.id} section={row[0]!} />
+        : <div key={row[0]!.id} className="two">{row.map((x) => <Section key={x.id} section={x} />)}</div>)}
       <footer className="foot"><span>{brief.title} · {brief.audience.toLowerCase()} brief · {brief.date}</span><span className="mono">{brief.fingerprint}</span></footer>
     </article>
   );
 }
 
-function Section({ section, wide = false }: { section: Schemas["BriefSection"]; wide?: boolean }) {
-  const standards = section.id === "standards";
+/** Short sections stand side by side, so that a judge's brief stays on two pages. */
+function rows(brief: Brief): Schemas["BriefSection"][][] {
+  const pairs = brief.audience === "Judge" ? [["work", "clock"], ["writing", "scoring"], ["not-yours", "cautions"]] : [["work", "clock"], ["scoring", "cautions"]];
+  const done = new Set<string>();
+  return brief.sections.flatMap((s) => {
+    if (done.has(s.id)) return [];
+    const pair = pairs.find((p) => p.includes(s.id)) ?? [s.id];
+    const row = brief.sections.filter((o) => pair.includes(o.id));
+    row.forEach((o) => done.add(o.id));
+    return [row];
+  });
+}
+
+function Section({ section }: { section: Schemas["BriefSection"] }) {
   return (
     <section>
       <h2>{section.heading}</h2>
-      <div className={wide && (section.id === "cautions" || section.id === "not-yours") ? "columns" : ""}>
-        {section.blocks.map((b, i) => <Block key={i} block={b} compact={standards} />)}
-      </div>
+      {section.blocks.map((b, i) => <Block key={i} block={b} />)}
     </section>
   );
 }
 
-function Block({ block }: { block: Schemas["BriefBlock"]; compact: boolean }) {
+function Block({ block }: { block: Schemas["BriefBlock"] }) {
   switch (block.kind) {
     case "paragraph":
       return <p>{block.text}</p>;

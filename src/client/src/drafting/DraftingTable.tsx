@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, ask, Refused, type Schemas, type StoredDraft } from "../api/client";
+import { api, ask, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
 import { queryClient, useBook, useCompetition } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
@@ -112,19 +112,14 @@ function Table({ stored }: { stored: StoredDraft }) {
               />
             </Suspense>
           </section>
-          {x && <LedgerPane explanation={x} column={column} />}
+          {x && (
+            <div className="min-w-0 space-y-6">
+              <LedgerPane explanation={x} column={column} />
+              <Rules explanation={x} to={`/c/${cid}/scoring/${stored.id}`} />
+            </div>
+          )}
         </div>
         <div className="mt-6">{x && <PrescriptionGrid explanation={x} column={column} onSet={setCell} />}</div>
-        {x && (
-          <section aria-labelledby="rule" className="mt-6">
-            <div className="section-head"><h2 id="rule">Scoring in sentences</h2><Link className="act" to={`/c/${cid}/scoring/${stored.id}`}>Try a result</Link></div>
-            {x.scores.length === 0 && <p className="py-2 text-soft">No score is computed yet. Write <span className="mono">score: reps</span> at the left edge.</p>}
-            <div className="grid gap-x-8 lg:grid-cols-2">
-              {x.scores.map((s) => <ul key={s.line} className="py-1.5">{s.sentences.map((t) => <li key={t}>{t}</li>)}</ul>)}
-            </div>
-            {x.rulings.map((r) => <p key={r}>{r}</p>)}
-          </section>
-        )}
         <p className="mt-6 flex flex-wrap gap-x-6 border-t border-rule pt-2 text-[0.9rem] text-soft">
           {x && <span>Fingerprint <span className="mono">{x.fingerprint}</span></span>}
           <Link className="act" to={`/c/${cid}/briefs/${stored.id}/judge`}>Judge brief</Link>
@@ -138,6 +133,17 @@ function Table({ stored }: { stored: StoredDraft }) {
       <NotationHelp open={help} onClose={() => setHelp(false)} />
       {conflict && <ConflictLeaf conflict={conflict} mine={draft.text} open={asking} onClose={() => setAsking(false)} onSettle={(t) => { setAsking(true); session.settle(t); }} />}
     </div>
+  );
+}
+
+function Rules({ explanation: x, to }: { explanation: Explanation; to: string }) {
+  return (
+    <section aria-labelledby="rule">
+      <div className="section-head"><h2 id="rule">Scoring in sentences</h2><Link className="act text-[0.9rem]" to={to}>Try a result</Link></div>
+      {x.scores.length === 0 && <p className="py-2 text-soft">No score is computed yet. Write <span className="mono">score: reps</span> at the left edge.</p>}
+      {x.scores.map((s) => <p key={s.line} className="border-b border-rule py-1.5 text-[0.94rem]">{s.sentences.slice(0, -1).join(" ")}</p>)}
+      {x.rulings.map((r) => <p key={r} className="py-1.5 text-[0.94rem]">{r}</p>)}
+    </section>
   );
 }
 

@@ -2,7 +2,7 @@ import { autocompletion, type CompletionContext } from "@codemirror/autocomplete
 import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
 import { forceLinting, linter, nextDiagnostic } from "@codemirror/lint";
 import { EditorState, RangeSetBuilder, StateEffect, StateField } from "@codemirror/state";
-import { Decoration, EditorView, keymap, lineNumbers, type DecorationSet } from "@codemirror/view";
+import { Decoration, EditorView, keymap, lineNumbers, ViewPlugin, type DecorationSet } from "@codemirror/view";
 import { useEffect, useImperativeHandle, useRef, type Ref } from "react";
 import type { Explanation, Schemas } from "../api/client";
 import { nonce } from "../ui/nonce";
@@ -28,11 +28,28 @@ const tokens = StateField.define<DecorationSet>({
   provide: (f) => EditorView.decorations.from(f),
 });
 
+/** A long line goes on under its own beginning, two characters further in. */
+const hanging = ViewPlugin.define((view) => ({ view, decorations: hang(view), update(u) { if (u.docChanged || u.viewportChanged) this.decorations = hang(u.view); } }), { decorations: (v) => v.decorations });
+
+function hang(view: EditorView): DecorationSet {
+  const builder = new RangeSetBuilder<Decoration>();
+  for (const { from, to } of view.visibleRanges) {
+    for (let at = from; at <= to;) {
+      const line = view.state.doc.lineAt(at);
+      const indent = /^ */.exec(line.text)![0].length + 4;
+      builder.add(line.from, line.from, Decoration.line({ attributes: { style: `padding-left: calc(${indent}ch + 4px); text-indent: -${indent}ch` } }));
+      at = line.to + 1;
+    }
+  }
+  return builder.finish();
+}
+
 const theme = EditorView.theme({
-  "&": { fontFamily: "var(--font-mono)", fontSize: "14px", backgroundColor: "transparent", color: "var(--color-ink)" },
+  "&": { fontFamily: "var(--font-mono)", fontSize: "13.5px", backgroundColor: "transparent", color: "var(--color-ink)" },
+  ".cm-scroller": { fontFamily: "var(--font-mono)", lineHeight: "1.43" },
   ".cm-content": { padding: "6px 0", caretColor: "var(--color-spruce)", lineHeight: "1.43" },
   ".cm-gutters": { backgroundColor: "transparent", border: "0", color: "var(--color-quiet)" },
-  ".cm-lineNumbers .cm-gutterElement": { minWidth: "22px", padding: "0 8px 0 0" },
+  ".cm-lineNumbers .cm-gutterElement": { minWidth: "20px", padding: "0 6px 0 0" },
   "&.cm-focused": { outline: "none" },
   "&.cm-focused .cm-cursor": { borderLeftColor: "var(--color-spruce)", borderLeftWidth: "2px" },
   "&.cm-focused .cm-selectionBackground, .cm-selectionBackground, ::selection": { backgroundColor: "var(--color-wash) !important" },
@@ -106,7 +123,7 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
       state: EditorState.create({
         doc: initial,
         extensions: [
-          lineNumbers(), history(), tokens, theme, EditorView.lineWrapping, EditorView.cspNonce.of(nonce()),
+          lineNumbers(), history(), tokens, hanging, theme, EditorView.lineWrapping, EditorView.cspNonce.of(nonce()),
           EditorView.contentAttributes.of({ "aria-label": "Draft text", spellcheck: "false", autocapitalize: "off" }),
           autocompletion({ override: [complete], activateOnTypingDelay: 150, icons: false }),
           keymap.of([

@@ -1,4 +1,4 @@
-import { Fragment, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 
 /** A cell that can be typed into: loads and amounts that are numbers. */
@@ -76,8 +76,8 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
           <tbody>
             {rows.map((row, i) => (
               <tr key={`${row.line}.${row.aspect}`} className="border-t border-rule">
-                <th scope="row" className="max-w-64 py-1 pr-3 font-normal">
-                  {i > 0 && rows[i - 1]!.line === row.line ? <span className="sr-only">{row.name}, </span> : <>{row.name}<Fragment>, </Fragment></>}
+                <th scope="row" className="min-w-36 max-w-64 py-1 pr-2 font-normal leading-tight">
+                  {i > 0 && rows[i - 1]!.line === row.line ? <span className="sr-only">{row.name}, </span> : <>{row.name}, </>}
                   <span className="text-soft">{row.aspect === "load" ? `load ${row.unit}` : row.aspect === "amount" ? row.unit : row.aspect}</span>
                 </th>
                 {row.cells.map((cell, j) => {
@@ -87,7 +87,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
                       key={j} role="gridcell" data-cell={`${i}.${j}`} tabIndex={active ? 0 : -1} aria-readonly={!editable(row, cell)} onKeyDown={active && editing === null ? key : undefined}
                       onClick={() => editing === null && focus(i, j)} onDoubleClick={() => editable(row, cell) && setEditing(cell.text.replace(/^\d+ × /, ""))}
                       aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${cell.text && !cell.own ? `, inherited${cell.from ? ` from ${cell.from}` : ""}` : ""}`}
-                      className={`px-2 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap"}`}
+                      className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap !text-[0.87rem]"}`}
                     >
                       {active && editing !== null ? (
                         <input

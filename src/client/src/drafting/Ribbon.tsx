@@ -14,7 +14,7 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   const share = (ms: number | null) => `${((ms ?? 0) / ends) * 100}%`;
   const now = Math.min(at ?? Math.round((ends * 0.42) / 1000) * 1000, ends);
   const step = [15, 30, 60, 120, 180, 300, 600, 1200, 3600].map((s) => s * 1000).find((s) => ends / s <= 8) ?? ends;
-  const ticks = Array.from({ length: Math.floor((ends - 1) / step) + 1 }, (_, i) => i * step).filter((ms) => ends - ms > step * 0.45);
+  const ticks = Array.from({ length: Math.floor((ends - 1) / step) + 1 }, (_, i) => i * step).filter((ms) => ends - ms > ends * 0.1);
   const minutes = ends <= 45 * 60000 ? Array.from({ length: Math.floor(ends / 60000) + 1 }, (_, i) => i * 60000) : [];
   const words = sayAt(explanation, t, now, column);
   return (
@@ -78,11 +78,9 @@ function sayAt(explanation: Explanation, t: Schemas["Timeline"], now: number, co
   if (!span) return "";
   const left = clock((span.ends ?? 0) - now);
   if (span.kind !== "Work") return `${span.kind.toLowerCase()}, the next window opens in ${left}`;
-  const call = t.calls.find((c) => (c.at ?? 0) >= now);
   const piece = explanation.pieces.find((p) => p.key === span.pieces[0]);
   const ledger = explanation.ledgers.find((l) => l.piece === piece?.key && l.for.includes(column));
-  const ending = `${left} left${call && (call.at ?? 0) > now ? `, next call “${call.words}” at ${clock(call.at ?? 0)}` : ""}`;
-  if (!piece || !ledger?.units) return ending;
+  if (!piece || !ledger?.units) return `${left} left of this window`;
   const done = Math.floor((ledger.units * (now - (span.starts ?? 0))) / ((span.ends ?? 1) - (span.starts ?? 0)));
-  return `at an even pace to the cap: ${placeAt(ledger, done)}, ${done} of ${ledger.units} done, ${ledger.units - done} to go; ${ending}`;
+  return `at an even pace: ${placeAt(ledger, done)}; ${done} of ${ledger.units} done, ${left} left`;
 }

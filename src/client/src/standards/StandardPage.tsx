@@ -29,18 +29,18 @@ export function StandardPage() {
           <h2 id="rep" className="section-head">The rep</h2>
           <dl>
             {order.filter((p) => m.clauses.some((c) => c.phase === p)).map((p) => (
-              <div key={p} className="grid grid-cols-[6.2rem_minmax(0,1fr)] border-b border-rule py-1.5">
+              <div key={p} className="grid grid-cols-[6.9rem_minmax(0,1fr)] border-b border-rule py-1.5">
                 <dt className="text-soft">{phases[p]}</dt>
                 <dd>{m.clauses.filter((c) => c.phase === p).map((c) => (
-                  <p key={c.id}>{c.kind === "Allowed" && <span className="text-spruce">allowed: </span>}{c.kind === "Forbidden" && <span className="text-brick">not: </span>}{c.kind === "Measured" && <span className="text-ochre">measured: </span>}{c.text}</p>
+                  <p key={c.id}>{c.kind === "Allowed" && <span className="text-spruce">allowed: </span>}{c.kind === "Measured" && <span className="text-ochre">measured: </span>}{c.text}</p>
                 ))}</dd>
               </div>
             ))}
           </dl>
           <h2 className="section-head mt-5">The judge</h2>
           <dl>
-            <div className="grid grid-cols-[6.2rem_minmax(0,1fr)] border-b border-rule py-1.5"><dt className="text-soft">Stands</dt><dd>{m.judge.place}</dd></div>
-            <div className="grid grid-cols-[6.2rem_minmax(0,1fr)] border-b border-rule py-1.5"><dt className="text-soft">Calls</dt><dd>{m.judge.call}</dd></div>
+            <div className="grid grid-cols-[6.9rem_minmax(0,1fr)] border-b border-rule py-1.5"><dt className="text-soft">Stands</dt><dd>{m.judge.place}</dd></div>
+            <div className="grid grid-cols-[6.9rem_minmax(0,1fr)] border-b border-rule py-1.5"><dt className="text-soft">Calls</dt><dd>{m.judge.call}</dd></div>
           </dl>
         </section>
         <section aria-labelledby="norep">
