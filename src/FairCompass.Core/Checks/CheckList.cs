@@ -13,7 +13,7 @@ public static class CheckList
     public static IReadOnlyList<ICheck> All { get; } =
     [
         new LoadMissing(), new StandardMissing(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new HeavierThanParent(),
-        new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(),
+        new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(), new AfterEndless(),
         new RestOutsideWindows(), new SeriesMisfit(), new DutyOrderDiffers(), new NoWork(), new NoScore(), new ScoreMisfit(), new TooLarge(),
         new MetresAmongReps(), new NotComputedYet(),
     ];

@@ -448,6 +448,12 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
         }
 
         var last = phrase[^1];
+        if (phrase == "unset" && i + 1 < s.Length && s[i] == '-' && (char.IsAsciiDigit(s[i + 1]) || s[i + 1] == '.' || s.AsSpan(i + 1).StartsWith("unset")))
+        {
+            // Inside a series the hyphen belongs to the series, not to a name.
+            return i;
+        }
+
         return char.IsLetterOrDigit(last) && i < s.Length && (char.IsLetterOrDigit(s[i]) || s[i] is '-' or '\'') ? -1 : i;
     }
 

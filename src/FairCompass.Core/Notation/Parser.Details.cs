@@ -62,6 +62,12 @@ public sealed partial class Parser
     {
         if (c.AtNumber || c.Next is '-' or '−')
         {
+            // "2nd only" begins with a digit too.
+            if (char.IsAsciiDigit(c.Next) && Only(c) is { } only)
+            {
+                return only;
+            }
+
             return LoadOrLengths(c, quiet, start);
         }
 

@@ -243,7 +243,7 @@ public sealed class Printer
         Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
         Workouts.Detail.Height d => $"{d.On.ToString().ToLowerInvariant()} {d.Of} {d.Unit.Symbol()}{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
         Workouts.Detail.Marks d => $"marks every {d.Every} {d.Unit.Symbol()}",
-        Workouts.Detail.Chunks d => $"in {d.Size}s",
+        Workouts.Detail.Chunks d => d.Size.ToString() is var size && size.EndsWith("unset", StringComparison.Ordinal) ? $"in {size} s" : $"in {size}s",
         Workouts.Detail.Counts d => $"counts {d.Credit}",
         Workouts.Detail.EveryCount d => $"every {d.Units} count {d.Credit}",
         Workouts.Detail.Credited d => $"credited {d.Credit}{(d.WhenDone ? " when done" : "")}",

@@ -1,0 +1,29 @@
+using System.Reflection;
+using FairCompass.Core.Explaining;
+using NetArchTest.Rules;
+
+namespace FairCompass.Core.Tests;
+
+public class ArchitectureTests
+{
+    private static readonly Assembly Core = typeof(Explainer).Assembly;
+
+    [Fact]
+    public void The_core_depends_on_nothing_outward() =>
+        Assert.Empty(Types.InAssembly(Core).That().HaveDependencyOnAny("FairCompass.Store", "FairCompass.Web", "Npgsql", "Dapper", "Microsoft.AspNetCore", "System.Net.Http", "System.IO.File", "System.Diagnostics.Process").GetTypes().Select(t => t.FullName));
+
+    [Fact]
+    public void The_core_references_only_the_runtime() =>
+        Assert.All(Core.GetReferencedAssemblies(), a => Assert.StartsWith("System", a.Name, StringComparison.Ordinal));
+
+    /// <summary>No binary floating point in reps, loads, times, or scores.</summary>
+    [Fact]
+    public void The_core_holds_no_binary_fractions() =>
+        Assert.Empty(Core.GetTypes().Where(t => t.Namespace?.StartsWith("FairCompass", StringComparison.Ordinal) == true)
+            .SelectMany(t => t.GetFields(BindingFlags.Instance | BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic))
+            .Where(f => f.FieldType == typeof(double) || f.FieldType == typeof(float)).Select(f => $"{f.DeclaringType}.{f.Name}"));
+
+    [Fact]
+    public void Folders_are_named_after_the_job() =>
+        Assert.DoesNotContain(Core.GetTypes(), t => t.Namespace is { } n && new[] { "Helpers", "Managers", "Utils", "DTOs" }.Any(w => n.Contains(w, StringComparison.OrdinalIgnoreCase)));
+}

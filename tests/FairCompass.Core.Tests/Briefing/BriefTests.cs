@@ -1,0 +1,108 @@
+using System.Text.RegularExpressions;
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Briefing;
+
+public class BriefTests
+{
+    private static readonly DateOnly Day = new(2027, 6, 1);
+
+    private static Brief Of(string text, Audience audience, string? division = null) => new BriefBuilder(Demo.Understand(text), division, Day).Build(audience);
+
+    private static string Words(Brief brief) => string.Join('\n', brief.Sections.SelectMany(s => s.Blocks.Select(Words)));
+
+    private static string Words(BriefBlock block) => block switch
+    {
+        BriefBlock.Paragraph p => p.Text,
+        BriefBlock.Points p => string.Join('\n', p.Items),
+        BriefBlock.Lines l => string.Join('\n', l.Items.Select(i => i.Text)),
+        BriefBlock.Table t => string.Join('\n', t.Rows.SelectMany(r => r.Cells).Prepend(t.Caption ?? "").Concat(t.Head)),
+        BriefBlock.StandardOf s => string.Join('\n', s.Rules.Concat(s.Faults).SelectMany(r => r.Cells).Prepend(s.Name).Append(s.Place ?? "").Append(s.Call ?? "")),
+        _ => throw new InvalidOperationException(),
+    };
+
+    private static string Section(Brief brief, string id) => string.Join('\n', brief.Sections.Where(s => s.Id == id).SelectMany(s => s.Blocks).Select(Words));
+
+    [Theory]
+    [InlineData("01")]
+    [InlineData("02")]
+    [InlineData("03")]
+    [InlineData("04")]
+    public void A_judge_brief_has_every_part(string number)
+    {
+        var brief = Of(DraftTexts.Starting(number), Audience.Judge);
+        Assert.Equal(["work", "loads", "clock", "standards", "writing", "scoring", "not-yours", "cautions"], brief.Sections.Select(s => s.Id));
+        Assert.Equal(0, brief.Open);
+        Assert.Equal(Demo.Explain(DraftTexts.Starting(number)).Fingerprint, brief.Fingerprint);
+    }
+
+    [Fact]
+    public void Running_totals_are_those_of_the_model()
+    {
+        var text = DraftTexts.Starting("01");
+        var strand = Demo.Understand(text).Courses[0].Pieces[0].Strand!;
+        var writing = Section(Of(text, Audience.Judge, "Tideline"), "writing");
+        foreach (var total in new long[] { 16, 32, 46, 58, 70, 84, 92, 100, 114 })
+        {
+            Assert.Contains(total.ToString(System.Globalization.CultureInfo.InvariantCulture), writing, StringComparison.Ordinal);
+            Assert.Equal(strand.At(total).Of, strand.At(total).Unit);
+        }
+    }
+
+    /// <summary>Every number of the load table and the clock stands in the model; an edited number changes with it.</summary>
+    [Fact]
+    public void Numbers_come_from_the_model_and_go_with_it()
+    {
+        var text = DraftTexts.Starting("03");
+        Assert.Contains("47.5", Section(Of(text, Audience.Athlete), "loads"), StringComparison.Ordinal);
+        var changed = text.Replace("70/47.5", "72.5/50", StringComparison.Ordinal).Replace("13:00", "20:00", StringComparison.Ordinal);
+        var brief = Words(Of(changed, Audience.Athlete));
+        Assert.DoesNotMatch(new Regex(@"(?<![\d.])47\.5(?![\d.])"), brief);
+        Assert.DoesNotContain("13:00", Section(Of(changed, Audience.Athlete), "clock"), StringComparison.Ordinal);
+        Assert.Contains("72.5", brief, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Removing_the_barbell_removes_its_caution()
+    {
+        var text = DraftTexts.Starting("03");
+        Assert.Contains("Barbell:", Section(Of(text, Audience.Judge), "cautions"), StringComparison.Ordinal);
+        var without = string.Join('\n', text.Split('\n').Where(l => !l.Contains("power clean", StringComparison.Ordinal) && !l.Contains("60/40 kg", StringComparison.Ordinal) && !l.Contains("45/35 kg", StringComparison.Ordinal)));
+        var cautions = Section(Of(without, Audience.Judge), "cautions");
+        Assert.DoesNotContain("Barbell:", cautions, StringComparison.Ordinal);
+        Assert.Contains("Boxes:", cautions, StringComparison.Ordinal);
+        Assert.Contains(Cautions.Always, cautions, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_division_reads_only_its_own()
+    {
+        var meadow = Of(DraftTexts.Starting("03"), Audience.Athlete, "Meadow");
+        Assert.Equal("Meadow", meadow.For);
+        Assert.Contains("Hanging knee raise", Section(meadow, "standards"), StringComparison.Ordinal);
+        Assert.DoesNotContain("Toes-to-bar", Section(meadow, "standards"), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Worked_examples_are_scored_by_the_rule_itself()
+    {
+        var u = Demo.Understand(DraftTexts.Starting("04"));
+        var scoring = Section(new BriefBuilder(u, null, Day).Build(Audience.Judge), "scoring");
+        foreach (var sample in SampleRuns.Of(u.Courses[0], u.Sheets[0], Demo.Competition))
+        {
+            Assert.Contains(sample.Results[0].Text, scoring, StringComparison.Ordinal);
+        }
+    }
+
+    [Fact]
+    public void A_draft_with_holes_is_briefed_and_says_so()
+    {
+        var brief = Of("T\n  for Tideline\n\n9:00 for time\n  10 moon hop\n", Audience.Judge);
+        Assert.True(brief.Open > 0);
+        Assert.Contains("no standard is written yet", Words(brief), StringComparison.Ordinal);
+        Assert.NotEmpty(Of("", Audience.Athlete).Sections);
+    }
+}

@@ -1,0 +1,114 @@
+using FairCompass.Core.Checks;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Checks;
+
+/// <summary>For each rule a text that triggers it alone, and a near miss that does not.</summary>
+public class CheckTests
+{
+    private const string Divisions = "T\n  for Tideline, Estuary, Meadow\n  a/b is man/woman\n\n";
+    private const string Timed = "\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
+    private const string Reps = "\nscore: reps\n  tie: shared\n";
+    private const string TwoParts = "11:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest set of 2 front squat\n\n";
+
+    public static TheoryData<string, string, string> Cases => new()
+    {
+        // (a) a division without a needed load
+        { "load-missing", Divisions + "9:00 for time\n  10 power clean\n    Tideline: 60/40 kg\n    Meadow: 40/30 kg\n    Estuary: deadlift\n" + Timed, Divisions + "9:00 for time\n  10 power clean\n    Tideline: 60/40 kg\n    Meadow: 40/30 kg\n    Estuary: deadlift, 50/35 kg\n" + Timed },
+        { "load-missing", Divisions + "9:00 for reps\n  max wall-ball shot, target 3.00/2.75 m\n" + Reps, Divisions + "9:00 for reps\n  max wall walk\n" + Reps },
+        // (b) a movement without a standard
+        { "standard-missing", Divisions + "9:00 for time\n  10 moon hop\n" + Timed, Divisions + "9:00 for time\n  10 Sit-ups\n" + Timed },
+        { "standard-missing", Divisions + "9:00 for time\n  10 sit-up\n    Meadow: moon hop\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n    Meadow: pull up\n" + Timed },
+        // (c) an unfinished part whose score nobody stated
+        { "unfinished-unstated", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  tie: shared\n", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n" },
+        { "unfinished-unstated", Divisions + TwoParts + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  tie: shared\n", Divisions + TwoParts + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: zero\n  tie: shared\n" },
+        // (d) no tie-break stated
+        { "tie-unstated", Divisions + "9:00 for reps\n  max sit-up\n\nscore: reps\n", Divisions + "9:00 for reps\n  max sit-up\n\nscore: reps\n  tie: shared\n" },
+        // (e) a load this kit cannot make
+        { "load-not-makeable", Divisions + "9:00 for time\n  10 power clean, 61/40 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 62.5/40 kg\n" + Timed },
+        { "load-not-makeable", Divisions + "9:00 for time\n  10 dumbbell hang clean and jerk, 2 x 12.5 kg\n" + Timed, Divisions + "9:00 for time\n  10 dumbbell hang clean and jerk, 2 x 10 kg\n" + Timed },
+        { "load-not-makeable", Divisions + "9:00 for time\n  10 power clean, 17.5 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 22.5/17.5 kg\n" + Timed },
+        // (f) a lower division heavier than the one it inherits from
+        { "heavier-than-parent", Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 62.5/40 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 60/40 kg\n" + Timed },
+        // (g) a rule under which more work can rank lower
+        { "more-work-ranks-lower", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: +0:01 for each rep done\n  tie: shared\n", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n" },
+        // the rest
+        { "unknown-name", Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Medow: 50/35 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    meadow and woman: 35 kg\n".Replace("meadow", "Meadow", StringComparison.Ordinal) + Timed },
+        { "said-twice", Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 50/35 kg\n    Meadow: 45/30 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 50/35 kg\n    Meadow and woman: 30 kg\n" + Timed },
+        { "impossible-number", Divisions + "9:00 for time\n  10 sit-up\n  0 pull-up\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n  1 pull-up\n" + Timed },
+        { "impossible-number", Divisions + "0:00 for time\n  10 sit-up\n" + Timed, Divisions + "0:01 for time\n  10 sit-up\n" + Timed },
+        { "impossible-number", Divisions + "9:00 for time\n  10001 sit-up\n" + Timed, Divisions + "9:00 for time\n  10000 sit-up\n" + Timed },
+        { "nobody-has-said", Divisions + "unset for reps\n  max sit-up\n" + Reps, Divisions + "9:00 for reps // unset?\n  max sit-up\n" + Reps },
+        { "endless-for-time", Divisions + "9:00 for time\n  rounds without end\n    2-4-6-... sit-up\n\nscore: reps\n  tie: shared\n", Divisions + "9:00 for time\n  10 rounds\n    2-4-6-...-20 sit-up\n" + Timed },
+        { "after-endless", Divisions + "9:00 for reps\n  max sit-up\n  5 pull-up\n" + Reps, Divisions + "9:00 for reps\n  5 pull-up\n  max sit-up\n" + Reps },
+        { "after-endless", Divisions + "9:00 for reps\n  3 rounds\n    max sit-up\n" + Reps, Divisions + "9:00 for reps\n  3 rounds\n    5 sit-up\n" + Reps },
+        { "rest-outside-windows", Divisions + "9:00 for reps\n  max sit-up\nrest 1:00\n" + Reps, Divisions + "A: 9:00 for reps\n  max sit-up\nrest 1:00\nB: 9:00 for reps\n  max sit-up\n" + Reps },
+        { "series-misfit", Divisions + "9:00 for time\n  3 rounds\n    20-16 sit-up\n" + Timed, Divisions + "9:00 for time\n  2 rounds\n    20-16 sit-up\n" + Timed },
+        { "series-misfit", Divisions + "9:00 for reps\n  rounds without end\n    2-4-7-... sit-up\n", Divisions + "9:00 for reps\n  rounds without end\n    2-4-6-... sit-up\n" },
+        { "duty-order-differs", Divisions.Replace("man/woman", "woman/man", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps, Divisions + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "no-work", Divisions + "9:00 for reps\n" + Reps, Divisions + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "no-score", Divisions + "9:00 for reps\n  max sit-up\n", Divisions + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "score-misfit", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n" },
+        { "too-large", Divisions + "9:00 for time\n  999999 rounds\n    999999 rounds\n      9999 sit-up\n" + Timed, Divisions + "9:00 for time\n  999999 rounds\n    99 sit-up\n" + Timed },
+        { "metres-among-reps", Divisions + "9:00 for time\n  10 sit-up\n  200 m air bike\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n  20 cal air bike\n" + Timed },
+        { "not-computed-yet", Divisions + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Divisions + "9:00 for reps\n  max sit-up\n    note: one pad each\n" + Reps },
+    };
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void A_rule_finds_its_case_alone_and_not_the_near_miss(string rule, string text, string nearMiss)
+    {
+        var found = Demo.Understand(text).Findings();
+        Assert.Contains(found, f => f.Rule == rule);
+        Assert.All(found, f => Assert.True(f.Rule == rule || (rule == "series-misfit" && f.Rule == "no-score"), $"{f.Rule}: {f.Sentence}"));
+        Assert.DoesNotContain(Demo.Understand(nearMiss).Findings(), f => f.Rule == rule);
+    }
+
+    [Fact]
+    public void Every_rule_has_a_case()
+    {
+        var covered = Cases.Select(c => (string)c[0]).ToHashSet();
+        Assert.Empty(CheckList.All.Select(c => c.Id).Where(id => !covered.Contains(id)));
+        Assert.Equal(CheckList.All.Count, CheckList.All.Select(c => c.Id).Distinct().Count());
+    }
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void Every_mend_settles_its_finding(string rule, string text, string nearMiss)
+    {
+        _ = nearMiss;
+        foreach (var finding in Demo.Understand(text).Findings().Where(f => f.Rule == rule))
+        {
+            foreach (var mend in finding.Mends)
+            {
+                var mended = Demo.Understand(mend.Edit.ApplyTo(text));
+                Assert.Empty(mended.Parsed.Problems);
+                Assert.DoesNotContain(mended.Findings(), f => f.Key == finding.Key);
+            }
+        }
+    }
+
+    [Fact]
+    public void A_load_is_mended_to_the_nearest_and_the_other_duty_is_left_alone()
+    {
+        var text = DraftTexts.Starting("01").Replace("2 x 10/7.5", "2 x 10/7", StringComparison.Ordinal);
+        var finding = Assert.Single(Demo.Understand(text).Findings());
+        Assert.Equal("Meadow woman: no pair of dumbbells of 7 kg with this kit. The nearest is 7.5 kg.", finding.Sentence);
+        Assert.Equal(DraftTexts.Starting("01"), Assert.Single(finding.Mends).Edit.ApplyTo(text));
+    }
+
+    [Fact]
+    public void A_refused_rule_comes_with_an_example()
+    {
+        var text = DraftTexts.Starting("04").Replace("each missing rep", "each rep done", StringComparison.Ordinal);
+        var finding = Assert.Single(Demo.Understand(text).Findings(), f => f.Rule == "more-work-ranks-lower");
+        Assert.Equal("65 reps at the cap give 9:05, but 64 reps give 9:04, which ranks higher.", finding.Sentence);
+    }
+
+    [Fact]
+    public void Keys_survive_moved_lines()
+    {
+        var text = Divisions + "9:00 for time\n  10 moon hop\n" + Timed;
+        Assert.Equal(Demo.Understand(text).Findings().Select(f => f.Key), Demo.Understand(text.Replace("\n\n", "\n\n// moved\n\n", StringComparison.Ordinal)).Findings().Select(f => f.Key));
+    }
+}
