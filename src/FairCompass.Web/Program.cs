@@ -41,6 +41,7 @@ if (!describing)
 }
 
 app.UseExceptionHandler();
+app.UseStatusCodePages(c => Problems.Bare(c.HttpContext));
 app.UseMiddleware<LocalOnly>();
 app.UseSecurityHeaders();
 app.UseResponseCompression();

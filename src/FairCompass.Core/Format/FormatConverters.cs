@@ -64,7 +64,18 @@ public sealed class EqConverter<T> : JsonConverter<Eq<T>>
         var items = new List<T>();
         while (reader.Read() && reader.TokenType != JsonTokenType.EndArray)
         {
-            items.Add(JsonSerializer.Deserialize(ref reader, type) ?? (default(T) is null && typeof(T).IsValueType ? default! : throw new JsonException("null cannot stand in this array.")));
+            try
+            {
+                items.Add(JsonSerializer.Deserialize(ref reader, type) ?? (default(T) is null && typeof(T).IsValueType ? default! : throw new JsonException("null cannot stand in this array.")));
+            }
+            catch (JsonException e)
+            {
+                throw JsonPlace.Inside(e, items.Count);
+            }
+            catch (NotSupportedException e)
+            {
+                throw JsonPlace.Inside(new JsonException("The kind of this object is missing.", e), items.Count);
+            }
         }
 
         return items.ToEq();

@@ -118,10 +118,14 @@ public static class DraftEndpoints
         {
             return WorkoutJson.Read(json.GetRawText());
         }
+        catch (Exception e) when (e is NotSupportedException or InvalidOperationException)
+        {
+            throw new System.Text.Json.JsonException("This is not a workout.", "$.workout", null, null, e);
+        }
         catch (System.Text.Json.JsonException e)
         {
             // The path is that of the whole request, so that the caller finds the place.
-            throw new System.Text.Json.JsonException(e.Message, "$.workout" + (e.Path ?? "$")[1..], e.LineNumber, e.BytePositionInLine, e);
+            throw new System.Text.Json.JsonException(e.Message, "$.workout" + JsonPlace.Of(e)[1..], e.LineNumber, e.BytePositionInLine, e);
         }
     }
 

@@ -18,17 +18,29 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
 
         var result = exception switch
         {
-            BadHttpRequestException { StatusCode: 413 } => Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413),
+            BadHttpRequestException { StatusCode: 413 } => TooLarge(),
             BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
             BadHttpRequestException { InnerException: JsonException json } => Malformed(json),
-            BadHttpRequestException bad => Results.Problem(title: "The request is not understood.", detail: bad.InnerException is null ? bad.Message : null, statusCode: 400),
+            BadHttpRequestException { InnerException: not NotSupportedException } bad => Results.Problem(title: "The request is not understood.", detail: bad.InnerException is null ? bad.Message : null, statusCode: 400),
             JsonException json => Malformed(json),
+            NotSupportedException or BadHttpRequestException { InnerException: NotSupportedException } => Results.Problem(title: "The JSON is not understood: the kind of an object is missing.", statusCode: 400),
             NpgsqlException or TimeoutException => Unreachable(exception),
             _ => Unexpected(exception),
         };
         await result.ExecuteAsync(httpContext);
         return true;
     }
+
+    /// <summary>Gives a body to refusals that the framework answers with a bare status.</summary>
+    public static Task Bare(HttpContext context) => (context.Response.StatusCode switch
+    {
+        413 => TooLarge(),
+        415 => Results.Problem(title: "Send application/json.", statusCode: 415),
+        400 => Results.Problem(title: "The request is not understood.", statusCode: 400),
+        404 => Results.Problem(title: "There is no such address.", statusCode: 404),
+        405 => Results.Problem(title: "This address does not take this method.", statusCode: 405),
+        var other => Results.Problem(statusCode: other),
+    }).ExecuteAsync(context);
 
     /// <summary>A refusal with an objection to each field (422).</summary>
     public static IResult Fields(IReadOnlyList<FieldError> errors) => Results.ValidationProblem(
@@ -38,9 +50,11 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
     /// <summary>Nothing there (404).</summary>
     public static IResult Gone(string what) => Results.Problem(title: $"There is no such {what}; it may have been removed.", statusCode: 404);
 
+    private static IResult TooLarge() => Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413);
+
     private static IResult Malformed(JsonException json)
     {
-        var path = string.IsNullOrEmpty(json.Path) ? "$" : json.Path;
+        var path = FairCompass.Core.Format.JsonPlace.Of(json);
         return Results.ValidationProblem(new Dictionary<string, string[]> { [path] = [Sentence(json)] }, title: "The JSON is not understood.", statusCode: 400);
     }
 

@@ -1,6 +1,6 @@
 using CsCheck;
 
-namespace FairCompass.Core.Tests;
+namespace FairCompass.Tests.Shared;
 
 /// <summary>Generates one of some values.</summary>
 public static class Pick

@@ -1,0 +1,51 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace FairCompass.Web.Tests;
+
+/// <summary>The running application and short-hands for its API.</summary>
+public sealed class ApiFixture : IDisposable
+{
+    public ApiFixture()
+    {
+        Http = new HttpClient { BaseAddress = App.Address };
+        Competition = Http.GetFromJsonAsync<JsonArray>("/api/competitions").GetAwaiter().GetResult()![0]!["id"]!.GetValue<Guid>();
+    }
+
+    public RunningApp App { get; } = new();
+
+    public HttpClient Http { get; }
+
+    public Guid Competition { get; }
+
+    public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
+
+    public async Task<(HttpStatusCode Status, JsonNode? Body)> Send(HttpMethod method, string path, object body)
+    {
+        var json = body as string ?? JsonSerializer.Serialize(body, JsonSerializerOptions.Web);
+        using var request = new HttpRequestMessage(method, path) { Content = new StringContent(json, Encoding.UTF8, "application/json") };
+        using var response = await Http.SendAsync(request);
+        var text = await response.Content.ReadAsStringAsync();
+        return (response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
+    }
+
+    public Task<(HttpStatusCode Status, JsonNode? Body)> Post(string path, object body) => Send(HttpMethod.Post, path, body);
+
+    public Task<(HttpStatusCode Status, JsonNode? Body)> Put(string path, object body) => Send(HttpMethod.Put, path, body);
+
+    public async Task<(Guid Id, int Revision)> NewDraft(string body)
+    {
+        var (status, made) = await Post($"/api/competitions/{Competition}/workouts", new { body });
+        Assert.Equal(HttpStatusCode.OK, status);
+        return (made!["id"]!.GetValue<Guid>(), made["revision"]!.GetValue<int>());
+    }
+
+    public void Dispose()
+    {
+        Http.Dispose();
+        App.Dispose();
+    }
+}

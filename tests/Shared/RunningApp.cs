@@ -1,0 +1,66 @@
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Npgsql;
+
+namespace FairCompass.Tests.Shared;
+
+/// <summary>The application on a real port over a database of its own in the real PostgreSQL that <c>./test</c> starts.</summary>
+public sealed class RunningApp : WebApplicationFactory<Program>
+{
+    private readonly string server;
+    private readonly string name = "t_" + Guid.NewGuid().ToString("N");
+    private readonly bool demo;
+
+    public RunningApp()
+        : this(demo: true)
+    {
+    }
+
+    public RunningApp(bool demo)
+    {
+        this.demo = demo;
+        server = Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
+            ?? throw new InvalidOperationException("FAIRCOMPASS_TEST_CONNECTION is not set; run the tests with ./test.");
+        Execute($"create database {name}");
+        UseKestrel(0);
+        StartServer();
+    }
+
+    public Uri Address => ClientOptions.BaseAddress;
+
+    public string Connection => new NpgsqlConnectionStringBuilder(server) { Database = name }.ConnectionString;
+
+    /// <summary>Makes the database refuse everybody, as if it had been stopped, or lets them in again.</summary>
+    public void SetDatabaseReachable(bool reachable)
+    {
+        Execute($"alter database {name} allow_connections {reachable}");
+        if (!reachable)
+        {
+            Execute($"select pg_terminate_backend(pid) from pg_stat_activity where datname = '{name}'");
+        }
+    }
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        builder.UseEnvironment("Production");
+        builder.UseSetting("ConnectionStrings:FairCompass", Connection);
+        builder.UseSetting("Demo", demo ? "true" : "false");
+        builder.UseSetting("Client", Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CLIENT"));
+        builder.UseSetting("Logging:LogLevel:Default", "Error");
+    }
+
+    protected override void Dispose(bool disposing)
+    {
+        base.Dispose(disposing);
+        NpgsqlConnection.ClearAllPools();
+        Execute($"drop database if exists {name} with (force)");
+    }
+
+    private void Execute(string sql)
+    {
+        using var db = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(server) { Pooling = false }.ConnectionString);
+        db.Open();
+        using var command = new NpgsqlCommand(sql, db);
+        command.ExecuteNonQuery();
+    }
+}
