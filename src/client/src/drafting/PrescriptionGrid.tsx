@@ -17,6 +17,8 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
   const [editing, setEditing] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const grid = useRef<HTMLTableElement>(null);
+  // A digit that began the edit is the first of the number: it must not be selected, or the next one would replace it.
+  const begunByDigit = useRef(false);
   const divisions = columns.reduce<{ name: string; span: number }[]>((all, c) => {
     const last = all[all.length - 1];
     if (last?.name === c.division) last.span++;
@@ -52,6 +54,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
     } else if ((e.key === "Enter" || e.key === "F2" || /^\d$/.test(e.key)) && !e.ctrlKey && !e.altKey && editable(row, row.cells[c]!)) {
       e.preventDefault();
       setError(null);
+      begunByDigit.current = /^\d$/.test(e.key);
       setEditing(/^\d$/.test(e.key) ? e.key : row.cells[c]!.text.replace(/^\d+ × /, ""));
     }
   };
@@ -85,7 +88,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
                   return (
                     <td
                       key={j} role="gridcell" data-cell={`${i}.${j}`} tabIndex={active ? 0 : -1} aria-readonly={!editable(row, cell)} onKeyDown={active && editing === null ? key : undefined}
-                      onClick={() => editing === null && focus(i, j)} onDoubleClick={() => editable(row, cell) && setEditing(cell.text.replace(/^\d+ × /, ""))}
+                      onClick={() => editing === null && focus(i, j)} onDoubleClick={() => { if (editable(row, cell)) { begunByDigit.current = false; setEditing(cell.text.replace(/^\d+ × /, "")); } }}
                       aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${cell.text && !cell.own ? `, inherited${cell.from ? ` from ${cell.from}` : ""}` : ""}`}
                       className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap !text-[0.87rem]"}`}
                     >
@@ -94,7 +97,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
                           className="mono w-24 text-right" aria-label="New value" aria-invalid={!!error} aria-describedby="cell-error" value={editing}
                           // The field replaces the focused cell, so it has to take its focus.
                           // eslint-disable-next-line jsx-a11y/no-autofocus
-                          autoFocus onFocus={(e) => e.target.select()} onChange={(e) => setEditing(e.target.value)} onBlur={() => { if (!error) void commit([0, 0]); }}
+                          autoFocus onFocus={(e) => { if (!begunByDigit.current) e.target.select(); }} onChange={(e) => setEditing(e.target.value)} onBlur={() => { if (!error) void commit([0, 0]); }}
                           onKeyDown={(e) => {
                             e.stopPropagation();
                             if (e.key === "Enter") { e.preventDefault(); void commit([1, 0]); }

@@ -61,7 +61,7 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
       <div style={width} className="relative border-r border-paper bg-wash">
         <div className="absolute inset-0 bg-spruce [clip-path:polygon(0_0,66%_0,76%_100%,0_100%)]" />
         <span className="absolute left-2 top-0.5 w-[62%] truncate text-paper"><b>{name(first)}</b> <span className="pl-2">{first.summary}</span></span>
-        <span className="absolute right-2 top-0.5 w-[22%] truncate text-right text-ink"><b>{second.label}</b> time left</span>
+        <span className="absolute right-0 top-0 h-full w-[23%] truncate bg-wash pt-0.5 pr-2 text-right text-ink"><b>{second.label}</b> time left</span>
       </div>
     );
   }

@@ -1,0 +1,116 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+
+namespace FairCompass.Browser.Tests;
+
+/// <summary>A real browser window on the running application.</summary>
+public sealed class Page : IDisposable
+{
+    private readonly string profile = Directory.CreateTempSubdirectory("fair-compass-").FullName;
+    private readonly ChromeDriverService service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+
+    public Page(Uri address)
+    {
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800", $"--user-data-dir={profile}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
+        service.SuppressInitialDiagnosticInformation = true;
+        Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
+        Address = address;
+        Open("/");
+    }
+
+    public ChromeDriver Driver { get; }
+
+    public Uri Address { get; }
+
+    public void Open(string path) => Driver.Navigate().GoToUrl(new Uri(Address, path));
+
+    /// <summary>Waits until something is there; fails with what the page shows instead.</summary>
+    public T Until<T>(string what, Func<T?> look)
+        where T : class
+    {
+        var end = DateTime.UtcNow.AddSeconds(20);
+        while (true)
+        {
+            try
+            {
+                if (look() is { } found)
+                {
+                    return found;
+                }
+            }
+            catch (WebDriverException)
+            {
+                // The page is being redrawn; look again.
+            }
+
+            if (DateTime.UtcNow > end)
+            {
+                throw new InvalidOperationException($"Not there: {what}. The page says:\n{Text}");
+            }
+
+            Thread.Sleep(60);
+        }
+    }
+
+    public IWebElement Find(string css) => Until(css, () => Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed));
+
+    /// <summary>A button or link by its visible words.</summary>
+    public IWebElement Named(string words) => Until(words, () =>
+        Driver.FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]")).FirstOrDefault(e => e.Displayed));
+
+    public void Shows(string text) => Until("text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? "" : null);
+
+    public void ShowsNot(string text) => Until("no text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? null : "");
+
+    public string Text => Driver.FindElement(By.TagName("body")).Text;
+
+    public IWebElement Field(string label) => Until("field " + label, () =>
+    {
+        var of = Driver.FindElements(By.XPath($"//label[normalize-space(.)={Quote(label)}]")).FirstOrDefault()?.GetAttribute("for");
+        return of is null ? null : Driver.FindElement(By.Id(of));
+    });
+
+    /// <summary>Replaces the whole draft by typing, as a person would after Ctrl-A.</summary>
+    public void TypeDraft(string text)
+    {
+        var editor = Find(".cm-content");
+        editor.Click();
+        editor.SendKeys(Keys.Control + "a");
+        editor.SendKeys(Keys.Delete);
+        foreach (var line in text.Split('\n'))
+        {
+            // The editor keeps the indentation of the line above; type each line from its own beginning.
+            editor.SendKeys(Keys.Home + Keys.Shift + Keys.End);
+            editor.SendKeys(Keys.Shift + Keys.Null + Keys.Delete + line + Keys.Escape + Keys.Enter);
+        }
+    }
+
+    public string DraftText => (string)Driver.ExecuteScript("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')")!;
+
+    /// <summary>Violations that axe-core finds, one a line; empty when there are none.</summary>
+    public string Axe()
+    {
+        Driver.ExecuteScript(File.ReadAllText(Repository.Path("src/client/node_modules/axe-core/axe.min.js")));
+        return (string)Driver.ExecuteAsyncScript(
+            "const done = arguments[0]; axe.run().then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\\n')), e => done(String(e)));")!;
+    }
+
+    public byte[] Print() => Convert.FromBase64String((string)((Dictionary<string, object?>)Driver.ExecuteCdpCommand("Page.printToPDF",
+        new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true })!)["data"]!);
+
+    /// <summary>Errors of the console since the last call.</summary>
+    public IReadOnlyList<string> Errors => Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Severe).Select(l => l.Message).ToList();
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        Driver.Dispose();
+        service.Dispose();
+        Directory.Delete(profile, recursive: true);
+    }
+
+    private static string Quote(string s) => s.Contains('\'', StringComparison.Ordinal) ? $"\"{s}\"" : $"'{s}'";
+}
