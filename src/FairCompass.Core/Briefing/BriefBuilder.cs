@@ -157,7 +157,7 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         var fields = Card.Fields(u.Courses[shown[0]], u.Sheets[shown[0]]);
         if (fields.Count > 0)
         {
-            blocks.Add(new BriefBlock.Points(fields.Select(f => $"{Words.Capital(f.Label)} ({f.Hint}).").ToEq()));
+            blocks.Add(new BriefBlock.Points(fields.Where(f => f.Field != "stood").Select(f => $"{Words.Capital(f.Label)} ({f.Hint}).").ToEq()));
         }
 
         foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false }))

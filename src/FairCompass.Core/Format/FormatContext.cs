@@ -45,6 +45,7 @@ namespace FairCompass.Core.Format;
 [JsonSerializable(typeof(Competition))]
 [JsonSerializable(typeof(Explanation))]
 [JsonSerializable(typeof(RunObservation))]
+[JsonSerializable(typeof(LedgerPlace))]
 [JsonSerializable(typeof(SampleResult))]
 [JsonSerializable(typeof(CardField))]
 [JsonSerializable(typeof(ComponentResult))]

@@ -7,10 +7,10 @@ namespace FairCompass.Core.Scoring;
 
 /// <summary>A line that the card asks the judge to fill in.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="Field"><c>finish</c>, <c>units</c>, <c>tieTime</c>, or <c>tries</c>.</param>
+/// <param name="Field"><c>finish</c>, <c>units</c>, <c>stood</c>, <c>tieTime</c>, or <c>tries</c>.</param>
 /// <param name="Label">What to write, in words.</param>
 /// <param name="Hint">Which values are possible.</param>
-/// <param name="Max">The largest count, for <c>units</c>; null without end.</param>
+/// <param name="Max">The largest count, for <c>units</c>; the rounds, for <c>stood</c>; null without end.</param>
 /// <param name="Limit">The latest time, for times.</param>
 public sealed record CardField(string Piece, string Field, string Label, string Hint, long? Max, Duration? Limit);
 
@@ -46,10 +46,12 @@ public static class Card
             {
                 fields.Add(new(key, "finish", name + "finished at", $"clock time up to {end}; empty when not finished", null, end));
                 fields.Add(new(key, "units", name + "reps done at the cap", $"0 to {units - 1}; only when not finished", units - 1, null));
+                AddPlace(piece, key, name);
             }
             else
             {
                 fields.Add(new(key, "units", name + "reps done", units is { } n ? $"0 to {n}" : "the running total where the clock ended", units, null));
+                AddPlace(piece, key, name);
             }
 
             foreach (var tie in sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>().Where(t => t.Piece == key).Distinct())
@@ -60,7 +62,27 @@ public static class Card
         }
 
         return fields.ToEq();
+
+        // Deeper loops have no short name for a place; there the count is asked for alone.
+        void AddPlace(CoursePiece piece, string key, string name)
+        {
+            if (piece.Strand is { } strand && (strand.IsOneLoop || !piece.Piece.Items.Any(w => w is Workouts.Work.Rounds or Workouts.Work.Scheme)))
+            {
+                fields.Add(new(key, "stood", name + "or where the athlete stood", strand.IsOneLoop ? "round, task, and reps of it" : "task, and reps of it", strand.Rounds, null));
+            }
+        }
     }
+
+    /// <summary>Turns places in the ledger into counts. A place that does not exist is left for <see cref="Validate"/> to refuse.</summary>
+    public static RunObservation Resolve(RunObservation run, Course course) => run with
+    {
+        Pieces = run.Pieces.Select(seen => seen.Stood is { } at && seen.Units is null && Units(at, seen.Piece, course) is { } units
+            ? seen with { Units = units, Stood = null }
+            : seen).ToEq(),
+    };
+
+    private static long? Units(LedgerPlace at, string piece, Course course) =>
+        course.Pieces.FirstOrDefault(p => p.Piece.Key == piece)?.Strand?.UnitsAt(new Place(at.Round is { } round ? [round] : [], at.Task, at.Unit, null));
 
     /// <summary>Every objection to an observation that cannot have happened; paths are <c>pieces[0].finish</c>.</summary>
     public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet)
@@ -82,6 +104,13 @@ public static class Card
                 errors.Add(new(path + ".piece", "This part is on the card twice."));
             }
 
+            if (seen.Stood is not null)
+            {
+                errors.Add(new(path + ".stood", seen.Units is not null || seen.Finish is not null
+                    ? "Give the place, or the count, or the finishing time: only one of them."
+                    : "There is no such place in the ledger: another round, or more reps than the task has in it."));
+            }
+
             Check(seen, piece, fields.Where(f => f.Piece == seen.Piece).ToList(), path, errors);
         }
 
@@ -96,7 +125,7 @@ public static class Card
         {
             var seen = run.Of(piece.Piece.Key);
             var index = Math.Max(0, run.Pieces.ToList().FindIndex(p => p.Piece == piece.Piece.Key));
-            if (seen.Finish is null && seen.Units is null)
+            if (seen.Finish is null && seen.Units is null && seen.Stood is null)
             {
                 errors.Add(new($"pieces[{index}].units", fields.Any(f => f.Piece == piece.Piece.Key && f.Field == "finish")
                     ? "Enter the finishing time, or the reps done at the cap." : "Enter the reps done."));

@@ -26,7 +26,14 @@ public sealed record Try(decimal Load, bool Made);
 /// <param name="Units">Units done when the clock ended; null when finished or not counted.</param>
 /// <param name="TieTime">Time on the hall clock at the tie-break's mark; null when the mark was not passed or there is none.</param>
 /// <param name="Tries">Every lift, in order.</param>
-public sealed record PieceObservation(string Piece, Duration? Finish, long? Units, Duration? TieTime, Eq<Try> Tries);
+/// <param name="Stood">Where in the ledger the athlete stood when the clock ended, instead of a count; null when not given.</param>
+public sealed record PieceObservation(string Piece, Duration? Finish, long? Units, Duration? TieTime, Eq<Try> Tries, LedgerPlace? Stood = null);
+
+/// <summary>A place in the ledger as a judge names it.</summary>
+/// <param name="Round">The round of the outermost loop, from 1; null for work without rounds.</param>
+/// <param name="Task">Which task of the piece, from 0.</param>
+/// <param name="Unit">Units of that task done in this round, from 1.</param>
+public sealed record LedgerPlace(long? Round, int Task, long Unit);
 
 /// <summary>Facts from one card.</summary>
 /// <param name="Status">What became of the entry.</param>

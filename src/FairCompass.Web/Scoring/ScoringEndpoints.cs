@@ -17,10 +17,17 @@ public sealed record TryRequest(string Body, string Division, string Duty, RunOb
 /// <param name="Components">The names of the scores.</param>
 /// <param name="Rules">Each score's rule in sentences.</param>
 /// <param name="Fields">What the card asks for.</param>
+/// <param name="Tasks">For each counted piece its tasks, to name a place in the ledger.</param>
 /// <param name="Samples">Sample results; their places count the tried result when there is one.</param>
 /// <param name="Tried">The tried result, or null.</param>
 public sealed record TryAnswer(
-    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<SampleResult> Samples, Tried? Tried);
+    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<PieceTasks> Tasks, IReadOnlyList<SampleResult> Samples, Tried? Tried);
+
+/// <summary>The tasks of a counted piece.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="InRounds">True when a place names a round.</param>
+/// <param name="Names">The movements in order.</param>
+public sealed record PieceTasks(string Piece, bool InRounds, IReadOnlyList<string> Names);
 
 /// <summary>A tried result.</summary>
 /// <param name="Results">One for each score.</param>
@@ -59,8 +66,9 @@ public static class ScoringEndpoints
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         var samples = SampleRuns.Of(course, sheet, competition);
         Tried? tried = null;
-        if (request.Run is { } run)
+        if (request.Run is { } seen)
         {
+            var run = Card.Resolve(seen, course);
             if (Card.Validate(run, course, sheet) is { Count: > 0 } errors)
             {
                 return Problems.Fields(errors.Select(e => e with { Path = "run." + e.Path }).ToList());
@@ -71,7 +79,8 @@ public static class ScoringEndpoints
 
         return Results.Ok(new TryAnswer(sheet.Components.Select(c => c.Name).ToList(),
             sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-            Card.Fields(course, sheet).ToList(), samples.ToList(), tried));
+            Card.Fields(course, sheet).ToList(), course.Pieces.Where(p => p.Strand is not null)
+                .Select(p => new PieceTasks(p.Piece.Key, p.Strand!.IsOneLoop, p.Tasks.Select(t => t.Prescription.Movement.Value).ToList())).ToList(), samples.ToList(), tried));
     }
 
     private static (Tried, Core.Quantities.Eq<SampleResult>) Place(RunObservation run, Core.Courses.Course course, ScoreSheet sheet, Core.Quantities.Eq<SampleResult> samples, Competition competition)

@@ -113,6 +113,22 @@ public class ScoringTests
         Assert.Equal(path, Assert.Single(Card.Validate(run, course, sheet)).Path);
     }
 
+    [Fact]
+    public void A_place_in_the_ledger_is_as_good_as_a_count()
+    {
+        var (course, sheet) = Of(DraftTexts.Starting("01"));
+        PieceObservation Stood(long? round, int task, long unit) => new("0", null, null, null, [], new LedgerPlace(round, task, unit));
+        var run = Card.Resolve(Run(Stood(3, 2, 13)), course);
+        Assert.Equal(113, run.Pieces[0].Units);
+        Assert.Empty(Card.Validate(run, course, sheet));
+        foreach (var wrong in new[] { Stood(4, 0, 1), Stood(3, 0, 9), Stood(null, 0, 1), Stood(1, 9, 1), Stood(1, 0, 0) })
+        {
+            Assert.Equal("pieces[0].stood", Assert.Single(Card.Validate(Card.Resolve(Run(wrong), course), course, sheet)).Path);
+        }
+
+        Assert.Equal("pieces[0].stood", Card.Validate(Run(Stood(1, 0, 1) with { Units = 5 }), course, sheet)[0].Path);
+    }
+
     /// <summary>
     /// Drying Out: cap 10:00, 2:00 more past 144 of 240. Counted from one's own cap, 143 reps give 10:00 + 97 s = 11:37 and beat a
     /// finish in 11:45.

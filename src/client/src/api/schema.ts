@@ -943,7 +943,7 @@ export interface components {
         CardField: {
             /** @description The piece's key. */
             piece: string;
-            /** @description `finish`, `units`, `tieTime`, or `tries`. */
+            /** @description `finish`, `units`, `stood`, `tieTime`, or `tries`. */
             field: string;
             /** @description What to write, in words. */
             label: string;
@@ -951,7 +951,7 @@ export interface components {
             hint: string;
             /**
              * Format: int64
-             * @description The largest count, for `units`; null without end.
+             * @description The largest count, for `units`; the rounds, for `stood`; null without end.
              */
             max: null | number;
             limit: null | components["schemas"]["Duration"];
@@ -1466,6 +1466,24 @@ export interface components {
              */
             total: null | number;
         };
+        /** @description A place in the ledger as a judge names it. */
+        LedgerPlace: {
+            /**
+             * Format: int64
+             * @description The round of the outermost loop, from 1; null for work without rounds.
+             */
+            round: null | number;
+            /**
+             * Format: int32
+             * @description Which task of the piece, from 0.
+             */
+            task: number;
+            /**
+             * Format: int64
+             * @description Units of that task done in this round, from 1.
+             */
+            unit: number;
+        };
         /** @description A row: a round, or one task of a list. */
         LedgerRow: {
             /** @description The rounds, outermost first, joined with a point: `2`, `2·1`; empty for a task done once. */
@@ -1614,6 +1632,7 @@ export interface components {
             tieTime: null | components["schemas"]["Duration"];
             /** @description Every lift, in order. */
             tries: components["schemas"]["EqOfTry"];
+            stood?: null | components["schemas"]["LedgerPlace"];
         };
         /** @description A piece of work. */
         PieceSummary: {
@@ -1634,6 +1653,15 @@ export interface components {
              * @description The line that opens it.
              */
             line: number;
+        };
+        /** @description The tasks of a counted piece. */
+        PieceTasks: {
+            /** @description The piece's key. */
+            piece: string;
+            /** @description True when a place names a round. */
+            inRounds: boolean;
+            /** @description The movements in order. */
+            names: string[];
         };
         /** @description How many single plates of one mass a lane has. */
         PlateStock: {
@@ -1900,6 +1928,8 @@ export interface components {
             rules: string[][];
             /** @description What the card asks for. */
             fields: components["schemas"]["CardField"][];
+            /** @description For each counted piece its tasks, to name a place in the ledger. */
+            tasks: components["schemas"]["PieceTasks"][];
             /** @description Sample results; their places count the tried result when there is one. */
             samples: components["schemas"]["SampleResult"][];
             tried: null | components["schemas"]["Tried"];

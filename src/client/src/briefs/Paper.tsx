@@ -67,8 +67,8 @@ function Table({ table }: { table: Schemas["BriefBlockTable"] }) {
     <div className={table.rows.length < 16 ? "keep" : ""} style={{ overflowX: "auto" }}>
       {table.caption && <p className="caption">{table.caption}</p>}
       <table>
-        <thead><tr>{table.head.map((h, i) => <th key={i} scope="col">{h}</th>)}</tr></thead>
-        <tbody>{table.rows.map((r, i) => <tr key={i}>{r.cells.map((c, j) => (j === 0 ? <th key={j} scope="row">{c}</th> : <td key={j}>{c}</td>))}</tr>)}</tbody>
+        <thead><tr>{table.head.map((h, i) => (h === "" ? <td key={i} /> : <th key={i} scope="col">{h}</th>))}</tr></thead>
+        <tbody>{table.rows.map((r, i) => <tr key={i}>{r.cells.map((c, j) => (j === 0 && c !== "" ? <th key={j} scope="row">{c}</th> : <td key={j}>{c}</td>))}</tr>)}</tbody>
       </table>
     </div>
   );

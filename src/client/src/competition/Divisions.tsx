@@ -36,7 +36,7 @@ export function Divisions({ competition: c, at, onChange }: { competition: Compe
       </div>
       {at("divisions") && <p role="alert" className="field-error mt-1">{at("divisions")} <span className="font-normal text-ink">Undo brings it back.</span></p>}
       {c.divisions.length === 0 && <p className="py-2 text-soft">No division yet. Workouts need at least one.</p>}
-      <div className="overflow-x-auto" role="region" aria-label="Divisions" tabIndex={0}>
+      <div className="relative overflow-x-auto" role="region" aria-label="Table of divisions" tabIndex={0}>
         <table ref={table} className="ruled min-w-[44rem]">
           <thead><tr className="text-[0.9rem] text-soft"><th scope="col">Short name</th><th scope="col">Kind</th><th scope="col">Values a / b are</th><th scope="col">Inherits from</th><th scope="col"><span className="sr-only">Order</span></th></tr></thead>
           <tbody>

@@ -39,7 +39,7 @@ export function KitEditor({ competition: c, at, onChange }: { competition: Compe
   return (
     <section aria-labelledby="kit" className="mt-7">
       <div className="section-head"><h2 id="kit">Kit of one lane</h2><span className="text-[0.9rem] text-soft">all masses in {unit}</span></div>
-      <div className="mt-2 grid gap-x-10 gap-y-4 lg:grid-cols-2">
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 lg:grid-cols-2">
         <div>
           <div className="flex flex-wrap gap-4">
             <Figure label="Men's bar" value={kit.menBar} error={at("kit.menBar")} onChange={(n) => set({ menBar: n }, "menBar")} />

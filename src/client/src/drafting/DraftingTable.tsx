@@ -95,7 +95,7 @@ function Table({ stored }: { stored: StoredDraft }) {
         </div>
         <div className="mt-3">{x ? <Ribbon explanation={x} column={column} /> : <div className="h-24" />}</div>
         {draft.stale && <p role="status" className="mt-1 text-ochre">What you see beside the text is {draft.stale}.</p>}
-        <div className="mt-4 grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)]">
+        <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)]">
           <section aria-labelledby="draft">
             <div className="section-head">
               <h2 id="draft">Draft</h2>

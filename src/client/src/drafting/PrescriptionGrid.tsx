@@ -64,7 +64,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
         <h2 id="loads">Prescriptions</h2>
         <span className="text-[0.9rem] text-soft">own values dark, inherited ones quiet · Enter changes a cell</span>
       </div>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <table ref={grid} role="grid" aria-labelledby="loads" className="prescriptions">
           <thead>
             <tr>

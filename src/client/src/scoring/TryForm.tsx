@@ -8,6 +8,7 @@ import { Message } from "../ui/Message";
 import { readClock } from "../ui/time";
 
 type Status = Schemas["EntryStatus"];
+type Stood = { round: string; task: string; unit: string };
 type Lift = { load: string; made: boolean };
 const statuses: Record<Status, string> = { Ran: "ran", Withdrew: "withdrew", DidNotStart: "did not start" };
 
@@ -19,6 +20,7 @@ export function TryForm({ cid, body, division, duty, unit, draft }: { cid: strin
   const [status, setStatus] = useState<Status>("Ran");
   const [values, setValues] = useState<Record<string, string>>({});
   const [lifts, setLifts] = useState<Record<string, Lift[]>>({});
+  const [places, setPlaces] = useState<Record<string, Stood>>({});
   const [local, setLocal] = useState<Record<string, string>>({});
   if (card.isError) return <Message error={card.error} retry={() => void card.refetch()} />;
   if (!card.data) return <p className="mt-4 text-quiet" aria-busy="true">Loading the card …</p>;
@@ -48,8 +50,13 @@ export function TryForm({ cid, body, division, duty, unit, draft }: { cid: strin
         if (text !== "" && !/^\d{1,9}$/.test(text)) wrong[`${piece}.units`] = "A whole number.";
         const tries = (lifts[piece] ?? []).filter((l) => l.load.trim() !== "");
         if (tries.some((l) => !/^\d{1,4}(\.\d{1,3})?$/.test(l.load.trim()))) wrong[`${piece}.tries`] = "Each load is a number such as 87.5.";
+        const at = places[piece];
+        const tasks = card.data.tasks.find((t) => t.piece === piece);
+        const given = !!at && (at.unit.trim() !== "" || at.round.trim() !== "");
+        if (given && (!/^\d{1,9}$/.test(at.unit.trim()) || (tasks?.inRounds && !/^\d{1,9}$/.test(at.round.trim())))) wrong[`${piece}.stood`] = "Whole numbers for round and reps.";
+        const stood = given && !wrong[`${piece}.stood`] ? { round: tasks?.inRounds ? Number(at.round) : null, task: Number(at.task), unit: Number(at.unit) } : null;
         return {
-          piece, finish: time(`${piece}.finish`), units: text === "" ? null : Number(text), tieTime: time(`${piece}.tieTime`),
+          stood, piece, finish: time(`${piece}.finish`), units: text === "" ? null : Number(text), tieTime: time(`${piece}.tieTime`),
           tries: tries.map((l) => ({ load: Number(l.load), made: l.made })),
         };
       }),
@@ -59,7 +66,7 @@ export function TryForm({ cid, body, division, duty, unit, draft }: { cid: strin
   };
 
   return (
-    <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+    <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-2">
       <section aria-labelledby="rules">
         <div className="section-head"><h2 id="rules">The rule</h2><Link className="act" to={draft}>Change it in the draft</Link></div>
         {rules.length === 0 && <p className="py-2 text-soft">No score of this workout is computed yet: state one in the draft, or settle the notes beside it.</p>}
@@ -88,6 +95,8 @@ export function TryForm({ cid, body, division, duty, unit, draft }: { cid: strin
             const key = `${f.piece}.${f.field}`;
             return f.field === "tries"
               ? <Tries key={key} label={f.label} unit={unit} value={lifts[f.piece] ?? [{ load: "", made: true }]} error={errorAt(f.piece, "tries")} onChange={(v) => setLifts({ ...lifts, [f.piece]: v })} />
+              : f.field === "stood"
+              ? <Where key={key} label={f.label} hint={f.hint} tasks={card.data.tasks.find((t) => t.piece === f.piece)!} error={errorAt(f.piece, "stood")} value={places[f.piece] ?? { round: "", task: "0", unit: "" }} onChange={(v) => setPlaces({ ...places, [f.piece]: v })} />
               : <div key={key}><Field label={f.label} value={values[key] ?? ""} error={errorAt(f.piece, f.field)} onChange={(v) => setValues({ ...values, [key]: v })} className="max-w-80" /><p className="text-[0.9rem] text-soft">{f.hint}</p></div>;
           })}
           <button className="press" disabled={tried.isPending || fields.length === 0}>Score it</button>
@@ -107,6 +116,23 @@ export function TryForm({ cid, body, division, duty, unit, draft }: { cid: strin
         </div>
       </section>
     </div>
+  );
+}
+
+/** A place in the ledger instead of a count: the server turns it into one. */
+function Where({ label, hint, tasks, value, error, onChange }: { label: string; hint: string; tasks: Schemas["PieceTasks"]; value: Stood; error?: string; onChange: (v: Stood) => void }) {
+  return (
+    <fieldset>
+      <legend className="font-semibold">{label}</legend>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        {tasks.inRounds && <>round <Field label={`${label}: round`} hideLabel value={value.round} className="w-20" onChange={(v) => onChange({ ...value, round: v })} /></>}
+        <select aria-label={`${label}: task`} className="max-w-52" value={value.task} onChange={(e) => onChange({ ...value, task: e.target.value })}>
+          {tasks.names.map((n, i) => <option key={i} value={i}>{n}</option>)}
+        </select>
+        <Field label={`${label}: reps of it`} hideLabel value={value.unit} className="w-20" onChange={(v) => onChange({ ...value, unit: v })} /> reps
+      </div>
+      {error ? <p className="field-error" role="alert">{error}</p> : <p className="text-[0.9rem] text-soft">{hint}</p>}
+    </fieldset>
   );
 }
 

@@ -24,7 +24,7 @@ export function StandardPage() {
         </nav>
       </div>
       {m.synonyms.length > 0 && <p className="mt-1 text-[0.9rem] text-soft">Also written {m.synonyms.join(", ")}.</p>}
-      <div className="mt-4 grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.42fr)]">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.42fr)]">
         <section aria-labelledby="rep">
           <h2 id="rep" className="section-head">The rep</h2>
           <dl>
