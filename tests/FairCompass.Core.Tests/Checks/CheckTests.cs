@@ -68,7 +68,7 @@ public class CheckTests
     public void Every_rule_has_a_case()
     {
         var covered = Cases.Select(c => (string)c[0]).ToHashSet();
-        Assert.Empty(CheckList.All.Select(c => c.Id).Where(id => !covered.Contains(id)));
+        Assert.All(CheckList.All, c => Assert.Contains(c.Id, covered));
         Assert.Equal(CheckList.All.Count, CheckList.All.Select(c => c.Id).Distinct().Count());
     }
 
