@@ -130,7 +130,7 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
             return null;
         }
 
-        return endless ? new CountNode.Leaf(index, null) : count is not null && Countable(count) ? new CountNode.Leaf(index, count) : null;
+        return endless ? new CountNode.Leaf(index, null) : count is not null && Countable(count) ? new CountNode.Leaf(index, new CountedSeries(count)) : null;
     }
 
     /// <summary>True when every value of a series is a whole number that is known and not negative.</summary>

@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
@@ -175,15 +174,15 @@ internal abstract class CountNode
     public abstract bool Contains(int task);
 
     /// <summary>A task. Without a series it has no end.</summary>
-    public sealed class Leaf(int task, Series? series) : CountNode
+    public sealed class Leaf(int task, CountedSeries? series) : CountNode
     {
         public int Task => task;
 
         public override bool Endless => series is null;
 
-        public override long Total(long index) => series is null ? Count.Ceiling : Count.Value(series, index);
+        public override long Total(long index) => series?.Value(index) ?? Count.Ceiling;
 
-        public override long Prefix(long k) => series is null ? (k == 0 ? 0 : Count.Ceiling) : Count.Prefix(series, k);
+        public override long Prefix(long k) => series?.Prefix(k) ?? (k == 0 ? 0 : Count.Ceiling);
 
         public override bool Contains(int other) => other == task;
     }

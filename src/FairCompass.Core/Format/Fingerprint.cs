@@ -19,6 +19,10 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>32 characters without I, L, O, U, which are misread or misheard.</summary>
     private const string Alphabet = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
 
+    /// <summary>The hash of each standard's canonical JSON, made once: they take part as hashes.</summary>
+    private static readonly Dictionary<string, string> Standards = MovementLibrary.All.ToDictionary(m => m.Id,
+        m => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(m, FormatContext.Default.Movement))).Sha256);
+
     /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
     public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
 
@@ -60,7 +64,7 @@ public sealed record Fingerprint(string Sha256, string Code)
                 ["inheritsFrom"] = d.InheritsFrom,
             }).ToArray();
         var standards = WorkoutWords.Movements(u.Workout).Select(m => MovementLibrary.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
-            .Select(m => JsonSerializer.SerializeToNode(m, FormatContext.Default.Movement)).ToArray();
+            .Select(m => (JsonNode)JsonValue.Create(Standards[m.Id])!).ToArray();
         return new JsonObject
         {
             ["competition"] = u.Competition.Name,

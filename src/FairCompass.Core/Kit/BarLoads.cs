@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
 
 namespace FairCompass.Core.Kit;
@@ -8,10 +10,15 @@ namespace FairCompass.Core.Kit;
 /// </summary>
 public static class BarLoads
 {
+    /// <summary>Lists already made, for as long as their kit lives: each keystroke asks for the same ones.</summary>
+    private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<decimal, IReadOnlyList<decimal>>> Known = [];
+
     /// <summary>Every load the kit can make on one bar, lightest first, the empty bar included.</summary>
     /// <param name="bar">Mass of the bar.</param>
     /// <param name="kit">The lane's stock.</param>
-    public static IReadOnlyList<decimal> All(decimal bar, LaneKit kit)
+    public static IReadOnlyList<decimal> All(decimal bar, LaneKit kit) => Known.GetOrCreateValue(kit).GetOrAdd(bar, b => Make(b, kit));
+
+    private static List<decimal> Make(decimal bar, LaneKit kit)
     {
         var sums = new HashSet<decimal> { 0 };
         foreach (var plate in kit.Plates)
