@@ -91,6 +91,20 @@ public sealed class MainPathTests : IDisposable
     }
 
     [Fact]
+    public void The_judge_brief_of_each_demo_workout_fits_two_pages()
+    {
+        page.Shows("114 in all");
+        var links = page.Driver.FindElements(By.CssSelector("nav a[href*='/w/']")).Select(a => a.GetAttribute("href")!).Take(4).ToList();
+        foreach (var link in links)
+        {
+            page.Driver.Navigate().GoToUrl(link.Replace("/w/", "/briefs/", StringComparison.Ordinal) + "/judge");
+            page.Shows("Not your job");
+            using var pdf = PdfDocument.Open(page.Print());
+            Assert.InRange(pdf.NumberOfPages, 1, 2);
+        }
+    }
+
+    [Fact]
     public void While_the_database_is_stopped_typing_goes_on_and_is_saved_afterwards()
     {
         page.Shows("114 in all");
