@@ -46,6 +46,7 @@ public sealed class MainPathTests : IDisposable
         page.Find("[data-cell='1.0']").Click();
         page.Driver.SwitchTo().ActiveElement().SendKeys("61" + Keys.Enter);
         page.Shows("no bar of 61 kg with this kit");
+        page.Until("the underline where it is", () => page.Find(".cm-lintRange-error").Text.Contains("61", StringComparison.Ordinal) ? "" : null);
         Assert.Contains("61/40 kg", page.DraftText, StringComparison.Ordinal);
         page.Named("Use 60 kg").Click();
         page.Shows("Nothing missing, nothing contradictory.");

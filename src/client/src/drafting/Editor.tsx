@@ -1,6 +1,6 @@
 import { autocompletion, type CompletionContext } from "@codemirror/autocomplete";
 import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
-import { forceLinting, linter, nextDiagnostic } from "@codemirror/lint";
+import { nextDiagnostic, setDiagnostics, type Diagnostic } from "@codemirror/lint";
 import { EditorState, RangeSetBuilder, StateEffect, StateField } from "@codemirror/state";
 import { Decoration, EditorView, keymap, lineNumbers, ViewPlugin, type DecorationSet } from "@codemirror/view";
 import { useEffect, useImperativeHandle, useRef, type Ref } from "react";
@@ -86,6 +86,16 @@ const decorate = (state: EditorState, explanation: Explanation) => {
   return builder.finish();
 };
 
+/** Findings as underlines; they move with the text until the answer to the next change. */
+const diagnose = (state: EditorState, explanation: Explanation): Diagnostic[] => explanation.findings.map((f) => {
+  const from = clamp(state, f.at.line, f.at.column);
+  return {
+    from, to: Math.max(clamp(state, f.at.line, f.at.column + f.at.length), from),
+    severity: f.severity === "MustFix" ? "error" : f.severity === "ShouldFix" ? "warning" : "info",
+    message: `${f.sentence} ${f.why}`,
+  };
+});
+
 /** The text editor, a chunk of its own over the text that is already readable. */
 export default function Editor({ handle, initial, onChange, onLine, onMend, latest }: {
   handle: Ref<EditorHandle>; initial: string; onChange: (text: string) => void; onLine: (line: number) => void; onMend: (line: number) => void;
@@ -137,16 +147,6 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
             } },
             ...defaultKeymap.filter((k) => k.key !== "Tab" && k.key !== "Enter"), ...historyKeymap,
           ]),
-          linter((v) => {
-            const { explanation, explained } = props.current.latest;
-            // Findings of an older text would underline the wrong words; wait for the answer to this one.
-            if (!explanation || explained !== v.state.doc.toString()) return [];
-            return explanation.findings.map((f) => ({
-              from: clamp(v.state, f.at.line, f.at.column), to: Math.max(clamp(v.state, f.at.line, f.at.column + f.at.length), clamp(v.state, f.at.line, f.at.column)),
-              severity: f.severity === "MustFix" ? ("error" as const) : f.severity === "ShouldFix" ? ("warning" as const) : ("info" as const),
-              message: `${f.sentence} ${f.why}`,
-            }));
-          }, { delay: 60, needsRefresh: () => false }),
           EditorView.updateListener.of((u) => {
             if (u.docChanged) props.current.onChange(u.state.doc.toString());
             if (u.selectionSet || u.docChanged) props.current.onLine(u.state.doc.lineAt(u.state.selection.main.head).number);
@@ -164,7 +164,7 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
     const v = view.current;
     if (v && latest.explanation && latest.explained === v.state.doc.toString()) {
       v.dispatch({ effects: setTokens.of(decorate(v.state, latest.explanation)) });
-      forceLinting(v);
+      v.dispatch(setDiagnostics(v.state, diagnose(v.state, latest.explanation)));
     }
   }, [latest.explanation, latest.explained]);
 
