@@ -75,9 +75,14 @@ public sealed partial class Parser
             }
 
             c.Back(saved);
-            return c.HasColonAhead || !line.Content.Contains("for ", StringComparison.Ordinal)
-                ? Nothing<Stage>(c, "At the left edge stands what the hall clock does; work is indented under it.", "a time such as 9:00 for time; or two spaces before this line")
-                : c.Time(out _) ? null : null;
+            if (!c.HasColonAhead && line.Content.Contains("for ", StringComparison.Ordinal))
+            {
+                // "13 for time": no colon, so this fails with the message about times and its mend.
+                c.Time(out _);
+                return null;
+            }
+
+            return Nothing<Stage>(c, "At the left edge stands what the hall clock does; work is indented under it.", "a time such as 9:00 for time; or two spaces before this line");
         }
 
         return Nothing<Stage>(c, "This line is not understood.",

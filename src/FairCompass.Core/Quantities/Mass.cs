@@ -90,18 +90,4 @@ public static class UnitSymbols
         LengthUnit.Inch => "in",
         _ => "ft",
     };
-
-    /// <summary>The unit of a mass symbol, or null for any other word.</summary>
-    public static MassUnit? Mass(string symbol) => symbol switch { "kg" => MassUnit.Kilogram, "lb" => MassUnit.Pound, _ => null };
-
-    /// <summary>The unit of a length symbol, or null for any other word.</summary>
-    public static LengthUnit? Length(string symbol) => symbol switch
-    {
-        "mm" => LengthUnit.Millimetre,
-        "cm" => LengthUnit.Centimetre,
-        "m" => LengthUnit.Metre,
-        "in" => LengthUnit.Inch,
-        "ft" => LengthUnit.Foot,
-        _ => null,
-    };
 }
