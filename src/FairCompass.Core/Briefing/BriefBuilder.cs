@@ -20,6 +20,9 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
     private readonly List<int> shown = Enumerable.Range(0, u.Courses.Count)
         .Where(i => division is null || string.Equals(u.Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)).ToList();
 
+    private readonly List<int> columns = Enumerable.Range(0, u.Resolver.Addresses.Count)
+        .Where(i => division is null || string.Equals(u.Resolver.Addresses[i].Division.Name, division, StringComparison.OrdinalIgnoreCase)).ToList();
+
     /// <summary>The brief for an audience.</summary>
     public Brief Build(Audience audience)
     {
@@ -77,7 +80,7 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         var rows = new List<BriefRow>();
         foreach (var row in grid)
         {
-            var cells = shown.Select(i => row.Cells[i].Text.Length == 0 ? "–" : row.Cells[i].Text).ToList();
+            var cells = columns.Select(i => row.Cells[i].Text.Length == 0 ? "–" : row.Cells[i].Text).ToList();
             // An amount that is the same for all stands in the workout above.
             if (row.Aspect == "amount" && cells.Distinct().Count() == 1)
             {
@@ -93,19 +96,34 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
             return new("loads", "Loads and amounts", []);
         }
 
-        var head = shown.Select(i => u.Courses[i].Address).Select(a => division is null ? a.ToString() : a.Duty);
+        var head = columns.Select(i => u.Resolver.Addresses[i]).Select(a => division is null ? a.ToString() : a.Within);
         return new("loads", "Loads and amounts", [new BriefBlock.Table(null, head.Prepend("").ToEq(), rows.ToEq())]);
     }
 
     private BriefSection Clock()
     {
-        if (Timeline.Of(u.Workout) is not { } clock)
+        if ((shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]]) : Timeline.Of(u.Workout)) is not { } clock)
         {
             return new("clock", "The clock", []);
         }
 
         var rows = clock.Calls.Select(c => new BriefRow([c.At.ToString(), "“" + Words.Capital(c.Words) + "”"])).ToEq();
-        return new("clock", "The clock", [new BriefBlock.Table(null, ["Clock", "Call"], rows)]);
+        var blocks = new List<BriefBlock> { new BriefBlock.Table(null, ["Clock", "Call"], rows) };
+        if (clock.Spans.Any(s => s.Where.Count > 0))
+        {
+            blocks.Add(new BriefBlock.Table("Who is where", ["Clock", "Where"], clock.Spans.Where(s => s.Where.Count > 0)
+                .Select(s => new BriefRow([$"{s.Starts} to {s.Ends}", Words.Join(s.Where.GroupBy(w => w.Does).Select(g => $"{Words.Join(g.Select(w => w.Who ?? "all"))}: {g.Key}"))])).ToEq()));
+        }
+
+        var notes = clock.Forks.Select(f => f.Words)
+            .Concat(clock.OwnRests.Select(r => $"Own rest of {r.Length}: it begins at each athlete’s own finish of {r.AfterUnits}. Write down “finished at” and “may restart at”, {r.Length} later."))
+            .Append(clock.Judges > 1 ? $"A lane needs {clock.Judges} judges at the busiest moment." : "").Where(n => n.Length > 0).ToEq();
+        if (notes.Count > 0)
+        {
+            blocks.Add(new BriefBlock.Points(notes));
+        }
+
+        return new("clock", "The clock", blocks.ToEq());
     }
 
     private BriefSection Standards(Audience audience)
@@ -135,7 +153,8 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
     /// <summary>The movements of the shown divisions, and for whom when not for all.</summary>
     private IEnumerable<(string Name, Movement? Movement, string? Who)> Movements()
     {
-        var uses = shown.SelectMany(i => u.Courses[i].Pieces.SelectMany(p => p.Tasks).Select(t => (t.Prescription.Movement.Value, Division: u.Courses[i].Address.Division.Name, t.Source.At.Line))).ToList();
+        var uses = u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null))
+            .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line)).ToList();
         var all = shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().Count();
         return uses.Select((x, i) => (x, i)).GroupBy(x => MovementLibrary.Find(x.x.Value)?.Id ?? x.x.Value)
             .OrderBy(g => g.Min(x => x.x.Line)).ThenBy(g => g.Min(x => x.i))
@@ -157,13 +176,13 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         var fields = Card.Fields(u.Courses[shown[0]], u.Sheets[shown[0]]);
         if (fields.Count > 0)
         {
-            blocks.Add(new BriefBlock.Points(fields.Where(f => f.Field != "stood").Select(f => $"{Words.Capital(f.Label)} ({f.Hint}).").ToEq()));
+            blocks.Add(new BriefBlock.Points(Asked(u.Courses[shown[0]], fields)));
         }
 
-        foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false }))
+        foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false } && (p.Tasks.Count > 1 || p.Strand.HasRounds)).DistinctBy(p => (p.Piece.At.Line, p.Piece.Seat is null ? 0 : p.Piece.Seat)))
         {
             foreach (var group in shown.Select(i => (Piece: u.Courses[i].Pieces.First(p => p.Piece.Key == piece.Piece.Key), u.Courses[i].Address)).Where(x => x.Piece.Strand is not null)
-                .GroupBy(x => string.Join('|', x.Piece.Tasks.Select(t => t.Count?.ToString() + t.Unit))))
+                .GroupBy(x => string.Join('|', x.Piece.Tasks.Select(t => t.Count?.ToString() + t.Unit + t.Counted))))
             {
                 var who = group.Count() == shown.Count ? "" : " · " + Words.Join(group.Select(g => g.Address.ToString()));
                 blocks.Add(Running(group.First().Piece, who));
@@ -177,7 +196,7 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
     private static BriefBlock.Table Running(CoursePiece piece, string who)
     {
         var rows = new List<BriefRow>();
-        var tables = Ledger.Of(piece.Strand!, piece.Strand!.Units is null ? 12 : 30);
+        var tables = Ledger.Of(piece.Strand!, piece.Tasks, piece.Strand!.Units is null ? 12 : 30);
         Eq<string> head = ["", .. piece.Tasks.Select(t => Words.Capital(t.Prescription.Movement.Value))];
         var plain = tables.Count == 1 && tables[0].InRounds;
         foreach (var table in tables)
@@ -186,15 +205,26 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
             {
                 rows.Add(plain
                     ? new(row.Cells.Select(c => Total(c)).Prepend("Round " + row.Label).ToEq())
+                    : row.Cells.Count == 0 ? new([row.Label, Words.Capital(row.Note ?? ""), ""])
                     : new(row.Cells.SelectMany(c => new[] { Amount(c) + " " + piece.Tasks[c.Task].Prescription.Movement.Value, Total(c) }).Prepend(row.Label).ToEq()));
             }
         }
 
-        var caption = $"{(piece.Piece.Label is { } l ? l + ": r" : "R")}unning totals{who}{(piece.Strand.Units is { } n ? $", {n} in all" : "")}";
+        var caption = $"{(piece.Piece.IsNamed ? piece.Piece.Name + ": r" : "R")}unning totals{who}{(piece.Strand.Units is { } n ? $", {n} in all" : "")}";
         return new(caption, plain ? head : ["Round", "Work", "Total"], rows.ToEq());
     }
 
-    private static string Total(LedgerCell c) => c.Total?.ToString(CultureInfo.InvariantCulture) ?? "no end";
+    /// <summary>What the card asks; turns that repeat are one line.</summary>
+    private static Eq<string> Asked(Course course, Eq<CardField> fields) => fields.Where(f => f.Field != "stood")
+        .GroupBy(f => course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null ? $"{p.Station ?? p.Label}|{f.Field}|{f.Strand}" : $"{f.Piece}|{f.Label}")
+        .Select(g =>
+        {
+            var (first, piece) = (g.First(), course.Piece(g.First().Piece)!.Piece);
+            var label = g.Count() == 1 ? first.Label : $"{piece.Station ?? piece.Label ?? "Each cycle"}: {first.Label[(first.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}, in each of {g.Count()} turns";
+            return $"{Words.Capital(label)} ({first.Hint}).";
+        }).ToEq();
+
+    private static string Total(LedgerCell c) => (c.Credit ?? c.Total)?.ToString(CultureInfo.InvariantCulture) ?? "no end";
 
     private static string Amount(LedgerCell c) => c.Amount?.ToString(CultureInfo.InvariantCulture) ?? "max";
 

@@ -20,12 +20,12 @@ public sealed class AfterEndless : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) => PieceOfWork.Of(context.Workout).SelectMany(p => Block(p.Items));
+    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(Block);
 
     private static IEnumerable<Report> Block(Eq<Work> items)
     {
         Work? endless = null;
-        foreach (var item in items.Where(w => w is not Work.RuleLine))
+        foreach (var item in items.Where(w => w is not (Work.RuleLine or Work.Gate or Work.GroupOf)))
         {
             if (endless is not null)
             {

@@ -15,7 +15,8 @@ public static class CheckList
         new LoadMissing(), new StandardMissing(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new HeavierThanParent(),
         new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(), new AfterEndless(),
         new RestOutsideWindows(), new SeriesMisfit(), new DutyOrderDiffers(), new NoWork(), new NoScore(), new ScoreMisfit(), new TooLarge(),
-        new MetresAmongReps(), new NotComputedYet(),
+        new MetresAmongReps(), new NotCounted(), new SharedAmount(), new SharingImpossible(), new HoldImpossible(), new GateMisplaced(), new LoadLadder(),
+        new LateUnstated(), new GroupMisfit(), new BonusUnreachable(),
     ];
 
     /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>

@@ -29,6 +29,8 @@ public sealed class EndlessForTime : ICheck
         Work.Task { Amount: Amount.Max } => [new Report(work.At, "“max” has no end, but the part is for time.")],
         Work.Rounds r => r.Items.SelectMany(Endless),
         Work.Scheme s => s.Items.SelectMany(Endless),
+        Work.AnyOrder a => a.Items.SelectMany(Endless),
+        Work.Every e => e.Then.SelectMany(Endless),
         _ => [],
     };
 }

@@ -22,15 +22,16 @@ public sealed class HeavierThanParent : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        foreach (var (task, _, address) in context.Tasks)
+        foreach (var task in context.Prescribed.Where(t => t.Option is null && t.At == default))
         {
+            var address = task.Address;
             if (address.Division.InheritsFrom is not { } name || context.Competition.Find(name) is not { } parent || !parent.Duties.Contains(address.Duty)
                 || task.Prescription.Load is not { From.Own: true } own)
             {
                 continue;
             }
 
-            var above = context.Resolver.Resolve(task.Source, new Address(parent, address.Duty));
+            var above = context.Resolver.Resolve(task.Source, address with { Division = parent }, default, task.Around);
             if (above.Load is not { } theirs || !string.Equals(above.Movement.Value, task.Prescription.Movement.Value, StringComparison.OrdinalIgnoreCase))
             {
                 continue;

@@ -21,10 +21,11 @@ public sealed class LoadMissing : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        from t in context.Tasks
-        let movement = MovementLibrary.Find(t.Task.Prescription.Movement.Value)
-        where movement is { NeedsLoad: true } && !t.Piece.Piece.IsHeaviest && t.Task.Prescription.Load is null && t.Task.Source.Amount is not Amount.Heaviest
-        group t.Address by (t.Task.Prescription.Movement.From.At.Line, movement.Name, t.Task.Prescription.Movement.From.At.Column, t.Task.Prescription.Movement.From.At.Length) into g
+        from t in context.Prescribed
+        let movement = MovementLibrary.Find(t.Prescription.Movement.Value)
+        where movement is { NeedsLoad: true } && !t.IsHeaviest && !t.IsMenuHead && t.Prescription.Load is null
+        let at = t.Prescription.Movement.From.At
+        group t.Address by (at.Line, movement.Name, at.Column, at.Length) into g
         select new Report(new(g.Key.Line, g.Key.Column, g.Key.Length),
             $"{Words.Join(g.Select(a => a.ToString()).Distinct())}: the {g.Key.Name} has no load.");
 }

@@ -30,8 +30,9 @@ public sealed class LoadNotMakeable : ICheck
     {
         var stock = new Dictionary<(MovementKit, string), IReadOnlyList<decimal>>();
         var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>(RangeComparer.Instance);
-        foreach (var (task, _, address) in context.Tasks)
+        foreach (var task in context.Prescribed)
         {
+            var address = task.Address;
             if (MovementLibrary.Find(task.Prescription.Movement.Value) is not { } movement || task.Prescription.Load is not { } load)
             {
                 continue;

@@ -54,10 +54,10 @@ public sealed class NoScore : ICheck
         }
 
         var named = w.Scores.SelectMany(s => s.Of).Select(n => n.ToString()).ToHashSet(StringComparer.Ordinal);
-        var missed = pieces.Where(p => p.Label is null || !named.Contains(p.Label)).ToList();
-        if (missed.Count > 0 && w.Stages.All(s => s is Stage.Window or Stage.Clock or Stage.Gap))
+        var missed = pieces.Where(p => !named.Any(p.Answers)).ToList();
+        if (missed.Count > 0)
         {
-            yield return new Report(missed[0].At, $"No score counts {Words.Join(missed.Select(p => p.Name))}.");
+            yield return new Report(missed[0].At, $"No score counts {Words.Join(missed.Select(p => p.Name).Distinct().Take(4))}.");
         }
     }
 }

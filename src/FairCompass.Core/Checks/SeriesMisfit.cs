@@ -20,7 +20,7 @@ public sealed class SeriesMisfit : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        Courses.PieceOfWork.Of(context.Workout).SelectMany(p => Block(p.Items, 1));
+        WorkTree.Blocks(context.Workout).SelectMany(b => Block(b, 1));
 
     private static IEnumerable<Report> Block(Eq<Work> items, long? rounds) => items.SelectMany(w => One(w, rounds));
 
@@ -39,6 +39,14 @@ public sealed class SeriesMisfit : ICheck
                 var amounts = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.At)).Prepend((t.Amount, t.At));
                 return amounts.SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(c.Of, rounds, a.At)) : [])
                     .Concat(Start(t, rounds));
+            case Work.Every e:
+                return Block(e.First, null).Concat(Block(e.Then, 1));
+            case Work.AnyOrder a:
+                return Block(a.Items, rounds);
+            case Work.GroupOf g:
+                return Block(g.Items, rounds);
+            case Work.Complex c:
+                return c.Lifts.SelectMany(l => One(l, rounds));
             default:
                 return [];
         }

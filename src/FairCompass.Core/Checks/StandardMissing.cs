@@ -24,7 +24,8 @@ public sealed class StandardMissing : ICheck
     {
         foreach (var task in context.TaskLines)
         {
-            var names = task.Lines.OfType<TaskLine.Override>().Where(o => o.Movement is not null).Select(o => (Name: o.Movement!, At: o.NameAt)).Prepend((task.Movement, task.NameAt));
+            var names = task.Lines.OfType<TaskLine.Override>().Where(o => o.Movement is not null).Select(o => (o.Movement!, o.NameAt)).Prepend((task.Movement, task.NameAt))
+                .Concat(task.Lines.Select(l => l switch { TaskLine.Between b => (b.Movement, l.At), TaskLine.Attempt a => (a.Movement, l.At), _ => ("", l.At) }).Where(x => x.Item1.Length > 0));
             foreach (var (name, at) in names)
             {
                 if (MovementLibrary.Find(name) is null)

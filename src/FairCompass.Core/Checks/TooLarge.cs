@@ -17,6 +17,6 @@ public sealed class TooLarge : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        context.Courses.Take(1).SelectMany(c => c.Pieces).Where(p => p.Strand is { TooLarge: true })
+        context.Courses.Take(1).SelectMany(c => c.Pieces).Where(p => p.Strands.Any(s => s.Counter.TooLarge))
             .Select(p => new Report(p.Piece.At, $"The total of {p.Piece.Name} is too large to explain."));
 }

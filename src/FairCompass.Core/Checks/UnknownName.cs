@@ -30,12 +30,12 @@ public sealed class UnknownName : ICheck
             .ToHashSet(StringComparer.Ordinal);
         var divisions = context.Competition.Divisions.Select(d => d.Name).ToList();
         var lines = w.Headers.OfType<Header.For>().Select(f => (f.Names, f.At))
-            .Concat(context.TaskLines.SelectMany(t => t.Lines.OfType<TaskLine.Override>()).Select(o => (o.For, o.At)));
+            .Concat(context.AllWork.SelectMany(w => w is Work.Task t ? t.Lines : w is Work.Complex c ? c.Lines : []).OfType<TaskLine.Override>().Select(o => (o.For, o.At)));
         foreach (var (names, at) in lines)
         {
             foreach (var name in names.SelectMany(n => n.Names))
             {
-                if (name is "man" or "woman" || NotComputed.IsPlaceOrRound(name) || declared.Contains(name) || context.Competition.Find(name) is not null)
+                if (name is "man" or "woman" || Prescriptions.Resolver.SeatOf(name) is not null || Prescriptions.Resolver.NumberAfter("round", name) is not null || Prescriptions.Resolver.NumberAfter("cycle", name) is not null || declared.Contains(name) || context.Competition.Find(name) is not null)
                 {
                     continue;
                 }

@@ -18,11 +18,16 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     /// <param name="u">The draft as it stands.</param>
     public (TextEdit? Edit, string? Refusal) Against(Understanding u)
     {
-        var column = u.IndexOf(Division, Duty);
-        var task = column < 0 ? null : u.Courses[column].Pieces.SelectMany(p => p.Tasks).FirstOrDefault(t => t.Source.At.Line == Line);
-        if (task is null)
+        var address = u.Resolver.Addresses.FirstOrDefault(a => string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty);
+        var task = WorkTree.Tasks(u.Workout).FirstOrDefault(t => t.At.Line == Line);
+        if (task is null || address is null)
         {
             return (null, "This cell is not in the draft any more.");
+        }
+
+        if (Aspect == "load" && WorkTree.All(u.Workout).OfType<Work.Complex>().Any(c => c.Lifts.Any(l => ReferenceEquals(l, task))))
+        {
+            return (null, "This is the bar of the whole complex; change it in the draft.");
         }
 
         if (ReadValue() is not { } typed)
@@ -30,8 +35,8 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             return (null, "Type a number such as 22.5, or both as 22.5/15.");
         }
 
-        var position = u.Resolver.Position(u.Courses[column].Address);
-        return Aspect == "load" ? SetLoad(u, task.Source, u.Courses[column].Address, position, typed) : SetAmount(u, task.Source, u.Courses[column].Address, position, typed);
+        var position = u.Resolver.Position(address);
+        return Aspect == "load" ? SetLoad(u, task, address, position, typed) : SetAmount(u, task, address, position, typed);
     }
 
     private Pair? ReadValue()
@@ -68,7 +73,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         var load = new Detail.Load(inherited?.Implements > 1 ? inherited.Implements : null, With(inherited?.Of, typed, position), inherited?.Unit ?? u.Competition.Unit);
         return own is not null ? (new TextEdit(own.At.Line, own.At.Column + own.At.Length, 0, ", " + Printer.Detail(load)), null)
             : OnTask(u, address) ? (new TextEdit(task.NameAt.Line, task.NameAt.Column + task.NameAt.Length, 0, ", " + Printer.Detail(load)), null)
-            : (Insert(u, task, $"{address.Division.Name}: {Printer.Detail(load)}"), null);
+            : (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {Printer.Detail(load)}"), null);
     }
 
     private static (TextEdit?, string?) SetAmount(Understanding u, Work.Task task, Address address, int position, Pair typed)
@@ -94,20 +99,46 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         var amount = Printer.Amount(new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? AmountUnit.Rep));
         if (own is null)
         {
-            return (Insert(u, task, $"{address.Division.Name}: {amount}"), null);
+            return (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {amount}"), null);
         }
 
         return own.Amount is null ? (null, "Change this line in the draft.")
             : (new TextEdit(own.At.Line, own.At.Column, own.At.Length, Printer.Print(own with { Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited!.Unit) })), null);
     }
 
-    /// <summary>The line that names this division alone.</summary>
-    private static TaskLine.Override? OwnLine(Understanding u, Work.Task task, Address address) =>
-        task.Lines.OfType<TaskLine.Override>().FirstOrDefault(o => !o.Choose && o.For.Count == 1 && o.For[0].Names.Count == 1 && u.Competition.Find(o.For[0].Names[0]) == address.Division);
+    /// <summary>The line that names this column alone.</summary>
+    private static TaskLine.Override? OwnLine(Understanding u, Work.Task task, Address address)
+    {
+        var names = Names(u, address);
+        return task.Lines.OfType<TaskLine.Override>().FirstOrDefault(o => !o.Choose && o.For.Count == 1 && o.For[0].Names.Count == names.Count
+            && o.For[0].Names.All(n => names.Contains(n, StringComparer.OrdinalIgnoreCase)));
+    }
+
+    /// <summary>The names that a line for this column begins with: the division where there are several, the place in the team, the level.</summary>
+    private static List<string> Names(Understanding u, Address address)
+    {
+        var names = new List<string>();
+        if (address.Seat is null || u.Courses.Select(c => c.Address.Division).Distinct().Count() > 1)
+        {
+            names.Add(address.Division.Name);
+        }
+
+        if (address.Seat is { } seat)
+        {
+            names.Add(Text.Words.Ordinal(seat));
+        }
+
+        if (address.Level is { } level && level != u.Resolver.Levels[0])
+        {
+            names.Add(level);
+        }
+
+        return names;
+    }
 
     /// <summary>True when the value on the task itself is this division's own: it inherits from none, and no other division of the draft does.</summary>
     private static bool OnTask(Understanding u, Address address) =>
-        address.Division.InheritsFrom is null && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
+        address is { Seat: null, Division.InheritsFrom: null } && (address.Level is null || address.Level == u.Resolver.Levels[0]) && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
 
     private static Detail.Load? Effective(Understanding u, Work.Task task, Address address)
     {

@@ -56,7 +56,21 @@ public enum DivisionKind
 /// <param name="Kind">Individuals, pairs, or teams.</param>
 /// <param name="Duties">The one or two duties in the order in which <c>a/b</c> lists their values.</param>
 /// <param name="InheritsFrom">The name of the division whose values hold where this one has none; null for none.</param>
-public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom);
+public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom)
+{
+    /// <summary>How many stand on the floor as one entry, from 1.</summary>
+    public int Size => Kind switch { DivisionKind.Pair => 2, DivisionKind.TeamOf3 => 3, DivisionKind.TeamOf4 => 4, DivisionKind.TeamOf6 => 6, _ => 1 };
+
+    /// <summary>True for pairs and teams.</summary>
+    public bool IsTeam => Size > 1;
+
+    /// <summary>
+    /// The duty of a place in the team: the duties take turns in their declared order, so a crew of man/woman is man, woman,
+    /// man, woman. A card says who really stands where.
+    /// </summary>
+    /// <param name="seat">From 1 to <see cref="Size"/>.</param>
+    public string DutyOf(int seat) => Duties.Count == 0 ? "" : Duties[(seat - 1) % Duties.Count];
+}
 
 /// <summary>What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit.</summary>
 /// <param name="MenBar">Mass of the men's bar.</param>

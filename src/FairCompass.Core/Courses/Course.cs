@@ -4,138 +4,133 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
-/// <summary>A task of a course: what this address does.</summary>
+/// <summary>What one counted unit of a task is.</summary>
+/// <param name="Word">In the singular: <c>rep</c>, <c>cal</c>, <c>m</c>, <c>ft</c>, <c>section of 3 m</c>, <c>hold</c>.</param>
+/// <param name="Credit">What the units are worth.</param>
+/// <param name="Parts">How many movements make one unit: two lengths of a shuttle run, the reps of a set; 1 otherwise.</param>
+public sealed record CountedUnit(string Word, Credit Credit, int Parts = 1);
+
+/// <summary>One way to do a task that leaves the athlete a choice.</summary>
+/// <param name="Prescription">What it is.</param>
+/// <param name="Count">How many units over the rounds; null without end.</param>
+/// <param name="Unit">What one unit is.</param>
+public sealed record TaskOption(Prescription Prescription, Series? Count, CountedUnit Unit)
+{
+    /// <summary>The option in words: <c>22 front-rack lunge, 30 kg</c>.</summary>
+    public string Name => (Count is null ? "" : Count + " ") + Prescription.Movement.Value + (Prescription.Load is { } load ? ", " + load.Value : "");
+
+    internal Counting? Counting { get; init; }
+}
+
+/// <summary>A task of a course: what this entry does.</summary>
 /// <param name="Index">From 0 in the order of the text within its piece.</param>
 /// <param name="Source">The line it comes from.</param>
 /// <param name="Prescription">Its resolved values.</param>
-/// <param name="Count">How many units over the rounds; null when it has no end, is held, or nobody has said.</param>
-/// <param name="Unit">What one unit is.</param>
-public sealed record CourseTask(int Index, Work.Task Source, Prescription Prescription, Series? Count, AmountUnit Unit);
+/// <param name="Count">How many over the rounds, in the unit of the text; null when it has no end, is held, or nobody has said.</param>
+/// <param name="Unit">The unit of the text.</param>
+/// <param name="Counted">What one counted unit is.</param>
+/// <param name="Options">The ways to do it, when there is a choice; empty otherwise.</param>
+public sealed record CourseTask(int Index, Work.Task Source, Prescription Prescription, Series? Count, AmountUnit Unit, CountedUnit Counted, Eq<TaskOption> Options)
+{
+    /// <summary>The complex this is a lift of, or null.</summary>
+    public Work.Complex? Complex { get; init; }
+}
 
-/// <summary>A piece compiled for an address.</summary>
+/// <summary>A counter of a piece.</summary>
+/// <param name="Key">Names it in observations: <c>first</c>, <c>then</c>, a station, an option; empty for the only one.</param>
+/// <param name="Name">In words; empty for the only one.</param>
+/// <param name="Counter">The counter.</param>
+public sealed record CourseStrand(string Key, string Name, Strand Counter);
+
+/// <summary>A piece compiled for an entry.</summary>
 /// <param name="Piece">The piece.</param>
 /// <param name="Tasks">Its tasks in order.</param>
-/// <param name="Strand">The counter; null for a heaviest set, and when something in the piece cannot be counted.</param>
-public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Strand? Strand);
+/// <param name="Strands">Its counters; none for a heaviest set, and when something in the piece cannot be counted.</param>
+public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<CourseStrand> Strands)
+{
+    /// <summary>The counter when there is only one; null when there are none or several.</summary>
+    public Strand? Strand => Strands.Count == 1 && Strands[0].Key.Length == 0 ? Strands[0].Counter : null;
+
+    /// <summary>True when something of the piece is counted.</summary>
+    public bool IsCounted => Strands.Count > 0;
+
+    /// <summary>The whole of a tally over all counters; null when one of them has no end.</summary>
+    public long? Total(Tally tally) => Strands.Count == 0 || Strands.Any(s => s.Counter.Units is null && s.Key != "first") ? null : Strands.Where(s => s.Key != "first").Sum(s => s.Counter.Total(tally) ?? 0);
+
+    /// <summary>The every-interval work of the piece, or null.</summary>
+    public Work.Every? Every => Strands.Any(s => s.Key == "first") ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
+
+    /// <summary>The time the piece may take, with its gates in counted units.</summary>
+    public Scoring.Limit? Limit => Piece.Window is { } window
+        ? new(window, Strand is null ? [] : Strand.Gates().Select(g => new Scoring.GateAt(g.Units, g.Adds ?? Duration.Zero)).ToEq()) : null;
+}
 
 /// <summary>
-/// A workout compiled for one division and duty: the one kernel of ledger, ribbon, cards, and scores.
+/// A workout compiled for one entry, an individual's duty or a whole team: the one kernel of ledger, ribbon, cards, and
+/// scores.
 /// </summary>
 /// <param name="Address">For whom.</param>
-/// <param name="Pieces">In the order of the text.</param>
+/// <param name="Pieces">In the order of the clock.</param>
 public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
 {
-    /// <summary>Compiles a workout for every address it is for.</summary>
+    private Resolver? resolver;
+
+    private Clockwork? clock;
+
+    /// <summary>Compiles a workout for every entry it is for.</summary>
     public static IReadOnlyList<Course> CompileAll(Workout workout, Resolver resolver)
     {
-        var pieces = PieceOfWork.Of(workout);
-        return resolver.Addresses.Select(a => Compile(pieces, resolver, a)).ToList();
-    }
-
-    private static Course Compile(IReadOnlyList<PieceOfWork> pieces, Resolver resolver, Address address) =>
-        new(address, pieces.Select(p => Compile(p, resolver, address)).ToEq());
-
-    private static CoursePiece Compile(PieceOfWork piece, Resolver resolver, Address address)
-    {
-        var tasks = new List<CourseTask>();
-        var node = Sequence(piece.Items, resolver, address, null, tasks);
-        var strand = node is null || piece.IsHeaviest || tasks.Count == 0 ? null : new Strand(node);
-        return new(piece, tasks.ToEq(), strand);
-    }
-
-    /// <summary>A round far out: work without end must still have units there, or no count beyond them would ever be reached.</summary>
-    private const long RunsDry = 1_000_000;
-
-    /// <summary>Null when something in the block cannot be counted; the tasks are collected all the same.</summary>
-    private static CountNode? Sequence(Eq<Work> items, Resolver resolver, Address address, Series? scheme, List<CourseTask> tasks)
-    {
-        var nodes = new List<CountNode>();
-        var countable = true;
-        foreach (var item in items)
+        var clocks = new Dictionary<string, Clockwork>(StringComparer.Ordinal);
+        return resolver.Entries.Select(entry =>
         {
-            if (item is Work.RuleLine)
+            if (!clocks.TryGetValue(entry.Division.Name, out var clock))
             {
-                continue;
+                clocks[entry.Division.Name] = clock = Clockwork.Of(workout, entry.Division);
             }
 
-            if (nodes.Count > 0 && nodes[^1].Endless)
-            {
-                countable = false;
-            }
+            return Compile(clock, resolver, entry, []);
+        }).ToList();
+    }
 
-            var node = Node(item, resolver, address, scheme, tasks);
-            if (node is null)
+    /// <summary>The hall clock for this entry.</summary>
+    public Clockwork Clock => clock ?? throw new InvalidOperationException("Only a compiled course has a clock.");
+
+    /// <summary>A piece by its key; null when there is none.</summary>
+    public CoursePiece? Piece(string key)
+    {
+        foreach (var piece in Pieces)
+        {
+            if (piece.Piece.Key == key)
             {
-                countable = false;
-            }
-            else
-            {
-                nodes.Add(node);
+                return piece;
             }
         }
 
-        return !countable || nodes.Count == 0 ? null : nodes.Count == 1 ? nodes[0] : new CountNode.Sequence([.. nodes]);
+        return null;
     }
 
-    private static CountNode? Node(Work work, Resolver resolver, Address address, Series? scheme, List<CourseTask> tasks)
-    {
-        switch (work)
-        {
-            case Work.Task task:
-                return Leaf(task, resolver, address, scheme, tasks);
-            case Work.Rounds rounds:
-                return Sequence(rounds.Items, resolver, address, null, tasks) is { } body && rounds.Times != 0 && !body.Endless && body.Total(rounds.Times is null ? RunsDry : 0) > 0
-                    ? new CountNode.Repeat(rounds.Times, body) : null;
-            case Work.Scheme s:
-                var series = s.Of.For(resolver.Position(address));
-                return Sequence(s.Items, resolver, address, series, tasks) is { } list && Countable(series) && !list.Endless && list.Total(series.Length is null ? RunsDry : 0) > 0
-                    ? new CountNode.Repeat(series.Length, list) : null;
-            case Work.AnyOrder any:
-                Sequence(any.Items, resolver, address, null, tasks);
-                return null;
-            case Work.GroupOf group:
-                Sequence(group.Items, resolver, address, null, tasks);
-                return null;
-            case Work.Every every:
-                Sequence(every.First, resolver, address, null, tasks);
-                Sequence(every.Then, resolver, address, null, tasks);
-                return null;
-            case Work.Complex complex:
-                foreach (var lift in complex.Lifts)
-                {
-                    Leaf(lift, resolver, address, null, tasks);
-                }
-
-                return null;
-            default:
-                return null;
-        }
-    }
-
-    private static CountNode.Leaf? Leaf(Work.Task task, Resolver resolver, Address address, Series? scheme, List<CourseTask> tasks)
-    {
-        var prescription = resolver.Resolve(task, address);
-        var duty = resolver.Position(address);
-        var (count, unit, endless) = prescription.Amount?.Value switch
-        {
-            Amount.Counted c => (c.Of.For(duty), c.Unit, false),
-            Amount.Max m => (null, m.Unit, true),
-            null => (scheme, AmountUnit.Rep, false),
-            _ => ((Series?)null, AmountUnit.Rep, false),
-        };
-        var index = tasks.Count;
-        tasks.Add(new(index, task, prescription, count, unit));
-        if (!NotComputed.CountsPlainly(task))
-        {
-            return null;
-        }
-
-        return endless ? new CountNode.Leaf(index, null) : count is not null && Countable(count) ? new CountNode.Leaf(index, new CountedSeries(count)) : null;
-    }
+    /// <summary>The same workout when an athlete has taken options; without any it is this course.</summary>
+    public Course With(Eq<Chosen> choices) => choices.Count == 0 || resolver is null ? this : Compile(Clock, resolver, Address, choices);
 
     /// <summary>True when every value of a series is a whole number that is known and not negative.</summary>
     public static bool Countable(Series series) =>
         !series.HasUnset
         && series.Terms.All(t => t.IsWhole)
         && (!series.Continues || (series.HasEqualSteps && (series.Last is { IsWhole: true } ? series.Length is not null : series.Step >= 0)));
+
+    private static Course Compile(Clockwork clock, Resolver resolver, Address entry, Eq<Chosen> choices) =>
+        new(entry, clock.Pieces.Select(p => PieceCompiler.Compile(p, resolver, entry, choices)).ToEq()) { resolver = resolver, clock = clock };
+
+    /// <inheritdoc/>
+    public bool Equals(Course? other) => other is not null && Address == other.Address && Pieces == other.Pieces;
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => HashCode.Combine(Address, Pieces);
 }
+
+/// <summary>An option that was taken.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Task">Which task of the piece, from 0.</param>
+/// <param name="Option">Which of its options, from 0.</param>
+/// <param name="Round">In which round of the nearest loop, from 1; null in all.</param>
+public sealed record Chosen(string Piece, int Task, int Option, long? Round);

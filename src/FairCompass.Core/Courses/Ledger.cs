@@ -1,17 +1,24 @@
+using System.Globalization;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
 /// <summary>A number of the ledger.</summary>
 /// <param name="Task">Which task of the piece, from 0.</param>
 /// <param name="Amount">Units of the task here; null when it has no end.</param>
-/// <param name="Total">Running total after it; null when it has no end.</param>
-public sealed record LedgerCell(int Task, long? Amount, long? Total);
+/// <param name="Total">Running total of units after it; null when it has no end.</param>
+/// <param name="Credit">Running credit after it, where units and credit differ; null where they are the same.</param>
+/// <param name="Load">The load here, where it changes from round to round; null elsewhere.</param>
+/// <param name="Seat">Who does it, where the order of turns says so.</param>
+public sealed record LedgerCell(int Task, long? Amount, long? Total, long? Credit = null, string? Load = null, int? Seat = null);
 
 /// <summary>A row: a round, or one task of a list.</summary>
 /// <param name="Label">The rounds, outermost first, joined with a point: <c>2</c>, <c>2·1</c>; empty for a task done once.</param>
 /// <param name="Cells">In the order of the work.</param>
-public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells);
+/// <param name="Note">What stands there without units: a gate, a rest of one's own, a change of the kit; null when nothing does.</param>
+public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note = null);
 
 /// <summary>A table of the ledger.</summary>
 /// <param name="InRounds">True when each row is a round of the same tasks; false when each row is one task.</param>
@@ -20,12 +27,26 @@ public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells);
 public sealed record LedgerTable(bool InRounds, Eq<LedgerRow> Rows, bool More);
 
 /// <summary>Lays a strand out as tables with running totals. Only the rows asked for are made.</summary>
-public static class Ledger
+public sealed class Ledger
 {
+    private readonly Strand strand;
+    private readonly Eq<CourseTask> tasks;
+    private readonly bool plain;
+
+    private Ledger(Strand strand, Eq<CourseTask> tasks)
+    {
+        this.strand = strand;
+        this.tasks = tasks;
+        plain = tasks.All(t => t.Counted.Credit.IsPlain && t.Options.All(o => o.Unit.Credit.IsPlain));
+    }
+
     /// <summary>The tables of a strand.</summary>
     /// <param name="strand">The counter.</param>
+    /// <param name="tasks">The tasks of its piece, for credit and loads.</param>
     /// <param name="rows">How many rows at most, from 1.</param>
-    public static Eq<LedgerTable> Of(Strand strand, int rows = 40)
+    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, int rows = 40) => new Ledger(strand, tasks).Tables(rows);
+
+    private Eq<LedgerTable> Tables(int rows)
     {
         var tables = new List<LedgerTable>();
         var items = strand.Root is CountNode.Sequence s ? s.Items : [strand.Root];
@@ -33,14 +54,22 @@ public static class Ledger
         var list = new List<LedgerRow>();
         foreach (var item in items)
         {
-            if (item is CountNode.Leaf leaf)
+            switch (item)
             {
-                list.Add(new("", [Cell(leaf, 0, ref total)]));
-                continue;
+                case CountNode.Leaf leaf:
+                    list.Add(new("", [Cell(leaf, 0, ref total)]));
+                    break;
+                case CountNode.Mark mark:
+                    list.Add(new("", [], Printer.Line(mark.Work)));
+                    break;
+                case CountNode.Sequence lifts:
+                    Steps(lifts, 0, [], ref total, list, rows + 1);
+                    break;
+                default:
+                    Flush();
+                    tables.Add(Table((CountNode.Repeat)item, ref total, rows));
+                    break;
             }
-
-            Flush();
-            tables.Add(Table((CountNode.Repeat)item, ref total, rows));
         }
 
         Flush();
@@ -56,10 +85,10 @@ public static class Ledger
         }
     }
 
-    private static LedgerTable Table(CountNode.Repeat repeat, ref long total, int limit)
+    private LedgerTable Table(CountNode.Repeat repeat, ref long total, int limit)
     {
         var rows = new List<LedgerRow>();
-        var plain = repeat.Body is CountNode.Leaf || (repeat.Body is CountNode.Sequence s && s.Items.All(i => i is CountNode.Leaf));
+        var flat = Flat(repeat.Body);
         var start = total;
         var more = false;
         for (var round = 0L; round < (repeat.Times ?? long.MaxValue); round++)
@@ -70,9 +99,23 @@ public static class Ledger
                 break;
             }
 
-            if (plain)
+            if (flat is not null)
             {
-                rows.Add(new(Label([round + 1]), Cells(repeat.Body, round, ref total)));
+                var cells = new List<LedgerCell>();
+                var notes = new List<string>();
+                foreach (var node in flat)
+                {
+                    if (node is CountNode.Leaf leaf)
+                    {
+                        cells.Add(Cell(leaf, round, ref total));
+                    }
+                    else if (node is CountNode.Mark mark && (mark.Work is not Work.Gate { OnlyRound: { } only } || only == round + 1))
+                    {
+                        notes.Add(Printer.Line(mark.Work));
+                    }
+                }
+
+                rows.Add(new(Label([round + 1]), cells.ToEq(), notes.Count == 0 ? null : string.Join("; ", notes)));
             }
             else
             {
@@ -82,21 +125,35 @@ public static class Ledger
 
         more |= rows.Count > limit || repeat.Times is null;
         total = repeat.Endless ? total : Count.Add(start, repeat.Total(0));
-        return new(plain, rows.Take(limit).ToEq(), more);
+        return new(flat is not null, rows.Take(limit).ToEq(), more);
     }
 
-    private static Eq<LedgerCell> Cells(CountNode body, long index, ref long total)
+    /// <summary>The leaves and marks of a body without loops of its own; null when there are loops.</summary>
+    private static List<CountNode>? Flat(CountNode body)
     {
-        var cells = new List<LedgerCell>();
-        foreach (var item in body is CountNode.Sequence s ? s.Items : [body])
+        switch (body)
         {
-            cells.Add(Cell((CountNode.Leaf)item, index, ref total));
-        }
+            case CountNode.Repeat:
+                return null;
+            case CountNode.Sequence s:
+                var all = new List<CountNode>();
+                foreach (var item in s.Items)
+                {
+                    if (Flat(item) is not { } inner)
+                    {
+                        return null;
+                    }
 
-        return cells.ToEq();
+                    all.AddRange(inner);
+                }
+
+                return all;
+            default:
+                return [body];
+        }
     }
 
-    private static void Steps(CountNode node, long index, long[] path, ref long total, List<LedgerRow> rows, int limit)
+    private void Steps(CountNode node, long index, long[] path, ref long total, List<LedgerRow> rows, int limit)
     {
         if (rows.Count >= limit)
         {
@@ -106,7 +163,14 @@ public static class Ledger
         switch (node)
         {
             case CountNode.Leaf leaf:
-                rows.Add(new(Label(path), [Cell(leaf, index, ref total)]));
+                if (leaf.Endless || leaf.Total(index) > 0)
+                {
+                    rows.Add(new(Label(path), [Cell(leaf, index, ref total)]));
+                }
+
+                break;
+            case CountNode.Mark mark:
+                rows.Add(new(Label(path), [], Printer.Line(mark.Work)));
                 break;
             case CountNode.Sequence sequence:
                 foreach (var item in sequence.Items)
@@ -125,17 +189,18 @@ public static class Ledger
         }
     }
 
-    private static LedgerCell Cell(CountNode.Leaf leaf, long index, ref long total)
+    private LedgerCell Cell(CountNode.Leaf leaf, long index, ref long total)
     {
+        var load = leaf.Task < tasks.Count && tasks[leaf.Task].Prescription.Load?.Value is { } l && !l.Values.IsConstant ? (l with { Values = Series.Of(l.Values.At(index) is { } v ? v / 1.0000000000000000m : Number.Unset), Also = null }).ToString() : null;
         if (leaf.Endless)
         {
-            return new(leaf.Task, null, null);
+            return new(leaf.Task, null, null, null, load);
         }
 
         var amount = leaf.Total(index);
         total = Count.Add(total, amount);
-        return new(leaf.Task, amount, total);
+        return new(leaf.Task, amount, total, plain || total > (strand.Units ?? Count.Ceiling) ? null : strand.Sum(total, Tally.Credit), load, leaf.SeatAt(index));
     }
 
-    private static string Label(long[] path) => string.Join('·', path.Select(p => p.ToString(System.Globalization.CultureInfo.InvariantCulture)));
+    private static string Label(long[] path) => string.Join('·', path.Select(p => p.ToString(CultureInfo.InvariantCulture)));
 }

@@ -1,58 +1,86 @@
+using System.Globalization;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
-/// <summary>A piece of work with a goal, wherever it stands on the clock.</summary>
+/// <summary>A piece of work with a goal, at one place on the clock: what one counter, or several beside each other, belong to.</summary>
 /// <param name="Key">Its position in the workout, stable while the text's structure is: <c>0</c>, <c>1</c>.</param>
 /// <param name="Label">Its name, or null.</param>
 /// <param name="Goal">What for.</param>
 /// <param name="InTimeLeft">True when it gets what the piece before left over.</param>
-/// <param name="Window">The length of the window it stands in; null when unset.</param>
-/// <param name="Starts">When that window opens on the hall clock; null when something before it is unset or not computed.</param>
+/// <param name="Window">The length of the window it stands in, without what gates add; null when unset.</param>
+/// <param name="Starts">When that window opens on the hall clock; null when something before it is unset.</param>
 /// <param name="Items">The work.</param>
 /// <param name="At">The line that opens it.</param>
 public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTimeLeft, Duration? Window, Duration? Starts, Eq<Work> Items, SourceRange At)
 {
-    /// <summary>The pieces of a workout in order. Pieces of stages that are not computed yet are left out.</summary>
-    public static IReadOnlyList<PieceOfWork> Of(Workout workout)
-    {
-        var pieces = new List<PieceOfWork>();
-        Duration? now = Duration.Zero;
-        foreach (var stage in workout.Stages)
-        {
-            Duration? length = null;
-            switch (stage)
-            {
-                case Stage.Window w:
-                    length = w.Time;
-                    Add(w.Label, w.Goal, false, w.Time, w.Items, w.At);
-                    break;
-                case Stage.Clock c:
-                    length = c.Time;
-                    foreach (var p in c.Pieces)
-                    {
-                        Add(p.Label, p.Goal, p.InTimeLeft, c.Time, p.Items, p.At);
-                    }
+    /// <summary>The group of the team that does it; null for everybody.</summary>
+    public string? Group { get; init; }
 
-                    break;
-                case Stage.Gap g:
-                    length = g.Time;
-                    break;
+    /// <summary>The place in the team that does it, from 1; null for everybody.</summary>
+    public int? Seat { get; init; }
+
+    /// <summary>The station, or null.</summary>
+    public string? Station { get; init; }
+
+    /// <summary>The cycle, from 1; null outside cycles.</summary>
+    public int? Cycle { get; init; }
+
+    /// <summary>The turn of a rota or wave, from 1; null elsewhere.</summary>
+    public int? Turn { get; init; }
+
+    /// <summary>The stations that are worked in any order of swaps inside this piece; empty elsewhere.</summary>
+    public Eq<Station> Swaps { get; init; }
+
+    /// <summary>The station whose completion swaps the places; null elsewhere.</summary>
+    public string? SwapWhen { get; init; }
+
+    /// <summary>The pieces of a workout that one athlete or a whole team would do, whatever the division.</summary>
+    public static IReadOnlyList<PieceOfWork> Of(Workout workout) => Clockwork.Of(workout, null).Pieces;
+
+    /// <summary>The piece's name in sentences: <c>A</c>, <c>Row, cycle 2, turn 3 (2nd)</c>, or <c>the work</c> when it has none.</summary>
+    public string Name
+    {
+        get
+        {
+            var parts = new List<string>();
+            if ((Label ?? Station) is { } name)
+            {
+                parts.Add(name);
             }
 
-            now = now is { } start && length is { } l ? start + l : null;
+            if (Group is { } group && group != Label)
+            {
+                parts.Add(group);
+            }
+
+            if (Cycle is { } cycle)
+            {
+                parts.Add("cycle " + cycle.ToString(CultureInfo.InvariantCulture));
+            }
+
+            if (Turn is { } turn && Group is null)
+            {
+                parts.Add("turn " + turn.ToString(CultureInfo.InvariantCulture));
+            }
+
+            var seat = Seat is { } s ? Text.Words.Ordinal(s) : null;
+            return parts.Count == 0 ? seat is null ? "the work" : seat + " member" : string.Join(", ", parts) + (seat is null ? "" : $" ({seat})");
         }
-
-        return pieces;
-
-        void Add(string? label, Goal goal, bool left, Duration? window, Eq<Work> items, SourceRange at) =>
-            pieces.Add(new(pieces.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), label, goal, left, window, now, items, at));
     }
 
-    /// <summary>The piece's name in sentences: <c>A</c>, or <c>the work</c> when it has no name.</summary>
-    public string Name => Label ?? "the work";
+    /// <summary>True when the piece has a name of its own.</summary>
+    public bool IsNamed => Name != "the work";
+
+    /// <summary>True when a score that is taken <c>of</c> a name means this piece.</summary>
+    public bool Answers(string name) => name == Label || name == Station || name == Group
+        || (Cycle is { } c && name == "cycle " + c.ToString(CultureInfo.InvariantCulture))
+        || (Seat is { } s && name == Text.Words.Ordinal(s));
 
     /// <summary>True when the load is the result.</summary>
     public bool IsHeaviest => Items.Any(w => w is Work.Task { Amount: Amount.Heaviest });
+
+    /// <summary>How many reps the set has whose load is the result; 1 for a single lift.</summary>
+    public int SetOf => Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault()?.SetOf ?? 1;
 }

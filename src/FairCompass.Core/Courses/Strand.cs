@@ -1,13 +1,22 @@
+using System.Globalization;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
 /// <summary>Where a count stands: the unit that was just done.</summary>
 /// <param name="Rounds">The iteration of each loop around the task, from 1, outermost first.</param>
-/// <param name="Task">Which task of the strand, from 0 in the order of the text.</param>
+/// <param name="Task">Which task of the piece, from 0 in the order of the text.</param>
 /// <param name="Unit">Which unit of that task in this round, from 1.</param>
 /// <param name="Of">How many units the task has in this round; null when it has no end.</param>
-public sealed record Place(Eq<long> Rounds, int Task, long Unit, long? Of);
+/// <param name="Seat">Who did it, where the order of turns says so; null otherwise.</param>
+public sealed record Place(Eq<long> Rounds, int Task, long Unit, long? Of, int? Seat = null);
+
+/// <summary>A gate of a strand.</summary>
+/// <param name="Units">Units that pass it.</param>
+/// <param name="Adds">The time it adds; null when nobody has said.</param>
+/// <param name="Work">The line.</param>
+public sealed record StrandGate(long Units, Duration? Adds, Work.Gate Work);
 
 /// <summary>
 /// One totally ordered counter of work, compiled for an address. Look-ups go both ways in closed form, also far into work
@@ -26,27 +35,43 @@ public sealed class Strand
     /// <summary>True when the work has more units than are counted.</summary>
     public bool TooLarge => !root.Endless && root.Total(0) >= Count.Ceiling;
 
+    /// <summary>The tally of the whole work; null when it has no end.</summary>
+    public long? Total(Tally tally) => root.Endless ? null : root.Total(0, tally);
+
     /// <summary>The place of a unit.</summary>
     /// <param name="unit">From 1 to <see cref="Units"/>.</param>
     /// <exception cref="ArgumentOutOfRangeException">The strand has no such unit.</exception>
     public Place At(long unit)
     {
-        if (unit < 1 || unit > (Units ?? Count.Ceiling))
+        InRange(unit, 1);
+        Span<long> rounds = stackalloc long[16];
+        var (leaf, index, left, depth) = Descend(unit, Tally.Units, rounds);
+        return new Place(Eq.From<long>(rounds[..depth]), leaf.Task, left, leaf.Endless ? null : leaf.Total(index), leaf.SeatAt(index));
+    }
+
+    /// <summary>The tally of the first units.</summary>
+    /// <param name="units">From 0 to <see cref="Units"/>.</param>
+    /// <param name="tally">What is added up.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The strand has no such unit.</exception>
+    /// <example>Of 200 m credited 10, the first 119 m have a credit of 5.</example>
+    public long Sum(long units, Tally tally)
+    {
+        InRange(units, 0);
+        if (units == 0)
         {
-            throw new ArgumentOutOfRangeException(nameof(unit), unit, $"From 1 to {Units?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "10¹⁵"}.");
+            return 0;
         }
 
-        Span<long> rounds = stackalloc long[16];
-        var depth = 0;
         var node = root;
         var index = 0L;
-        var left = unit;
+        var left = units;
+        var sum = 0L;
         while (true)
         {
             switch (node)
             {
                 case CountNode.Leaf leaf:
-                    return new Place(Eq.From<long>(rounds[..depth]), leaf.Task, left, leaf.Endless ? null : leaf.Total(index));
+                    return Count.Add(sum, tally.Of != TallyOf.Seat ? leaf.In(index).Part(left, index, tally) : leaf.SeatAt(index) == tally.Seat ? left : 0);
                 case CountNode.Sequence sequence:
                     foreach (var item in sequence.Items)
                     {
@@ -58,13 +83,65 @@ public sealed class Strand
                         }
 
                         left -= total;
+                        sum = Count.Add(sum, item.Total(index, tally));
                     }
 
                     break;
                 case CountNode.Repeat repeat:
-                    index = repeat.Iteration(left);
+                    index = repeat.Iteration(left, Tally.Units);
                     left -= repeat.Body.Prefix(index);
-                    rounds[depth++] = index + 1;
+                    sum = Count.Add(sum, repeat.Body.Prefix(index, tally));
+                    node = repeat.Body;
+                    break;
+            }
+        }
+    }
+
+    /// <summary>The fewest units whose tally is at least so much; the inverse of <see cref="Sum"/>.</summary>
+    /// <param name="sum">From 0.</param>
+    /// <param name="tally">What is added up.</param>
+    /// <returns>Null when the whole work has less.</returns>
+    public long? Reach(long sum, Tally tally)
+    {
+        if (sum <= 0)
+        {
+            return 0;
+        }
+
+        if (root.Total(0, tally) < sum)
+        {
+            return null;
+        }
+
+        var node = root;
+        var index = 0L;
+        var left = sum;
+        var units = 0L;
+        while (true)
+        {
+            switch (node)
+            {
+                case CountNode.Leaf leaf:
+                    return Count.Add(units, tally.Of == TallyOf.Seat ? left : Least(leaf, index, left, tally));
+                case CountNode.Sequence sequence:
+                    foreach (var item in sequence.Items)
+                    {
+                        node = item;
+                        var total = item.Total(index, tally);
+                        if (left <= total)
+                        {
+                            break;
+                        }
+
+                        left -= total;
+                        units = Count.Add(units, item.Total(index));
+                    }
+
+                    break;
+                case CountNode.Repeat repeat:
+                    index = repeat.Iteration(left, tally);
+                    left -= repeat.Body.Prefix(index, tally);
+                    units = Count.Add(units, repeat.Body.Prefix(index));
                     node = repeat.Body;
                     break;
             }
@@ -117,150 +194,289 @@ public sealed class Strand
                     sum = Count.Add(sum, repeat.Body.Prefix(index));
                     node = repeat.Body;
                     break;
+                default:
+                    return null;
             }
         }
     }
 
-    /// <summary>The units after a full round of the outermost loop; null when the work is no single loop.</summary>
+    /// <summary>
+    /// What is due after a unit and before the next one, and has no units of its own: a gate, a rest of one's own, a change
+    /// of the kit, the forced move of a chunk. A count alone does not tell whether it is done.
+    /// </summary>
+    /// <param name="unit">From 1 to <see cref="Units"/>.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The strand has no such unit.</exception>
+    public Eq<Node> DueAfter(long unit)
+    {
+        InRange(unit, 1);
+        var due = new List<Node>();
+        Due(root, 0, unit, due);
+        return due.ToEq();
+    }
+
+    /// <summary>The gates in the order of the work, at most 100.</summary>
+    public Eq<StrandGate> Gates()
+    {
+        var passed = new Dictionary<Work.Gate, int>(ReferenceEqualityComparer.Instance);
+        var gates = new List<StrandGate>();
+        foreach (var (gate, units) in Marks<Work.Gate>(100))
+        {
+            var nth = passed.GetValueOrDefault(gate);
+            if (nth < gate.Adds.Count || gate.Adds.Count == 1)
+            {
+                gates.Add(new(units, gate.Adds[Math.Min(nth, gate.Adds.Count - 1)], gate));
+                passed[gate] = nth + 1;
+            }
+        }
+
+        return gates.ToEq();
+    }
+
+    /// <summary>Lines of one kind that have no units of their own, with the units before them, in the order of the work.</summary>
+    /// <param name="most">How many at most.</param>
+    /// <typeparam name="T">A gate, a rest of one's own, or a rule such as a re-rig.</typeparam>
+    public IReadOnlyList<(T Line, long Units)> Marks<T>(int most)
+        where T : Work
+    {
+        var marks = new List<(T, long)>();
+        Marks(root, 0, 0, marks, most);
+        return marks;
+    }
+
+    /// <summary>The units after a full round of the main loop; null when the work has none, or not so many rounds.</summary>
     /// <param name="round">From 1.</param>
-    public long? UnitsAfterRound(long round) => Outer is { } loop && round >= 1 && round <= (loop.Times ?? Count.Ceiling) ? loop.Body.Prefix(round) : null;
+    public long? UnitsAfterRound(long round) =>
+        Main is { } main && round >= 1 && round <= (main.Loop.Times ?? Count.Ceiling) ? Count.Add(main.Before, main.Loop.Body.Prefix(round)) : null;
 
     /// <summary>How many rounds of the outermost loop are full at a count, and the units after the last full one; null when the work is no single loop.</summary>
     public (long Full, long Beyond)? FullRounds(long units)
     {
-        if (Outer is not { } loop)
+        if (!IsOneLoop || Main is not { } main)
         {
             return null;
         }
 
-        var full = units == 0 ? 0 : loop.Iteration(units);
-        if (units > 0 && loop.Body.Prefix(full + 1) == units)
+        var full = units == 0 ? 0 : main.Loop.Iteration(units, Tally.Units);
+        if (units > 0 && main.Loop.Body.Prefix(full + 1) == units)
         {
             full++;
         }
 
-        return (full, units - loop.Body.Prefix(full));
+        return (full, units - main.Loop.Body.Prefix(full));
     }
 
-    /// <summary>The rounds of the outermost loop; null when it has no end or the work is no single loop.</summary>
-    public long? Rounds => Outer?.Times;
+    /// <summary>The rounds of the main loop; null when it has no end or there is none.</summary>
+    public long? Rounds => Main?.Loop.Times;
 
-    /// <summary>True when the whole work is one loop, so that rounds can be named.</summary>
-    public bool IsOneLoop => Outer is not null;
+    /// <summary>True when there is a loop whose rounds can be named: the first at the top of the work.</summary>
+    public bool HasRounds => Main is not null;
+
+    /// <summary>True when the whole work is one loop.</summary>
+    public bool IsOneLoop => root is CountNode.Repeat || (root is CountNode.Sequence s && s.Items.Count(i => i is not CountNode.Mark) == 1 && s.Items.Any(i => i is CountNode.Repeat));
+
+    /// <summary>How many loops stand around a task; null when the strand does not have it.</summary>
+    public int? DepthOf(int task) => Depth(root, task);
 
     internal CountNode Root => root;
 
-    private CountNode.Repeat? Outer => root switch
+    private (CountNode.Repeat Loop, long Before)? Main
     {
-        CountNode.Repeat r => r,
-        CountNode.Sequence { Items: [CountNode.Repeat r] } => r,
-        _ => null,
+        get
+        {
+            if (root is CountNode.Repeat r)
+            {
+                return (r, 0);
+            }
+
+            var before = 0L;
+            foreach (var item in (root as CountNode.Sequence)?.Items ?? [])
+            {
+                if (item is CountNode.Repeat loop)
+                {
+                    return (loop, before);
+                }
+
+                before = Count.Add(before, item.Total(0));
+            }
+
+            return null;
+        }
+    }
+
+    private static int? Depth(CountNode node, int task)
+    {
+        switch (node)
+        {
+            case CountNode.Leaf leaf:
+                return leaf.Task == task ? 0 : null;
+            case CountNode.Repeat repeat:
+                return Depth(repeat.Body, task) + 1;
+            case CountNode.Sequence sequence:
+                foreach (var item in sequence.Items)
+                {
+                    if (Depth(item, task) is { } depth)
+                    {
+                        return depth;
+                    }
+                }
+
+                return null;
+            default:
+                return null;
+        }
+    }
+
+    private void InRange(long unit, long from)
+    {
+        if (unit < from || unit > (Units ?? Count.Ceiling))
+        {
+            throw new ArgumentOutOfRangeException(nameof(unit), unit, $"From {from} to {Units?.ToString(CultureInfo.InvariantCulture) ?? "10¹⁵"}.");
+        }
+    }
+
+    private (CountNode.Leaf Leaf, long Index, long Left, int Depth) Descend(long sum, Tally tally, Span<long> rounds)
+    {
+        var node = root;
+        var (index, left, depth) = (0L, sum, 0);
+        while (true)
+        {
+            switch (node)
+            {
+                case CountNode.Leaf leaf:
+                    return (leaf, index, left, depth);
+                case CountNode.Sequence sequence:
+                    foreach (var item in sequence.Items)
+                    {
+                        node = item;
+                        var total = item.Total(index, tally);
+                        if (left <= total)
+                        {
+                            break;
+                        }
+
+                        left -= total;
+                    }
+
+                    break;
+                case CountNode.Repeat repeat:
+                    index = repeat.Iteration(left, tally);
+                    left -= repeat.Body.Prefix(index, tally);
+                    rounds[depth++] = index + 1;
+                    node = repeat.Body;
+                    break;
+            }
+        }
+    }
+
+    /// <summary>A tally within one task never falls, so the least count is found by halving.</summary>
+    private static long Least(CountNode.Leaf leaf, long index, long sum, Tally tally)
+    {
+        var counting = leaf.In(index);
+        var (low, high) = (1L, counting.Amounts?.Value(index) ?? Count.Ceiling);
+        while (low < high)
+        {
+            var middle = low + ((high - low) / 2);
+            if (counting.Part(middle, index, tally) >= sum)
+            {
+                high = middle;
+            }
+            else
+            {
+                low = middle + 1;
+            }
+        }
+
+        return low;
+    }
+
+    /// <summary>True when the unit is the last of the node's iteration, so that what follows the node is due too.</summary>
+    private static bool Due(CountNode node, long index, long left, List<Node> due)
+    {
+        switch (node)
+        {
+            case CountNode.Leaf leaf:
+                var of = leaf.Total(index);
+                if (leaf.Chunk > 0 && leaf.After is { } after && left % leaf.Chunk == 0 && (after.AfterLast || left < of))
+                {
+                    due.Add(after);
+                }
+
+                return left == of;
+            case CountNode.Sequence sequence:
+                for (var i = 0; i < sequence.Items.Length; i++)
+                {
+                    var total = sequence.Items[i].Total(index);
+                    if (left > total || total == 0)
+                    {
+                        left -= total;
+                        continue;
+                    }
+
+                    if (!Due(sequence.Items[i], index, left, due))
+                    {
+                        return false;
+                    }
+
+                    // Marks follow the unit until the next work begins.
+                    while (++i < sequence.Items.Length)
+                    {
+                        if (sequence.Items[i] is CountNode.Mark mark)
+                        {
+                            if (mark.Work is not Work.Gate { OnlyRound: { } only } || only == index + 1)
+                            {
+                                due.Add(mark.Work);
+                            }
+                        }
+                        else if (sequence.Items[i].Total(index) > 0)
+                        {
+                            return false;
+                        }
+                    }
+
+                    return true;
+                }
+
+                return true;
+            case CountNode.Repeat repeat:
+                var iteration = repeat.Iteration(left, Tally.Units);
+                return Due(repeat.Body, iteration, left - repeat.Body.Prefix(iteration), due) && repeat.Times is { } times && iteration == times - 1;
+            default:
+                return true;
+        }
+    }
+
+    private static void Marks<T>(CountNode node, long index, long before, List<(T, long)> marks, int most)
+        where T : Work
+    {
+        switch (node)
+        {
+            case CountNode.Mark { Work: T line } when marks.Count < most && (line is not Work.Gate { OnlyRound: { } only } || only == index + 1):
+                marks.Add((line, before));
+                break;
+            case CountNode.Sequence sequence:
+                foreach (var item in sequence.Items)
+                {
+                    Marks(item, index, before, marks, most);
+                    before = Count.Add(before, item.Total(index));
+                }
+
+                break;
+            case CountNode.Repeat repeat when HasMark<T>(repeat.Body):
+                for (var i = 0L; i < Math.Min(repeat.Times ?? most, 1000) && marks.Count < most; i++)
+                {
+                    Marks(repeat.Body, i, Count.Add(before, repeat.Body.Prefix(i)), marks, most);
+                }
+
+                break;
+        }
+    }
+
+    private static bool HasMark<T>(CountNode node)
+        where T : Work => node switch
+    {
+        CountNode.Mark m => m.Work is T,
+        CountNode.Sequence s => Array.Exists(s.Items, HasMark<T>),
+        CountNode.Repeat r => HasMark<T>(r.Body),
+        _ => false,
     };
-}
-
-/// <summary>A node of a strand's tree. Every total is a closed form in the index of the nearest loop around it.</summary>
-internal abstract class CountNode
-{
-    /// <summary>True when the node's units have no end.</summary>
-    public abstract bool Endless { get; }
-
-    /// <summary>Units in one iteration of the nearest loop.</summary>
-    public abstract long Total(long index);
-
-    /// <summary>Units of the first k iterations of the nearest loop.</summary>
-    public abstract long Prefix(long k);
-
-    /// <summary>True when the task is part of this node.</summary>
-    public abstract bool Contains(int task);
-
-    /// <summary>A task. Without a series it has no end.</summary>
-    public sealed class Leaf(int task, CountedSeries? series) : CountNode
-    {
-        public int Task => task;
-
-        public override bool Endless => series is null;
-
-        public override long Total(long index) => series?.Value(index) ?? Count.Ceiling;
-
-        public override long Prefix(long k) => series?.Prefix(k) ?? (k == 0 ? 0 : Count.Ceiling);
-
-        public override bool Contains(int other) => other == task;
-    }
-
-    /// <summary>One after the other.</summary>
-    public sealed class Sequence(CountNode[] items) : CountNode
-    {
-        public CountNode[] Items => items;
-
-        public override bool Endless => Array.Exists(items, i => i.Endless);
-
-        public override long Total(long index)
-        {
-            var sum = 0L;
-            foreach (var item in items)
-            {
-                sum = Count.Add(sum, item.Total(index));
-            }
-
-            return sum;
-        }
-
-        public override long Prefix(long k)
-        {
-            var sum = 0L;
-            foreach (var item in items)
-            {
-                sum = Count.Add(sum, item.Prefix(k));
-            }
-
-            return sum;
-        }
-
-        public override bool Contains(int task) => Array.Exists(items, i => i.Contains(task));
-    }
-
-    /// <summary>Rounds. Without a number they have no end.</summary>
-    public sealed class Repeat(long? times, CountNode body) : CountNode
-    {
-        private readonly long total = times is { } n ? body.Prefix(n) : Count.Ceiling;
-
-        public long? Times => times;
-
-        public CountNode Body => body;
-
-        public override bool Endless => times is null || body.Endless;
-
-        public override long Total(long index) => total;
-
-        public override long Prefix(long k) => Count.Times(total, k);
-
-        public override bool Contains(int task) => body.Contains(task);
-
-        /// <summary>The iteration, from 0, that contains a unit: gallop, then bisect on the closed form.</summary>
-        public long Iteration(long unit)
-        {
-            var high = 1L;
-            while (high < (times ?? long.MaxValue / 2) && body.Prefix(high) < unit)
-            {
-                high *= 2;
-            }
-
-            var low = high / 2;
-            high = Math.Min(high, times ?? high);
-            while (low < high)
-            {
-                var middle = low + ((high - low) / 2);
-                if (body.Prefix(middle + 1) < unit)
-                {
-                    low = middle + 1;
-                }
-                else
-                {
-                    high = middle;
-                }
-            }
-
-            return low;
-        }
-    }
 }

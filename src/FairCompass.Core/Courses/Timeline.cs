@@ -1,4 +1,5 @@
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
@@ -20,9 +21,35 @@ public enum SpanKind
 /// <param name="Kind">Work, rest, or change.</param>
 /// <param name="Label">Its name, or null.</param>
 /// <param name="Starts">On the hall clock.</param>
-/// <param name="Ends">On the hall clock; later than <paramref name="Starts"/> unless the text says 0:00.</param>
-/// <param name="Pieces">Keys of the pieces worked at; the second of two gets what the first leaves.</param>
-public sealed record ClockSpan(SpanKind Kind, string? Label, Duration Starts, Duration Ends, Eq<string> Pieces);
+/// <param name="Ends">On the hall clock, when every gate is passed; later than <paramref name="Starts"/> unless the text says 0:00.</param>
+/// <param name="Pieces">Keys of the pieces worked at; the second of two on one clock gets what the first leaves.</param>
+public sealed record ClockSpan(SpanKind Kind, string? Label, Duration Starts, Duration Ends, Eq<string> Pieces)
+{
+    /// <summary>Who is where, who rests, who changes the load; empty when everybody works at the one piece.</summary>
+    public Eq<Presence> Where { get; init; }
+
+    /// <summary>Judges that a lane needs during the span.</summary>
+    public int Judges { get; init; }
+
+    /// <summary>True when the span begins without a call: the clock rolling over is the call.</summary>
+    public bool Silent { get; init; }
+}
+
+/// <summary>A moment at which the clock ends for some and goes on for others.</summary>
+/// <param name="At">On the hall clock.</param>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="Units">Counted units that pass it.</param>
+/// <param name="Until">The cap of who has passed it.</param>
+/// <param name="Words">In a sentence.</param>
+public sealed record ClockFork(Duration At, string Piece, long Units, Duration Until, string Words);
+
+/// <summary>A rest that each athlete owns: it starts at their own finish, so lanes are in different phases.</summary>
+/// <param name="Piece">The piece's key.</param>
+/// <param name="AfterUnits">Counted units before it.</param>
+/// <param name="Length">How long.</param>
+/// <param name="Earliest">The hall clock before which nobody can be there: the opening of the window.</param>
+/// <param name="Latest">The latest finish that still leaves time after the rest.</param>
+public sealed record OwnedRest(string Piece, long AfterUnits, Duration Length, Duration Earliest, Duration Latest);
 
 /// <summary>Words that the caller says at a time.</summary>
 public sealed record ClockCall(Duration At, string Words);
@@ -33,57 +60,110 @@ public sealed record ClockCall(Duration At, string Words);
 /// <param name="Ends">The whole length.</param>
 public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration Ends)
 {
-    /// <summary>The clock of a workout; null when a time is unset, a stage is not computed yet, or there is no stage.</summary>
-    public static Timeline? Of(Workout workout)
-    {
-        var spans = new List<ClockSpan>();
-        var pieces = PieceOfWork.Of(workout);
-        var next = 0;
-        var now = Duration.Zero;
-        foreach (var stage in workout.Stages)
-        {
-            var (kind, time, count) = stage switch
-            {
-                Stage.Window w => (SpanKind.Work, w.Time, 1),
-                Stage.Clock c => (SpanKind.Work, c.Time, c.Pieces.Count),
-                Stage.Gap g => (g.IsRest ? SpanKind.Rest : SpanKind.Change, g.Time, 0),
-                _ => (SpanKind.Work, null, 0),
-            };
-            if (time is not { } length)
-            {
-                return null;
-            }
+    /// <summary>More calls than a caller can say; a text with a call each second is cut here.</summary>
+    private const int LargestCalls = 300;
 
-            spans.Add(new(kind, stage.Label, now, now + length, pieces.Skip(next).Take(count).Select(p => p.Key).ToEq()));
-            next += count;
-            now += length;
+    /// <summary>Where the clock goes on for some only, in order of time.</summary>
+    public Eq<ClockFork> Forks { get; init; }
+
+    /// <summary>Rests that start at the athlete's own finish.</summary>
+    public Eq<OwnedRest> OwnRests { get; init; }
+
+    /// <summary>The largest number of judges a lane needs at any instant.</summary>
+    public int Judges { get; init; }
+
+    /// <summary>The clock of a course; null when a time is unset or there is no stage.</summary>
+    public static Timeline? Of(Course course) => Of(course.Clock, course);
+
+    /// <summary>The clock of a workout that nobody runs yet.</summary>
+    public static Timeline? Of(Workout workout) => Of(Clockwork.Of(workout, null), null);
+
+    private static Timeline? Of(Clockwork clock, Course? course)
+    {
+        if (clock.HasUnset || clock.Spans.Count == 0)
+        {
+            return null;
         }
 
-        return spans.Count == 0 ? null : new(spans.ToEq(), CallsOf(spans).ToEq(), now);
+        var forks = course is null ? [] : Gates(course).ToEq();
+        var calls = CallsOf(clock, forks).Concat(IntervalCalls(clock)).OrderBy(c => c.At).Take(LargestCalls);
+        return new(clock.Spans.ToEq(), calls.ToEq(), clock.Spans[^1].Ends)
+        {
+            Forks = forks,
+            OwnRests = course is null ? [] : Rests(course).ToEq(),
+            Judges = clock.Spans.Max(s => s.Judges),
+        };
+    }
+
+    private static IEnumerable<ClockFork> Gates(Course course)
+    {
+        foreach (var piece in course.Pieces.Where(p => p.Strand is not null && p.Piece.Starts is not null && p.Limit is { Gates.Count: > 0 }))
+        {
+            var cap = piece.Piece.Starts!.Value + piece.Limit!.Base;
+            var n = 0;
+            foreach (var gate in piece.Limit.Gates)
+            {
+                n++;
+                yield return new(cap, piece.Piece.Key, gate.Units, cap + gate.Adds,
+                    $"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until {cap + gate.Adds}; all others stop.");
+                cap += gate.Adds;
+            }
+        }
+    }
+
+    private static IEnumerable<OwnedRest> Rests(Course course)
+    {
+        foreach (var piece in course.Pieces.Where(p => p.Strand is { TooLarge: false } && p.Piece is { Starts: not null, Window: not null }))
+        {
+            var (starts, ends) = (piece.Piece.Starts!.Value, piece.Piece.Starts!.Value + piece.Limit!.Longest);
+            foreach (var (rest, units) in piece.Strand!.Marks<Work.OwnRest>(50))
+            {
+                if (rest.Time is { } length)
+                {
+                    yield return new(piece.Piece.Key, units, length, starts, ends - length > starts ? ends - length : starts);
+                }
+            }
+        }
     }
 
     /// <summary>
     /// The usual calls: a count-in and go, one minute and ten seconds before the end of a window longer than they are, the end
     /// of each window, and a count-in before the next (common practice).
     /// </summary>
-    private static List<ClockCall> CallsOf(List<ClockSpan> spans)
+    private static List<ClockCall> CallsOf(Clockwork clock, Eq<ClockFork> forks)
     {
         var calls = new List<ClockCall>();
-        for (var i = 0; i < spans.Count; i++)
+        for (var i = 0; i < clock.Spans.Count && calls.Count < LargestCalls; i++)
         {
-            var span = spans[i];
+            var span = clock.Spans[i];
             var length = span.Ends - span.Starts;
+            var next = i + 1 < clock.Spans.Count ? clock.Spans[i + 1] : null;
             if (span.Kind != SpanKind.Work)
             {
-                if (i + 1 < spans.Count && length > Duration.Seconds(10))
+                if (next is not null && length > Duration.Seconds(10))
                 {
-                    calls.Add(new(span.Ends - Duration.Seconds(10), "ten seconds to go"));
+                    calls.Add(new(span.Ends - Duration.Seconds(10), next.Where.Count > 0 && next.Where.Any(w => w.Where is not null && w.Who is not null) ? $"ten seconds to go: {Places(next)}" : "ten seconds to go"));
                 }
 
                 continue;
             }
 
-            calls.Add(new(span.Starts, "3, 2, 1, go"));
+            if (!span.Silent)
+            {
+                calls.Add(new(span.Starts, "3, 2, 1, go"));
+            }
+
+            foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
+            {
+                calls.Add(new(fork.At, $"gate: {fork.Units} done, go on until {fork.Until}; the others, time"));
+            }
+
+            // Before a silent switch nobody calls: the clock rolling over is the call.
+            if (next is { Silent: true })
+            {
+                continue;
+            }
+
             if (length > Duration.Seconds(120))
             {
                 calls.Add(new(span.Ends - Duration.Seconds(60), "one minute"));
@@ -94,10 +174,31 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 calls.Add(new(span.Ends - Duration.Seconds(10), "ten seconds"));
             }
 
-            var after = i + 1 < spans.Count ? spans[i + 1] : null;
-            calls.Add(new(span.Ends, after?.Kind switch { SpanKind.Rest => "time, rest", SpanKind.Change => "time, change", _ => "time" }));
+            calls.Add(new(span.Ends, next?.Kind switch { SpanKind.Rest => "time, rest", SpanKind.Change => "time, change", SpanKind.Work => "time, next", _ => "time" }));
         }
 
         return calls;
     }
+
+    /// <summary>Each new interval is called with what comes first in it.</summary>
+    private static IEnumerable<ClockCall> IntervalCalls(Clockwork clock)
+    {
+        foreach (var piece in clock.Pieces.Where(p => p is { Starts: not null, Window: not null }))
+        {
+            if (piece.Items.OfType<Work.Every>().FirstOrDefault() is not { Each: { Ms: > 0 } each } every)
+            {
+                continue;
+            }
+
+            var first = every.First.OfType<Work.Task>().FirstOrDefault();
+            var n = 2L;
+            for (var at = each; at < piece.Window!.Value && n < LargestCalls; at += each, n++)
+            {
+                var amount = first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count ? $": {Number.Normal(count)} {first.Movement}" : "";
+                yield return new(piece.Starts!.Value + at, $"interval {n}{amount}");
+            }
+        }
+    }
+
+    private static string Places(ClockSpan span) => Words.Join(span.Where.Where(w => w.Where is not null && w.Who is not null).Select(w => w.Does == "works" ? $"{w.Who} next" : $"{w.Who} to {w.Does}"));
 }

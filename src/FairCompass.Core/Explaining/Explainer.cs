@@ -24,6 +24,9 @@ public sealed record Understanding(
     /// <summary>The model.</summary>
     public Workout Workout => Parsed.Workout;
 
+    /// <summary>Every task for every column.</summary>
+    public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Parsed.Workout, Resolver);
+
     /// <summary>Reads and compiles a draft.</summary>
     public static Understanding Of(Competition competition, string text)
     {
@@ -34,12 +37,14 @@ public sealed record Understanding(
         return new(competition, normal, parsed, resolver, courses, courses.Select(c => ScoreSheet.Of(parsed.Workout, c)).ToList());
     }
 
-    /// <summary>The index of the course of a division and duty, or -1.</summary>
+    /// <summary>The index of the course of an entry, or -1.</summary>
+    /// <param name="division">The division.</param>
+    /// <param name="duty">What tells the entry from others of its division: <c>woman</c>, <c>pair</c>, <c>man, Hand Bell</c>.</param>
     public int IndexOf(string division, string duty)
     {
         for (var i = 0; i < Courses.Count; i++)
         {
-            if (string.Equals(Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase) && Courses[i].Address.Duty == duty)
+            if (string.Equals(Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase) && Courses[i].Address.Within == duty)
             {
                 return i;
             }
@@ -50,7 +55,7 @@ public sealed record Understanding(
 
     /// <summary>Everything missing or contradictory.</summary>
     public Eq<Finding> Findings() =>
-        CheckList.Run(new CheckContext(Competition, Workout, Resolver, Courses, Sheets, Text.Split('\n')), Parsed.Problems);
+        CheckList.Run(new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')), Parsed.Problems);
 }
 
 /// <summary>Explains a draft: the one function behind the drafting table and <c>POST /api/explain</c>.</summary>
@@ -68,47 +73,17 @@ public static class Explainer
     /// <summary>Explains what was understood.</summary>
     public static Explanation Explain(Understanding u, int rows = UsualRows)
     {
-        var columns = u.Courses.Select(c => new GridColumn(c.Address.Division.Name, c.Address.Duty)).ToEq();
+        var columns = u.Resolver.Addresses.Select(Column).ToEq();
+        var pieces = u.Courses.Count > 0 ? u.Courses[0].Pieces.Select(p => p.Piece).ToList() : PieceOfWork.Of(u.Workout);
         return new(
-            u.Workout.Title, u.Text, u.Parsed.Tokens.OrderBy(t => t.Line).ThenBy(t => t.Column).ToEq(), u.Findings(), Timeline.Of(u.Workout),
-            PieceOfWork.Of(u.Workout).Select(p => new PieceSummary(p.Key, p.Label, p.Goal, p.InTimeLeft, p.IsHeaviest, WorkoutWords.Summary(p), p.At.Line)).ToEq(),
-            LedgersOf(u.Courses, Math.Clamp(rows, 1, 1000)),
+            u.Workout.Title, u.Text, u.Parsed.Tokens.OrderBy(t => t.Line).ThenBy(t => t.Column).ToEq(), u.Findings(), u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout),
+            pieces.Select(p => new PieceSummary(p.Key, p.IsNamed ? p.Name : null, p.Goal, p.InTimeLeft, p.IsHeaviest, WorkoutWords.Summary(p), p.At.Line)).ToEq(),
+            Ledgers.Of(u, Math.Clamp(rows, 1, 1000)),
             new Grid(columns, GridRows.Of(u)),
-            ScoresOf(u), ScoreSentences.Rulings(u.Workout), MovementsOf(u.Workout), Fingerprint.Of(u).Code);
+            ScoresOf(u), ScoreSentences.Rulings(u.Workout), MovementsOf(u.Workout), u.Courses.Select(c => Column(c.Address)).ToEq(), Fingerprint.Of(u).Code);
     }
 
-    private static Eq<LedgerView> LedgersOf(IReadOnlyList<Course> courses, int rows)
-    {
-        var views = new List<LedgerView>();
-        if (courses.Count == 0)
-        {
-            return [];
-        }
-
-        for (var p = 0; p < courses[0].Pieces.Count; p++)
-        {
-            var index = p;
-            var groups = courses.Select((c, i) => (Piece: c.Pieces[index], Column: i)).GroupBy(x => Signature(x.Piece), StringComparer.Ordinal);
-            foreach (var group in groups)
-            {
-                var piece = group.First().Piece;
-                var tasks = piece.Tasks.Select(t => new LedgerTask(t.Prescription.Movement.Value, UnitWord(t.Unit), t.Source.At.Line)).ToEq();
-                var reason = piece.Strand is not null ? null
-                    : piece.Piece.IsHeaviest ? $"Best good {(piece.Tasks.Select(t => t.Source.Amount).OfType<Amount.Heaviest>().FirstOrDefault() is { SetOf: { } n } ? $"set of {n}" : "lift")}: the load is the result."
-                    : piece.Tasks.Count == 0 ? "There is no work here yet." : "Not counted: a line of this part is not computed yet, or a finding stands beside it.";
-                views.Add(new(piece.Piece.Key, group.Select(g => g.Column).ToEq(), tasks,
-                    piece.Strand is { } strand && !strand.TooLarge ? Ledger.Of(strand, rows) : [], piece.Strand?.Units, reason));
-            }
-        }
-
-        return views.ToEq();
-    }
-
-    /// <summary>Equal for addresses that count alike: loads are not part of it.</summary>
-    private static string Signature(CoursePiece piece) => string.Join('|', piece.Tasks.Select(t => $"{t.Prescription.Movement.Value};{t.Count};{t.Unit}"))
-        + piece.Strand?.Units + ":" + piece.Strand?.Rounds;
-
-    private static string UnitWord(AmountUnit unit) => unit switch { AmountUnit.Calorie => "cal", AmountUnit.Metre => "m", AmountUnit.Foot => "ft", _ => "rep" };
+    private static GridColumn Column(Address address) => new(address.Division.Name, address.Within);
 
     private static Eq<ScoreView> ScoresOf(Understanding u) => u.Courses.Count == 0 ? []
         : u.Sheets[0].Components.Select(c => new ScoreView(c.Label, c.Source.At.Line, ScoreSentences.Of(c, u.Sheets[0], u.Courses[0]))).ToEq();

@@ -19,10 +19,11 @@ namespace FairCompass.Core.Explaining;
 /// <param name="Scores">The scoring rules in sentences.</param>
 /// <param name="Rulings">The bell and other rulings in sentences.</param>
 /// <param name="Movements">The movements in the order of the text.</param>
+/// <param name="Entries">Who runs as one entry: for cards and scores.</param>
 /// <param name="Fingerprint">The printed code of this definition.</param>
 public sealed record Explanation(
     string Title, string Text, Eq<Token> Tokens, Eq<Finding> Findings, Timeline? Timeline, Eq<PieceSummary> Pieces, Eq<LedgerView> Ledgers,
-    Grid Grid, Eq<ScoreView> Scores, Eq<string> Rulings, Eq<MovementUse> Movements, string Fingerprint);
+    Grid Grid, Eq<ScoreView> Scores, Eq<string> Rulings, Eq<MovementUse> Movements, Eq<GridColumn> Entries, string Fingerprint);
 
 /// <summary>A piece of work.</summary>
 /// <param name="Key">Its key in spans, ledgers, and cards.</param>
@@ -34,27 +35,33 @@ public sealed record Explanation(
 /// <param name="Line">The line that opens it.</param>
 public sealed record PieceSummary(string Key, string? Label, Goal Goal, bool InTimeLeft, bool Heaviest, string Summary, int Line);
 
-/// <summary>The ledger of one piece for all addresses that count alike.</summary>
-/// <param name="Piece">The piece's key.</param>
+/// <summary>The ledger of one counter for all pieces and addresses that count alike.</summary>
+/// <param name="Piece">The key of the first piece.</param>
+/// <param name="Pieces">The keys of all pieces that it holds for.</param>
+/// <param name="Name">The pieces and the counter in words; empty for the only one.</param>
 /// <param name="For">Indices of grid columns.</param>
 /// <param name="Tasks">The tasks, by index.</param>
 /// <param name="Tables">The tables.</param>
 /// <param name="Units">All units, or null without end.</param>
+/// <param name="Credit">All credit, where it differs from the units; null otherwise.</param>
 /// <param name="Reason">Why there are no tables; null when there are.</param>
-public sealed record LedgerView(string Piece, Eq<int> For, Eq<LedgerTask> Tasks, Eq<LedgerTable> Tables, long? Units, string? Reason);
+public sealed record LedgerView(string Piece, Eq<string> Pieces, string Name, Eq<int> For, Eq<LedgerTask> Tasks, Eq<LedgerTable> Tables, long? Units, long? Credit, string? Reason);
 
 /// <summary>A task of a ledger.</summary>
 /// <param name="Name">The movement.</param>
 /// <param name="Unit">What one unit is: <c>rep</c>, <c>cal</c>, <c>m</c>, <c>ft</c>.</param>
 /// <param name="Line">The line of the text.</param>
-public sealed record LedgerTask(string Name, string Unit, int Line);
+/// <param name="Worth">What the units are worth, in words; null where each counts one.</param>
+public sealed record LedgerTask(string Name, string Unit, int Line, string? Worth);
 
 /// <summary>The prescription table.</summary>
 /// <param name="Columns">Division × duty.</param>
 /// <param name="Rows">One for each value of each task.</param>
 public sealed record Grid(Eq<GridColumn> Columns, Eq<GridRow> Rows);
 
-/// <summary>A column of the prescription table.</summary>
+/// <summary>A column of the prescription table, or an entry.</summary>
+/// <param name="Division">The division.</param>
+/// <param name="Duty">The duty, the place in the team, or the whole team; with the level where there are any.</param>
 public sealed record GridColumn(string Division, string Duty);
 
 /// <summary>A row of the prescription table.</summary>

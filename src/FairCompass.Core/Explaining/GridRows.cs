@@ -8,83 +8,99 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;
 
-/// <summary>Lays the resolved prescriptions out as a table: tasks and their values down, division × duty across.</summary>
-internal static class GridRows
+/// <summary>Lays the resolved prescriptions out as a table: tasks and their values down, division × duty or place in the team across.</summary>
+internal sealed class GridRows
 {
+    private readonly Understanding u;
+    private readonly List<GridRow> rows = [];
+
+    private GridRows(Understanding u) => this.u = u;
+
     public static Eq<GridRow> Of(Understanding u)
     {
-        var rows = new List<GridRow>();
-        if (u.Courses.Count == 0)
+        var grid = new GridRows(u);
+        if (u.Resolver.Addresses.Count == 0)
         {
             return [];
         }
 
-        for (var p = 0; p < u.Courses[0].Pieces.Count; p++)
+        var places = u.Courses.SelectMany(c => c.Pieces).SelectMany(p => p.Tasks.Select(t => (p.Piece.Key, t))).GroupBy(x => x.t.Source, (source, at) => (source, at.First()), (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance)
+            .ToDictionary(x => x.source, x => x.Item2, (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance);
+        foreach (var task in u.Prescribed.Where(t => t.At == default).GroupBy(t => t.Source, (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance))
         {
-            for (var t = 0; t < u.Courses[0].Pieces[p].Tasks.Count; t++)
+            var (piece, index, scheme) = places.TryGetValue(task.Key, out var at) ? (at.Key, at.t.Index, at.t.Count) : ("", -1, null);
+            grid.Rows(piece, index, task.Key, task.Where(t => t.Option is null).ToList(), null, scheme);
+            foreach (var option in task.Where(t => t.Option is not null).GroupBy(t => t.Option!, (IEqualityComparer<TaskLine.Override>)ReferenceEqualityComparer.Instance))
             {
-                var (piece, task) = (p, t);
-                var column = u.Courses.Select(c => c.Pieces[piece].Tasks[task]).ToList();
-                Rows(u, u.Courses[0].Pieces[piece].Piece.Key, column, rows);
+                grid.Rows(piece, index, task.Key, option.ToList(), option.Key, scheme);
             }
         }
 
-        return rows.ToEq();
+        return grid.rows.ToEq();
     }
 
-    private static void Rows(Understanding u, string piece, List<CourseTask> column, List<GridRow> rows)
+    private void Rows(string piece, int index, Work.Task source, List<PrescribedTask> column, TaskLine.Override? option, Series? scheme)
     {
-        var source = column[0].Source;
-        if (column.Any(c => c.Prescription.Movement.Value != source.Movement))
+        var name = option is null ? source.Movement : "or " + (option.Movement ?? source.Movement);
+        var line = option?.At.Line ?? source.At.Line;
+        if (column.Any(c => c.Prescription.Movement.Value != (option?.Movement ?? source.Movement)))
         {
-            Add("movement", null, (c, _) => Cell(c.Prescription.Movement.Value, c.Prescription.Movement.From));
+            Add("movement", null, c => Cell(c.Prescription.Movement.Value, c.Prescription.Movement.From));
         }
 
-        Add("amount", AmountUnit(column[0].Unit), (c, i) => c.Prescription.Amount is { } a
-            ? Cell(AmountText(c, a.Value), a.From)
-            : new GridCell(c.Count?.ToString() ?? "", u.Courses[i].Address.Division.InheritsFrom is null, null, c.Source.At.Line));
+        var unit = column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch { Amount.Counted a => a.Unit, Amount.Max m => m.Unit, _ => AmountUnit.Rep };
+        if (option is null || option.Amount is not null)
+        {
+            Add("amount", UnitWord(unit), c => c.Prescription.Amount is { } a
+                ? Cell(AmountText(a.Value, u.Resolver.Position(c.Address)), a.From)
+                : new GridCell(scheme?.ToString() ?? "", c.Address.Division.InheritsFrom is null, null, source.At.Line));
+        }
 
         if (column.Any(c => c.Prescription.Load is not null))
         {
-            var unit = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
+            var mass = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
             var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
             var shared = implements.Count == 1 ? implements[0] : 1;
-            Add("load", (shared > 1 ? $"{shared} × " : "") + unit.Symbol(), (c, _) => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, unit, shared), load.From) : Empty);
+            Add("load", (shared > 1 ? $"{shared} × " : "") + mass.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty);
         }
         else if (source.Amount is Amount.Heaviest && MovementLibrary.Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
-            Add("load", u.Competition.Unit.Symbol(), (_, i) =>
+            Add("load", u.Competition.Unit.Symbol(), c =>
             {
-                var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, u.Courses[i].Address.Duty);
+                var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, c.Address.Duty);
                 return new GridCell($"up to {Number.Normal(loads[^1])}", false, null, 0);
             });
         }
 
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
-            Add("height", null, (c, _) => c.Prescription.Heights.Count == 0 ? Empty
+            Add("height", null, c => c.Prescription.Heights.Count == 0 ? Empty
                 : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.ToString())), c.Prescription.Heights[0].From));
         }
 
-        void Add(string aspect, string? unit, Func<CourseTask, int, GridCell> cell) =>
-            rows.Add(new(piece, column[0].Index, source.At.Line, source.Movement, aspect, unit, column.Select(cell).ToEq()));
+        void Add(string aspect, string? unitWord, Func<PrescribedTask, GridCell> cell)
+        {
+            // A task that is not for everybody leaves the cells of the others empty.
+            var cells = u.Resolver.Addresses.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty).ToEq();
+            rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
+        }
     }
 
     private static GridCell Empty => new("", false, null, 0);
 
     private static GridCell Cell(string text, Origin from) => new(text, from.Own, from.Division, from.At.Line);
 
-    private static string? AmountUnit(AmountUnit unit) => unit switch
+    private static string? UnitWord(AmountUnit unit) => unit switch
     {
-        Workouts.AmountUnit.Calorie => "cal",
-        Workouts.AmountUnit.Metre => "m",
-        Workouts.AmountUnit.Foot => "ft",
+        AmountUnit.Calorie => "cal",
+        AmountUnit.Metre => "m",
+        AmountUnit.Foot => "ft",
         _ => "reps",
     };
 
-    private static string AmountText(CourseTask c, Amount amount) => amount switch
+    private static string AmountText(Amount amount, int position) => amount switch
     {
-        Amount.Counted => c.Count?.ToString() ?? "",
+        Amount.Counted c => c.Of.For(position).ToString(),
         Amount.Max => "max",
         Amount.Heaviest { SetOf: { } n } => $"set of {n}",
         _ => Printer.Amount(amount),

@@ -17,26 +17,24 @@ public static class WorkoutWords
         {
             Work.Scheme s => s.Of.First + " of " + Words.Join(Names(s.Items)),
             Work.Rounds r => (r.Times is { } n ? Words.Count(n, "round") : "rounds") + " of " + Words.Join(Names(r.Items)),
+            Work.Complex c => "complex of " + Words.Join(c.Lifts.Select(l => l.Movement)),
+            Work.Every e => $"every {e.Each}: " + Words.Join(Names(e.First)) + ", then " + Words.Join(Names(e.Then)),
+            Work.AnyOrder a => "in any order " + Words.Join(Names(a.Items)),
             Work.Task => Words.Join(piece.Items.OfType<Work.Task>().Select(t => $"{(t.Amount is { } a ? Printer.Amount(a) + " " : "")}{t.Movement}")),
             _ => "",
         };
         return text.Length > 90 ? text[..87].TrimEnd() + " …" : text;
     }
 
-    /// <summary>Every movement that is named, with the line, in the order of the text.</summary>
-    public static IEnumerable<(string Name, int Line)> Movements(Workout workout) => PieceOfWork.Of(workout).SelectMany(p => p.Items).SelectMany(Movements);
-
-    private static IEnumerable<(string Name, int Line)> Movements(Work work) => work switch
+    /// <summary>Every movement that is named, forced moves and attempts included, with the line, in the order of the text.</summary>
+    public static IEnumerable<(string Name, int Line)> Movements(Workout workout) => WorkTree.Tasks(workout).SelectMany(t => t.Lines.SelectMany(l => l switch
     {
-        Work.Task t => t.Lines.OfType<TaskLine.Override>().Where(o => o.Movement is not null).Select(o => (o.Movement!, o.At.Line)).Prepend((t.Movement, t.At.Line)),
-        Work.Rounds r => r.Items.SelectMany(Movements),
-        Work.Scheme s => s.Items.SelectMany(Movements),
-        Work.AnyOrder a => a.Items.SelectMany(Movements),
-        Work.GroupOf g => g.Items.SelectMany(Movements),
-        Work.Every e => e.First.Concat(e.Then).SelectMany(Movements),
-        Work.Complex c => c.Lifts.SelectMany(Movements),
-        _ => [],
-    };
+        TaskLine.Override { Movement: { } other } => [(other, l.At.Line)],
+        TaskLine.Between b => [(b.Movement, l.At.Line)],
+        TaskLine.Attempt a => [(a.Movement, l.At.Line)],
+        TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, l.At.Line)],
+        _ => Array.Empty<(string, int)>(),
+    }).Prepend((t.Movement, t.At.Line)));
 
     private static IEnumerable<string> Names(Eq<Work> items) => items.OfType<Work.Task>().Select(t => t.Movement);
 }

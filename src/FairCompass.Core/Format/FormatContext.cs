@@ -38,7 +38,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<Token>), typeof(EqConverter<Finding>), typeof(EqConverter<Mend>), typeof(EqConverter<PieceSummary>), typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>), typeof(EqConverter<LedgerTable>), typeof(EqConverter<LedgerRow>), typeof(EqConverter<LedgerCell>),
         typeof(EqConverter<GridColumn>), typeof(EqConverter<GridRow>), typeof(EqConverter<GridCell>), typeof(EqConverter<ScoreView>), typeof(EqConverter<MovementUse>),
-        typeof(EqConverter<ClockSpan>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
+        typeof(EqConverter<ClockSpan>), typeof(EqConverter<Presence>), typeof(EqConverter<ClockFork>), typeof(EqConverter<OwnedRest>), typeof(EqConverter<Chosen>), typeof(EqConverter<StrandCount>), typeof(EqConverter<Duration>), typeof(EqConverter<CardTask>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
         typeof(EqConverter<SampleResult>), typeof(EqConverter<CardField>), typeof(EqConverter<BriefSection>), typeof(EqConverter<BriefBlock>), typeof(EqConverter<BriefRow>), typeof(EqConverter<BriefLine>),
     ])]
 [JsonSerializable(typeof(Workout))]
@@ -48,6 +48,7 @@ namespace FairCompass.Core.Format;
 [JsonSerializable(typeof(LedgerPlace))]
 [JsonSerializable(typeof(SampleResult))]
 [JsonSerializable(typeof(CardField))]
+[JsonSerializable(typeof(CardTask))]
 [JsonSerializable(typeof(ComponentResult))]
 [JsonSerializable(typeof(Brief))]
 [JsonSerializable(typeof(Movement))]

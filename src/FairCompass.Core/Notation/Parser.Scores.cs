@@ -12,7 +12,7 @@ public sealed partial class Parser
         ("sum of best loads", Measure.SumOfBestLoads),
     ];
 
-    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:"];
+    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:", "timing:"];
 
     private Score? Score(DraftLine line, Cursor c)
     {
@@ -79,6 +79,22 @@ public sealed partial class Parser
         return Nothing<ScoreLine>(c, "This line is not understood.", "unfinished:, tie:, weight, or A unfinished:", ["unfinished:", "tie:", "weight"]);
     }
 
+    private static bool OwnCap(Cursor c)
+    {
+        if (!c.EatChar(','))
+        {
+            return false;
+        }
+
+        if (c.Eat("from the own cap"))
+        {
+            return true;
+        }
+
+        c.Fail("From which cap is the penalty counted?", "nothing, for the longest cap, or from the own cap");
+        return false;
+    }
+
     private static ScoreLine? Unfinished(Cursor c)
     {
         if (c.EatChar('+'))
@@ -97,7 +113,7 @@ public sealed partial class Parser
 
             return !missing && !c.Eat("done")
                 ? Nothing<ScoreLine>(c, "Missing, or done?", "missing before it: +0:01 for each missing rep")
-                : new ScoreLine.Penalty(each, of.Value, missing);
+                : new ScoreLine.Penalty(each, of.Value, missing, OwnCap(c));
         }
 
         if (c.Eat("cap line by"))
@@ -211,6 +227,12 @@ public sealed partial class Parser
             return c.Int("how many members") is { } n && c.Eat("members") ? new Policy.Club(n) : Nothing<Policy>(c, "How many members?", "best 4 members");
         }
 
-        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:", PolicyWords);
+        if (c.Eat("timing:"))
+        {
+            TimeResolution? resolution = c.Eat("whole seconds") ? TimeResolution.WholeSeconds : c.Eat("tenths by hand") ? TimeResolution.TenthsByHand : c.Eat("hundredths") ? TimeResolution.Hundredths : null;
+            return resolution is { } r ? new Policy.Timing(r) : Nothing<Policy>(c, "How finely are times read?", "whole seconds, tenths by hand, or hundredths", ["whole seconds", "tenths by hand", "hundredths"]);
+        }
+
+        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:", PolicyWords);
     }
 }

@@ -393,8 +393,23 @@ public sealed partial class Parser
             details.Add(detail);
         }
 
-        var lifts = All(line.Children, (l, k) => Amount(k) is { } amount ? Task(l, k, amount) : null);
-        return new Work.Complex(details.ToEq(), lifts);
+        // Lifts and, like under a task, what differs for some; only the latter have a colon.
+        var lifts = new List<Work.Task>();
+        var lines = new List<TaskLine>();
+        foreach (var child in line.Children)
+        {
+            var k = Open(child);
+            if (k.HasColonAhead || IsRule(k))
+            {
+                Add(lines, child, k, TaskLineOf(child, k));
+            }
+            else
+            {
+                Add(lifts, child, k, Amount(k) is { } amount ? Task(child, k, amount) : null);
+            }
+        }
+
+        return new Work.Complex(details.ToEq(), lifts.ToEq(), lines.ToEq());
     }
 
     private static Work? Gate(Cursor c)

@@ -129,6 +129,14 @@ public sealed class Printer
 
     private static string Words(Goal goal) => "for " + goal.ToString().ToLowerInvariant();
 
+    /// <summary>A line of work as written, without what stands under it: <c>gate, adds 3:00</c>, <c>own rest 0:50</c>.</summary>
+    public static string Line(Work work)
+    {
+        var printer = new Printer();
+        printer.Work(0, work);
+        return printer.text.ToString().Split('\n')[0];
+    }
+
     private void Block(int level, Eq<Work> items)
     {
         foreach (var item in items)
@@ -166,6 +174,7 @@ public sealed class Printer
                     Task(level + 1, lift);
                 }
 
+                TaskLines(level + 1, w.Lines);
                 break;
             case Work.AnyOrder w:
                 Line(level, "in any order", w.Note);
@@ -190,9 +199,14 @@ public sealed class Printer
     private void Task(int level, Work.Task task)
     {
         Line(level, (task.Amount is { } a ? Amount(a) + " " : "") + task.Movement + Details(task.Details), task.Note);
-        foreach (var line in task.Lines)
+        TaskLines(level + 1, task.Lines);
+    }
+
+    private void TaskLines(int level, Eq<TaskLine> lines)
+    {
+        foreach (var line in lines)
         {
-            Line(level + 1, line switch
+            Line(level, line switch
             {
                 TaskLine.Override o => Override(o),
                 TaskLine.Between b => $"{(b.AfterLast ? "after each" : "between")}: {Amount(b.Amount)} {b.Movement}{Details(b.Details)}",
@@ -308,7 +322,7 @@ public sealed class Printer
 
     private static string ScoreLine(ScoreLine line) => line switch
     {
-        Workouts.ScoreLine.Penalty l => $"unfinished: +{Time(l.Each)} for each {(l.Missing ? "missing " : "")}{l.Of switch { CountedAs.Calories => "calorie", CountedAs.Metres => "metre", _ => "rep" }}{(l.Missing ? "" : " done")}",
+        Workouts.ScoreLine.Penalty l => $"unfinished: +{Time(l.Each)} for each {(l.Missing ? "missing " : "")}{l.Of switch { CountedAs.Calories => "calorie", CountedAs.Metres => "metre", _ => "rep" }}{(l.Missing ? "" : " done")}{(l.FromOwnCap ? ", from the own cap" : "")}",
         Workouts.ScoreLine.CapLine l => $"unfinished: cap line by {l.By.ToString().ToLowerInvariant()}",
         Workouts.ScoreLine.Cascade l => $"{l.Part} unfinished: {(l.NotReached ? "not reached" : "zero")}",
         Workouts.ScoreLine.TieShared => "tie: shared",
@@ -336,6 +350,7 @@ public sealed class Printer
         Workouts.Policy.GateOnSecond p => "gate on the second: " + (p.Counts ? "counts" : "misses"),
         Workouts.Policy.Attempts p => $"attempts: {(p.Best ? "best" : "last")} of {p.N?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "all"}",
         Workouts.Policy.Clips p => "clips: a lift without them " + (p.WithoutCounts ? "counts" : "does not count"),
+        Workouts.Policy.Timing p => "timing: " + p.Resolution switch { TimeResolution.TenthsByHand => "tenths by hand", TimeResolution.Hundredths => "hundredths", _ => "whole seconds" },
         Workouts.Policy.Club p => $"club: best {p.Best} members",
         _ => throw new InvalidOperationException("A rule without a printed form."),
     };

@@ -4,14 +4,32 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Prescriptions;
 
-/// <summary>One column of the prescription grid: a duty of a division.</summary>
+/// <summary>For whom something is: a division, narrowed by duty, place in the team, group, and level.</summary>
 /// <param name="Division">The division.</param>
-/// <param name="Duty">One of its duties.</param>
-public sealed record Address(Division Division, string Duty)
+/// <param name="Duty">One of its duties; empty for a whole team.</param>
+/// <param name="Seat">A place in the team, from 1; null for any.</param>
+/// <param name="Group">A group of the team; null for any.</param>
+/// <param name="Level">A level with a board of its own; null where there are none.</param>
+public sealed record Address(Division Division, string Duty, int? Seat = null, string? Group = null, string? Level = null)
 {
+    /// <summary>What tells it from others of its division: <c>woman</c>, <c>2nd (woman)</c>, <c>man, Hand Bell</c>; <c>team</c> for a whole team.</summary>
+    public string Within
+    {
+        get
+        {
+            var who = Seat is { } seat ? $"{Text.Words.Ordinal(seat)} ({Duty})" : Duty.Length == 0 ? Division.Kind == DivisionKind.Pair ? "pair" : "team" : Duty;
+            return Level is null ? who : $"{who}, {Level}";
+        }
+    }
+
     /// <summary>The address in words: <c>Meadow woman</c>.</summary>
-    public override string ToString() => $"{Division.Name} {Duty}";
+    public override string ToString() => Duty.Length == 0 ? Level is null ? Division.Name : $"{Division.Name}, {Level}" : $"{Division.Name} {Within}";
 }
+
+/// <summary>A place in the loops of a workout, for values that differ by round or cycle.</summary>
+/// <param name="Cycle">The cycle of the clock, from 1; null for none.</param>
+/// <param name="Round">The round of the nearest loop of work, from 1; null for what holds in general.</param>
+public readonly record struct Iteration(int? Cycle, long? Round);
 
 /// <summary>Where a resolved value was written.</summary>
 /// <param name="Division">The division named by the line, or null when it stands on the task itself or names none.</param>
@@ -55,5 +73,6 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
 /// <param name="Load">The load, or null when there is none.</param>
 /// <param name="Heights">Heights and lines.</param>
 /// <param name="From">Where the first rep begins, or null when not said.</param>
+/// <param name="Counting">The phrases that say how units are counted and credited: marks, lengths, chunks, worth, bonus.</param>
 public sealed record Prescription(
-    Resolved<string> Movement, Resolved<Amount>? Amount, Resolved<DutyLoad>? Load, Eq<Resolved<DutyHeight>> Heights, Resolved<FromPlace>? From);
+    Resolved<string> Movement, Resolved<Amount>? Amount, Resolved<DutyLoad>? Load, Eq<Resolved<DutyHeight>> Heights, Resolved<FromPlace>? From, Eq<Detail> Counting);

@@ -1,3 +1,4 @@
+using System.Globalization;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -6,18 +7,55 @@ namespace FairCompass.Core.Prescriptions;
 
 /// <summary>
 /// Resolves the values of a task for an address. The nearest division of the address's own chain of parents wins; among
-/// lines of the same division the one that names the duty wins; the task itself comes last. Another movement cuts the
-/// load and heights that would be inherited from farther away: a sit-up must not inherit a bar.
+/// lines of the same division the one that narrows more (duty, place in the team, group, level, round) wins; the task itself
+/// comes last. Another movement cuts what would be inherited from farther away, load, heights and counting: a sit-up must
+/// not inherit a bar.
 /// </summary>
-/// <param name="competition">Names the divisions and their parents.</param>
-/// <param name="workout">Declares the order of duties.</param>
-public sealed class Resolver(Competition competition, Workout workout)
+public sealed class Resolver
 {
-    /// <summary>The addresses of this workout in the order of the competition's divisions; all of them when the text names none.</summary>
-    public IReadOnlyList<Address> Addresses { get; } = AddressesOf(competition, workout);
+    private readonly Competition competition;
+    private readonly Workout workout;
+    private readonly Dictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Eq<int>> groups;
 
-    /// <summary>The names that may stand before a colon and are resolved here.</summary>
+    /// <summary>Prepares a workout of a competition.</summary>
+    /// <param name="competition">Names the divisions and their parents.</param>
+    /// <param name="workout">Declares the order of duties, groups, and levels.</param>
+    public Resolver(Competition competition, Workout workout)
+    {
+        this.competition = competition;
+        this.workout = workout;
+        groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).GroupBy(g => g.Name, StringComparer.Ordinal).ToDictionary(g => g.Key, g => g.First().Seats, StringComparer.Ordinal);
+        Levels = workout.Headers.OfType<Header.Levels>().SelectMany(l => l.Names).Select(n => n.ToString()).Distinct().ToEq();
+        var divisions = DivisionsOf(competition, workout);
+        var seats = NamesSeats(workout);
+        Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
+        Entries = (from d in divisions from duty in d.IsTeam ? new Eq<string>([""]) : d.Duties from level in levels select new Address(d, duty, Level: level)).ToList();
+        Addresses = (from d in divisions
+                     from member in d.IsTeam && seats ? Enumerable.Range(1, d.Size).Select(s => Member(d, s)) : d.Duties.Select(duty => new Address(d, duty))
+                     from level in levels
+                     select member with { Level = level }).ToList();
+    }
+
+    /// <summary>The levels of the workout, each with a board of its own; empty when there are none.</summary>
+    public Eq<string> Levels { get; }
+
+    /// <summary>The columns of the prescription table, in the order of the competition's divisions: duties, or places in the team where a line names one.</summary>
+    public IReadOnlyList<Address> Addresses { get; }
+
+    /// <summary>Who runs as one entry: each duty of an individual division, a team as a whole; for each level.</summary>
+    public IReadOnlyList<Address> Entries { get; }
+
+    /// <summary>The names that may stand before a colon and are duties.</summary>
     public static bool IsDuty(string name) => name is "man" or "woman";
+
+    /// <summary>The place in the team that a name such as <c>2nd</c> means; null for another name.</summary>
+    public static int? SeatOf(string name) =>
+        name.Length > 2 && name[^2..] is "st" or "nd" or "rd" or "th" && int.TryParse(name.AsSpan(0, Math.Max(0, name.Length - 2)), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
+
+    /// <summary>The number in <c>round 2</c> or <c>cycle 2</c>; null for another name.</summary>
+    public static int? NumberAfter(string word, string name) =>
+        name.StartsWith(word + " ", StringComparison.Ordinal) && int.TryParse(name.AsSpan(word.Length + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
 
     /// <summary>0 or 1: which value of <c>a/b</c> belongs to a duty.</summary>
     public int Position(Address address)
@@ -31,43 +69,51 @@ public sealed class Resolver(Competition competition, Workout workout)
         return address.Duty == "man" ? order : 1 - order;
     }
 
-    /// <summary>What a task is for an address.</summary>
-    public Prescription Resolve(Work.Task task, Address address)
+    /// <summary>The members of an entry who do a piece: one place, a group, or everybody.</summary>
+    public IReadOnlyList<Address> Members(Address entry, int? seat, string? group)
     {
-        var candidates = Candidates(task, address);
-        var duty = Position(address);
-        Resolved<string>? movement = null;
-        Resolved<Amount>? amount = null;
-        Resolved<DutyLoad>? load = null;
-        List<Resolved<DutyHeight>>? heights = null;
-        Resolved<FromPlace>? from = null;
-        foreach (var c in candidates)
+        if (!entry.Division.IsTeam)
         {
-            if (c.Amount is not null)
-            {
-                amount ??= new(c.Amount, c.From);
-            }
-
-            // Once a nearer line has named another movement, the rest belongs to the movement it replaced.
-            if (movement is null)
-            {
-                load ??= LoadOf(c, duty);
-                heights ??= HeightsOf(c, duty);
-                from ??= c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
-                if (c.Movement is not null)
-                {
-                    movement = new(c.Movement, c.From);
-                }
-            }
+            return [group is null ? entry : entry with { Group = group }];
         }
 
-        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from);
+        var seats = seat is { } s ? [s]
+            : group is not null && groups.TryGetValue(group, out var named) ? named.Where(n => n >= 1 && n <= entry.Division.Size)
+            : Enumerable.Range(1, entry.Division.Size);
+        return seats.Select(n => Member(entry.Division, n) with { Group = group, Level = entry.Level }).ToList();
     }
+
+    /// <summary>What a task is for an address.</summary>
+    /// <param name="task">The task.</param>
+    /// <param name="address">For whom.</param>
+    /// <param name="at">In which cycle and round; the default is what holds in general.</param>
+    /// <param name="around">The complex the task is a lift of, whose bar it uses; null elsewhere.</param>
+    public Prescription Resolve(Work.Task task, Address address, Iteration at = default, Work.Complex? around = null) =>
+        Merge(Candidates(task, address, at, around), address);
+
+    /// <summary>What a task is when an option of it is chosen.</summary>
+    public Prescription Resolve(Work.Task task, TaskLine.Override option, Address address, Iteration at = default)
+    {
+        var list = Candidates(task, address, at, null);
+        list.Insert(0, new(option.Amount, option.Movement, option.Details, new Origin(null, false, option.At)));
+        return Merge(list, address);
+    }
+
+    /// <summary>The options of a task for an address, without the task itself; empty when there is no choice.</summary>
+    public IEnumerable<TaskLine.Override> Options(Work.Task task, Address address, Iteration at = default) =>
+        task.Lines.OfType<TaskLine.Override>().Where(o => o.Choose && (o.For.Count == 0 || o.For.Any(w => Match(w, address, at) is not null)));
+
+    /// <summary>The rounds for which some line of a task says something else, from 1.</summary>
+    public static IEnumerable<int> RoundsNamed(Work.Task task) =>
+        task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).Select(n => NumberAfter("round", n)).OfType<int>().Distinct();
+
+    /// <summary>True when a name that narrows a line holds for an address.</summary>
+    public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
 
     /// <summary>Pairs of lines of one task that say the same thing twice for an address, with the field's name.</summary>
     public IEnumerable<(TaskLine.Override First, TaskLine.Override Second, string Field)> Contradictions(Work.Task task, Address address)
     {
-        var ranked = Ranked(task, address).ToList();
+        var ranked = Ranked(task.Lines, address, default).ToList();
         for (var i = 0; i < ranked.Count; i++)
         {
             for (var j = i + 1; j < ranked.Count; j++)
@@ -90,37 +136,88 @@ public sealed class Resolver(Competition competition, Workout workout)
         }
     }
 
-    private static List<Address> AddressesOf(Competition competition, Workout workout)
+    private static Address Member(Division division, int seat) => new(division, division.DutyOf(seat), seat);
+
+    private static List<Division> DivisionsOf(Competition competition, Workout workout)
     {
         var named = workout.Divisions.ToList();
-        return competition.Divisions
-            .Where(d => named.Count == 0 || named.Any(n => string.Equals(n, d.Name, StringComparison.OrdinalIgnoreCase)))
-            .SelectMany(d => d.Duties.Select(duty => new Address(d, duty)))
-            .ToList();
+        return competition.Divisions.Where(d => named.Count == 0 || named.Any(n => string.Equals(n, d.Name, StringComparison.OrdinalIgnoreCase))).ToList();
     }
 
-    private sealed record Candidate(Amount? Amount, string? Movement, Eq<Detail> Details, Origin From);
+    private bool NamesSeats(Workout of) => WorkTree.All(of)
+        .SelectMany(w => w switch { Work.Task t => t.Lines, Work.Complex c => c.Lines, _ => [] })
+        .OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).Any(n => SeatOf(n) is not null || groups.ContainsKey(n));
 
-    private List<Candidate> Candidates(Work.Task task, Address address)
+    private sealed record Candidate(Amount? Amount, string? Movement, Eq<Detail> Details, Origin From, bool IsBar = false);
+
+    private Prescription Merge(List<Candidate> candidates, Address address)
     {
-        var list = Ranked(task, address)
-            .OrderBy(r => r.Rank)
-            .Select(r => new Candidate(r.Line.Amount, r.Line.Movement, r.Line.Details,
-                new Origin(r.Division, string.Equals(r.Division, address.Division.Name, StringComparison.OrdinalIgnoreCase), r.Line.At)))
-            .ToList();
-        list.Add(new(task.Amount, task.Movement, task.Details, new Origin(null, address.Division.InheritsFrom is null, task.At)));
+        var duty = Position(address);
+        Resolved<string>? movement = null;
+        Resolved<Amount>? amount = null;
+        Resolved<DutyLoad>? load = null;
+        List<Resolved<DutyHeight>>? heights = null;
+        Resolved<FromPlace>? from = null;
+        var counting = new List<Detail>();
+        foreach (var c in candidates)
+        {
+            if (c.Amount is not null)
+            {
+                amount ??= new(c.Amount, c.From);
+            }
+
+            // Once a nearer line has named another movement, the rest belongs to the movement it replaced.
+            if (movement is null)
+            {
+                load ??= LoadOf(c, duty);
+                heights ??= HeightsOf(c, duty);
+                from ??= c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
+                counting.AddRange(c.Details.Where(d => CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))));
+                if (c.Movement is not null)
+                {
+                    movement = new(c.Movement, c.From);
+                }
+            }
+            else if (c.IsBar)
+            {
+                // Another lift at the same bar of a complex keeps the bar.
+                load ??= LoadOf(c, duty);
+            }
+        }
+
+        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq());
+    }
+
+    private List<Candidate> Candidates(Work.Task task, Address address, Iteration at, Work.Complex? around)
+    {
+        var own = address.Division.InheritsFrom is null;
+        var list = Ordered(task.Lines, address, at);
+        list.Add(new(task.Amount, null, task.Details, new Origin(null, own, task.At)));
+        if (around is not null)
+        {
+            // The bar of a complex is the load of its lifts; only a lift with a load of its own has another.
+            list.AddRange(Ordered(around.Lines, address, at).Select(c => c with { IsBar = true }));
+            list.Add(new(null, null, around.Details, new Origin(null, own, around.At), IsBar: true));
+        }
+
+        list.Add(new(null, task.Movement, [], new Origin(null, own, task.At)));
         return list;
     }
 
-    private IEnumerable<(int Rank, TaskLine.Override Line, string? Division)> Ranked(Work.Task task, Address address)
+    private List<Candidate> Ordered(Eq<TaskLine> lines, Address address, Iteration at) => Ranked(lines, address, at)
+        .OrderBy(r => r.Rank)
+        .Select(r => new Candidate(r.Line.Amount, r.Line.Movement, r.Line.Details,
+            new Origin(r.Division, string.Equals(r.Division, address.Division.Name, StringComparison.OrdinalIgnoreCase), r.Line.At)))
+        .ToList();
+
+    private IEnumerable<(int Rank, TaskLine.Override Line, string? Division)> Ranked(Eq<TaskLine> lines, Address address, Iteration at)
     {
-        var chain = competition.Chain(address.Division);
-        foreach (var line in task.Lines.OfType<TaskLine.Override>().Where(o => !o.Choose))
+        foreach (var line in lines.OfType<TaskLine.Override>().Where(o => !o.Choose))
         {
             (int Rank, string? Division)? best = null;
             foreach (var who in line.For)
             {
-                if (Match(who, address, chain) is { } match && (best is null || match.Rank < best.Value.Rank))
+                if (Match(who, address, at) is { } match && (best is null || match.Rank < best.Value.Rank))
                 {
                     best = match;
                 }
@@ -133,40 +230,89 @@ public sealed class Resolver(Competition competition, Workout workout)
         }
     }
 
-    /// <summary>How near a name is to an address: twice the distance in the chain, plus one when the duty is not named.</summary>
-    private (int Rank, string? Division)? Match(Who who, Address address, IReadOnlyList<Division> chain)
+    /// <summary>How near a name is to an address: the distance in the chain first, then how much more it narrows; null when it does not hold.</summary>
+    private (int Rank, string? Division)? Match(Who who, Address address, Iteration at)
     {
+        const int Narrows = 8;
+        var chain = ChainOf(address.Division);
         var distance = chain.Count;
         string? division = null;
-        var namesDuty = false;
+        var narrowed = 0;
         foreach (var name in who.Names)
         {
+            bool holds;
             if (IsDuty(name))
             {
-                if (name != address.Duty)
-                {
-                    return null;
-                }
-
-                namesDuty = true;
+                holds = name == address.Duty;
+            }
+            else if (SeatOf(name) is { } seat)
+            {
+                holds = seat == address.Seat;
+            }
+            else if (NumberAfter("round", name) is { } round)
+            {
+                holds = round == at.Round;
+            }
+            else if (NumberAfter("cycle", name) is { } cycle)
+            {
+                holds = cycle == at.Cycle;
+            }
+            else if (groups.TryGetValue(name, out var seats))
+            {
+                holds = address.Group == name || (address.Group is null && address.Seat is { } s && seats.Contains(s));
+            }
+            else if (Levels.Contains(name))
+            {
+                holds = address.Level == name;
             }
             else if (competition.Find(name) is { } found)
             {
-                var at = chain.ToList().IndexOf(found);
-                if (at < 0)
+                var place = IndexOf(chain, found);
+                if (place < 0)
                 {
                     return null;
                 }
 
-                (distance, division) = (Math.Min(distance, at), found.Name);
+                (distance, division) = (Math.Min(distance, place), found.Name);
+                continue;
             }
             else
             {
+                holds = false;
+            }
+
+            if (!holds)
+            {
                 return null;
+            }
+
+            narrowed++;
+        }
+
+        return ((distance * Narrows) + Math.Max(0, Narrows - 1 - narrowed), division);
+    }
+
+    private IReadOnlyList<Division> ChainOf(Division division)
+    {
+        if (!chains.TryGetValue(division.Name, out var chain))
+        {
+            chains[division.Name] = chain = competition.Chain(division);
+        }
+
+        return chain;
+    }
+
+    private static int IndexOf(IReadOnlyList<Division> chain, Division division)
+    {
+        for (var i = 0; i < chain.Count; i++)
+        {
+            if (ReferenceEquals(chain[i], division) || chain[i] == division)
+            {
+                return i;
             }
         }
 
-        return ((distance * 2) + (namesDuty ? 0 : 1), division);
+        return -1;
     }
 
     private static Resolved<DutyLoad>? LoadOf(Candidate c, int duty) =>
@@ -180,4 +326,15 @@ public sealed class Resolver(Competition competition, Workout workout)
             c.From with { At = h.At })).ToList();
         return all.Count == 0 ? null : all;
     }
+
+    /// <summary>Which part of the counting a phrase says; a nearer phrase replaces a farther one of the same part.</summary>
+    private static int? CountingPart(Detail detail) => detail switch
+    {
+        Detail.Lengths => 0,
+        Detail.Marks => 1,
+        Detail.Chunks => 2,
+        Detail.Counts or Detail.EveryCount or Detail.Credited or Detail.Uncounted => 3,
+        Detail.Bonus => 4,
+        _ => null,
+    };
 }

@@ -26,7 +26,7 @@ public abstract record CapRule
     /// <param name="finish">Time of a finisher, or null.</param>
     /// <param name="units">Units done by who did not finish.</param>
     /// <param name="total">Units of the whole work.</param>
-    /// <param name="limit">The time allowed.</param>
+    /// <param name="limit">The time allowed, with gates in the same units.</param>
     public (long Class, long Value) Key(Duration? finish, long units, long total, Limit limit) => (this, finish) switch
     {
         (_, { } time) => (0, time.Ms),

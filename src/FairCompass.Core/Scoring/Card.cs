@@ -2,17 +2,27 @@ using System.Globalization;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;
 
 /// <summary>A line that the card asks the judge to fill in.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="Field"><c>finish</c>, <c>units</c>, <c>stood</c>, <c>tieTime</c>, or <c>tries</c>.</param>
+/// <param name="Field"><c>finish</c>, <c>units</c>, <c>count</c>, <c>stood</c>, <c>tieTime</c>, <c>tries</c>, or <c>unverified</c>.</param>
 /// <param name="Label">What to write, in words.</param>
 /// <param name="Hint">Which values are possible.</param>
-/// <param name="Max">The largest count, for <c>units</c>; the rounds, for <c>stood</c>; null without end.</param>
+/// <param name="Max">The largest count, for counts; the rounds, for <c>stood</c>; null without end.</param>
 /// <param name="Limit">The latest time, for times.</param>
-public sealed record CardField(string Piece, string Field, string Label, string Hint, long? Max, Duration? Limit);
+/// <param name="Strand">The counter, for <c>count</c>; null otherwise.</param>
+public sealed record CardField(string Piece, string Field, string Label, string Hint, long? Max, Duration? Limit, string? Strand = null);
+
+/// <summary>A task of a counted piece, to name a place in the ledger by.</summary>
+/// <param name="Index">Which task of the piece, from 0.</param>
+/// <param name="Name">The movement.</param>
+/// <param name="InRounds">True when a place in it names a round.</param>
+/// <param name="Word">What one unit is.</param>
+/// <param name="Options">The ways to do it, when there is a choice.</param>
+public sealed record CardTask(int Index, string Name, bool InRounds, string Word, Eq<string> Options);
 
 /// <summary>The observations that a card needs, generated from the workout and its scores.</summary>
 public static class Card
@@ -26,188 +36,139 @@ public static class Card
         var fields = new List<CardField>();
         foreach (var piece in course.Pieces)
         {
-            var key = piece.Piece.Key;
-            var name = piece.Piece.Label is { } l ? l + ": " : "";
-            if (!sheet.Components.Any(c => c.Pieces.Contains(key)) || piece.Piece.Window is not { } window)
+            if (IsAsked(piece.Piece.Key, sheet) && piece.Limit is not null)
             {
-                continue;
-            }
-
-            var end = (piece.Piece.Starts ?? Duration.Zero) + window;
-            if (piece.Piece.IsHeaviest)
-            {
-                fields.Add(new(key, "tries", name + "every lift, made or missed", "load on the bar, bar included", null, null));
-                continue;
-            }
-
-            var units = piece.Strand?.Units;
-            var timed = sheet.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(key));
-            if (timed)
-            {
-                fields.Add(new(key, "finish", name + "finished at", $"clock time up to {end}; empty when not finished", null, end));
-                fields.Add(new(key, "units", name + "reps done at the cap", $"0 to {units - 1}; only when not finished", units - 1, null));
-                AddPlace(piece, key, name);
-            }
-            else
-            {
-                fields.Add(new(key, "units", name + "reps done", units is { } n ? $"0 to {n}" : "the running total where the clock ended", units, null));
-                AddPlace(piece, key, name);
-            }
-
-            foreach (var tie in sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>().Where(t => t.Piece == key).Distinct())
-            {
-                fields.Add(new(key, "tieTime", name + (tie.Round is { } r ? $"clock when round {r} ended" : "clock when the last full round ended"),
-                    "empty when it was not reached", null, end));
+                Fields(piece, sheet, fields);
             }
         }
 
         return fields.ToEq();
-
-        // Deeper loops have no short name for a place; there the count is asked for alone.
-        void AddPlace(CoursePiece piece, string key, string name)
-        {
-            if (piece.Strand is { } strand && (strand.IsOneLoop || !piece.Piece.Items.Any(w => w is Workouts.Work.Rounds or Workouts.Work.Scheme)))
-            {
-                fields.Add(new(key, "stood", name + "or where the athlete stood", strand.IsOneLoop ? "round, task, and reps of it" : "task, and reps of it", strand.Rounds, null));
-            }
-        }
     }
+
+    /// <summary>The tasks of a piece by which a place can be named; empty when loops stand inside loops, where a place has no short name.</summary>
+    public static Eq<CardTask> Tasks(CoursePiece piece) =>
+        piece.Strand is not { } strand || piece.Tasks.Any(t => strand.DepthOf(t.Index) > 1) ? []
+            : piece.Tasks.Where(t => strand.DepthOf(t.Index) is not null)
+                .Select(t => new CardTask(t.Index, t.Prescription.Movement.Value, strand.DepthOf(t.Index) == 1, t.Counted.Word, t.Options.Select(o => o.Name).ToEq())).ToEq();
 
     /// <summary>Turns places in the ledger into counts. A place that does not exist is left for <see cref="Validate"/> to refuse.</summary>
-    public static RunObservation Resolve(RunObservation run, Course course) => run with
+    public static RunObservation Resolve(RunObservation run, Course course)
     {
-        Pieces = run.Pieces.Select(seen => seen.Stood is { } at && seen.Units is null && Units(at, seen.Piece, course) is { } units
-            ? seen with { Units = units, Stood = null }
-            : seen).ToEq(),
-    };
-
-    private static long? Units(LedgerPlace at, string piece, Course course) =>
-        course.Pieces.FirstOrDefault(p => p.Piece.Key == piece)?.Strand?.UnitsAt(new Place(at.Round is { } round ? [round] : [], at.Task, at.Unit, null));
-
-    /// <summary>Every objection to an observation that cannot have happened; paths are <c>pieces[0].finish</c>.</summary>
-    public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet)
-    {
-        var errors = new List<FieldError>();
-        var fields = Fields(course, sheet);
-        for (var i = 0; i < run.Pieces.Count; i++)
+        // An option taken where the athlete stood is an option taken in that round.
+        var chosen = run.Choices.Concat(run.Pieces.Where(p => p.Stood is { Option: not null }).Select(p => new Chosen(p.Piece, p.Stood!.Task, p.Stood.Option!.Value, p.Stood.Round))).Distinct().ToEq();
+        var taken = Refusals(chosen, course).Any() ? course : course.With(chosen);
+        return run with
         {
-            var seen = run.Pieces[i];
-            var path = $"pieces[{i}]";
-            if (course.Pieces.FirstOrDefault(p => p.Piece.Key == seen.Piece) is not { } piece)
-            {
-                errors.Add(new(path + ".piece", "This workout has no such part."));
-                continue;
-            }
-
-            if (run.Pieces.Take(i).Any(p => p.Piece == seen.Piece))
-            {
-                errors.Add(new(path + ".piece", "This part is on the card twice."));
-            }
-
-            if (seen.Stood is not null)
-            {
-                errors.Add(new(path + ".stood", seen.Units is not null || seen.Finish is not null
-                    ? "Give the place, or the count, or the finishing time: only one of them."
-                    : "There is no such place in the ledger: another round, or more reps than the task has in it."));
-            }
-
-            Check(seen, piece, fields.Where(f => f.Piece == seen.Piece).ToList(), path, errors);
-        }
-
-        if (run.Status != EntryStatus.Ran)
-        {
-            return run.Status == EntryStatus.DidNotStart && run.Pieces.Any(p => p.Finish is not null || p.Units is > 0 || p.Tries.Count > 0)
-                ? [.. errors, new("status", "Who did not start has no result; clear the fields or change the status.")]
-                : errors;
-        }
-
-        foreach (var piece in course.Pieces.Where(p => fields.Any(f => f.Piece == p.Piece.Key && f.Field == "units")))
-        {
-            var seen = run.Of(piece.Piece.Key);
-            var index = Math.Max(0, run.Pieces.ToList().FindIndex(p => p.Piece == piece.Piece.Key));
-            if (seen.Finish is null && seen.Units is null && seen.Stood is null)
-            {
-                errors.Add(new($"pieces[{index}].units", fields.Any(f => f.Piece == piece.Piece.Key && f.Field == "finish")
-                    ? "Enter the finishing time, or the reps done at the cap." : "Enter the reps done."));
-            }
-        }
-
-        foreach (var component in sheet.Components.Where(c => c.Before is not null))
-        {
-            var before = run.Of(component.Before!);
-            var index = run.Pieces.ToList().FindIndex(p => component.Pieces.Contains(p.Piece));
-            if (before.Finish is null && index >= 0 && run.Pieces[index].Tries.Count > 0)
-            {
-                errors.Add(new($"pieces[{index}].tries", "The part before was not finished, so this one was never reached."));
-            }
-        }
-
-        return errors;
+            Choices = chosen,
+            Pieces = run.Pieces.Select(seen => seen.Stood is { } at && seen.Units is null && taken.Piece(seen.Piece) is { } piece && Units(at, piece) is { } units
+                ? seen with { Units = units, Stood = null }
+                : seen).ToEq(),
+        };
     }
 
-    private static void Check(PieceObservation seen, CoursePiece piece, List<CardField> fields, string path, List<FieldError> errors)
+    /// <summary>Every objection to an observation that cannot have happened; paths are <c>pieces[0].finish</c>.</summary>
+    public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet) => new CardCheck(run, course, sheet).Errors();
+
+    /// <summary>Choices that cannot have been made, with the reason.</summary>
+    internal static IEnumerable<(int Index, string Sentence)> Refusals(Eq<Chosen> choices, Course course)
     {
-        var start = piece.Piece.Starts ?? Duration.Zero;
-        var end = start + (piece.Piece.Window ?? Duration.Zero);
-        if (seen.Finish is { } finish)
+        for (var i = 0; i < choices.Count; i++)
         {
-            if (fields.All(f => f.Field != "finish"))
+            var c = choices[i];
+            var options = course.Piece(c.Piece)?.Tasks.FirstOrDefault(t => t.Index == c.Task)?.Options.Count ?? 0;
+            if (c.Option < 0 || c.Option >= options)
             {
-                errors.Add(new(path + ".finish", "This part has no finishing time."));
+                yield return (i, options == 0 ? "This task leaves no choice." : $"There are {options} options, numbered from 0.");
             }
-            else if (finish <= start || finish > end)
+            else if (c.Round is < 1)
             {
-                errors.Add(new(path + ".finish", $"A finish lies after {start} and not after {end}."));
-            }
-
-            if (seen.Units is not null && seen.Units != piece.Strand?.Units)
-            {
-                errors.Add(new(path + ".units", "Who finished has done every rep; leave the count empty, or clear the finishing time."));
+                yield return (i, "Rounds are numbered from 1.");
             }
         }
-        else if (seen.Units is { } units)
+    }
+
+    /// <summary>The count of a place; null when there is no such place.</summary>
+    internal static long? Units(LedgerPlace at, CoursePiece piece)
+    {
+        if (piece.Strand is not { } strand || piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task || strand.DepthOf(at.Task) is not { } depth || depth > 1 || (depth == 1) != at.Round is not null)
         {
-            var field = fields.FirstOrDefault(f => f.Field == "units");
-            if (field is null)
-            {
-                errors.Add(new(path + ".units", "This part is not counted."));
-            }
-            else if (units < 0 || units > (field.Max ?? 1_000_000))
-            {
-                errors.Add(new(path + ".units", field.Max is { } max && units == max + 1 && fields.Any(f => f.Field == "finish")
-                    ? $"All {units} reps are done, so the work is finished: enter the finishing time."
-                    : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? 1_000_000}.")));
-            }
+            return null;
         }
 
-        if (seen.TieTime is { } tie)
+        var unit = at.Metres is { } metres ? Sections(metres, task) : at.Unit;
+        return unit is { } n ? strand.UnitsAt(new Place(at.Round is { } round ? [round] : [], at.Task, n, null)) : null;
+    }
+
+    /// <summary>A distance in whole sections; null when it ends between two marks, or the task has none.</summary>
+    internal static long? Sections(decimal metres, CourseTask task)
+    {
+        var marks = task.Prescription.Counting.OfType<Workouts.Detail.Marks>().FirstOrDefault();
+        if (marks is not { Every.Value: { } every })
         {
-            if (fields.All(f => f.Field != "tieTime"))
+            return task.Unit == Workouts.AmountUnit.Metre && decimal.Truncate(metres) == metres ? (long)metres : null;
+        }
+
+        var sections = metres * 1000 / new Length(every, marks.Unit).InMillimetres;
+        return sections == decimal.Truncate(sections) ? (long)sections : null;
+    }
+
+    private static bool IsAsked(string key, ScoreSheet sheet) => sheet.Components.Any(c => c.Pieces.Contains(key)
+        || c.Ties.Any(t => (t is Tiebreak.MoreOf m && m.Pieces.Contains(key)) || (t is Tiebreak.LowestMember l && l.Pieces.Contains(key))));
+
+    private static void Fields(CoursePiece piece, ScoreSheet sheet, List<CardField> fields)
+    {
+        var key = piece.Piece.Key;
+        var name = piece.Piece.IsNamed ? piece.Piece.Name + ": " : "";
+        var end = (piece.Piece.Starts ?? Duration.Zero) + piece.Limit!.Longest;
+        if (piece.Piece.IsHeaviest)
+        {
+            fields.Add(new(key, "tries", name + "every lift, made or missed", "load on the bar, bar included", null, null));
+            return;
+        }
+
+        var word = Word(piece);
+        var units = piece.Strand?.Units;
+        var timed = sheet.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(key));
+        if (timed)
+        {
+            fields.Add(new(key, "finish", name + "finished at", $"clock time up to {end}; empty when not finished", null, end));
+        }
+
+        if (piece.Strand is null)
+        {
+            foreach (var strand in piece.Strands)
             {
-                errors.Add(new(path + ".tieTime", "No tie-break asks for a time in this part."));
+                var most = strand.Counter.Units;
+                fields.Add(new(key, "count", $"{name}{strand.Name}{(timed ? " at the cap" : "")}", most is { } m ? $"0 to {m}{(timed ? "; only when not finished" : "")}" : "how many, from 0", most, null, strand.Key));
             }
-            else if (tie <= start || tie > (seen.Finish ?? end))
+        }
+        else
+        {
+            fields.Add(timed
+                ? new(key, "units", $"{name}{word} done at the cap", $"0 to {units - 1}; only when not finished", units - 1, null)
+                : new(key, "units", $"{name}{word} done", units is { } n ? $"0 to {n}" : "the running total where the clock ended", units, null));
+            if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
             {
-                errors.Add(new(path + ".tieTime", $"This time lies after {start} and not after {seen.Finish ?? end}."));
+                fields.Add(new(key, "stood", name + "or where the athlete stood", tasks.Any(t => t.InRounds) ? $"round, task, and {word} of it" : $"task, and {word} of it", piece.Strand.Rounds, null));
             }
         }
 
-        if (seen.Tries.Count > 0 && !piece.Piece.IsHeaviest)
+        foreach (var tie in sheet.Components.SelectMany(c => c.Ties).Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key).Distinct())
         {
-            errors.Add(new(path + ".tries", "This part has no lifts to enter."));
+            fields.Add(new(key, "tieTime", name + (tie is Tiebreak.TimeAtRound { Round: { } r } ? $"clock when round {r} ended" : tie is Tiebreak.TimeAtGate ? "clock when the last gate was passed" : "clock when the last full round ended"),
+                "empty when it was not reached", null, end));
         }
 
-        for (var i = 0; i < seen.Tries.Count; i++)
+        if (sheet.UnverifiedIsNoRep is { } noRep)
         {
-            if (seen.Tries[i].Load <= 0 || seen.Tries[i].Load > LargestLoad || decimal.Round(seen.Tries[i].Load, 3) != seen.Tries[i].Load)
-            {
-                errors.Add(new($"{path}.tries[{i}].load", $"A load over 0 and up to {LargestLoad}, bar included."));
-            }
+            fields.Add(new(key, "unverified", name + "of these not verified", noRep ? "each is no rep; empty for none" : "the score stays open; empty for none", units, null));
         }
+    }
 
-        if (seen.Tries.Count > 50)
-        {
-            errors.Add(new(path + ".tries", "At most 50 lifts."));
-        }
+    /// <summary>What the units of a piece are called together: <c>reps</c>, <c>calories</c>, <c>reps and sections</c>.</summary>
+    private static string Word(CoursePiece piece)
+    {
+        var words = piece.Tasks.Select(t => t.Counted.Word.Split(' ')[0] switch { "cal" => "calories", "m" => "metres", "ft" => "feet", "rep" => "reps", var w => w + "s" }).Distinct().ToList();
+        return words.Count == 1 ? words[0] : words.Contains("metres") || words.Contains("feet") ? "units" : "reps";
     }
 }

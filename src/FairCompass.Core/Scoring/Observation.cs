@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Scoring;
@@ -16,30 +17,58 @@ public enum EntryStatus
 }
 
 /// <summary>A lift as the judge called it.</summary>
-/// <param name="Load">On the bar, bar included, in the competition's unit.</param>
+/// <param name="Load">On the bar, bar included, in the competition's unit; over 0.</param>
 /// <param name="Made">True for a good lift.</param>
-public sealed record Try(decimal Load, bool Made);
+/// <param name="Seat">The lifter's place in the team, from 1; null for an individual.</param>
+/// <param name="NoClips">True when the clips were missing; the workout says whether the lift then counts.</param>
+public sealed record Try(decimal Load, bool Made, int? Seat = null, bool NoClips = false);
+
+/// <summary>The count of one of several counters of a piece.</summary>
+/// <param name="Strand">The counter's key.</param>
+/// <param name="Units">Performed units, from 0.</param>
+public sealed record StrandCount(string Strand, long Units);
 
 /// <summary>What the card says about one piece.</summary>
 /// <param name="Piece">The piece's key.</param>
 /// <param name="Finish">Time on the hall clock when the work was done; null when it was not finished.</param>
-/// <param name="Units">Units done when the clock ended; null when finished or not counted.</param>
+/// <param name="Units">Performed units when the clock ended; null when finished or not counted.</param>
 /// <param name="TieTime">Time on the hall clock at the tie-break's mark; null when the mark was not passed or there is none.</param>
 /// <param name="Tries">Every lift, in order.</param>
 /// <param name="Stood">Where in the ledger the athlete stood when the clock ended, instead of a count; null when not given.</param>
-public sealed record PieceObservation(string Piece, Duration? Finish, long? Units, Duration? TieTime, Eq<Try> Tries, LedgerPlace? Stood = null);
+/// <param name="Counts">The counts of a piece with several counters; empty otherwise.</param>
+/// <param name="Watches">Hand watches at the finish, instead of <paramref name="Finish"/>; one to three.</param>
+/// <param name="Ticks">Bonus targets ticked, instead of the counts that earn them; null when not given.</param>
+/// <param name="Unverified">Units that a reviewer could not verify; null for none.</param>
+public sealed record PieceObservation(
+    string Piece, Duration? Finish, long? Units, Duration? TieTime, Eq<Try> Tries, LedgerPlace? Stood = null,
+    Eq<StrandCount> Counts = default, Eq<Duration> Watches = default, long? Ticks = null, long? Unverified = null);
 
 /// <summary>A place in the ledger as a judge names it.</summary>
 /// <param name="Round">The round of the outermost loop, from 1; null for work without rounds.</param>
 /// <param name="Task">Which task of the piece, from 0.</param>
-/// <param name="Unit">Units of that task done in this round, from 1.</param>
-public sealed record LedgerPlace(long? Round, int Task, long Unit);
+/// <param name="Unit">Units of that task done in this round, from 1; null when <paramref name="Metres"/> is given.</param>
+/// <param name="Option">The option the athlete was at, from 0; null for the first or where there is no choice.</param>
+/// <param name="Metres">The distance done of a task with marks; only whole sections exist.</param>
+public sealed record LedgerPlace(long? Round, int Task, long? Unit, int? Option = null, decimal? Metres = null);
 
 /// <summary>Facts from one card.</summary>
 /// <param name="Status">What became of the entry.</param>
 /// <param name="Pieces">What was seen of each piece.</param>
-public sealed record RunObservation(EntryStatus Status, Eq<PieceObservation> Pieces)
+/// <param name="Choices">Options that were taken; tasks that are not named were done in the first way.</param>
+/// <param name="Unjudged">True for a score without a judge: it is shown and not ranked.</param>
+public sealed record RunObservation(EntryStatus Status, Eq<PieceObservation> Pieces, Eq<Chosen> Choices = default, bool Unjudged = false)
 {
     /// <summary>What was seen of a piece; an empty observation when the card says nothing.</summary>
-    public PieceObservation Of(string piece) => Pieces.FirstOrDefault(p => p.Piece == piece) ?? new(piece, null, null, null, []);
+    public PieceObservation Of(string piece)
+    {
+        foreach (var seen in Pieces)
+        {
+            if (seen.Piece == piece)
+            {
+                return seen;
+            }
+        }
+
+        return new(piece, null, null, null, []);
+    }
 }

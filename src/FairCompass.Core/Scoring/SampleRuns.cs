@@ -39,26 +39,44 @@ public static class SampleRuns
         return results.Select((_, i) => byComponent.Select(p => p[i]).ToEq()).ToList();
     }
 
-    private sealed record Case(string Label, decimal? FinishAt, long Missing, decimal DoneShare, decimal[] Lifts, bool[] Made, int TieShift, EntryStatus Status = EntryStatus.Ran);
+    /// <param name="Label">What it shows where a part is finished.</param>
+    /// <param name="Open">What it shows where nothing is finished, only counted.</param>
+    /// <param name="FinishAt">The share of the time after which it finishes; null when it does not.</param>
+    /// <param name="Short">Units missing at the cap; 0 for a quarter of them.</param>
+    /// <param name="Share">The share of an ordinary count.</param>
+    /// <param name="Less">Units less than that.</param>
+    /// <param name="Lifts">Lifts as shares of the heaviest load the plates make.</param>
+    /// <param name="Made">Which of them are good.</param>
+    /// <param name="Later">Seconds later at the tie-break's mark.</param>
+    /// <param name="Gate">How far it comes past the first gate, or short of it; null for work without gates.</param>
+    /// <param name="Status">What became of it.</param>
+    private sealed record Case(
+        string Label, string Open, decimal? FinishAt, long Short, decimal Share, long Less, decimal[] Lifts, bool[] Made, int Later, long? Gate = null, EntryStatus Status = EntryStatus.Ran);
 
     private static readonly Case[] All =
     [
-        new("finished early", 0.72m, 0, 1.00m, [0.40m, 0.46m], [true, true], 0),
-        new("finished", 0.85m, 0, 0.92m, [0.44m, 0.50m], [true, false], 0),
-        new("finished in the same second", 0.85m, 0, 0.92m, [0.44m], [true], 7),
-        new("finished, no good lift", 0.93m, 0, 0.83m, [0.50m, 0.50m], [false, false], 3),
-        new("finished on the bell", 1.00m, 0, 0.75m, [], [], 5),
-        new("one rep short", null, 1, 0.75m, [], [], 9),
-        new("three quarters done", null, 0, 0.60m, [], [], 12),
-        new("withdrew", null, 0, 0.30m, [], [], 0, EntryStatus.Withdrew),
-        new("did not start", null, 0, 0, [], [], 0, EntryStatus.DidNotStart),
+        new("finished early", "a strong run", 0.72m, 0, 1.00m, 0, [0.40m, 0.46m], [true, true], 0),
+        new("finished", "a good run", 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0),
+        new("finished in the same second", "as much, later at the mark", 0.85m, 0, 0.92m, 0, [0.44m], [true], 7),
+        new("finished, no good lift", "a fair run", 0.93m, 0, 0.83m, 0, [0.50m, 0.50m], [false, false], 3),
+        new("finished on the bell", "a middling run", 1.00m, 0, 0.75m, 0, [], [], 5),
+        new("one rep short", "one rep less", null, 1, 0.75m, 1, [], [], 9),
+        new("three quarters done", "a slow run", null, 0, 0.60m, 0, [], [], 12),
+        new("exactly at the gate", "exactly at the gate", null, 0, 0, 0, [], [], 0, 0),
+        new("one rep short of the gate", "one rep short of the gate", null, 0, 0, 0, [], [], 0, -1),
+        new("no rep counted", "no rep counted", null, -1, 0, 0, [], [], 0),
+        new("withdrew", "withdrew", null, 0, 0.30m, 0, [], [], 0, null, EntryStatus.Withdrew),
+        new("did not start", "did not start", null, 0, 0, 0, [], [], 0, null, EntryStatus.DidNotStart),
     ];
 
     private static IEnumerable<(string Label, RunObservation Run)> Cases(Course course, ScoreSheet sheet, Competition competition)
     {
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time);
         var lifted = course.Pieces.Any(p => p.Piece.IsHeaviest);
-        foreach (var c in All)
+        var marked = sheet.Components.Any(c => c.Ties.Any(t => t is Tiebreak.TimeAtRound or Tiebreak.TimeAtGate));
+        var gated = course.Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
+        var fields = Card.Fields(course, sheet).ToLookup(f => f.Piece, StringComparer.Ordinal);
+        foreach (var c in All.Where(c => c.Gate is null || gated))
         {
             if (c.Status == EntryStatus.DidNotStart)
             {
@@ -66,80 +84,93 @@ public static class SampleRuns
                 continue;
             }
 
-            var label = timed ? c.Label : c.Label switch
-            {
-                "finished early" => "a strong run",
-                "finished" => "a good run",
-                "finished in the same second" => "as much, later at the mark",
-                "finished, no good lift" => "a fair run",
-                "finished on the bell" => "a middling run",
-                "one rep short" => "one rep less",
-                "three quarters done" => "a slow run",
-                _ => c.Label,
-            };
-            if (!lifted && c.Label == "finished, no good lift" && timed)
-            {
-                label = "finished late";
-            }
-
-            yield return (label, new(c.Status, course.Pieces.Select(p => Observe(c, p, sheet, competition, course)).ToEq()));
+            var label = !timed ? marked || c.Later != 7 ? c.Open : "as much" : !lifted && c.Label == "finished, no good lift" ? "finished late" : c.Label;
+            yield return (label, new(c.Status, course.Pieces.Where(p => fields.Contains(p.Piece.Key)).Select(p => Observe(c, p, fields[p.Piece.Key], sheet, competition, course)).ToEq()));
         }
     }
 
-    private static PieceObservation Observe(Case c, CoursePiece piece, ScoreSheet sheet, Competition competition, Course course)
+    private static PieceObservation Observe(Case c, CoursePiece piece, IEnumerable<CardField> asked, ScoreSheet sheet, Competition competition, Course course)
     {
         var key = piece.Piece.Key;
-        var fields = Card.Fields(course, sheet).Where(f => f.Piece == key).Select(f => f.Field).ToHashSet(StringComparer.Ordinal);
-        if (fields.Count == 0)
-        {
-            return new(key, null, null, null, []);
-        }
-
+        var fields = asked.Select(f => f.Field).ToHashSet(StringComparer.Ordinal);
         if (fields.Contains("tries"))
         {
-            return new(key, null, null, null, c.FinishAt is null && piece.Piece.InTimeLeft ? [] : Lifts(c, course.Address.Duty, competition));
+            var never = c.FinishAt is null && piece.Piece.InTimeLeft;
+            var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads) ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s) : [null];
+            return new(key, null, null, null, never ? [] : seats.SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition)).ToEq());
         }
 
         var start = piece.Piece.Starts ?? Duration.Zero;
-        var window = piece.Piece.Window ?? Duration.Zero;
+        var window = piece.Limit?.Longest ?? Duration.Zero;
         var timed = fields.Contains("finish");
         Duration? finish = timed && c.FinishAt is { } share ? start + Seconds(window, share) : null;
-        var total = piece.Strand?.Units;
-        var units = finish is not null ? (long?)null : timed ? (c.Missing > 0 ? total - c.Missing : (long?)(total * 3 / 4)) : Count(c, piece.Strand!, window);
+        if (piece.Strand is null)
+        {
+            // Of several options one run takes one.
+            var taken = piece.Tasks is [{ Options.Count: > 1 }] ? c.Later % piece.Strands.Count : -1;
+            var counts = piece.Strands.Select((s, i) => new StrandCount(s.Key, taken >= 0 && i != taken ? 0 : finish is not null && s.Key != "first" ? s.Counter.Units ?? 0 : Of(s.Counter, s.Key != "first" && timed))).ToEq();
+            return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
+        }
+
+        long? units = finish is null ? Of(piece.Strand, timed) : null;
         return new(key, finish, units, fields.Contains("tieTime") ? TieTime(c, piece, sheet, finish, units, start, window) : null, []);
+
+        long Of(Strand strand, bool toFinish)
+        {
+            if (c.Gate is { } past && piece.Limit is { Gates.Count: > 0 } limit)
+            {
+                return Math.Max(0, limit.Gates[0].Units + past);
+            }
+
+            if (strand.Units is null && piece.Tasks is [{ Counted.Credit: Courses.Credit.WithBonus { At: { } at } }])
+            {
+                // Around the target: who just reaches it, and who is one short.
+                return Math.Max(0, (long)(at * (c.Share + 0.17m)) - c.Less) * (c.Short < 0 ? 0 : 1);
+            }
+
+            return toFinish && strand.Units is { } total ? c.Short > 0 ? Math.Max(0, total - c.Short) : c.Short < 0 ? 0 : total * 3 / 4 : Count(c, strand, piece.Limit!);
+        }
     }
 
-    /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace; only an example.</summary>
-    private static long Count(Case c, Strand strand, Duration window)
+    /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace, or a little past the last gate; only an example.</summary>
+    private static long Count(Case c, Strand strand, Limit limit)
     {
-        var most = strand.Units ?? Math.Max(8, window.Ms * 8 / 60_000);
-        var units = (long)(most * c.DoneShare) - (c.Label == "one rep short" ? 1 : 0);
-        return Math.Clamp(units, 0, strand.Units ?? long.MaxValue);
+        var most = strand.Units ?? (limit.Gates.Count > 0 ? limit.Gates[^1].Units * 8 / 7 : Math.Max(8, limit.Base.Ms * 8 / 60_000));
+        return Math.Clamp((long)(most * c.Share) - c.Less, 0, strand.Units ?? long.MaxValue);
     }
 
     private static Duration? TieTime(Case c, CoursePiece piece, ScoreSheet sheet, Duration? finish, long? units, Duration start, Duration window)
     {
-        var tie = sheet.Components.SelectMany(s => s.Ties).OfType<Tiebreak.TimeAtRound>().First(t => t.Piece == piece.Piece.Key);
         var strand = piece.Strand!;
         var done = units ?? strand.Units ?? 0;
-        var round = tie.Round ?? strand.FullRounds(done)?.Full ?? 0;
+        var tie = sheet.Components.SelectMany(s => s.Ties).First(t => t is Tiebreak.TimeAtRound r ? r.Piece == piece.Piece.Key : t is Tiebreak.TimeAtGate g && g.Piece == piece.Piece.Key);
+        if (tie is Tiebreak.TimeAtGate)
+        {
+            var passed = piece.Limit!.Gates.TakeWhile(g => done >= g.Units).ToList();
+            var closes = passed.SkipLast(1).Aggregate(piece.Limit.Base, (sum, g) => sum + g.Adds);
+            return passed.Count == 0 ? null : start + closes - Duration.Seconds(c.Gate == 0 && sheet.GateOnSecondCounts != false ? 0 : Math.Max(1, 30 - c.Later));
+        }
+
+        var round = ((Tiebreak.TimeAtRound)tie).Round ?? strand.FullRounds(done)?.Full ?? 0;
         if (round < 1 || strand.UnitsAfterRound(round) is not { } at || at > done || done == 0)
         {
             return null;
         }
 
-        var spent = (finish ?? start + window) - start;
+        // Who has stopped has done so at the cap that held for them, and the mark lies inside the cap that held before it.
+        var spent = finish is { } end ? end - start : piece.Limit!.For(done);
         var even = Duration.Seconds(spent.Ms * at / done / 1000);
-        var shifted = start + even - Duration.Seconds(Math.Min(20, even.Ms / 4000)) + Duration.Seconds(c.TieShift);
-        var last = finish ?? start + window;
+        var shifted = start + even - Duration.Seconds(Math.Min(20, even.Ms / 4000)) + Duration.Seconds(c.Later);
+        var last = start + piece.Limit!.For(at - 1);
+        last = finish is { } f && f < last ? f : last;
         return shifted > last ? last : shifted;
     }
 
     private static Duration Seconds(Duration window, decimal share) => Duration.Seconds((long)(window.Ms * share / 1000));
 
-    private static Eq<Try> Lifts(Case c, string duty, Competition competition)
+    private static IEnumerable<Try> Lifts(Case c, string duty, int? seat, Competition competition)
     {
         var loads = BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit);
-        return c.Lifts.Select((share, i) => new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == "woman" ? 0.7m : 1m))), c.Made[i])).ToEq();
+        return c.Lifts.Select((share, i) => new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == "woman" ? 0.7m : 1m))), c.Made[i], seat));
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
@@ -28,6 +29,9 @@ public enum ResultClass
 
     /// <summary>Did not start.</summary>
     DidNotStart = 6,
+
+    /// <summary>Shown without a place: no judge was there, or a reviewer has left it open.</summary>
+    Unranked = 7,
 }
 
 /// <summary>One component's score of one run.</summary>
@@ -43,13 +47,44 @@ public sealed record ComponentResult(ResultClass Class, long Value, Eq<long> Tie
 public static class Scorer
 {
     /// <summary>The score of every component. The observation must have passed <see cref="Card.Validate"/>.</summary>
+    /// <param name="run">What the card says.</param>
+    /// <param name="course">The workout for this entry.</param>
+    /// <param name="sheet">Its scores.</param>
+    /// <param name="unit">The unit of lifted loads.</param>
     public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
     {
-        var plain = sheet.Components.Select(c => Plain(c, run, course, unit)).ToList();
-        return plain.Select((r, i) => WithTies(r, sheet.Components[i], run, plain)).ToEq();
+        var taken = course.With(run.Choices);
+        var plain = sheet.Components.Select(c => Plain(c, run, taken, sheet, unit)).ToList();
+        return plain.Select((r, i) => WithTies(r, sheet.Components[i], run, taken, sheet, plain)).ToEq();
     }
 
-    private static ComponentResult Plain(ScoreComponent c, RunObservation run, Course course, MassUnit unit)
+    /// <summary>The score of several submissions: the best, or the last, of each component by the workout's rule.</summary>
+    /// <param name="attempts">In the order in which they were made; at least one.</param>
+    /// <param name="course">The workout for this entry.</param>
+    /// <param name="sheet">Its scores; without a rule for attempts the best counts.</param>
+    /// <param name="unit">The unit of lifted loads.</param>
+    public static Eq<ComponentResult> Score(IReadOnlyList<RunObservation> attempts, Course course, ScoreSheet sheet, MassUnit unit)
+    {
+        var each = attempts.Take(sheet.Attempts?.N ?? int.MaxValue).Select(a => Score(a, course, sheet, unit)).ToList();
+        if (each.Count == 1)
+        {
+            return each[0];
+        }
+
+        return Enumerable.Range(0, sheet.Components.Count).Select(i =>
+        {
+            var chosen = 0;
+            for (var a = 1; a < each.Count; a++)
+            {
+                chosen = sheet.Attempts is { Best: false } || Ranking.Compare(each[a][i], each[chosen][i]) < 0 ? a : chosen;
+            }
+
+            var which = $"The {Words.Ordinal(chosen + 1)} of {each.Count} submissions counts: the {(sheet.Attempts is { Best: false } ? "last" : "best")} ({string.Join(", ", each.Select(e => e[i].Text))}).";
+            return each[chosen][i] with { Reasons = each[chosen][i].Reasons.Append(which).ToEq() };
+        }).ToEq();
+    }
+
+    private static ComponentResult Plain(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
     {
         if (run.Status == EntryStatus.DidNotStart)
         {
@@ -61,97 +96,135 @@ public static class Scorer
             return Nothing(ResultClass.Withdrew, "withdrew", "Withdrew: ranked after all who ran to the end.");
         }
 
-        if (c.Before is { } before && run.Of(before).Finish is null)
+        if (c.Before is { } before && !Tallying.Finished(run.Of(before)))
         {
-            var name = course.Pieces.First(p => p.Piece.Key == before).Piece.Name;
+            var name = course.Piece(before)!.Piece.Name;
             return c.NotReachedIsZero == true
                 ? Nothing(ResultClass.Zero, "0", $"{name} was not finished, so {c.Name} is zero.")
                 : Nothing(ResultClass.NotReached, "not reached", $"{name} was not finished, so this part was never reached.");
         }
 
-        return c.Measured switch
+        var result = c.Measured switch
         {
-            Measured.Time => Time(c, run, course),
-            Measured.Load => Load(c, run, unit),
-            _ => Units(c, run, course),
+            Measured.Time => Time(c, run, course, sheet),
+            Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit),
+            _ => Units(c, run, course, sheet),
         };
+        return run.Unjudged ? result with { Class = ResultClass.Unranked, Value = 0, Reasons = result.Reasons.Append("No judge was there: the score is shown and has no place.").ToEq() }
+            : sheet.UnverifiedIsNoRep == false && c.Pieces.Any(k => run.Of(k).Unverified > 0)
+                ? result with { Class = ResultClass.Unranked, Value = 0, Reasons = result.Reasons.Append("Units could not be verified and are undecided: there is no place yet.").ToEq() }
+                : result;
     }
 
-    private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course)
+    private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet)
     {
-        var piece = course.Pieces.First(p => p.Piece.Key == c.Pieces[0]);
+        var piece = course.Piece(c.Pieces[0])!;
         var seen = run.Of(piece.Piece.Key);
-        var start = piece.Piece.Starts ?? Duration.Zero;
-        var cap = piece.Piece.Window ?? Duration.Zero;
-        var total = piece.Strand!.Units!.Value;
-        if (seen.Finish is { } finish)
+        var start = c.ByHallClock ? Duration.Zero : piece.Piece.Starts ?? Duration.Zero;
+        var limit = piece.Limit ?? new Limit(Duration.Zero, []);
+        var total = piece.Total(c.Tally) ?? 0;
+        if (Tallying.Finish(seen, sheet) is { } finish)
         {
             var time = finish - start;
             var clock = start > Duration.Zero ? $" The clock showed {finish}; the part began at {start}." : "";
-            return new(ResultClass.Scored, time.Ms, [], time.ToString(), null, [$"All {total} reps done in {time}, inside the cap of {cap}.{clock}"]);
+            var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
+            return new(ResultClass.Scored, time.Ms, [], time.ToString(), null, [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]);
         }
 
-        var units = seen.Units ?? 0;
-        var where = PlaceWords(piece, units);
+        var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
+        var own = piece.Strand is { } strand ? limit.For(Math.Clamp(seen.Units ?? 0, 0, strand.Units ?? long.MaxValue)) : limit.Base;
+        var where = PlaceWords(piece, seen.Units ?? 0);
         var rule = c.Cap ?? new CapRule.CapLine();
-        var (cls, value) = rule.Key(null, units, total, new Limit(cap, []));
+        var inTally = new Limit(limit.Base, limit.Gates.Select(g => g with { Units = piece.Strand?.Sum(g.Units, c.Tally) ?? g.Units }).ToEq());
+        var (cls, value) = rule.Key(null, units, total, inTally);
+        var offset = c.ByHallClock ? (piece.Piece.Starts ?? Duration.Zero).Ms : 0;
+        var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Word}s when the cap of {own} was reached{where}.";
         return rule switch
         {
-            CapRule.Penalty p => new(ResultClass.Scored, value, [], $"{new Duration(value)} ({units} of {total})", null,
-                [$"Not finished: {units} of {total} reps when the cap of {cap} was reached{where}.",
-                 $"{Words.Count(total - units, "rep")} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; {cap} + that = {new Duration(value)}."]),
-            CapRule.AddDone a => new(ResultClass.Scored, value, [], $"{new Duration(value)} ({units} of {total})", null,
-                [$"{cap} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]),
-            _ => new((ResultClass)cls, value, [], $"{units} of {total} at the cap", null,
-                [$"Not finished: {units} of {total} reps when the cap of {cap} was reached{where}.",
-                 "Cap line: ranked after every finisher, by reps done."]),
+            CapRule.Penalty p => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({Amount(units, c)} of {Amount(total, c)})", null,
+                [stopped,
+                 $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; {(limit.Gates.Count > 0 ? "the longest cap, " : "")}{limit.Longest} + that = {new Duration(value)}."]),
+            CapRule.AddDone a => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({units} of {total})", null,
+                [$"{own} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]),
+            _ => new((ResultClass)cls, value, [], $"{Amount(units, c)} of {Amount(total, c)} at the cap", null,
+                [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]),
         };
     }
 
-    private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course)
+    private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet)
     {
         var sum = 0L;
         var parts = new List<string>();
         foreach (var key in c.Pieces)
         {
-            var piece = course.Pieces.First(p => p.Piece.Key == key);
-            var units = run.Of(key) is { } seen && seen.Finish is not null ? piece.Strand!.Units ?? 0 : run.Of(key).Units ?? 0;
-            sum += units;
-            parts.Add(c.Pieces.Count > 1 ? $"{piece.Piece.Name}: {units}{PlaceWords(piece, units)}" : $"{Words.Count(units, "rep")}{PlaceWords(piece, units)}");
+            var piece = course.Piece(key)!;
+            var seen = run.Of(key);
+            var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
+            sum = Count.Add(sum, units);
+            parts.Add($"{(piece.Piece.IsNamed ? $"{piece.Piece.Name}: " : "")}{Details(c, seen, piece, units)}");
         }
 
         if (sum == 0)
         {
-            return Nothing(ResultClass.Zero, "0", "No rep was counted.");
+            return Nothing(ResultClass.Zero, "0", $"No {c.Word} was counted.");
         }
 
-        var strand = course.Pieces.First(p => p.Piece.Key == c.Pieces[0]).Strand!;
-        var rounds = strand.FullRounds(sum);
-        var text = c.Measured == Measured.RoundsAndUnits && rounds is { } r ? $"{r.Full} + {r.Beyond}" : Words.Count(sum, "rep");
+        var first = course.Piece(c.Pieces[0])!;
+        var rounds = c.Pieces.Count == 1 && first.Strand is { IsOneLoop: true } && first.Tasks.All(t => t.Counted.Credit.IsPlain) ? first.Strand.FullRounds(sum) : null;
+        var text = c.Measured == Measured.RoundsAndUnits && rounds is { } r ? $"{r.Full} + {r.Beyond}" : $"{Amount(sum, c)} {(c.Word == "m" ? "m" : c.Word + (sum == 1 ? "" : "s"))}";
         var reasons = new List<string> { string.Join("; ", parts) + "." };
         if (c.Pieces.Count > 1)
         {
-            reasons.Add($"Together {Words.Count(sum, "rep")}.");
+            reasons.Add($"Together {text}.");
         }
         else if (rounds is { } full)
         {
-            reasons.Add($"{Words.Count(full.Full, "full round")} ({strand.UnitsAfterRound(full.Full) ?? 0} reps) and {Words.Count(full.Beyond, "rep")} of the next.");
+            reasons.Add($"{Words.Count(full.Full, "full round")} ({first.Strand!.UnitsAfterRound(full.Full) ?? 0} reps) and {Words.Count(full.Beyond, "rep")} of the next.");
+        }
+
+        if (sheet.UnverifiedIsNoRep == true && c.Pieces.Sum(k => run.Of(k).Unverified ?? 0) is > 0 and var doubtful)
+        {
+            reasons.Add($"{Words.Count(doubtful, "unit")} could not be verified and {(doubtful == 1 ? "is" : "are")} no rep.");
         }
 
         return new(ResultClass.Scored, -sum, [], text, null, reasons.ToEq());
     }
 
-    private static ComponentResult Load(ScoreComponent c, RunObservation run, MassUnit unit)
+    /// <summary>What was done, in performed units, and what it is credited when that is another number.</summary>
+    private static string Details(ScoreComponent c, PieceObservation seen, CoursePiece piece, long credited)
     {
-        var tries = c.Pieces.SelectMany(k => run.Of(k).Tries).ToList();
-        var good = tries.Where(t => t.Made).Select(t => t.Load).DefaultIfEmpty(0).Max();
-        var listed = string.Join(", ", tries.Select(t => $"{new Mass(t.Load, unit)} {(t.Made ? "made" : "missed")}"));
-        return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
-            : good == 0 ? Nothing(ResultClass.NoGoodLift, "no good lift", $"Tried without a good lift: {listed}.")
-            : new(ResultClass.Scored, -(long)(good * 1000), [], new Mass(good, unit).ToString(), null, [$"{listed}: the heaviest good lift is {new Mass(good, unit)}."]);
+        var counts = Tallying.Counts(seen, piece).Where(x => x.Units > 0).ToList();
+        if (piece.Strand is not null)
+        {
+            var units = counts.Count == 0 ? 0 : counts[0].Units;
+            var plain = c.Tally.Of == TallyOf.Credit && units == credited;
+            return plain ? Words.Count(credited, c.Word) + PlaceWords(piece, units) : $"{Words.Count(units, "unit")}{PlaceWords(piece, units)}, {Amount(credited, c)} {Credited(c)}";
+        }
+
+        return counts.Count == 0 ? "nothing" : string.Join(", ", counts.Select(x => $"{x.Strand.Name} {x.Units}")) + (counts.Sum(x => x.Units) == credited ? "" : $", {Amount(credited, c)} {Credited(c)}");
     }
 
-    private static ComponentResult WithTies(ComponentResult result, ScoreComponent c, RunObservation run, List<ComponentResult> all)
+    private static string Credited(ScoreComponent c) => c.Tally.Of switch { TallyOf.Calories => "calories", TallyOf.Millimetres => "m", _ => "credited" };
+
+    private static string Amount(long value, ScoreComponent c) =>
+        c.Tally.Of == TallyOf.Millimetres ? Number.Normal(value / 1000m) : value.ToString(CultureInfo.InvariantCulture);
+
+    private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
+    {
+        var tries = c.Pieces.SelectMany(k => run.Of(k).Tries.Select(t => t.Seat is null ? t with { Seat = course.Piece(k)?.Piece.Seat } : t)).ToList();
+        bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
+        string Call(Try t) => t.Made ? Good(t) ? "made" : "made without clips, which does not count" : "missed";
+        var listed = string.Join(", ", tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}"));
+        var sum = c.Measured == Measured.SumOfLoads;
+        var bests = tries.Where(Good).GroupBy(t => sum ? t.Seat : null).Select(g => g.Max(t => t.Load)).ToList();
+        var value = bests.Sum();
+        return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
+            : value == 0 ? Nothing(ResultClass.NoGoodLift, "no good lift", $"Tried without a good lift: {listed}.")
+            : new(ResultClass.Scored, -(long)(value * 1000), [], new Mass(value, unit).ToString(), null,
+                [sum ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}." : $"{listed}: the heaviest good lift is {new Mass(value, unit)}."]);
+    }
+
+    private static ComponentResult WithTies(ComponentResult result, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, List<ComponentResult> all)
     {
         var values = new List<long>();
         var texts = new List<string>();
@@ -162,25 +235,43 @@ public static class Scorer
                 switch (tie)
                 {
                     case Tiebreak.TimeAtRound t:
-                        var time = run.Of(t.Piece).TieTime;
-                        values.Add(time?.Ms ?? long.MaxValue);
-                        texts.Add((t.Round is { } r ? $"round {r} at " : "last full round at ") + (time?.ToString() ?? "no time"));
+                        Time(run.Of(t.Piece).TieTime, t.Round is { } r ? $"round {r} at " : "last full round at ");
                         break;
-                    case Tiebreak.Other o when o.Component < all.Count:
-                        values.Add((long)all[o.Component].Class);
-                        values.Add(all[o.Component].Value);
-                        texts.Add(all[o.Component].Text);
+                    case Tiebreak.TimeAtGate t:
+                        Time(run.Of(t.Piece).TieTime, "last gate at ");
+                        break;
+                    case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
+                        values.Add((long)all[other].Class);
+                        values.Add(all[other].Value);
+                        texts.Add(all[other].Text);
+                        break;
+                    case Tiebreak.MoreOf m:
+                        var more = m.Pieces.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, m.Tally, sheet.UnverifiedIsNoRep == true));
+                        values.Add(-more);
+                        texts.Add($"{more} {m.Word}");
+                        break;
+                    case Tiebreak.LowestMember l:
+                        var lowest = l.Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat).Select(g => (Seat: g.Key, Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true)))).MinBy(x => x.Sum);
+                        values.Add(-lowest.Sum);
+                        texts.Add($"lowest member {lowest.Sum}");
                         break;
                 }
             }
         }
 
         return result with { Ties = values.ToEq(), TieText = texts.Count == 0 ? null : string.Join(", then ", texts) };
+
+        void Time(Duration? time, string words)
+        {
+            var read = time is { } t ? Timing.Round(t, sheet.Resolution) : (Duration?)null;
+            values.Add(read?.Ms ?? long.MaxValue);
+            texts.Add(words + (read?.ToString() ?? "no time"));
+        }
     }
 
     private static ComponentResult Nothing(ResultClass cls, string text, string reason) => new(cls, 0, [], text, null, [reason]);
 
-    /// <summary>Where a count stands, such as <c>, in round 3, air bike 13 of 14</c>; empty at zero.</summary>
+    /// <summary>Where a count stands, such as <c> (round 3, air bike 13 of 14)</c>; empty at zero.</summary>
     public static string PlaceWords(CoursePiece piece, long units)
     {
         if (units <= 0 || piece.Strand is not { } strand || units > (strand.Units ?? long.MaxValue))
@@ -190,6 +281,8 @@ public static class Scorer
 
         var place = strand.At(units);
         var round = place.Rounds.Count == 0 ? "" : $"round {string.Join('·', place.Rounds)}, ";
-        return $" ({round}{piece.Tasks[place.Task].Prescription.Movement.Value} {place.Unit}{(place.Of is { } of ? $" of {of}" : "")})";
+        var task = piece.Tasks[place.Task];
+        var word = task.Counted.Word is "rep" or "cal" or "m" or "ft" ? "" : task.Counted.Word.Split(' ')[0] + " ";
+        return $" ({round}{task.Prescription.Movement.Value} {word}{place.Unit}{(place.Of is { } of ? $" of {of}" : "")})";
     }
 }

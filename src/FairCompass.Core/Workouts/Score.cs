@@ -78,7 +78,11 @@ public abstract record ScoreLine : Node
     /// True for what is missing. False is the tempting <c>for each rep done</c>, which ranks more work lower: it is
     /// understood so that it can be refused with an example.
     /// </param>
-    public sealed record Penalty(Duration? Each, CountedAs Of, bool Missing = true) : ScoreLine;
+    /// <param name="FromOwnCap">
+    /// True for <c>from the own cap</c>: with a gate it lets who misses the gate beat who passes it. It is understood so that
+    /// it can be refused with an example; otherwise the penalty counts from the longest cap.
+    /// </param>
+    public sealed record Penalty(Duration? Each, CountedAs Of, bool Missing = true, bool FromOwnCap = false) : ScoreLine;
 
     /// <summary><c>unfinished: cap line by reps</c>: finishers first, then by what was done.</summary>
     public sealed record CapLine(CountedAs By) : ScoreLine;
@@ -129,6 +133,7 @@ public enum TieMark
 [JsonDerivedType(typeof(Attempts), "attempts")]
 [JsonDerivedType(typeof(Clips), "clips")]
 [JsonDerivedType(typeof(Club), "club")]
+[JsonDerivedType(typeof(Timing), "timing")]
 public abstract record Policy : Node
 {
     private Policy()
@@ -151,6 +156,22 @@ public abstract record Policy : Node
 
     /// <summary><c>club: best 4 members</c>.</summary>
     public sealed record Club(int Best) : Policy;
+
+    /// <summary><c>timing: whole seconds</c>, <c>tenths by hand</c>, <c>hundredths</c>.</summary>
+    public sealed record Timing(TimeResolution Resolution) : Policy;
+}
+
+/// <summary>How finely times are read.</summary>
+public enum TimeResolution
+{
+    /// <summary>Whole seconds off the shared clock (common practice): the second that has begun.</summary>
+    WholeSeconds,
+
+    /// <summary>By hand watch, up to the next tenth of a second.</summary>
+    TenthsByHand,
+
+    /// <summary>By an electronic clock, up to the next hundredth of a second.</summary>
+    Hundredths,
 }
 
 /// <summary>When a rep or lift around the final bell counts.</summary>

@@ -49,7 +49,10 @@ public abstract record Work : Node
     public sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work;
 
     /// <summary>Several lifts in order at one bar.</summary>
-    public sealed record Complex(Eq<Detail> Details, Eq<Task> Lifts) : Work;
+    /// <param name="Details">The bar's loads over the rounds, and how the lifts follow each other.</param>
+    /// <param name="Lifts">The lifts.</param>
+    /// <param name="Lines">Other loads for some, and rules.</param>
+    public sealed record Complex(Eq<Detail> Details, Eq<Task> Lifts, Eq<TaskLine> Lines = default) : Work;
 
     /// <summary><c>in any order</c>: one counter for each task.</summary>
     public sealed record AnyOrder(Eq<Work> Items) : Work;

@@ -25,9 +25,8 @@ public sealed record TryAnswer(
 
 /// <summary>The tasks of a counted piece.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="InRounds">True when a place names a round.</param>
-/// <param name="Names">The movements in order.</param>
-public sealed record PieceTasks(string Piece, bool InRounds, IReadOnlyList<string> Names);
+/// <param name="Tasks">The tasks in order.</param>
+public sealed record PieceTasks(string Piece, IReadOnlyList<CardTask> Tasks);
 
 /// <summary>A tried result.</summary>
 /// <param name="Results">One for each score.</param>
@@ -79,8 +78,7 @@ public static class ScoringEndpoints
 
         return Results.Ok(new TryAnswer(sheet.Components.Select(c => c.Name).ToList(),
             sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-            Card.Fields(course, sheet).ToList(), course.Pieces.Where(p => p.Strand is not null)
-                .Select(p => new PieceTasks(p.Piece.Key, p.Strand!.IsOneLoop, p.Tasks.Select(t => t.Prescription.Movement.Value).ToList())).ToList(), samples.ToList(), tried));
+            Card.Fields(course, sheet).ToList(), course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0).ToList(), samples.ToList(), tried));
     }
 
     private static (Tried, Core.Quantities.Eq<SampleResult>) Place(RunObservation run, Core.Courses.Course course, ScoreSheet sheet, Core.Quantities.Eq<SampleResult> samples, Competition competition)

@@ -70,7 +70,7 @@ public class StrandTests
     public void The_ledger_is_the_same_strand() => Tree.Sample(text =>
     {
         var strand = Of(text);
-        foreach (var table in Ledger.Of(strand, 30))
+        foreach (var table in Ledger.Of(strand, [], 30))
         {
             foreach (var cell in table.Rows.SelectMany(r => r.Cells).Where(c => c.Amount > 0))
             {

@@ -1,0 +1,104 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A gate that opens nothing.</summary>
+public sealed class GateMisplaced : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "gate-misplaced";
+
+    /// <inheritdoc/>
+    public string Title => "A gate that opens nothing";
+
+    /// <inheritdoc/>
+    public string Why => "A gate that lies before the one before it, or adds no time, decides nothing and will be argued about.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        foreach (var piece in context.Pieces)
+        {
+            foreach (var report in Block(piece.Items, null, 0))
+            {
+                yield return report;
+            }
+        }
+    }
+
+    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds, int depth)
+    {
+        var work = false;
+        int? last = null;
+        foreach (var item in items)
+        {
+            switch (item)
+            {
+                case Work.Gate g:
+                    if (g.Adds.Any(t => t == Duration.Zero))
+                    {
+                        yield return new Report(g.At, "This gate adds no time.");
+                    }
+
+                    if (!work)
+                    {
+                        yield return new Report(g.At, depth == 0 ? "Nothing is done before this gate, so everybody passes it at 0:00." : "Nothing is done in the round before this gate.");
+                    }
+
+                    if (g.OnlyRound is { } only)
+                    {
+                        if (depth == 0)
+                        {
+                            yield return new Report(g.At, "There are no rounds around this gate.");
+                        }
+                        else if (only < 1 || only > (rounds ?? long.MaxValue))
+                        {
+                            yield return new Report(g.At, $"There are {rounds} rounds, so no round {only}.");
+                        }
+                        else if (last is { } before && only < before)
+                        {
+                            yield return new Report(g.At, $"This gate in round {only} lies before the one above it in round {before}.");
+                        }
+
+                        last = only;
+                    }
+                    else if (g.Adds.Count > 1 && (depth == 0 || g.Adds.Count > (rounds ?? long.MaxValue)))
+                    {
+                        yield return new Report(g.At, $"{g.Adds.Count} times, but the gate is passed {(depth == 0 ? "once" : $"{rounds} times")}.");
+                    }
+
+                    // The next segment needs work of its own, unless both belong to other rounds.
+                    work = g.OnlyRound is not null && work;
+                    break;
+                case Work.Rounds r:
+                    work = true;
+                    foreach (var report in Block(r.Items, r.Times, depth + 1))
+                    {
+                        yield return report;
+                    }
+
+                    break;
+                case Work.Scheme s:
+                    work = true;
+                    foreach (var report in Block(s.Items, s.Of.First.Length, depth + 1))
+                    {
+                        yield return report;
+                    }
+
+                    break;
+                case Work.RuleLine or Work.OwnRest:
+                    break;
+                default:
+                    work = true;
+                    break;
+            }
+        }
+    }
+}

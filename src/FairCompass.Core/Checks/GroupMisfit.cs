@@ -1,0 +1,59 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>Groups, seats, or windows that do not fit the team.</summary>
+public sealed class GroupMisfit : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "group-misfit";
+
+    /// <inheritdoc/>
+    public string Title => "Groups, seats, or windows that do not fit the team";
+
+    /// <inheritdoc/>
+    public string Why => "A member would stand in two places at once, or nowhere.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        var divisions = context.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name).ToList();
+        foreach (var header in context.Workout.Headers.OfType<Header.Groups>())
+        {
+            var seats = header.Items.SelectMany(g => g.Seats).ToList();
+            if (seats.GroupBy(s => s).FirstOrDefault(g => g.Count() > 1) is { } twice)
+            {
+                yield return new Report(header.At, $"The {Words.Ordinal(twice.Key)} stands in two groups. Each groups line divides the team once.");
+            }
+
+            foreach (var division in divisions.Where(d => seats.Exists(s => s < 1 || s > d.Size)))
+            {
+                yield return new Report(header.At, $"{division.Name} has {division.Size}, so there is no {Words.Ordinal(seats.First(s => s < 1 || s > division.Size))}.");
+            }
+        }
+
+        var groups = context.Workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).Select(g => g.Name).ToHashSet(StringComparer.Ordinal);
+        foreach (var (name, at) in WorkTree.Stages(context.Workout.Stages).OfType<Stage.Waves>().SelectMany(w => w.By.Select(b => (b.ToString(), w.At))).Concat(context.AllWork.OfType<Work.GroupOf>().Select(g => (g.Name, g.At))))
+        {
+            if (!groups.Contains(name))
+            {
+                yield return new Report(at, $"There is no group called {name}. Declare it under the title: groups {name} 1 2.");
+            }
+        }
+
+        foreach (var relay in WorkTree.Stages(context.Workout.Stages).OfType<Stage.Relay>())
+        {
+            foreach (var division in divisions.Where(d => !relay.EachSame && d.IsTeam && d.Size != relay.Times.Count).Take(1))
+            {
+                yield return new Report(relay.At, $"{relay.Times.Count} windows for the {division.Size} of {division.Name}.");
+            }
+        }
+    }
+}

@@ -1,0 +1,39 @@
+using FairCompass.Core.Notation;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>An amount of two values in work that a team shares.</summary>
+public sealed class SharedAmount : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "shared-amount";
+
+    /// <inheritdoc/>
+    public string Title => "An amount of two values in work that a team shares";
+
+    /// <inheritdoc/>
+    public string Why => "Two readers would compute two totals: nobody knows whose number the team has to reach.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        foreach (var division in context.Courses.Select(c => c.Address.Division).Where(d => d.IsTeam && d.Duties.Count > 1).Distinct().Take(1))
+        {
+            foreach (var piece in Clockwork.Of(context.Workout, division).Pieces.Where(p => p.Seat is null))
+            {
+                foreach (var task in WorkTree.Walk(piece.Items).OfType<Work.Task>().Where(t => t.Amount is Amount.Counted { Of.Second: not null }))
+                {
+                    yield return new Report(task.At, $"{Printer.Amount(task.Amount!)} is shared by {division.Name}: write the one amount of the team, or what each does with “man only” and “woman only”.");
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,113 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A sharing rule that nobody can keep.</summary>
+public sealed class SharingImpossible : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "sharing-impossible";
+
+    /// <inheritdoc/>
+    public string Title => "A sharing rule that nobody can keep";
+
+    /// <inheritdoc/>
+    public string Why => "The team would break the rule whatever it does, and each judge would decide differently.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        var seen = new HashSet<(int, string)>();
+        foreach (var division in context.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name))
+        {
+            foreach (var (share, at, amount, members) in Shares(context.Workout, division))
+            {
+                foreach (var sentence in Objections(share, division, amount, members).Where(s => seen.Add((at.Line, s))))
+                {
+                    yield return new Report(at, sentence);
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<(Rule.Share, SourceRange, long? Amount, int Members)> Shares(Workout workout, Competitions.Division division)
+    {
+        var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
+        foreach (var piece in Clockwork.Of(workout, division).Pieces)
+        {
+            var members = piece.Seat is not null ? 1 : piece.Group is { } g && groups.FirstOrDefault(x => x.Name == g) is { } group ? group.Seats.Count : division.Size;
+            foreach (var work in WorkTree.Walk(piece.Items))
+            {
+                if (work is Work.RuleLine { Rule: Rule.Share share })
+                {
+                    yield return (share, work.At, null, members);
+                }
+
+                foreach (var line in (work as Work.Task)?.Lines.OfType<TaskLine.RuleOf>() ?? [])
+                {
+                    if (line.Rule is Rule.Share own)
+                    {
+                        yield return (own, line.At, work is Work.Task { Amount: Amount.Counted { Of: { Second: null, First.IsConstant: true } of } } ? (long?)of.First.At(0) : null, members);
+                    }
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<string> Objections(Rule.Share share, Competitions.Division division, long? amount, int members)
+    {
+        SharePhrase? Of(ShareKind kind) => share.Phrases.FirstOrDefault(p => p.Is == kind);
+        var by = Of(ShareKind.ByMembers)?.N;
+        var sharers = by ?? members;
+        if (members < 2)
+        {
+            yield return division.IsTeam ? "One member works here, so there is nothing to share." : $"{division.Name} is for one athlete, so there is nothing to share.";
+            yield break;
+        }
+
+        if (by > members || by == 0)
+        {
+            yield return $"By {by} members, but {members} are there.";
+        }
+
+        if (Of(ShareKind.AtLeast) is { N: { } least } minimum)
+        {
+            var most = Of(ShareKind.AtMost)?.N ?? Of(ShareKind.AtMostTries)?.N;
+            if (minimum.Text?.StartsWith("each", StringComparison.Ordinal) == true && amount is { } all && (long)least * sharers > all)
+            {
+                yield return $"At least {least} each of {sharers} are {(long)least * sharers}, more than the {all} there are.";
+            }
+            else if (minimum.Text?.StartsWith("a turn", StringComparison.Ordinal) == true && most < least)
+            {
+                yield return $"At least {least} a turn, but at most {most} in a row.";
+            }
+        }
+
+        if (Of(ShareKind.AtMost) is { N: 0 } or { Is: ShareKind.AtMostTries, N: 0 })
+        {
+            yield return "At most 0 in a row is no work.";
+        }
+
+        if (Of(ShareKind.OneAtATime) is not null && (Of(ShareKind.TogetherAt) is not null || Of(ShareKind.AnyNumber) is not null))
+        {
+            yield return "One at a time and together exclude each other.";
+        }
+
+        if (new[] { ShareKind.AnySplit, ShareKind.InFixedOrder, ShareKind.InRotation, ShareKind.TurnsByRound }.Count(k => Of(k) is not null) is > 1 and var orders && !(orders == 2 && Of(ShareKind.AnySplit) is not null && Of(ShareKind.InFixedOrder) is null && Of(ShareKind.TurnsByRound) is null))
+        {
+            yield return "Two orders of turns exclude each other.";
+        }
+
+        if (Of(ShareKind.HandTag) is not null && Of(ShareKind.NoHandTag) is not null)
+        {
+            yield return "A hand tag is asked and not asked.";
+        }
+    }
+}

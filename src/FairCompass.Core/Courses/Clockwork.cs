@@ -1,0 +1,290 @@
+using System.Globalization;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Courses;
+
+/// <summary>Somebody at a place during a span of the clock.</summary>
+/// <param name="Who">A member, a group, or null for the whole entry.</param>
+/// <param name="Where">The piece's key; null for who rests.</param>
+/// <param name="Does">In words: a station's name, <c>rests</c>, <c>changes the bar to 70/47.5 kg</c>.</param>
+public sealed record Presence(string? Who, string? Where, string Does);
+
+/// <summary>
+/// The hall clock of a workout for one division, walked once: every span of time, and every piece of work that stands in
+/// it with who does it. Rotas, relays, waves and cycles are written out here; loops of work are not.
+/// </summary>
+public sealed class Clockwork
+{
+    /// <summary>More pieces than any event has; beyond it the rest is left out and a finding says so.</summary>
+    public const int LargestCount = 400;
+
+    private readonly List<PieceOfWork> pieces = [];
+    private readonly List<ClockSpan> spans = [];
+    private readonly Workout workout;
+    private readonly int members;
+    private readonly IReadOnlyList<Group> groups;
+    private Duration? now = Duration.Zero;
+    private int? cycle;
+
+    private Clockwork(Workout workout, Division? division)
+    {
+        this.workout = workout;
+        members = division?.Size ?? 1;
+        groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
+    }
+
+    /// <summary>The pieces in the order of the clock.</summary>
+    public IReadOnlyList<PieceOfWork> Pieces => pieces;
+
+    /// <summary>The spans in order; without gaps while every time is known.</summary>
+    public IReadOnlyList<ClockSpan> Spans => spans;
+
+    /// <summary>True when a time is unset, so that what follows has no place on the clock.</summary>
+    public bool HasUnset { get; private set; }
+
+    /// <summary>True when there are more pieces than are written out.</summary>
+    public bool TooMany { get; private set; }
+
+    /// <summary>Walks the stages of a workout.</summary>
+    /// <param name="workout">The workout.</param>
+    /// <param name="division">Says how many are in the team; null for one.</param>
+    public static Clockwork Of(Workout workout, Division? division)
+    {
+        var walk = new Clockwork(workout, division);
+        foreach (var stage in workout.Stages)
+        {
+            walk.Walk(stage);
+        }
+
+        return walk;
+    }
+
+    private void Walk(Stage stage)
+    {
+        switch (stage)
+        {
+            case Stage.Window w:
+                Window(w);
+                break;
+            case Stage.Clock c:
+                Span(SpanKind.Work, c.Label, c.Time, c.Pieces.Select(p => (Add(p.Label, p.Goal, c.Time, p.Items, p.At, p.InTimeLeft), default(string), (string?)p.Label)));
+                break;
+            case Stage.Gap g:
+                Span(g.IsRest ? SpanKind.Rest : SpanKind.Change, g.Label, g.Time, []);
+                break;
+            case Stage.Cycles c:
+                Cycles(c);
+                break;
+            case Stage.Relay r:
+                Relay(r);
+                break;
+            case Stage.Rota r:
+                Rota(r);
+                break;
+            case Stage.Waves w:
+                Waves(w);
+                break;
+            case Stage.SwapStations s:
+                Swaps(s);
+                break;
+        }
+    }
+
+    private void Window(Stage.Window w)
+    {
+        var halves = w.Items.OfType<Work.GroupOf>().ToList();
+        var longest = w.Time is { } time ? time + GateTime(w.Items, 1) : (Duration?)null;
+        if (halves.Count == 0)
+        {
+            Span(SpanKind.Work, w.Label, longest, [(Add(w.Label, w.Goal, w.Time, w.Items, w.At), null, w.Label)]);
+            return;
+        }
+
+        // Halves of a team work and finish apart; a rule that stands beside them holds for both.
+        var shared = w.Items.Where(i => i is not Work.GroupOf).ToList();
+        Span(SpanKind.Work, w.Label, longest, halves.Select(h =>
+            (Add(w.Label is null ? h.Name : $"{w.Label} {h.Name}", w.Goal, w.Time, shared.Concat(h.Items).ToEq(), h.At, group: h.Name), (string?)h.Name, w.Label)));
+    }
+
+    private void Cycles(Stage.Cycles c)
+    {
+        var outer = cycle;
+        for (var n = 1; n <= c.Times && !Full(); n++)
+        {
+            cycle = n;
+            foreach (var inner in c.Stages)
+            {
+                Walk(inner);
+            }
+
+            if (n < c.Times && c.Between is { } gap)
+            {
+                Walk(gap);
+            }
+        }
+
+        cycle = outer;
+    }
+
+    private void Relay(Stage.Relay r)
+    {
+        var turns = r.EachSame ? Math.Max(members, 1) : r.Times.Count;
+        for (var k = 0; k < turns && !Full(); k++)
+        {
+            var time = r.Times.Count == 0 ? null : r.Times[Math.Min(k, r.Times.Count - 1)];
+            var seat = members > 1 ? (k % members) + 1 : (int?)null;
+            var rests = Enumerable.Range(1, members).Where(m => members > 1 && m != seat).Select(m => new Presence(Words.Ordinal(m), null, "rests"));
+            Span(SpanKind.Work, r.Label, time, [(Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null), seat is { } s ? Words.Ordinal(s) : null, r.Label)], rests);
+            if (k < turns - 1 && r.Between is { } gap)
+            {
+                Walk(gap);
+            }
+        }
+    }
+
+    /// <summary>Member m stands at station m first and moves on by one with each turn; with more members than stations some rest.</summary>
+    private void Rota(Stage.Rota r)
+    {
+        var wheel = Math.Max(r.Stations.Count, members);
+        var turns = Math.Min(r.Turns ?? wheel, LargestCount);
+        for (var t = 0; t < turns && r.Stations.Count > 0 && !Full(); t++)
+        {
+            var at = new List<(PieceOfWork, string?, string?)>();
+            var rests = new List<Presence>();
+            for (var m = 1; m <= members; m++)
+            {
+                var station = (m - 1 + t) % wheel;
+                if (station < r.Stations.Count)
+                {
+                    var s = r.Stations[station];
+                    var seat = members > 1 ? m : (int?)null;
+                    at.Add((Add(null, r.Goal, r.Each, s.Items, s.At, seat: seat, station: s.Name, turn: t + 1), seat is null ? null : Words.Ordinal(m), s.Name));
+                }
+                else
+                {
+                    rests.Add(new(Words.Ordinal(m), null, "rests"));
+                }
+            }
+
+            Span(SpanKind.Work, r.Label, r.Each, at.OrderBy(a => r.Stations.ToList().FindIndex(s => s.Name == a.Item1.Station)), rests, r.Silent && t > 0);
+            if (t < turns - 1 && r.Change is { } change)
+            {
+                Span(SpanKind.Change, null, change, []);
+            }
+        }
+    }
+
+    /// <summary>Group g enters in window g and moves on by one station with each window.</summary>
+    private void Waves(Stage.Waves w)
+    {
+        var names = w.By.Count > 0 ? w.By.Select(n => n.ToString()).ToList() : groups.Select(g => g.Name).ToList();
+        var windows = w.Stations.Count == 0 ? 0 : Math.Max(names.Count, 1) + w.Stations.Count - 1;
+        for (var v = 0; v < windows && !Full(); v++)
+        {
+            var at = new List<(PieceOfWork, string?, string?)>();
+            var rests = new List<Presence>();
+            for (var g = 0; g < Math.Max(names.Count, 1); g++)
+            {
+                var name = names.Count == 0 ? null : names[g];
+                var station = v - g;
+                if (station >= 0 && station < w.Stations.Count)
+                {
+                    var s = w.Stations[station];
+                    at.Add((Add(null, w.Goal, w.Each, s.Items, s.At, group: name, station: s.Name, turn: v + 1), name, s.Name));
+                }
+                else
+                {
+                    rests.Add(new(name, null, "rests"));
+                }
+            }
+
+            Span(SpanKind.Work, w.Label, w.Each, at, rests);
+            if (v < windows - 1 && w.Change is { } change)
+            {
+                Span(SpanKind.Change, null, change, []);
+                foreach (var rig in w.Rules.OfType<Work.RuleLine>().Select(l => l.Rule).OfType<Rule.ReRig>().Where(rig => rig.Window is null || rig.Window == v + 2))
+                {
+                    spans[^1] = spans[^1] with { Where = spans[^1].Where.Append(new(rig.By, null, ReRigWords(rig))).ToEq() };
+                }
+            }
+        }
+    }
+
+    private void Swaps(Stage.SwapStations s)
+    {
+        var piece = Add(s.Label, s.Goal, s.Time, s.Items.SelectMany(i => i.Items).ToEq(), s.At);
+        pieces[^1] = piece with { Swaps = s.Items, SwapWhen = s.SwapWhen };
+        Span(SpanKind.Work, s.Label, s.Time, s.Items.Select(i => (pieces[^1], default(string), (string?)i.Name)));
+    }
+
+    private PieceOfWork Add(string? label, Goal goal, Duration? window, Eq<Work> items, SourceRange at, bool left = false, string? group = null, int? seat = null, string? station = null, int? turn = null)
+    {
+        var piece = new PieceOfWork(pieces.Count.ToString(CultureInfo.InvariantCulture), label, goal, left, window, now, items, at)
+        {
+            Group = group, Seat = seat, Station = station, Turn = turn, Cycle = cycle,
+        };
+        pieces.Add(piece);
+        return piece;
+    }
+
+    private void Span(SpanKind kind, string? label, Duration? length, IEnumerable<(PieceOfWork Piece, string? Who, string? Does)> at, IEnumerable<Presence>? rests = null, bool silent = false)
+    {
+        var places = at.ToList();
+        if (now is { } start && length is { } time)
+        {
+            spans.Add(new(kind, label, start, start + time, places.Select(p => p.Piece.Key).Distinct().ToEq())
+            {
+                Where = places.Where(p => p.Who is not null || places.Count > 1).Select(p => new Presence(p.Who, p.Piece.Key, p.Does ?? "works")).Concat(rests ?? []).ToEq(),
+                Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
+                Silent = silent,
+            });
+            now = start + time;
+        }
+        else
+        {
+            HasUnset = true;
+            now = null;
+        }
+    }
+
+    /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common practice).</summary>
+    private static int JudgesOf(List<PieceOfWork> at)
+    {
+        // Parts that follow each other on one running clock are watched by the same judge.
+        var stations = at.Where(p => !p.InTimeLeft).GroupBy(p => p.Key).Sum(g => Math.Max(g.Count(), g.First().Swaps.Count));
+        return stations + (at.SelectMany(p => Holds(p.Items)).Any() ? 1 : 0);
+    }
+
+    private static IEnumerable<Rule.Hold> Holds(IEnumerable<Work> items) => WorkTree.Walk(items).SelectMany(w => w switch
+    {
+        Work.RuleLine { Rule: Rule.Hold hold } => [hold],
+        Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Hold>(),
+        _ => [],
+    });
+
+    /// <summary>What the gates of a window add when every one is passed.</summary>
+    internal static Duration GateTime(Eq<Work> items, long rounds)
+    {
+        var sum = Duration.Zero;
+        foreach (var item in items)
+        {
+            sum += item switch
+            {
+                Work.Gate g when g.OnlyRound is not null || g.Adds.Count == 1 => new((g.Adds[0] ?? Duration.Zero).Ms * (g.OnlyRound is null ? Math.Min(rounds, 100) : 1)),
+                Work.Gate g => g.Adds.Take((int)Math.Min(rounds, 100)).Aggregate(Duration.Zero, (a, b) => a + (b ?? Duration.Zero)),
+                Work.Rounds r => GateTime(r.Items, r.Times ?? 100),
+                Work.Scheme s => GateTime(s.Items, s.Of.First.Length ?? 100),
+                _ => Duration.Zero,
+            };
+        }
+
+        return sum;
+    }
+
+    private static string ReRigWords(Rule.ReRig rig) => rig.To is { } to ? "changes the load to " + Notation.Printer.Detail(to) : "changes the load";
+
+    private bool Full() => TooMany |= pieces.Count >= LargestCount;
+}

@@ -1,0 +1,83 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Explaining;
+
+/// <summary>Lays out the ledgers of a draft; pieces and columns that count alike share one.</summary>
+internal static class Ledgers
+{
+    public static Eq<LedgerView> Of(Understanding u, int rows)
+    {
+        var views = new List<LedgerView>();
+        var columns = u.Courses.Select(c => ColumnsOf(u, c.Address)).ToList();
+        var groups = u.Courses.SelectMany((c, i) => c.Pieces.SelectMany(p => Counters(p).Select(s => (Piece: p, Strand: s, Course: i, Signature: Signature(p, s)))))
+            .GroupBy(x => x.Signature, StringComparer.Ordinal);
+        foreach (var group in groups)
+        {
+            var (piece, strand, _, _) = group.First();
+            var pieces = group.Select(x => x.Piece.Piece).DistinctBy(p => p.Key).ToList();
+            var mine = strand is null ? piece.Tasks : piece.Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null).ToEq();
+            var option = strand is not null && mine.Count == 1 && mine[0].Options.Count > 0 && int.TryParse(strand.Key, out var n) && n < mine[0].Options.Count ? mine[0].Options[n] : null;
+            var tasks = piece.Tasks.Select(t => new LedgerTask(option?.Prescription.Movement.Value ?? t.Prescription.Movement.Value, t.Counted.Word, t.Source.At.Line, Worth(option?.Unit ?? t.Counted, t.Count, t.Options))).ToEq();
+            var countable = strand is { Counter.TooLarge: false };
+            var units = strand?.Counter.Units;
+            var credit = strand?.Counter.Total(Tally.Credit);
+            views.Add(new(pieces[0].Key, pieces.Select(p => p.Key).ToEq(), Name(pieces, strand), group.SelectMany(x => columns[x.Course]).Distinct().Order().ToEq(), tasks,
+                countable ? Ledger.Of(strand!.Counter, piece.Tasks, rows) : [], units, credit == units ? null : credit, Reason(piece, strand)));
+        }
+
+        return views.OrderBy(v => int.Parse(v.Piece, System.Globalization.CultureInfo.InvariantCulture)).ToEq();
+    }
+
+    /// <summary>What units are worth, in words; null where each counts one.</summary>
+    public static string? Worth(CountedUnit unit, Series? count, Eq<TaskOption> options)
+    {
+        var own = CreditWords(unit, count);
+        var choice = options.Count > 1 ? "or " + Text.Words.Join(options.Skip(1).Select(o => o.Name + (o.Unit.Credit.IsPlain ? "" : $" ({Words(o.Unit.Credit, o.Unit, o.Count)})")), "or") : null;
+        return own is null ? choice : choice is null ? own : $"{own}; {choice}";
+    }
+
+    /// <summary>What units of one kind are worth, in words; null for reps and calories that count one.</summary>
+    public static string? CreditWords(CountedUnit unit, Series? count) =>
+        unit.Credit is Credit.Each { Worth: 1 } ? unit.Word is "rep" or "cal" ? null : $"each {unit.Word} counts 1" : Words(unit.Credit, unit, count);
+
+    private static string Words(Credit credit, CountedUnit unit, Series? count) => credit switch
+    {
+        Credit.Each { Worth: 0 } => "not counted in the score",
+        Credit.Each e => $"each {unit.Word} counts {e.Worth}",
+        Credit.Groups g => $"every {g.Size} count {g.Worth}",
+        Credit.Share s => $"{(count is null ? "the whole" : count.ToString())} credited {s.Worth}",
+        Credit.WhenDone w => $"credited {w.Worth} when done",
+        Credit.WithBonus b => $"{Words(b.Base, unit, count)}, +{b.Worth} {(b.At is { } at ? $"at {at}" : "when done")}",
+        _ => "",
+    };
+
+    private static IEnumerable<CourseStrand?> Counters(CoursePiece piece) => piece.Strands.Count == 0 ? new CourseStrand?[] { null } : piece.Strands;
+
+    private static string Name(List<PieceOfWork> pieces, CourseStrand? strand)
+    {
+        // Many turns at one station read as the station's name.
+        var names = pieces.Where(p => p.IsNamed).Select(p => pieces.Count > 1 ? p.Label ?? p.Station ?? p.Name : p.Name).Distinct().ToList();
+        var name = Text.Words.Join(names);
+        return strand is null or { Name.Length: 0 } ? name : name.Length == 0 ? Text.Words.Capital(strand.Name) : $"{name}: {strand.Name}";
+    }
+
+    private static string? Reason(CoursePiece piece, CourseStrand? strand) => strand is not null ? null
+        : piece.Piece.IsHeaviest ? $"Best good {(piece.Piece.Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault() is { SetOf: { } n } ? $"set of {n}" : "lift")}: the load is the result."
+        : piece.Tasks.Count == 0 ? "There is no work here yet." : "Not counted: a finding stands beside a line of this part.";
+
+    /// <summary>The columns of the prescription table that belong to an entry.</summary>
+    private static List<int> ColumnsOf(Understanding u, Address entry)
+    {
+        var all = u.Resolver.Addresses;
+        return Enumerable.Range(0, all.Count).Where(i => all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty.Length == 0 || all[i].Duty == entry.Duty)).ToList();
+    }
+
+    /// <summary>Equal for pieces and addresses that count alike: constant loads are not part of it.</summary>
+    private static string Signature(CoursePiece piece, CourseStrand? strand) => string.Join('|', piece.Tasks.Select(t =>
+            $"{t.Prescription.Movement.Value};{t.Count};{t.Counted};{(t.Prescription.Load is { } l && !l.Value.Values.IsConstant ? l.Value.ToString() : "")};{string.Join(',', t.Options.Select(o => o.Name + o.Unit))}"))
+        + $"/{strand?.Key}/{strand?.Counter.Units}/{strand?.Counter.Rounds}/{piece.Piece.Label}/{piece.Piece.Station}/{piece.Piece.At.Line}/{piece.Piece.Seat is null}";
+}

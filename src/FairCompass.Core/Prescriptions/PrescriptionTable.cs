@@ -1,0 +1,65 @@
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Prescriptions;
+
+/// <summary>A task as one column of the prescription table has it.</summary>
+/// <param name="Source">The task's line.</param>
+/// <param name="Around">The complex it is a lift of, or null.</param>
+/// <param name="Address">The column.</param>
+/// <param name="Prescription">Its values.</param>
+/// <param name="At">The round or cycle it is for; the default for what holds in general.</param>
+/// <param name="Option">The option, when the task leaves a choice; null for the task itself.</param>
+public sealed record PrescribedTask(Work.Task Source, Work.Complex? Around, Address Address, Prescription Prescription, Iteration At, TaskLine.Override? Option)
+{
+    /// <summary>True when the load is the result, so that none is prescribed.</summary>
+    public bool IsHeaviest => Source.Amount is Amount.Heaviest;
+
+    /// <summary>True when the task itself only heads a menu of options that carry the load.</summary>
+    public bool IsMenuHead { get; init; }
+}
+
+/// <summary>Resolves every task for every column, with its options and the rounds and cycles that a line names.</summary>
+public static class PrescriptionTable
+{
+    /// <summary>The table, tasks in the order of the text, each with its columns in order.</summary>
+    public static IReadOnlyList<PrescribedTask> Of(Workout workout, Resolver resolver)
+    {
+        var all = new List<PrescribedTask>();
+        foreach (var (task, around) in Tasks(workout))
+        {
+            var iterations = task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names)
+                .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n))).Where(i => i != default).Distinct().Prepend(default).ToList();
+            foreach (var address in resolver.Addresses.Where(a => !IsElsewhere(task, a, resolver)))
+            {
+                foreach (var at in iterations)
+                {
+                    var own = resolver.Resolve(task, address, at, around);
+                    var options = at == default ? resolver.Options(task, address).Select(o => (Line: o, Is: resolver.Resolve(task, o, address))).ToList() : [];
+                    var heads = own.Load is null && options.Exists(o => o.Is.Load is not null && o.Is.Movement.Value == own.Movement.Value);
+                    all.Add(new(task, around, address, own, at, null) { IsMenuHead = heads });
+                    all.AddRange(options.Select(o => new PrescribedTask(task, around, address, o.Is, at, o.Line)));
+                }
+            }
+        }
+
+        return all;
+    }
+
+    /// <summary>True when a task is not for an address: <c>woman only</c> is not for the man.</summary>
+    public static bool IsElsewhere(Work.Task task, Address address, Resolver resolver) => task.Details.OfType<Detail.Only>().Any(o =>
+        !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null || Resolver.NumberAfter("cycle", n) is not null) && !resolver.Holds(o.For, address, default));
+
+    private static IEnumerable<(Work.Task Task, Work.Complex? Around)> Tasks(Workout workout)
+    {
+        Work.Complex? complex = null;
+        foreach (var work in WorkTree.All(workout))
+        {
+            // The lifts of a complex follow it directly; any other line ends it.
+            complex = work is Work.Complex c ? c : work is Work.Task t && complex is not null && complex.Lifts.Any(l => ReferenceEquals(l, t)) ? complex : null;
+            if (work is Work.Task task)
+            {
+                yield return (task, complex);
+            }
+        }
+    }
+}

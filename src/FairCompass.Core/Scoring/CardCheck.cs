@@ -1,0 +1,259 @@
+using System.Globalization;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>Looks for what cannot have happened on a card.</summary>
+internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sheet)
+{
+    private const long LargestCount = 1_000_000;
+    private readonly List<FieldError> errors = [];
+    private readonly Eq<CardField> fields = Card.Fields(course, sheet);
+
+    public IReadOnlyList<FieldError> Errors()
+    {
+        foreach (var (index, sentence) in Card.Refusals(run.Choices, course))
+        {
+            Add($"choices[{index}].option", sentence);
+        }
+
+        var taken = errors.Count > 0 ? course : course.With(run.Choices);
+        for (var i = 0; i < run.Pieces.Count; i++)
+        {
+            Piece(i, taken);
+        }
+
+        if (run.Status != EntryStatus.Ran)
+        {
+            if (run.Status == EntryStatus.DidNotStart && run.Pieces.Any(p => Tallying.Finished(p) || p.Units is > 0 || p.Tries.Count > 0 || p.Counts.Any(c => c.Units > 0)))
+            {
+                Add("status", "Who did not start has no result; clear the fields or change the status.");
+            }
+
+            return errors;
+        }
+
+        foreach (var key in fields.Where(f => f.Field is "units" or "count").Select(f => f.Piece).Distinct())
+        {
+            var seen = run.Of(key);
+            var index = Math.Max(0, IndexOf(key));
+            var timed = fields.Any(f => f.Piece == key && f.Field == "finish");
+            if (!Tallying.Finished(seen) && seen.Units is null && seen.Stood is null && seen.Counts.Count == 0 && seen.Ticks is null)
+            {
+                Add($"pieces[{index}].units", timed ? "Enter the finishing time, or the reps done at the cap." : "Enter the reps done.");
+            }
+        }
+
+        foreach (var component in sheet.Components.Where(c => c.Before is not null))
+        {
+            var index = component.Pieces.Select(IndexOf).FirstOrDefault(i => i >= 0, -1);
+            if (!Tallying.Finished(run.Of(component.Before!)) && index >= 0 && run.Pieces[index].Tries.Count > 0)
+            {
+                Add($"pieces[{index}].tries", "The part before was not finished, so this one was never reached.");
+            }
+        }
+
+        return errors;
+    }
+
+    private void Piece(int index, Course taken)
+    {
+        var seen = run.Pieces[index];
+        var path = $"pieces[{index}]";
+        if (taken.Piece(seen.Piece) is not { } piece)
+        {
+            Add(path + ".piece", "This workout has no such part.");
+            return;
+        }
+
+        if (run.Pieces.Take(index).Any(p => p.Piece == seen.Piece))
+        {
+            Add(path + ".piece", "This part is on the card twice.");
+        }
+
+        var mine = fields.Where(f => f.Piece == seen.Piece).ToList();
+        if (seen.Stood is { } stood)
+        {
+            Stood(stood, seen, piece, path);
+        }
+
+        Times(seen, piece, mine, path);
+        Counts(seen, piece, mine, path);
+        Lifts(seen, piece, path);
+        if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
+        {
+            Add(path + ".ticks", Tallying.Targets(piece) == 0 ? "This part has no bonus target to tick." : $"There {(Tallying.Targets(piece) == 1 ? "is 1 target" : $"are {Tallying.Targets(piece)} targets")}, so no {ticks} ticks.");
+        }
+
+        if (seen.Unverified is { } doubtful && (sheet.UnverifiedIsNoRep is null || doubtful < 0 || doubtful > (seen.Units ?? (Tallying.Finished(seen) ? piece.Strand?.Units : null) ?? 0)))
+        {
+            Add(path + ".unverified", sheet.UnverifiedIsNoRep is null ? "Units are verified on video only; this workout has no rule for it." : "From 0 to the units that were done.");
+        }
+    }
+
+    private void Stood(LedgerPlace stood, PieceObservation seen, CoursePiece piece, string path)
+    {
+        var task = piece.Tasks.FirstOrDefault(t => t.Index == stood.Task);
+        var between = stood.Metres is { } metres && task is not null && Card.Sections(metres, task) is null;
+        Add(path + ".stood", seen.Units is not null || Tallying.Finished(seen)
+            ? "Give the place, or the count, or the finishing time: only one of them."
+            : between ? $"{Number.Normal(stood.Metres!.Value)} m ends between two marks; only whole sections count: {task!.Counted.Word}."
+            : "There is no such place in the ledger: another round, or more reps than the task has in it.");
+    }
+
+    private void Times(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
+    {
+        var start = piece.Piece.Starts ?? Duration.Zero;
+        var end = start + (piece.Limit?.Longest ?? Duration.Zero);
+        if (seen.Watches.Count > 3 || (seen.Watches.Count > 0 && seen.Finish is not null))
+        {
+            Add(path + ".watches", seen.Watches.Count > 3 ? "At most three watches." : "Give the finishing time, or what the watches show: only one of them.");
+        }
+
+        foreach (var (time, name) in seen.Watches.Select((w, i) => (w, $".watches[{i}]")).Concat(seen.Finish is { } f ? [(f, ".finish")] : []))
+        {
+            if (mine.All(field => field.Field != "finish"))
+            {
+                Add(path + name, "This part has no finishing time.");
+            }
+            else if (time <= start || time > end)
+            {
+                Add(path + name, $"A finish lies after {start} and not after {end}.");
+            }
+        }
+
+        if (seen.TieTime is not { } tie)
+        {
+            return;
+        }
+
+        var last = Tallying.Finish(seen, sheet) ?? end;
+        if (mine.All(field => field.Field != "tieTime"))
+        {
+            Add(path + ".tieTime", "No tie-break asks for a time in this part.");
+        }
+        else if (tie <= start || tie > last)
+        {
+            Add(path + ".tieTime", $"This time lies after {start} and not after {last}.");
+        }
+        else if (RoundMark(seen.Piece, piece) is { } mark && piece.Limit is { } cap && tie > start + cap.For(mark - 1))
+        {
+            Add(path + ".tieTime", $"{mark} had to be done by {start + cap.For(mark - 1)}, when the clock ended for all who had less.");
+        }
+        else if (piece.Limit is { Gates.Count: > 0 } limit && seen.Units is { } units && sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtGate>().Any()))
+        {
+            // The time at a gate cannot be later than the moment the gate closed.
+            var passed = limit.Gates.TakeWhile(g => units >= g.Units).ToList();
+            var closes = start + passed.SkipLast(1).Aggregate(limit.Base, (sum, g) => sum + g.Adds);
+            if (passed.Count == 0)
+            {
+                Add(path + ".tieTime", $"The first gate stands after {limit.Gates[0].Units}; {units} have not passed it.");
+            }
+            else if (tie > closes || (tie == closes && sheet.GateOnSecondCounts == false))
+            {
+                Add(path + ".tieTime", tie == closes ? $"The gate closes at {closes}, and on the second it is missed." : $"The gate after {passed[^1].Units} closed at {closes}.");
+            }
+        }
+    }
+
+    /// <summary>A bare total of several counters names no place; the ones it can mean are listed.</summary>
+    private static string Several(CoursePiece piece, long total)
+    {
+        var places = total < 0 ? [] : Intervals.Places(piece, total);
+        return "This part has several counters; give a count for each." + (places.Count == 0 ? "" :
+            $" {total} in all can be {Text.Words.Join(places.Take(4).Select(p => $"interval {p.Interval} with {p.First} + {p.Then}"), "or")}{(places.Count > 4 ? $", and {places.Count - 4} more" : "")}.");
+    }
+
+    /// <summary>The units at the round whose time breaks ties; null when the round is not fixed.</summary>
+    private long? RoundMark(string key, CoursePiece piece) => sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>()
+        .Where(t => t.Piece == key && t.Round is not null).Select(t => piece.Strand?.UnitsAfterRound(t.Round!.Value)).FirstOrDefault();
+
+    private void Counts(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
+    {
+        if (Tallying.Finished(seen))
+        {
+            if (seen.Units is not null && seen.Units != piece.Strand?.Units)
+            {
+                Add(path + ".units", "Who finished has done every rep; leave the count empty, or clear the finishing time.");
+            }
+        }
+        else if (seen.Units is { } units)
+        {
+            var field = mine.Find(f => f.Field == "units");
+            if (field is null)
+            {
+                Add(path + ".units", mine.Any(f => f.Field == "count") ? Several(piece, units) : "This part is not counted.");
+            }
+            else if (units < 0 || units > (field.Max ?? LargestCount))
+            {
+                Add(path + ".units", field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == "finish")
+                    ? $"All {units} reps are done, so the work is finished: enter the finishing time."
+                    : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}."));
+            }
+        }
+
+        for (var i = 0; i < seen.Counts.Count; i++)
+        {
+            var count = seen.Counts[i];
+            if (piece.Strand is not null || piece.Strands.FirstOrDefault(s => s.Key == count.Strand) is not { } strand)
+            {
+                Add($"{path}.counts[{i}].strand", piece.Strand is not null ? "This part has one counter; give its count as units." : "This part has no such counter.");
+            }
+            else if (count.Units < 0 || count.Units > (strand.Counter.Units ?? LargestCount))
+            {
+                Add($"{path}.counts[{i}].units", string.Create(CultureInfo.InvariantCulture, $"From 0 to {strand.Counter.Units ?? LargestCount}."));
+            }
+            else if (seen.Counts.Take(i).Any(c => c.Strand == count.Strand))
+            {
+                Add($"{path}.counts[{i}].strand", "This counter is on the card twice.");
+            }
+            else if (!Tallying.Finished(seen) && mine.Any(f => f.Field == "finish") && count.Strand != "first" && count.Units == strand.Counter.Units && piece.Strands.Count(s => s.Key != "first") == 1)
+            {
+                Add($"{path}.counts[{i}].units", $"All {count.Units} are done, so the work is finished: enter the finishing time.");
+            }
+        }
+    }
+
+    private void Lifts(PieceObservation seen, CoursePiece piece, string path)
+    {
+        if (seen.Tries.Count > 0 && !piece.Piece.IsHeaviest)
+        {
+            Add(path + ".tries", "This part has no lifts to enter.");
+        }
+
+        for (var i = 0; i < seen.Tries.Count; i++)
+        {
+            if (seen.Tries[i].Load <= 0 || seen.Tries[i].Load > Card.LargestLoad || decimal.Round(seen.Tries[i].Load, 3) != seen.Tries[i].Load)
+            {
+                Add($"{path}.tries[{i}].load", $"A load over 0 and up to {Card.LargestLoad}, bar included.");
+            }
+
+            if (seen.Tries[i].Seat is { } seat && (seat < 1 || seat > course.Address.Division.Size))
+            {
+                Add($"{path}.tries[{i}].seat", $"A place in the team from 1 to {course.Address.Division.Size}.");
+            }
+        }
+
+        if (seen.Tries.Count > 50)
+        {
+            Add(path + ".tries", "At most 50 lifts.");
+        }
+    }
+
+    private int IndexOf(string piece)
+    {
+        for (var i = 0; i < run.Pieces.Count; i++)
+        {
+            if (run.Pieces[i].Piece == piece)
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private void Add(string path, string sentence) => errors.Add(new(path, sentence));
+}

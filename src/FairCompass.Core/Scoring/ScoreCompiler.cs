@@ -1,0 +1,213 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>Compiles the score lines of a workout for one course.</summary>
+internal sealed class ScoreCompiler(Workout workout, Course course)
+{
+    private readonly List<ScoreProblem> problems = [];
+    private readonly List<CoursePiece> pieces = [.. course.Pieces];
+
+    public ScoreSheet Compile()
+    {
+        var components = new List<ScoreComponent>();
+        foreach (var score in workout.Scores)
+        {
+            if (PiecesOf(score.Measure, score.Of, score.At) is not { Count: > 0 } fed || !Fits(score, fed))
+            {
+                continue;
+            }
+
+            var first = pieces.IndexOf(fed[0]);
+            var before = fed[0].Piece.InTimeLeft && first > 0 ? pieces[first - 1].Piece : null;
+            var cascade = score.Lines.OfType<ScoreLine.Cascade>().FirstOrDefault(c => before is null || c.Part == before.Label);
+            var (cap, by) = CapOf(score);
+            components.Add(new(score.Label, MeasuredOf(score.Measure), IsTime(score.Measure) ? by : TallyOf(score.Measure), fed.Select(p => p.Piece.Key).ToEq(), cap,
+                before?.Key, cascade is null ? null : !cascade.NotReached, TiesOf(score, fed), score));
+        }
+
+        return new(components.ToEq(), problems.ToEq())
+        {
+            Resolution = workout.Policies.OfType<Policy.Timing>().FirstOrDefault()?.Resolution ?? TimeResolution.WholeSeconds,
+            Attempts = workout.Policies.OfType<Policy.Attempts>().FirstOrDefault(),
+            UnverifiedIsNoRep = workout.Headers.OfType<Header.Video>().FirstOrDefault()?.NoRep,
+            WithoutClipsCounts = workout.Policies.OfType<Policy.Clips>().FirstOrDefault()?.WithoutCounts,
+            GateOnSecondCounts = workout.Policies.OfType<Policy.GateOnSecond>().FirstOrDefault()?.Counts,
+        };
+    }
+
+    private static bool IsTime(Measure measure) => measure is Measure.Time or Measure.HallClock;
+
+    private static bool IsLoad(Measure measure) => measure is Measure.BestLoad or Measure.SumOfBestLoads;
+
+    private static Measured MeasuredOf(Measure measure) => measure switch
+    {
+        Measure.Time or Measure.HallClock => Measured.Time,
+        Measure.RoundsAndReps => Measured.RoundsAndUnits,
+        Measure.BestLoad => Measured.Load,
+        Measure.SumOfBestLoads => Measured.SumOfLoads,
+        _ => Measured.Units,
+    };
+
+    private static Tally TallyOf(Measure measure) => measure switch
+    {
+        Measure.Calories => Tally.Calories,
+        Measure.Metres => Tally.Millimetres,
+        _ => Tally.Credit,
+    };
+
+    /// <summary>The pieces that a measure takes in; null, with a problem, when a name is not there.</summary>
+    private List<CoursePiece>? PiecesOf(Measure measure, Eq<Who> of, SourceRange at)
+    {
+        if (of.Count == 0)
+        {
+            var all = pieces.Where(p => p.Piece.IsHeaviest == IsLoad(measure)).ToList();
+            return IsTime(measure) && all.Count > 1 && all.Where(p => p.Piece.Goal == Goal.Time).ToList() is { Count: 1 } timed ? timed : all;
+        }
+
+        var found = new List<CoursePiece>();
+        foreach (var who in of)
+        {
+            var name = who.ToString();
+            var answering = pieces.Where(p => p.Piece.Answers(name)).ToList();
+            if (answering.Count == 0)
+            {
+                var names = pieces.SelectMany(p => new[] { p.Piece.Label, p.Piece.Station, p.Piece.Group, p.Piece.Cycle is { } c ? $"cycle {c}" : null }).OfType<string>().Distinct().ToList();
+                if (names.Count > 0)
+                {
+                    problems.Add(new(at, $"There is no part called {name}; there is {Words.Join(names)}."));
+                }
+
+                return null;
+            }
+
+            // A group that races first and rotates later has one time, that of the race.
+            var timed = IsTime(measure) && answering.Count > 1 ? answering.Where(p => p.Piece.Goal == Goal.Time).ToList() : answering;
+            found.AddRange((timed.Count > 0 ? timed : answering).Where(p => !found.Contains(p)));
+        }
+
+        return found;
+    }
+
+    private bool Fits(Score score, List<CoursePiece> fed)
+    {
+        if (fed.Any(p => !p.IsCounted && !p.Piece.IsHeaviest))
+        {
+            return false;
+        }
+
+        var sentence = score.Measure switch
+        {
+            Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) => $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
+            Measure.SumOfBestLoads when !course.Address.Division.IsTeam => $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters.",
+            Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
+            Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
+            Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null => "A time needs work with an end; this work has none. Score reps instead.",
+            Measure.RoundsAndReps when fed.Count > 1 || fed[0].Strand is not { IsOneLoop: true } => "Rounds and reps need one part that is a single loop of rounds. Score reps instead.",
+            Measure.Reps or Measure.RoundsAndReps or Measure.Calories or Measure.Metres or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
+            Measure.Calories when !fed.Any(p => p.Tasks.Any(t => t.Unit == AmountUnit.Calorie)) => "No task of this work is in calories.",
+            Measure.Metres when !fed.Any(p => p.Tasks.Any(t => t.Unit is AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
+            _ => null,
+        };
+        if (sentence is not null)
+        {
+            problems.Add(new(score.At, sentence));
+        }
+
+        return sentence is null;
+    }
+
+    private static (CapRule? Rule, Tally By) CapOf(Score score)
+    {
+        foreach (var line in score.Lines)
+        {
+            switch (line)
+            {
+                case ScoreLine.CapLine c:
+                    return (new CapRule.CapLine(), By(c.By));
+                case ScoreLine.Penalty { Each: { } each } p:
+                    return (p.Missing ? new CapRule.Penalty(each, FromLongest: !p.FromOwnCap) : new CapRule.AddDone(each), By(p.Of));
+            }
+        }
+
+        return (null, Tally.Credit);
+    }
+
+    private static Tally By(CountedAs by) => by switch { CountedAs.Calories => Tally.Calories, CountedAs.Metres => Tally.Millimetres, _ => Tally.Credit };
+
+    private Eq<Tiebreak> TiesOf(Score score, List<CoursePiece> fed)
+    {
+        var ties = new List<Tiebreak>();
+        foreach (var line in score.Lines)
+        {
+            if (TieOf(line, score, fed) is not { } tie)
+            {
+                continue;
+            }
+
+            if (ties.Contains(tie))
+            {
+                problems.Add(new(line.At, "This tie-break is there already; a second time it decides nothing."));
+            }
+            else if (ties.LastOrDefault() is Tiebreak.Shared)
+            {
+                problems.Add(new(line.At, "After a shared place no further tie-break is asked; put shared last."));
+            }
+            else
+            {
+                ties.Add(tie);
+            }
+        }
+
+        return ties.ToEq();
+    }
+
+    private Tiebreak? TieOf(ScoreLine line, Score score, List<CoursePiece> fed)
+    {
+        switch (line)
+        {
+            case ScoreLine.TieShared:
+                return new Tiebreak.Shared();
+            case ScoreLine.TieScore t:
+                var other = workout.Scores.ToList().FindIndex(s => s.Label == t.Label);
+                if (other >= 0 && !ReferenceEquals(workout.Scores[other], score))
+                {
+                    return new Tiebreak.Other(t.Label);
+                }
+
+                problems.Add(new(line.At, other < 0 ? $"There is no score called {t.Label}." : "A score cannot break its own ties."));
+                return null;
+            case ScoreLine.TieMeasure t:
+                return PiecesOf(t.Measure, t.Of, t.At) is { Count: > 0 } more && !IsTime(t.Measure) && !IsLoad(t.Measure)
+                    ? new Tiebreak.MoreOf(TallyOf(t.Measure), more.Select(p => p.Piece.Key).ToEq(), $"{t.Measure.ToString().ToLowerInvariant()} of {Words.Join(t.Of.Select(w => w.ToString()))}")
+                    : Problem(t, "This tie-break counts; a time or a load is taken from another score: tie: score B.");
+            case ScoreLine.TieLowestMember:
+                return fed.All(p => p.Piece.Seat is not null) ? new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq())
+                    : Problem(line, "Nobody's own count is on the card here, so there is no lowest member.");
+            case ScoreLine.TieTime { Mark: TieMark.LastGate }:
+                return fed[0].Strand is { } gated && gated.Gates().Count > 0 ? new Tiebreak.TimeAtGate(fed[0].Piece.Key)
+                    : Problem(line, "This work has no gate, so there is no time at a gate.");
+            case ScoreLine.TieTime t:
+                if (fed[0].Strand is not { HasRounds: true } strand)
+                {
+                    return Problem(line, "This work has no rounds, so there is no time at a round.");
+                }
+
+                return t.Round is { } round && (round < 1 || round > (strand.Rounds ?? long.MaxValue))
+                    ? Problem(line, $"There are {strand.Rounds} rounds, so no round {round}.")
+                    : new Tiebreak.TimeAtRound(fed[0].Piece.Key, t.Mark == TieMark.LastFullRound ? null : t.Round);
+            default:
+                return null;
+        }
+    }
+
+    private Tiebreak? Problem(ScoreLine line, string sentence)
+    {
+        problems.Add(new(line.At, sentence));
+        return null;
+    }
+}

@@ -1,0 +1,67 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>Turns what a card says of a piece into tallies.</summary>
+internal static class Tallying
+{
+    /// <summary>Performed units of each counter of a piece; a finished piece has all of them.</summary>
+    public static IEnumerable<(CourseStrand Strand, long Units)> Counts(PieceObservation seen, CoursePiece piece)
+    {
+        foreach (var strand in piece.Strands)
+        {
+            var said = Said(seen, strand);
+            var finished = Finished(seen) && strand.Key != "first";
+            var units = finished ? strand.Counter.Units ?? 0 : said ?? 0;
+            yield return (strand, Math.Clamp(units, 0, strand.Counter.Units ?? Count.Ceiling));
+        }
+    }
+
+    /// <summary>The tally of a piece.</summary>
+    public static long Of(PieceObservation seen, CoursePiece piece, Tally tally, bool unverifiedIsNoRep)
+    {
+        var sum = 0L;
+        foreach (var (strand, units) in Counts(seen, piece))
+        {
+            var counted = unverifiedIsNoRep && seen.Unverified is { } doubtful && strand.Key is "" ? Math.Max(0, units - doubtful) : units;
+            sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, tally));
+        }
+
+        return seen.Ticks is { } ticks && tally.Of == TallyOf.Credit && piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault() is { } bonus
+            ? Count.Add(WithoutBonus(seen, piece), Count.Times(ticks, bonus.Worth))
+            : sum;
+    }
+
+    /// <summary>How many bonus targets a piece has: one for each round of a counted task, one for a window of as much as possible.</summary>
+    public static long Targets(CoursePiece piece) => piece.Tasks.Any(t => t.Counted.Credit is Credit.WithBonus) ? piece.Strand?.Rounds ?? 1 : 0;
+
+    /// <summary>True when the card has a finishing time.</summary>
+    public static bool Finished(PieceObservation seen) => seen.Finish is not null || seen.Watches.Count > 0;
+
+    /// <summary>The official finishing time on the hall clock; null when it was not finished.</summary>
+    public static Duration? Finish(PieceObservation seen, ScoreSheet sheet) =>
+        seen.Watches.Count > 0 ? Timing.Official(seen.Watches.Select(w => Timing.Round(w, sheet.Resolution)).ToList())
+        : seen.Finish is { } finish ? Timing.Round(finish, sheet.Resolution) : null;
+
+    private static long? Said(PieceObservation seen, CourseStrand strand)
+    {
+        if (strand.Key.Length == 0)
+        {
+            return seen.Units;
+        }
+
+        foreach (var count in seen.Counts)
+        {
+            if (count.Strand == strand.Key)
+            {
+                return count.Units;
+            }
+        }
+
+        return null;
+    }
+
+    private static long WithoutBonus(PieceObservation seen, CoursePiece piece) =>
+        Counts(seen, piece).Sum(c => c.Units > 0 ? c.Strand.Counter.Sum(c.Units, Tally.Units) * (piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().First().Base is Credit.Each e ? e.Worth : 1) : 0);
+}
