@@ -66,6 +66,21 @@ public static class Cautions
             cautions.Add("Machines: level and still, feet and laces clear, slow down before stepping off.");
         }
 
+        if (kits.Contains(MovementKit.Kettlebell))
+        {
+            cautions.Add("Kettlebells: nobody stands before or behind a swing; handles dry.");
+        }
+
+        if (kits.Contains(MovementKit.Rings) || kits.Contains(MovementKit.ClimbingRope))
+        {
+            cautions.Add("Rings and ropes: anchors, straps and mats checked before each heat; nobody stands under an athlete.");
+        }
+
+        if (kits.Contains(MovementKit.TeamBag))
+        {
+            cautions.Add("Team bag: one voice gives the commands; who cannot hold says so before letting go.");
+        }
+
         if (kits.Contains(MovementKit.BallAndTarget))
         {
             cautions.Add("Falling balls: keep the space under the target clear.");

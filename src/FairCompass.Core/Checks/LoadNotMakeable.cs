@@ -72,10 +72,11 @@ public sealed class LoadNotMakeable : ICheck
         MovementKit.Dumbbell => competition.Kit.Dumbbells.Order().ToList(),
         MovementKit.SandbagAndBox => competition.Kit.Sandbags.Order().ToList(),
         MovementKit.BallAndTarget => competition.Kit.Balls.Order().ToList(),
+        MovementKit.Kettlebell => competition.Kit.Kettlebells.Order().ToList(),
         _ => [],
     };
 
-    private static bool IsStocked(MovementKit kit) => kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
+    private static bool IsStocked(MovementKit kit) => kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;
 
     /// <summary>The figures to compare with the kit: of the publication in the competition's unit, else converted exactly.</summary>
     private static IEnumerable<decimal> Figures(DutyLoad load, MassUnit unit)
@@ -95,7 +96,7 @@ public sealed class LoadNotMakeable : ICheck
     {
         var unit = context.Competition.Unit;
         var who = Words.Join(addresses.Select(a => a.ToString()).Distinct());
-        var what = kit switch { MovementKit.Barbell => "bar", MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell", MovementKit.BallAndTarget => "ball", _ => "sandbag" };
+        var what = kit switch { MovementKit.Barbell => "bar", MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell", MovementKit.BallAndTarget => "ball", MovementKit.Kettlebell => "kettlebell", _ => "sandbag" };
         if (masses.Contains(value))
         {
             return new(at, $"{who}: {load.Implements} × {new Mass(value, unit)} is more than the lane has.");

@@ -134,6 +134,18 @@ public enum MovementKit
 
     /// <summary>A barbell that is jumped over.</summary>
     BarToClear,
+
+    /// <summary>A kettlebell.</summary>
+    Kettlebell,
+
+    /// <summary>Rings on straps.</summary>
+    Rings,
+
+    /// <summary>A climbing rope.</summary>
+    ClimbingRope,
+
+    /// <summary>A bag that several carry.</summary>
+    TeamBag,
 }
 
 /// <summary>Where the judge of a movement stands, and when the call is made.</summary>
@@ -156,7 +168,7 @@ public sealed record Movement(
     IReadOnlyList<Fault> Faults, JudgeDuty Judge, IReadOnlyList<string> Cautions)
 {
     /// <summary>True when a rep is meaningless without a stated load.</summary>
-    public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
+    public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;
 
     /// <summary>The clauses of one phase.</summary>
     public IEnumerable<Clause> In(Phase phase) => Clauses.Where(c => c.Phase == phase);
