@@ -31,13 +31,21 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Stores a new competition.</summary>
-    public async Task<Versioned<Competition>> Create(Competition competition, CancellationToken cancel)
+    public Task<Versioned<Competition>> Create(Competition competition, CancellationToken cancel) => Create(competition, [], cancel);
+
+    /// <summary>Stores a new competition with its drafts, all or nothing.</summary>
+    public async Task<Versioned<Competition>> Create(Competition competition, IReadOnlyList<string> drafts, CancellationToken cancel)
     {
         var id = Guid.CreateVersion7();
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
         await db.ExecuteAsync(new CommandDefinition("insert into competition (id, revision, doc) values (@id, 1, @doc::jsonb)", new { id, doc = WriteDoc(competition) }, tx, cancellationToken: cancel));
         await Keep(db, tx, id, 1, Guid.NewGuid(), competition, cancel);
+        foreach (var draft in drafts)
+        {
+            await WorkoutStore.Insert(db, tx, id, draft, cancel);
+        }
+
         await tx.CommitAsync(cancel);
         return (await Find(id, cancel))!;
     }

@@ -33,7 +33,6 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     /// <summary>Adds a draft at the end; null when there is no such competition.</summary>
     public async Task<Versioned<string>?> Create(Guid competition, string body, CancellationToken cancel)
     {
-        var id = Guid.CreateVersion7();
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
         if (!await db.ExecuteScalarAsync<bool>(new CommandDefinition("select exists (select from competition where id = @competition)", new { competition }, tx, cancellationToken: cancel)))
@@ -41,6 +40,15 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
             return null;
         }
 
+        var created = await Insert(db, tx, competition, body, cancel);
+        await tx.CommitAsync(cancel);
+        return created;
+    }
+
+    /// <summary>Adds a draft at the end of a competition that exists, inside a transaction of the caller.</summary>
+    internal static async Task<Versioned<string>> Insert(NpgsqlConnection db, NpgsqlTransaction tx, Guid competition, string body, CancellationToken cancel)
+    {
+        var id = Guid.CreateVersion7();
         var row = await db.QuerySingleAsync<Row>(new CommandDefinition(
             """
             insert into workout (id, competition_id, ordinal, revision, body)
@@ -48,7 +56,6 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
             returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
             """, new { id, competition, body }, tx, cancellationToken: cancel));
         await Keep(db, tx, id, 1, Guid.NewGuid(), body, cancel);
-        await tx.CommitAsync(cancel);
         return row.Read();
     }
 

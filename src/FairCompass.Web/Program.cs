@@ -1,8 +1,10 @@
 using FairCompass.Store;
 using FairCompass.Store.Demo;
 using FairCompass.Web.Briefs;
+using FairCompass.Web.Calculators;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
+using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
@@ -34,7 +36,7 @@ if (!describing)
     Database.Migrate(builder.Configuration.GetConnectionString("FairCompass")!);
     if (builder.Configuration.GetValue("Demo", false))
     {
-        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), app.Services.GetRequiredService<WorkoutStore>(), CancellationToken.None);
+        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), CancellationToken.None);
     }
 
     Warm.Up();
@@ -49,6 +51,8 @@ app.MapOpenApi("/api/openapi.json");
 app.MapCompetitions();
 app.MapDrafting();
 app.MapScoring();
+app.MapCalculators();
+app.MapExchange();
 app.MapStandards();
 app.MapBriefs();
 app.MapGet("/api/health", () => Results.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.").Produces<Health>();

@@ -1,4 +1,5 @@
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 
 namespace FairCompass.Core.Competitions;
 
@@ -10,7 +11,8 @@ namespace FairCompass.Core.Competitions;
 /// <param name="Unit">The unit loads are published in.</param>
 /// <param name="Divisions">In the order they are listed everywhere.</param>
 /// <param name="Kit">What one lane has.</param>
-public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, string Place, MassUnit Unit, Eq<Division> Divisions, LaneKit Kit)
+/// <param name="Overall">How the scores make the overall table; null when nobody has said.</param>
+public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, string Place, MassUnit Unit, Eq<Division> Divisions, LaneKit Kit, OverallRule? Overall = null)
 {
     /// <summary>The division with a short name, compared without case; null when there is none.</summary>
     public Division? Find(string name) =>

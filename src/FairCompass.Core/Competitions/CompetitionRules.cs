@@ -38,6 +38,7 @@ public static class CompetitionRules
         }
 
         Kit(errors, c.Kit);
+        errors.AddRange(c.Overall?.Validate(0).Select(e => e with { Path = "overall." + e.Path }) ?? []);
         return errors;
     }
 

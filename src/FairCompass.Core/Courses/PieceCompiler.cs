@@ -134,11 +134,11 @@ internal sealed class PieceCompiler
             case Work.Task task:
                 return Leaf(task, scheme, turns, around);
             case Work.Rounds rounds:
-                return Sequence(rounds.Items, null, turns) is { } body && rounds.Times != 0 && !body.Endless && body.Total(rounds.Times is null ? RunsDry : 0) + body.Prefix(rounds.Times ?? 0) > 0
+                return Sequence(rounds.Items, null, turns) is { } body && rounds.Times != 0 && !body.Endless && HasUnits(body, rounds.Times)
                     ? new CountNode.Repeat(rounds.Times, body) : null;
             case Work.Scheme s:
                 var series = s.Of.For(resolver.Position(members[0]));
-                return Sequence(s.Items, series, turns) is { } list && Countable(series) && !list.Endless && list.Total(series.Length is null ? RunsDry : 0) > 0
+                return Sequence(s.Items, series, turns) is { } list && Countable(series) && !list.Endless && HasUnits(list, series.Length)
                     ? new CountNode.Repeat(series.Length, list) : null;
             case Work.Complex complex:
                 return Sequence(complex.Lifts.Select(l => (Work)l).ToEq(), null, turns, complex);
@@ -158,6 +158,9 @@ internal sealed class PieceCompiler
                 return null;
         }
     }
+
+    /// <summary>True when the rounds hold units at all, without end also far out.</summary>
+    private static bool HasUnits(CountNode body, long? times) => times is { } n ? body.Prefix(n) > 0 : body.Prefix(2 * RunsDry) > body.Prefix(RunsDry);
 
     private static bool Countable(Series series) => Course.Countable(series);
 

@@ -9,13 +9,14 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Explaining;
 
 /// <summary>Lays the resolved prescriptions out as a table: tasks and their values down, division × duty or place in the team across.</summary>
-internal sealed class GridRows
+public sealed class GridRows
 {
     private readonly Understanding u;
     private readonly List<GridRow> rows = [];
 
     private GridRows(Understanding u) => this.u = u;
 
+    /// <summary>The rows of a draft, in the order of the text.</summary>
     public static Eq<GridRow> Of(Understanding u)
     {
         var grid = new GridRows(u);

@@ -21,7 +21,7 @@ internal static class Ledgers
             var pieces = group.Select(x => x.Piece.Piece).DistinctBy(p => p.Key).ToList();
             var mine = strand is null ? piece.Tasks : piece.Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null).ToEq();
             var option = strand is not null && mine.Count == 1 && mine[0].Options.Count > 0 && int.TryParse(strand.Key, out var n) && n < mine[0].Options.Count ? mine[0].Options[n] : null;
-            var tasks = piece.Tasks.Select(t => new LedgerTask(option?.Prescription.Movement.Value ?? t.Prescription.Movement.Value, t.Counted.Word, t.Source.At.Line, Worth(option?.Unit ?? t.Counted, t.Count, t.Options))).ToEq();
+            var tasks = piece.Tasks.Select(t => new LedgerTask(option?.Prescription.Movement.Value ?? t.Prescription.Movement.Value, t.Counted.Word, t.Source.At.Line, Said(Worth(option?.Unit ?? t.Counted, t.Count, option is null ? t.Options : []), t))).ToEq();
             var countable = strand is { Counter.TooLarge: false };
             var units = strand?.Counter.Units;
             var credit = strand?.Counter.Total(Tally.Credit);
@@ -30,6 +30,15 @@ internal static class Ledgers
         }
 
         return views.OrderBy(v => int.Parse(v.Piece, System.Globalization.CultureInfo.InvariantCulture)).ToEq();
+    }
+
+    /// <summary>Adds the forced move of a chunked task, which has no units of its own.</summary>
+    private static string? Said(string? worth, CourseTask task)
+    {
+        var chunk = task.Prescription.Counting.OfType<Detail.Chunks>().FirstOrDefault();
+        var move = task.Source.Lines.OfType<TaskLine.Between>().FirstOrDefault();
+        var forced = chunk is null ? null : $"in {chunk.Size}s" + (move is null ? "" : $", {(move.AfterLast ? "after each" : "between")} {Notation.Printer.Amount(move.Amount)} {move.Movement}");
+        return worth is null ? forced : forced is null ? worth : $"{worth}; {forced}";
     }
 
     /// <summary>What units are worth, in words; null where each counts one.</summary>

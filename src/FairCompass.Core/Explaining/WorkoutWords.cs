@@ -36,5 +36,5 @@ public static class WorkoutWords
         _ => Array.Empty<(string, int)>(),
     }).Prepend((t.Movement, t.At.Line)));
 
-    private static IEnumerable<string> Names(Eq<Work> items) => items.OfType<Work.Task>().Select(t => t.Movement);
+    private static IEnumerable<string> Names(Eq<Work> items) => WorkTree.Walk(items).OfType<Work.Task>().Select(t => t.Movement).Distinct();
 }

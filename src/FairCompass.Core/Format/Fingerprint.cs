@@ -24,7 +24,7 @@ public sealed record Fingerprint(string Sha256, string Code)
         m => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(m, FormatContext.Default.Movement))).Sha256);
 
     /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
-    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
+    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)).Normalize(NormalizationForm.FormC));
 
     /// <summary>The fingerprint of a canonical text.</summary>
     public static Fingerprint Of(string canonical)

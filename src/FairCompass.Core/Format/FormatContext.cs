@@ -38,11 +38,19 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<Token>), typeof(EqConverter<Finding>), typeof(EqConverter<Mend>), typeof(EqConverter<PieceSummary>), typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>), typeof(EqConverter<LedgerTable>), typeof(EqConverter<LedgerRow>), typeof(EqConverter<LedgerCell>),
         typeof(EqConverter<GridColumn>), typeof(EqConverter<GridRow>), typeof(EqConverter<GridCell>), typeof(EqConverter<ScoreView>), typeof(EqConverter<MovementUse>),
-        typeof(EqConverter<ClockSpan>), typeof(EqConverter<Presence>), typeof(EqConverter<ClockFork>), typeof(EqConverter<OwnedRest>), typeof(EqConverter<Chosen>), typeof(EqConverter<StrandCount>), typeof(EqConverter<Duration>), typeof(EqConverter<CardTask>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
+        typeof(EqConverter<ClockSpan>), typeof(EqConverter<Presence>), typeof(EqConverter<ClockFork>), typeof(EqConverter<OwnedRest>), typeof(EqConverter<Chosen>), typeof(EqConverter<StrandCount>), typeof(EqConverter<Duration>), typeof(EqConverter<CardTask>), typeof(EqConverter<WorkoutInFile>), typeof(EqConverter<Move>), typeof(EqConverter<ClubLine>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
         typeof(EqConverter<SampleResult>), typeof(EqConverter<CardField>), typeof(EqConverter<BriefSection>), typeof(EqConverter<BriefBlock>), typeof(EqConverter<BriefRow>), typeof(EqConverter<BriefLine>),
     ])]
 [JsonSerializable(typeof(Workout))]
 [JsonSerializable(typeof(Competition))]
+[JsonSerializable(typeof(WorkoutFile))]
+[JsonSerializable(typeof(CompetitionFile))]
+[JsonSerializable(typeof(OverallRule))]
+[JsonSerializable(typeof(OverallLine))]
+[JsonSerializable(typeof(RankedResult))]
+[JsonSerializable(typeof(ClubLine))]
+[JsonSerializable(typeof(Move))]
+[JsonSerializable(typeof(WhatIf))]
 [JsonSerializable(typeof(Explanation))]
 [JsonSerializable(typeof(RunObservation))]
 [JsonSerializable(typeof(LedgerPlace))]

@@ -173,7 +173,8 @@ public sealed class Resolver
                 heights ??= HeightsOf(c, duty);
                 from ??= c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
                 counting.AddRange(c.Details.Where(d => CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))));
-                if (c.Movement is not null)
+                // A line that names the same movement again is no other movement.
+                if (c.Movement is not null && (ReferenceEquals(c, candidates[^1]) || !string.Equals(c.Movement, candidates[^1].Movement, StringComparison.OrdinalIgnoreCase)))
                 {
                     movement = new(c.Movement, c.From);
                 }

@@ -8,7 +8,7 @@ namespace FairCompass.Core.Scoring;
 
 /// <summary>How places become points in the overall table.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Table), "table")]
+[JsonDerivedType(typeof(ByTable), "table")]
 [JsonDerivedType(typeof(Linear), "linear")]
 [JsonDerivedType(typeof(SumOfPlaces), "sumOfPlaces")]
 public abstract record PointsRule
@@ -19,7 +19,7 @@ public abstract record PointsRule
 
     /// <summary>An own table, first place first; more points are better.</summary>
     /// <param name="Points">At least as many as there are entries; never rising.</param>
-    public sealed record Table(Eq<decimal> Points) : PointsRule;
+    public sealed record ByTable(Eq<decimal> Points) : PointsRule;
 
     /// <summary>So many for the first and less for each further place, never under 0; more points are better.</summary>
     /// <param name="First">Points of the first place, over 0.</param>
@@ -36,7 +36,7 @@ public abstract record PointsRule
     /// <param name="place">From 1.</param>
     public decimal Of(int place) => this switch
     {
-        Table t => place <= t.Points.Count ? t.Points[place - 1] : 0,
+        ByTable t => place <= t.Points.Count ? t.Points[place - 1] : 0,
         Linear l => Math.Max(0, l.First - (l.Step * (place - 1))),
         _ => place,
     };
@@ -44,7 +44,7 @@ public abstract record PointsRule
     /// <summary>The rule in a sentence.</summary>
     public string Sentence => this switch
     {
-        Table t => $"Places earn points by a table: {string.Join(", ", t.Points.Take(6).Select(Number.Normal))}{(t.Points.Count > 6 ? ", …" : "")}. More points are better.",
+        ByTable t => $"Places earn points by a table: {string.Join(", ", t.Points.Take(6).Select(Number.Normal))}{(t.Points.Count > 6 ? ", …" : "")}. More points are better.",
         Linear l => $"The first place earns {Number.Normal(l.First)} points, each further place {Number.Normal(l.Step)} less. More points are better.",
         _ => "The places are added up. The smallest sum is best.",
     };
@@ -66,7 +66,7 @@ public sealed record OverallRule(PointsRule Points, bool AbsentEarn = false)
     {
         switch (Points)
         {
-            case PointsRule.Table { Points: var table }:
+            case PointsRule.ByTable { Points: var table }:
                 if (table.Count < entries)
                 {
                     return [new("points.points", $"The table has {table.Count} places for {Words.Count(entries, "entry", "entries")}.")];

@@ -22,23 +22,19 @@ public static class SaltmarshFerryGames
             [new(25, 2, true), new(20, 4, true), new(15, 2, true), new(10, 4, true), new(5, 4, false), new(2.5m, 4, false), new(1.25m, 4, false)],
             [7.5m, 10, 15, 22.5m], [12, 16, 24], [10, 20, 30], [6, 9]));
 
-    /// <summary>The drafts in order: four complete ones, then two copies with planted mistakes.</summary>
+    /// <summary>The drafts in order: seventeen complete ones, then two copies with planted mistakes.</summary>
     public static IReadOnlyList<string> Drafts { get; } = Assembly.GetExecutingAssembly().GetManifestResourceNames()
         .Where(n => n.StartsWith("demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Select(Read).ToList();
 
     /// <summary>Stores the demo when the database holds no competition yet.</summary>
-    public static async Task SeedIfEmpty(CompetitionStore competitions, WorkoutStore workouts, CancellationToken cancel)
+    public static async Task SeedIfEmpty(CompetitionStore competitions, CancellationToken cancel)
     {
         if ((await competitions.All(cancel)).Count > 0)
         {
             return;
         }
 
-        var stored = await competitions.Create(Competition, cancel);
-        foreach (var draft in Drafts)
-        {
-            await workouts.Create(stored.Id, draft, cancel);
-        }
+        await competitions.Create(Competition, Drafts, cancel);
     }
 
     private static string Read(string name)

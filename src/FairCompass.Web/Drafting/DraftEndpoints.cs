@@ -29,7 +29,7 @@ public static class DraftEndpoints
     }
 
     private static async Task<IResult> Create(Guid id, NewDraft draft, WorkoutStore store, CancellationToken cancel) =>
-        Objections(draft.Body, "body") is { } refused ? refused
+        DraftInput.Objections(draft.Body, "body") is { } refused ? refused
             : await store.Create(id, draft.Body, cancel) is { } created ? Results.Ok(Stored(created, id)) : Problems.Gone("competition");
 
     private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
@@ -37,7 +37,7 @@ public static class DraftEndpoints
 
     private static async Task<IResult> Save(Guid id, SaveDraft save, WorkoutStore store, CancellationToken cancel)
     {
-        if (Objections(save.Body, "body") is { } refused)
+        if (DraftInput.Objections(save.Body, "body") is { } refused)
         {
             return refused;
         }
@@ -65,7 +65,7 @@ public static class DraftEndpoints
 
     private static async Task<IResult> ExplainStored(Guid id, ExplainDraft draft, CompetitionCache competitions, CancellationToken cancel)
     {
-        if (Objections(draft.Body, "body") is { } refused)
+        if (DraftInput.Objections(draft.Body, "body") is { } refused)
         {
             return refused;
         }
@@ -77,7 +77,7 @@ public static class DraftEndpoints
 
     private static async Task<IResult> SetCellOf(Guid id, SetCellRequest request, CompetitionCache competitions, CancellationToken cancel)
     {
-        if (Objections(request.Body, "body") is { } refused)
+        if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
             return refused;
         }
@@ -103,54 +103,7 @@ public static class DraftEndpoints
             return Problems.Fields(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
-        if ((request.Text is null) == (request.Workout is null))
-        {
-            return Problems.Fields([new("text", "Give either text or workout.")]);
-        }
-
-        var text = request.Text ?? Printer.Print(ReadWorkout(request.Workout!.Value));
-        return Objections(text, "text") ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
-    }
-
-    private static Workout ReadWorkout(System.Text.Json.JsonElement json)
-    {
-        try
-        {
-            return WorkoutJson.Read(json.GetRawText());
-        }
-        catch (Exception e) when (e is NotSupportedException or InvalidOperationException)
-        {
-            throw new System.Text.Json.JsonException("This is not a workout.", "$.workout", null, null, e);
-        }
-        catch (System.Text.Json.JsonException e)
-        {
-            // The path is that of the whole request, so that the caller finds the place.
-            throw new System.Text.Json.JsonException(e.Message, "$.workout" + JsonPlace.Of(e)[1..], e.LineNumber, e.BytePositionInLine, e);
-        }
-    }
-
-    /// <summary>What a stored text cannot be; null when it can.</summary>
-    private static IResult? Objections(string body, string path)
-    {
-        if (body.Length > NotationLimits.Characters)
-        {
-            return Problems.Fields([new(path, $"A draft has at most {NotationLimits.Characters} characters; this has {body.Length}.")]);
-        }
-
-        return body.Contains('\0', StringComparison.Ordinal) || HasLoneSurrogate(body) ? Problems.Fields([new(path, "The text holds a character that cannot be stored.")]) : null;
-    }
-
-    private static bool HasLoneSurrogate(string s)
-    {
-        for (var i = 0; i < s.Length; i++)
-        {
-            if (char.IsSurrogate(s[i]) && !(char.IsHighSurrogate(s[i]) && i + 1 < s.Length && char.IsLowSurrogate(s[++i])))
-            {
-                return true;
-            }
-        }
-
-        return false;
+        return DraftInput.Read(request.Text, request.Workout, out var text) ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
     }
 
     private static StoredDraft Stored(Versioned<string> draft, Guid competition) => new(draft.Id, competition, draft.Revision, draft.SavedAt, draft.Value);

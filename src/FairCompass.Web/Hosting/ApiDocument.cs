@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
@@ -36,9 +37,9 @@ public static class ApiDocument
                 schema.Properties?.Clear();
                 schema.Description = "Milliseconds.";
             }
-            else if (type == typeof(SourceRange) || type == typeof(Core.Notation.Token))
+            else if (type == typeof(SourceRange) || type == typeof(Core.Notation.Token) || type == typeof(Timeline) || type == typeof(ClockSpan) || type == typeof(LedgerCell) || type == typeof(LedgerRow))
             {
-                // Value types have a constructor without parameters, so nothing counts as required; it is always written.
+                // What may be left out when such a value is made is still always written.
                 schema.Required = schema.Properties?.Keys.ToHashSet();
             }
             else if (type == typeof(Number))

@@ -19,9 +19,10 @@ public sealed record TryRequest(string Body, string Division, string Duty, RunOb
 /// <param name="Fields">What the card asks for.</param>
 /// <param name="Tasks">For each counted piece its tasks, to name a place in the ledger.</param>
 /// <param name="Samples">Sample results; their places count the tried result when there is one.</param>
+/// <param name="WhatIf">Other rules on the same runs: who moves, and why.</param>
 /// <param name="Tried">The tried result, or null.</param>
 public sealed record TryAnswer(
-    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<PieceTasks> Tasks, IReadOnlyList<SampleResult> Samples, Tried? Tried);
+    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<PieceTasks> Tasks, IReadOnlyList<SampleResult> Samples, IReadOnlyList<WhatIf> WhatIf, Tried? Tried);
 
 /// <summary>The tasks of a counted piece.</summary>
 /// <param name="Piece">The piece's key.</param>
@@ -78,8 +79,12 @@ public static class ScoringEndpoints
 
         return Results.Ok(new TryAnswer(sheet.Components.Select(c => c.Name).ToList(),
             sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-            Card.Fields(course, sheet).ToList(), course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0).ToList(), samples.ToList(), tried));
+            Card.Fields(course, sheet).ToList(), course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0).ToList(), samples.ToList(),
+            WhatIf.Of(sheet, course, Runs(samples, request.Run is { } mine ? Card.Resolve(mine, course) : null), competition).ToList(), tried));
     }
+
+    private static List<(string, RunObservation)> Runs(Core.Quantities.Eq<SampleResult> samples, RunObservation? tried) =>
+        samples.Select(s => (s.Label, s.Run)).Concat(tried is null ? [] : [("the tried result", tried)]).ToList();
 
     private static (Tried, Core.Quantities.Eq<SampleResult>) Place(RunObservation run, Core.Courses.Course course, ScoreSheet sheet, Core.Quantities.Eq<SampleResult> samples, Competition competition)
     {

@@ -7,6 +7,7 @@ namespace FairCompass.Core.Tests.Checks;
 public class CheckTests
 {
     private const string Divisions = "T\n  for Tideline, Estuary, Meadow\n  a/b is man/woman\n\n";
+    private const string Pairs = "T\n  for Ferry Pairs\n  a/b is man/woman\n\n";
     private const string Timed = "\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
     private const string Reps = "\nscore: reps\n  tie: shared\n";
     private const string TwoParts = "11:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest set of 2 front squat\n\n";
@@ -51,7 +52,25 @@ public class CheckTests
         { "score-misfit", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n" },
         { "too-large", Divisions + "9:00 for time\n  999999 rounds\n    999999 rounds\n      9999 sit-up\n" + Timed, Divisions + "9:00 for time\n  999999 rounds\n    99 sit-up\n" + Timed },
         { "metres-among-reps", Divisions + "9:00 for time\n  10 sit-up\n  200 m air bike\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n  20 cal air bike\n" + Timed },
-        { "not-computed-yet", Divisions + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Divisions + "9:00 for reps\n  max sit-up\n    note: one pad each\n" + Reps },
+        { "not-counted", Divisions + "9:00 for reps\n  10 sit-up\n  in any order\n    5 pull-up\n    6 toes-to-bar\n" + Reps, Divisions + "9:00 for reps\n  in any order\n    5 pull-up\n    6 toes-to-bar\n" + Reps },
+        { "not-counted", Divisions + "9:00 for load\n  10 sit-up\n  heaviest front squat\n\nscore: best load\n  tie: shared\n", Divisions + "9:00 for load\n  heaviest front squat\n\nscore: best load\n  tie: shared\n" },
+        { "shared-amount", Pairs + "9:00 for time\n  15/11 cal air bike\n" + Timed, Pairs + "9:00 for time\n  26 cal air bike\n" + Timed },
+        { "sharing-impossible", Divisions + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps },
+        { "sharing-impossible", Pairs + "9:00 for time\n  20 pull-up\n    share: one at a time, at least 11 each\n" + Timed, Pairs + "9:00 for time\n  20 pull-up\n    share: one at a time, at least 10 each\n" + Timed },
+        { "sharing-impossible", Pairs + "9:00 for time\n  20 pull-up\n    share: one at a time, at least 5 a turn, at most 4 in a row\n" + Timed, Pairs + "9:00 for time\n  20 pull-up\n    share: one at a time, at least 4 a turn, at most 4 in a row\n" + Timed },
+        { "sharing-impossible", Pairs + "9:00 for time\n  20 pull-up\n    share: by 3 members\n" + Timed, Pairs + "9:00 for time\n  20 pull-up\n    share: by 2 members\n" + Timed },
+        { "hold-impossible", Divisions + "9:00 for reps\n  max sit-up\n    hold: 1 crew-mate in front plank, for every whole rep\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    hold: 1 crew-mate in front plank, for every whole rep\n" + Reps },
+        { "gate-misplaced", Divisions + "9:00 for time\n  gate, adds 2:00\n  10 sit-up\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n  gate, adds 2:00\n  10 pull-up\n" + Timed },
+        { "gate-misplaced", Divisions + "9:00 for time\n  5 rounds\n    10 sit-up\n    gate, round 4 only, adds 2:00\n    gate, round 3 only, adds 1:00\n" + Timed, Divisions + "9:00 for time\n  5 rounds\n    10 sit-up\n    gate, round 3 only, adds 1:00\n    gate, round 4 only, adds 2:00\n" + Timed },
+        { "load-ladder", Divisions + "9:00 for time\n  3 rounds\n    5 deadlift, 100-90-95/70-75-80 kg\n" + Timed, Divisions + "9:00 for time\n  3 rounds\n    5 deadlift, 90-95-100/70-75-80 kg\n" + Timed },
+        { "load-ladder", Divisions + "9:00 for reps\n  rounds without end\n    complex, 40-50-60/35-40-45 kg\n      1 deadlift\n      1 power clean\n" + Reps, Divisions + "9:00 for reps\n  rounds without end\n    complex, 40-50-60/35-40-45 kg, last bar repeats\n      1 deadlift\n      1 power clean\n" + Reps },
+        { "late-unstated", Divisions + "9:00 for time\n  every 1:30\n    first\n      5 pull-up\n    then\n      80 sit-up\n" + Timed, Divisions + "9:00 for time\n  every 1:30, unfinished is skipped\n    first\n      5 pull-up\n    then\n      80 sit-up\n" + Timed },
+        { "group-misfit", Pairs.Replace("man/woman", "man/woman\n  groups One 1 3", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps, Pairs.Replace("man/woman", "man/woman\n  groups One 1, Two 2", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "group-misfit", Pairs + "relay for reps, 3:00-3:00-3:00, change 0:30\n  max sit-up\n" + Reps, Pairs + "relay for reps, 3:00-3:00, change 0:30\n  max sit-up\n" + Reps },
+        { "bonus-unreachable", Divisions + "9:00 for time\n  20 cal air bike, +5 at 25\n" + Timed, Divisions + "9:00 for time\n  20 cal air bike, +5 at 20\n" + Timed },
+        { "score-misfit", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 1\n  tie: time at round 1\n", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 1\n  tie: shared\n" },
+        { "more-work-ranks-lower", Divisions + "10:00 for time\n  3 rounds\n    48 sit-up\n    gate, round 2 only, adds 2:00\n\nscore: time\n  unfinished: +0:01 for each missing rep, from the own cap\n  tie: shared\n", Divisions + "10:00 for time\n  3 rounds\n    48 sit-up\n    gate, round 2 only, adds 2:00\n\nscore: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n" },
+        { "nobody-has-said", Pairs + "relay for reps, unset each\n  max sit-up\n" + Reps, Pairs + "relay for reps, 3:00 each\n  max sit-up\n" + Reps },
     };
 
     [Theory]

@@ -30,7 +30,6 @@ public class TimelineTests
 
     [Theory]
     [InlineData("unset for time\n  9 sit-up\n")]
-    [InlineData("relay for reps, 3:00 each\n  9 sit-up\n")]
     [InlineData("")]
     public void An_unknown_length_gives_no_clock(string stages) => Assert.Null(Of(stages));
 }

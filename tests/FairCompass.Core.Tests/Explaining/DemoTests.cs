@@ -6,12 +6,12 @@ namespace FairCompass.Core.Tests.Explaining;
 public class DemoTests
 {
     [Theory]
-    [InlineData("01")]
-    [InlineData("02")]
-    [InlineData("03")]
-    [InlineData("04")]
-    public void The_checks_find_nothing_in_the_complete_demo_workouts(string number) =>
-        Assert.Empty(Demo.Text(number).Findings().Select(f => $"{f.Rule} {f.At.Line}: {f.Sentence}"));
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void The_checks_find_nothing_in_the_complete_demo_workouts(string name) =>
+        Assert.Empty(Demo.Understand(DraftTexts.Read(name)).Findings().Select(f => $"{f.Rule} {f.At.Line}: {f.Sentence}"));
+
+    [Fact]
+    public void There_are_seventeen_of_them() => Assert.Equal(17, DraftTexts.DemoNames.Count);
 
     [Theory]
     [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]

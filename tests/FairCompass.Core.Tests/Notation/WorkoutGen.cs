@@ -85,7 +85,7 @@ public static class WorkoutGen
         (2, Gen.Select(Small, Coin, Block(depth - 1), (n, endless, b) => (Work)new Work.Rounds(endless ? null : n, b))),
         (2, Gen.Select(AnyPair, AnyTask, Movement, (p, t, m) => (Work)new Work.Scheme(p, [t, new Work.Task(null, m, [], [])]))),
         (1, Gen.Select(Time, Gen.Int[0, 2], Block(depth - 1), Block(depth - 1), (t, c, a, b) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b))),
-        (1, Gen.Select(AnyLoad, AnyTask.List[1, 3], (l, t) => (Work)new Work.Complex([l, new Detail.Flag(FlagKind.LastBarRepeats)], t.ToEq()))),
+        (1, Gen.Select(AnyLoad, AnyTask.List[1, 3], AnyTaskLine.List[0, 2], (l, t, o) => (Work)new Work.Complex([l, new Detail.Flag(FlagKind.LastBarRepeats)], t.ToEq(), o.ToEq()))),
         (1, Block(depth - 1).Select(b => (Work)new Work.AnyOrder(b))),
         (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
         (1, Time.Select(t => (Work)new Work.OwnRest(t))),
@@ -118,7 +118,7 @@ public static class WorkoutGen
         Coin.Select(n => (Header)new Header.Video(n)));
 
     private static readonly Gen<ScoreLine> AnyScoreLine = Gen.OneOf(
-        Gen.Select(Time, Gen.Enum<CountedAs>(), Coin, (t, c, m) => (ScoreLine)new ScoreLine.Penalty(t, c, m)),
+        Gen.Select(Time, Gen.Enum<CountedAs>(), Coin, Coin, (t, c, m, own) => (ScoreLine)new ScoreLine.Penalty(t, c, m, own)),
         Gen.Enum<CountedAs>().Select(c => (ScoreLine)new ScoreLine.CapLine(c)),
         Gen.Select(Label, Coin, (l, n) => (ScoreLine)new ScoreLine.Cascade(l, n)),
         Gen.Const((ScoreLine)new ScoreLine.TieShared()), Gen.Const((ScoreLine)new ScoreLine.TieLowestMember()),
@@ -135,7 +135,8 @@ public static class WorkoutGen
         Coin.Select(c => (Policy)new Policy.GateOnSecond(c)),
         Gen.Select(Coin, Small, Coin, (b, n, all) => (Policy)new Policy.Attempts(b, all ? null : n)),
         Coin.Select(c => (Policy)new Policy.Clips(c)),
-        Small.Select(n => (Policy)new Policy.Club(n)));
+        Small.Select(n => (Policy)new Policy.Club(n)),
+        Gen.Enum<TimeResolution>().Select(r => (Policy)new Policy.Timing(r)));
 
     public static Gen<Workout> Any { get; } = Gen.Select(
         AnyHeader.List[0, 3], AnyStage(1).List[0, 3], AnyScore.List[0, 2], AnyPolicy.List[0, 2], Coin,

@@ -744,6 +744,414 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Scores observations of one or many entries under a definition; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ScoreRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ScoreAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Places, points and the overall table of results; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RankRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RankAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A workout as a file; its JSON Schema is docs/schema/workout.schema.json. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a workout from a file, of this or an older version. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Imported"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Creates a competition from a file, of this or an older version. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JsonElement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Imported"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/prescriptions.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The prescription table as comma-separated values. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/prescriptions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the loads and amounts of a table into a draft text; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadSheet"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SheetRead"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards": {
         parameters: {
             query?: never;
@@ -943,7 +1351,7 @@ export interface components {
         CardField: {
             /** @description The piece's key. */
             piece: string;
-            /** @description `finish`, `units`, `stood`, `tieTime`, or `tries`. */
+            /** @description `finish`, `units`, `count`, `stood`, `tieTime`, `tries`, or `unverified`. */
             field: string;
             /** @description What to write, in words. */
             label: string;
@@ -951,14 +1359,52 @@ export interface components {
             hint: string;
             /**
              * Format: int64
-             * @description The largest count, for `units`; the rounds, for `stood`; null without end.
+             * @description The largest count, for counts; the rounds, for `stood`; null without end.
              */
             max: null | number;
             limit: null | components["schemas"]["Duration"];
+            /** @description The counter, for `count`; null otherwise. */
+            strand?: null | string;
+        };
+        /** @description A task of a counted piece, to name a place in the ledger by. */
+        CardTask: {
+            /**
+             * Format: int32
+             * @description Which task of the piece, from 0.
+             */
+            index: number;
+            /** @description The movement. */
+            name: string;
+            /** @description True when a place in it names a round. */
+            inRounds: boolean;
+            /** @description What one unit is. */
+            word: string;
+            /** @description The ways to do it, when there is a choice. */
+            options: components["schemas"]["EqOfstring"];
         };
         /** @description The smallest change of the text that does what was asked. */
         CellSet: {
             edit: components["schemas"]["TextEdit"];
+        };
+        /** @description An option that was taken. */
+        Chosen: {
+            /** @description The piece's key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which task of the piece, from 0.
+             */
+            task: number;
+            /**
+             * Format: int32
+             * @description Which of its options, from 0.
+             */
+            option: number;
+            /**
+             * Format: int64
+             * @description In which round of the nearest loop, from 1; null in all.
+             */
+            round: null | number;
         };
         /** @description One rule of a standard. */
         Clause: {
@@ -981,6 +1427,22 @@ export interface components {
             at: components["schemas"]["Duration"];
             words: string;
         };
+        /** @description A moment at which the clock ends for some and goes on for others. */
+        ClockFork: {
+            /** @description On the hall clock. */
+            at: components["schemas"]["Duration"];
+            /** @description The piece's key. */
+            piece: string;
+            /**
+             * Format: int64
+             * @description Counted units that pass it.
+             */
+            units: number;
+            /** @description The cap of who has passed it. */
+            until: components["schemas"]["Duration"];
+            /** @description In a sentence. */
+            words: string;
+        };
         /** @description A span of the hall clock. */
         ClockSpan: {
             /** @description Work, rest, or change. */
@@ -989,11 +1451,53 @@ export interface components {
             label: null | string;
             /** @description On the hall clock. */
             starts: components["schemas"]["Duration"];
-            /** @description On the hall clock; later than Starts unless the text says 0:00. */
+            /** @description On the hall clock, when every gate is passed; later than Starts unless the text says 0:00. */
             ends: components["schemas"]["Duration"];
-            /** @description Keys of the pieces worked at; the second of two gets what the first leaves. */
+            /** @description Keys of the pieces worked at; the second of two on one clock gets what the first leaves. */
             pieces: components["schemas"]["EqOfstring"];
+            /** @description Who is where, who rests, who changes the load; empty when everybody works at the one piece. */
+            where: components["schemas"]["EqOfPresence"];
+            /**
+             * Format: int32
+             * @description Judges that a lane needs during the span.
+             */
+            judges: number;
+            /** @description True when the span begins without a call: the clock rolling over is the call. */
+            silent: boolean;
         };
+        /** @description A club in the club table. */
+        ClubLine: {
+            /** @description Its name. */
+            club: string;
+            /**
+             * Format: int32
+             * @description 1, 2, 2, 4; more points are better.
+             */
+            place: number;
+            /**
+             * Format: double
+             * @description The club's points; a mean is rounded to four decimals, half away from zero.
+             */
+            points: number;
+            /** @description How they came about. */
+            reason: string;
+        };
+        /** @description A club table. */
+        ClubRequest: {
+            /** @description How points are put together. */
+            rule: components["schemas"]["ClubRule"];
+            /**
+             * Format: int32
+             * @description How many members count, 1 to 100, for ClubRule.BestOf.
+             * @default 1
+             */
+            best: number;
+        };
+        /**
+         * @description How members' points make a club's.
+         * @enum {unknown}
+         */
+        ClubRule: "Sum" | "Mean" | "BestOf";
         /** @description A competition: who competes, with what kit, in which unit. */
         Competition: {
             /** @description 1 to 120 visible characters. */
@@ -1016,6 +1520,7 @@ export interface components {
             divisions: components["schemas"]["EqOfDivision"];
             /** @description What one lane has. */
             kit: components["schemas"]["LaneKit"];
+            overall?: null | components["schemas"]["OverallRule"];
         };
         /** @description A competition in the list. */
         CompetitionEntry: {
@@ -1056,6 +1561,13 @@ export interface components {
             duties: components["schemas"]["EqOfstring"];
             /** @description The name of the division whose values hold where this one has none; null for none. */
             inheritsFrom: null | string;
+            /**
+             * Format: int32
+             * @description How many stand on the floor as one entry, from 1.
+             */
+            size?: number;
+            /** @description True for pairs and teams. */
+            isTeam?: boolean;
         };
         /**
          * @description How many stand on the floor as one entry.
@@ -1108,6 +1620,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfClockCall: components["schemas"]["ClockCall"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfClockFork: components["schemas"]["ClockFork"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -1191,7 +1709,19 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfMove: components["schemas"]["Move"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfMovementUse: components["schemas"]["MovementUse"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfOwnedRest: components["schemas"]["OwnedRest"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -1210,6 +1740,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfPlateStock: components["schemas"]["PlateStock"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfPresence: components["schemas"]["Presence"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -1306,6 +1842,8 @@ export interface components {
             rulings: components["schemas"]["EqOfstring"];
             /** @description The movements in the order of the text. */
             movements: components["schemas"]["EqOfMovementUse"];
+            /** @description Who runs as one entry: for cards and scores. */
+            entries: components["schemas"]["EqOfGridColumn"];
             /** @description The printed code of this definition. */
             fingerprint: string;
         };
@@ -1369,9 +1907,11 @@ export interface components {
              */
             line: number;
         };
-        /** @description A column of the prescription table. */
+        /** @description A column of the prescription table, or an entry. */
         GridColumn: {
+            /** @description The division. */
             division: string;
+            /** @description The duty, the place in the team, or the whole team; with the level where there are any. */
             duty: string;
         };
         /** @description A row of the prescription table. */
@@ -1413,6 +1953,15 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description What was imported. */
+        Imported: {
+            /**
+             * Format: uuid
+             * @description The id of the new competition or workout.
+             */
+            id: string;
+        };
+        JsonElement: unknown;
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
             /** @description Where. */
@@ -1462,9 +2011,21 @@ export interface components {
             amount: null | number;
             /**
              * Format: int64
-             * @description Running total after it; null when it has no end.
+             * @description Running total of units after it; null when it has no end.
              */
             total: null | number;
+            /**
+             * Format: int64
+             * @description Running credit after it, where units and credit differ; null where they are the same.
+             */
+            credit: null | number;
+            /** @description The load here, where it changes from round to round; null elsewhere. */
+            load: null | string;
+            /**
+             * Format: int32
+             * @description Who does it, where the order of turns says so.
+             */
+            seat: null | number;
         };
         /** @description A place in the ledger as a judge names it. */
         LedgerPlace: {
@@ -1480,9 +2041,19 @@ export interface components {
             task: number;
             /**
              * Format: int64
-             * @description Units of that task done in this round, from 1.
+             * @description Units of that task done in this round, from 1; null when Metres is given.
              */
-            unit: number;
+            unit: null | number;
+            /**
+             * Format: int32
+             * @description The option the athlete was at, from 0; null for the first or where there is no choice.
+             */
+            option?: null | number;
+            /**
+             * Format: double
+             * @description The distance done of a task with marks; only whole sections exist.
+             */
+            metres?: null | number;
         };
         /** @description A row: a round, or one task of a list. */
         LedgerRow: {
@@ -1490,6 +2061,8 @@ export interface components {
             label: string;
             /** @description In the order of the work. */
             cells: components["schemas"]["EqOfLedgerCell"];
+            /** @description What stands there without units: a gate, a rest of one's own, a change of the kit; null when nothing does. */
+            note: null | string;
         };
         /** @description A table of the ledger. */
         LedgerTable: {
@@ -1511,11 +2084,17 @@ export interface components {
              * @description The line of the text.
              */
             line: number;
+            /** @description What the units are worth, in words; null where each counts one. */
+            worth: null | string;
         };
-        /** @description The ledger of one piece for all addresses that count alike. */
+        /** @description The ledger of one counter for all pieces and addresses that count alike. */
         LedgerView: {
-            /** @description The piece's key. */
+            /** @description The key of the first piece. */
             piece: string;
+            /** @description The keys of all pieces that it holds for. */
+            pieces: components["schemas"]["EqOfstring"];
+            /** @description The pieces and the counter in words; empty for the only one. */
+            name: string;
             /** @description Indices of grid columns. */
             for: components["schemas"]["EqOfint"];
             /** @description The tasks, by index. */
@@ -1527,6 +2106,11 @@ export interface components {
              * @description All units, or null without end.
              */
             units: null | number;
+            /**
+             * Format: int64
+             * @description All credit, where it differs from the units; null otherwise.
+             */
+            credit: null | number;
             /** @description Why there are no tables; null when there are. */
             reason: null | string;
         };
@@ -1541,6 +2125,23 @@ export interface components {
             label: string;
             /** @description The smallest change of the text. */
             edit: components["schemas"]["TextEdit"];
+        };
+        /** @description Somebody whose place a changed rule changes. */
+        Move: {
+            /** @description Who. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The place before; 0 for none.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description The place after; 0 for none.
+             */
+            to: number;
+            /** @description Who moves and why. */
+            sentence: string;
         };
         /** @description A movement with its standard. */
         Movement: {
@@ -1569,7 +2170,7 @@ export interface components {
          * @description The kit a movement needs; it decides which cautions and load checks apply.
          * @enum {unknown}
          */
-        MovementKit: "None" | "Barbell" | "Dumbbell" | "SandbagAndBox" | "Box" | "BallAndTarget" | "HangingBar" | "Wall" | "Machine" | "BarToClear";
+        MovementKit: "None" | "Barbell" | "Dumbbell" | "SandbagAndBox" | "Box" | "BallAndTarget" | "HangingBar" | "Wall" | "Machine" | "BarToClear" | "Kettlebell" | "Rings" | "ClimbingRope" | "TeamBag";
         /** @description A movement that is used. */
         MovementUse: {
             /** @description As the text writes it. */
@@ -1594,6 +2195,17 @@ export interface components {
             /** Format: int32 */
             place: number;
         };
+        /** @description How the overall table is made. */
+        OverallRule: {
+            /** @description How places become points. */
+            points: components["schemas"]["PointsRule"];
+            /**
+             * @description True when who withdrew or did not start still earns the points of the last place; false when they earn nothing (with a sum
+             *     of places: one place more than there are entries).
+             * @default false
+             */
+            absentEarn: boolean;
+        };
         /** @description What the route shows of a competition's workouts. */
         Overview: {
             /** @description In order. */
@@ -1608,6 +2220,22 @@ export interface components {
              * @description How many of them have no standard.
              */
             movementsWithoutStandard: number;
+        };
+        /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
+        OwnedRest: {
+            /** @description The piece's key. */
+            piece: string;
+            /**
+             * Format: int64
+             * @description Counted units before it.
+             */
+            afterUnits: number;
+            /** @description How long. */
+            length: components["schemas"]["Duration"];
+            /** @description The hall clock before which nobody can be there: the opening of the window. */
+            earliest: components["schemas"]["Duration"];
+            /** @description The latest finish that still leaves time after the rest. */
+            latest: components["schemas"]["Duration"];
         };
         /**
          * @description How a judge perceives something.
@@ -1626,13 +2254,35 @@ export interface components {
             finish: null | components["schemas"]["Duration"];
             /**
              * Format: int64
-             * @description Units done when the clock ended; null when finished or not counted.
+             * @description Performed units when the clock ended; null when finished or not counted.
              */
             units: null | number;
             tieTime: null | components["schemas"]["Duration"];
             /** @description Every lift, in order. */
             tries: components["schemas"]["EqOfTry"];
             stood?: null | components["schemas"]["LedgerPlace"];
+            /**
+             * @description The counts of a piece with several counters; empty otherwise.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            counts: components["schemas"]["StrandCount"][];
+            /**
+             * @description Hand watches at the finish, instead of Finish; one to three.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            watches: components["schemas"]["Duration"][];
+            /**
+             * Format: int64
+             * @description Bonus targets ticked, instead of the counts that earn them; null when not given.
+             */
+            ticks?: null | number;
+            /**
+             * Format: int64
+             * @description Units that a reviewer could not verify; null for none.
+             */
+            unverified?: null | number;
         };
         /** @description A piece of work. */
         PieceSummary: {
@@ -1658,10 +2308,8 @@ export interface components {
         PieceTasks: {
             /** @description The piece's key. */
             piece: string;
-            /** @description True when a place names a round. */
-            inRounds: boolean;
-            /** @description The movements in order. */
-            names: string[];
+            /** @description The tasks in order. */
+            tasks: components["schemas"]["CardTask"][];
         };
         /** @description How many single plates of one mass a lane has. */
         PlateStock: {
@@ -1678,6 +2326,56 @@ export interface components {
             /** @description True for a plate of 45 cm, which sets the height of the bar on the floor. */
             fullDiameter: boolean;
         };
+        /** @description How places become points in the overall table. */
+        PointsRule: components["schemas"]["PointsRuleByTable"] | components["schemas"]["PointsRuleLinear"] | components["schemas"]["PointsRuleSumOfPlaces"];
+        /** @description An own table, first place first; more points are better. */
+        PointsRuleByTable: {
+            /** @enum {string} */
+            kind?: "table";
+            /** @description At least as many as there are entries; never rising. */
+            points: components["schemas"]["EqOfdecimal"];
+            /** @description True when more is better. */
+            moreIsBetter?: boolean;
+            /** @description The rule in a sentence. */
+            sentence?: null | string;
+        };
+        /** @description So many for the first and less for each further place, never under 0; more points are better. */
+        PointsRuleLinear: {
+            /** @enum {string} */
+            kind?: "linear";
+            /**
+             * Format: double
+             * @description Points of the first place, over 0.
+             */
+            first: number;
+            /**
+             * Format: double
+             * @description Less for each further place, over 0.
+             */
+            step: number;
+            /** @description True when more is better. */
+            moreIsBetter?: boolean;
+            /** @description The rule in a sentence. */
+            sentence?: null | string;
+        };
+        /** @description The places themselves are added up; less is better. */
+        PointsRuleSumOfPlaces: {
+            /** @enum {string} */
+            kind?: "sumOfPlaces";
+            /** @description True when more is better. */
+            moreIsBetter?: boolean;
+            /** @description The rule in a sentence. */
+            sentence?: null | string;
+        };
+        /** @description Somebody at a place during a span of the clock. */
+        Presence: {
+            /** @description A member, a group, or null for the whole entry. */
+            who: null | string;
+            /** @description The piece's key; null for who rests. */
+            where: null | string;
+            /** @description In words: a station's name, `rests`, `changes the bar to 70/47.5 kg`. */
+            does: string;
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1685,6 +2383,87 @@ export interface components {
             status?: null | number;
             detail?: null | string;
             instance?: null | string;
+        };
+        /** @description The ranking. */
+        RankAnswer: {
+            /** @description In the order asked. */
+            entries: components["schemas"]["RankedEntry"][];
+            /** @description The overall rule in a sentence. */
+            rule: string;
+            /** @description The club table, best first; empty when none was asked. */
+            clubs: components["schemas"]["ClubLine"][];
+        };
+        /** @description An entry to be ranked. */
+        RankEntry: {
+            /** @description The entry. */
+            name: string;
+            /** @description One result for each score. */
+            results: components["schemas"]["RankedResult"][];
+            /** @description Its club, or null. */
+            club?: null | string;
+        };
+        /** @description Ranks results; nothing is stored. */
+        RankRequest: {
+            /** @description The entries with a result for each score, 1 to 5,000. */
+            entries: components["schemas"]["RankEntry"][];
+            /** @description The weight of each score, 0 to 1,000; 1 each when it is left out. */
+            weights?: null | number[];
+            overall?: null | components["schemas"]["OverallRule"];
+            club?: null | components["schemas"]["ClubRequest"];
+        };
+        /** @description A ranked entry. */
+        RankedEntry: {
+            /** @description The entry. */
+            name: string;
+            /** @description One for each score; 0 for a result without a place. */
+            places: number[];
+            /** @description One for each score, before its weight. */
+            points: number[];
+            /**
+             * Format: double
+             * @description All points, weights included.
+             */
+            total: number;
+            /**
+             * Format: int32
+             * @description The place in the overall table.
+             */
+            place: number;
+            /** @description What decided a tie in points, or null. */
+            tieText: null | string;
+        };
+        /** @description A result to be ranked, as the scorer gives it; what is only read by people may be left out. */
+        RankedResult: {
+            /** @description The class it is ranked in. */
+            class: components["schemas"]["ResultClass"];
+            /**
+             * Format: int64
+             * @description The value within the class; smaller is better.
+             */
+            value: number;
+            /**
+             * @description Tie values in order; smaller is better.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            ties: number[];
+            /** @description The score as published. */
+            text?: null | string;
+            /** @description The tie-break value as published, or null. */
+            tieText?: null | string;
+            /**
+             * @description How it came about.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            reasons: string[];
+        };
+        /** @description A table to be read into a draft. */
+        ReadSheet: {
+            /** @description The draft as it stands. */
+            body: string;
+            /** @description The table. */
+            csv: string;
         };
         /** @description Removes a draft or brings it back. */
         RemoveDraft: {
@@ -1695,13 +2474,24 @@ export interface components {
          * @description Classes of a rank key, best first. The kinds of nothing are ranked in this stated order.
          * @enum {unknown}
          */
-        ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart";
+        ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked";
         /** @description Facts from one card. */
         RunObservation: {
             /** @description What became of the entry. */
             status: components["schemas"]["EntryStatus"];
             /** @description What was seen of each piece. */
             pieces: components["schemas"]["EqOfPieceObservation"];
+            /**
+             * @description Options that were taken; tasks that are not named were done in the first way.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            choices: components["schemas"]["Chosen"][];
+            /**
+             * @description True for a score without a judge: it is shown and not ranked.
+             * @default false
+             */
+            unjudged: boolean;
         };
         /** @description A made-up run with its scores and places. */
         SampleResult: {
@@ -1744,6 +2534,36 @@ export interface components {
             /** @description The text. */
             body: string;
         };
+        /** @description The scores. */
+        ScoreAnswer: {
+            /** @description The names of the scores. */
+            components: string[];
+            /** @description Their weights in the overall table. */
+            weights: number[];
+            /** @description Each score's rule in sentences. */
+            rules: string[][];
+            /** @description One line for each entry, in the order asked. */
+            results: components["schemas"]["ScoredEntry"][];
+            /** @description For each score who moves under these rules, when rules to compare with are given; empty otherwise. */
+            moves: components["schemas"]["Move"][][];
+        };
+        /** @description Scores observations; nothing is stored. */
+        ScoreRequest: {
+            /** @description The competition. */
+            competition: components["schemas"]["Competition"];
+            /** @description The division. */
+            division: string;
+            /** @description What tells the entry from others of its division: `man`, `woman`, `pair`, `team`, or `man, Hand Bell` with levels. */
+            entry: string;
+            /** @description The entries with their observations, 1 to 2,000. */
+            runs: components["schemas"]["ScoredRun"][];
+            /** @description The draft text; or null when Workout is given. */
+            text?: null | string;
+            /** @description The workout as JSON. */
+            workout?: unknown;
+            /** @description A draft text with other rules: the answer then lists who moves and why. */
+            before?: null | string;
+        };
         /** @description A scoring rule. */
         ScoreView: {
             /** @description Its name, or null. */
@@ -1755,6 +2575,22 @@ export interface components {
             line: number;
             /** @description The rule in sentences, for the first address. */
             sentences: components["schemas"]["EqOfstring"];
+        };
+        /** @description The scores of an entry. */
+        ScoredEntry: {
+            /** @description The entry. */
+            name: string;
+            /** @description One for each score, with tie-break values and reasoning. */
+            results: components["schemas"]["ComponentResult"][];
+            /** @description One for each score; 0 for a score without a place. */
+            places: number[];
+        };
+        /** @description An entry with what its cards say. */
+        ScoredRun: {
+            /** @description The entry. */
+            name: string;
+            /** @description One observation, or one for each submission in order. */
+            attempts: components["schemas"]["RunObservation"][];
         };
         /** @description Sets a cell of the prescription table of a draft. */
         SetCellRequest: {
@@ -1779,6 +2615,10 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "MustFix" | "ShouldFix" | "WorthALook";
+        /** @description A draft after a table was read into it. */
+        SheetRead: {
+            body: string;
+        };
         /**
          * @description Where something stands in a draft. A place is not part of a value: two ranges are always equal, so that a workout
          *     equals the same workout written with other spacing.
@@ -1850,6 +2690,16 @@ export interface components {
             /** @description The text. */
             body: string;
         };
+        /** @description The count of one of several counters of a piece. */
+        StrandCount: {
+            /** @description The counter's key. */
+            strand: string;
+            /**
+             * Format: int64
+             * @description Performed units, from 0.
+             */
+            units: number;
+        };
         /** @description Replaces a piece of one line. Columns count UTF-16 units from 1, as JavaScript and C# both do. */
         TextEdit: {
             /**
@@ -1878,6 +2728,15 @@ export interface components {
             calls: components["schemas"]["EqOfClockCall"];
             /** @description The whole length. */
             ends: components["schemas"]["Duration"];
+            /** @description Where the clock goes on for some only, in order of time. */
+            forks: components["schemas"]["EqOfClockFork"];
+            /** @description Rests that start at the athlete's own finish. */
+            ownRests: components["schemas"]["EqOfOwnedRest"];
+            /**
+             * Format: int32
+             * @description The largest number of judges a lane needs at any instant.
+             */
+            judges: number;
         };
         /** @description A coloured piece of a draft. */
         Token: {
@@ -1914,11 +2773,21 @@ export interface components {
         Try: {
             /**
              * Format: double
-             * @description On the bar, bar included, in the competition's unit.
+             * @description On the bar, bar included, in the competition's unit; over 0.
              */
             load: number;
             /** @description True for a good lift. */
             made: boolean;
+            /**
+             * Format: int32
+             * @description The lifter's place in the team, from 1; null for an individual.
+             */
+            seat?: null | number;
+            /**
+             * @description True when the clips were missing; the workout says whether the lift then counts.
+             * @default false
+             */
+            noClips: boolean;
         };
         /** @description The card, the samples, and the tried result. */
         TryAnswer: {
@@ -1932,6 +2801,8 @@ export interface components {
             tasks: components["schemas"]["PieceTasks"][];
             /** @description Sample results; their places count the tried result when there is one. */
             samples: components["schemas"]["SampleResult"][];
+            /** @description Other rules on the same runs: who moves, and why. */
+            whatIf: components["schemas"]["WhatIf"][];
             tried: null | components["schemas"]["Tried"];
         };
         /** @description Asks for the card and the samples of a draft, and perhaps for the score of one run. */
@@ -1943,6 +2814,13 @@ export interface components {
             /** @description The duty. */
             duty: string;
             run: null | components["schemas"]["RunObservation"];
+        };
+        /** @description Another rule on the same observations. */
+        WhatIf: {
+            /** @description The other rule in words. */
+            title: string;
+            /** @description Who moves, and why; empty when nobody does. */
+            moves: components["schemas"]["EqOfMove"];
         };
         /** @description A workout in the list. */
         WorkoutEntry: {

@@ -4,8 +4,10 @@ import type { StoredCompetition } from "../api/client";
 import { useCompetition } from "../api/queries";
 import { Loading } from "../ui/Message";
 import { Divisions } from "./Divisions";
+import { Exchange } from "./Exchange";
 import { Field } from "./Field";
 import { KitEditor } from "./KitEditor";
+import { OverallEditor } from "./OverallEditor";
 import { useDocument } from "./useDocument";
 
 /** Name, dates, place, unit, divisions, kit. */
@@ -66,6 +68,8 @@ function Edit({ stored }: { stored: StoredCompetition }) {
       </section>
       <Divisions competition={c} at={at} onChange={doc.change} />
       <KitEditor competition={c} at={at} onChange={doc.change} />
+      <OverallEditor competition={c} at={at} onChange={doc.change} />
+      <Exchange cid={stored.id} />
     </main>
   );
 }

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { api, ask, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
 import { queryClient, useBook, useCompetition } from "../api/queries";
 import { Choice } from "../ui/Choice";
+import { FileButton } from "../ui/FileButton";
 import { Loading, Message } from "../ui/Message";
 import { ConflictLeaf } from "./ConflictLeaf";
 import { DraftSession, useDraft, type SaveState } from "./draftSession";
@@ -44,6 +45,7 @@ function Table({ stored }: { stored: StoredDraft }) {
   const [folded, setFolded] = useState(false);
   const [asking, setAsking] = useState(true);
   const [removing, setRemoving] = useState(false);
+  const [sheetError, setSheetError] = useState<string | null>(null);
 
   useEffect(() => {
     void session.open((text) => editor.current?.replace(text));
@@ -68,6 +70,15 @@ function Table({ stored }: { stored: StoredDraft }) {
       return null;
     } catch (e) {
       return e instanceof Refused ? (e.at("value") ?? e.title) : "This could not be set.";
+    }
+  };
+  const readSheet = async (csv: string) => {
+    setSheetError(null);
+    try {
+      const answer = await ask(api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body: session.snapshot().text, csv } }));
+      editor.current?.replace(answer.body);
+    } catch (e) {
+      setSheetError(e instanceof Refused ? [e.title, ...Object.entries(e.errors).map(([at, why]) => `${at}: ${why.join(" ")}`)].join("\n") : "This file could not be read.");
     }
   };
   const remove = async () => {
@@ -124,10 +135,14 @@ function Table({ stored }: { stored: StoredDraft }) {
           {x && <span>Fingerprint <span className="mono">{x.fingerprint}</span></span>}
           <Link className="act" to={`/c/${cid}/briefs/${stored.id}/judge`}>Judge brief</Link>
           <Link className="act" to={`/c/${cid}/briefs/${stored.id}/athlete`}>Athlete brief</Link>
+          <a className="act" href={`/api/workouts/${stored.id}/export`} download>Export as JSON</a>
+          <a className="act" href={`/api/workouts/${stored.id}/prescriptions.csv`} download>Prescriptions as CSV</a>
+          <FileButton label="Read a CSV" accept=".csv,text/csv" onText={(t) => void readSheet(t)} />
           {removing
             ? <span>Remove this workout? <button className="act" onClick={() => void remove()}>Remove it</button> · <button className="act" onClick={() => setRemoving(false)}>Keep it</button></span>
             : <button className="act !font-normal" onClick={() => setRemoving(true)}>Remove this workout</button>}
         </p>
+        {sheetError && <p role="alert" className="field-error whitespace-pre-line">{sheetError}</p>}
       </main>
       <NotesMargin findings={x?.findings ?? []} line={line} folded={folded} onFold={() => setFolded(!folded)} onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)} onMend={mend} />
       <NotationHelp open={help} onClose={() => setHelp(false)} />

@@ -14,7 +14,7 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   const share = (ms: number | null) => `${((ms ?? 0) / ends) * 100}%`;
   const now = Math.min(at ?? Math.round((ends * 0.42) / 1000) * 1000, ends);
   const step = [15, 30, 60, 120, 180, 300, 600, 1200, 3600].map((s) => s * 1000).find((s) => ends / s <= 8) ?? ends;
-  const ticks = Array.from({ length: Math.floor((ends - 1) / step) + 1 }, (_, i) => i * step).filter((ms) => ends - ms > ends * 0.1);
+  const ticks = Array.from({ length: Math.floor((ends - 1) / step) + 1 }, (_, i) => i * step).filter((ms) => ends - ms > ends * 0.13);
   const minutes = ends <= 45 * 60000 ? Array.from({ length: Math.floor(ends / 60000) + 1 }, (_, i) => i * 60000) : [];
   const words = sayAt(explanation, t, now, column);
   return (
@@ -28,6 +28,8 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
           {t.spans.map((s) => <Span key={s.starts} span={s} explanation={explanation} share={((s.ends ?? 0) - (s.starts ?? 0)) / ends} />)}
         </div>
         <div className="relative h-6 border-t border-rule" aria-hidden="true">
+          {t.forks.map((f) => <i key={`${f.piece}.${f.at}`} className="absolute -top-7 h-9 border-l-2 border-dashed border-ochre" style={{ left: share(f.at) }} />)}
+          {t.forks.length <= 4 && t.forks.map((f) => <span key={f.at} className="absolute top-1.5 -translate-x-1/2 bg-paper px-1 text-[0.87rem] text-ochre" style={{ left: share(f.at) }}>gate {clock(f.at ?? 0)}</span>)}
           {minutes.map((ms) => <i key={ms} className="absolute top-0 h-2 border-l border-rule" style={{ left: share(ms) }} />)}
           <span className="absolute left-0 top-1.5 text-[0.87rem]">“3, 2, 1, go”</span>
           {ends > 200000 && <span className="absolute right-0 top-1.5 text-[0.87rem]">“Time” {clock(ends)}</span>}
@@ -43,7 +45,26 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
         <span className="mono bg-brick px-1.5 font-bold text-paper">{clock(now)}</span>
         <span>{words}</span>
       </p>
+      <Places timeline={t} now={now} />
+      {(t.forks.length > 0 || t.ownRests.length > 0 || t.judges > 1) && (
+        <p className="mt-1 text-[0.94rem] text-soft">
+          {t.forks.map((f) => f.words).join(" ")} {t.ownRests.map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.afterUnits}: it begins at each athlete’s own finish.`).join(" ")} {t.judges > 1 ? `A lane needs ${t.judges} judges.` : ""}
+        </p>
+      )}
     </section>
+  );
+}
+
+/** Who is where at the playhead: stations, who rests, who changes the load. */
+function Places({ timeline: t, now }: { timeline: Schemas["Timeline"]; now: number }) {
+  const span = t.spans.find((s) => now >= (s.starts ?? 0) && now < (s.ends ?? 0)) ?? t.spans[t.spans.length - 1];
+  if (!span || span.where.length === 0) return null;
+  const places = new Map<string, string[]>();
+  for (const w of span.where) places.set(w.does, [...(places.get(w.does) ?? []), w.who ?? "all"]);
+  return (
+    <dl className="mt-1 flex flex-wrap gap-x-6 gap-y-0.5 text-[0.94rem]" aria-label={`Who is where at ${clock(now)}`}>
+      {[...places].map(([does, who]) => <div key={does} className="flex gap-1.5"><dt className={does === "rests" ? "text-soft" : "font-semibold"}>{does}</dt><dd>{who.join(", ")}</dd></div>)}
+    </dl>
   );
 }
 
@@ -54,7 +75,12 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
     return <div style={width} className="overflow-hidden border-x border-paper bg-margin px-1 pt-0.5 text-[0.87rem] whitespace-nowrap text-soft">{share > 0.06 ? span.kind.toLowerCase() : ""}</div>;
   }
   const [first, second] = pieces;
-  const name = (p: (typeof pieces)[number]) => `${p.label ? p.label + " " : ""}for ${p.goal.toLowerCase()}`;
+  if (pieces.length > 1 && !second?.inTimeLeft) {
+    // Several stations or groups at once: the names if there is room, the number of places otherwise.
+    const names = [...new Set(span.where.filter((w) => w.where !== null).map((w) => (w.who && share > 0.22 ? `${w.who} ${w.does}` : w.does)))];
+    return <div style={width} className="truncate border-r border-paper bg-spruce px-1 pt-0.5 text-[0.87rem] text-paper">{share > 0.12 ? names.join(" · ") : share > 0.03 ? pieces.length : ""}</div>;
+  }
+  const name = (p: (typeof pieces)[number]) => `${p.label && share > 0.06 ? p.label + " " : ""}for ${p.goal.toLowerCase()}`;
   if (first && second?.inTimeLeft) {
     // Nobody knows beforehand when the first part ends; the slant says so.
     return (
@@ -79,7 +105,8 @@ function sayAt(explanation: Explanation, t: Schemas["Timeline"], now: number, co
   const left = clock((span.ends ?? 0) - now);
   if (span.kind !== "Work") return `${span.kind.toLowerCase()}, the next window opens in ${left}`;
   const piece = explanation.pieces.find((p) => p.key === span.pieces[0]);
-  const ledger = explanation.ledgers.find((l) => l.piece === piece?.key && l.for.includes(column));
+  const ledger = explanation.ledgers.find((l) => l.pieces.includes(piece?.key ?? "") && l.for.includes(column));
+  if (span.where.length > 0 || (piece && explanation.ledgers.filter((l) => l.pieces.includes(piece.key) && l.for.includes(column)).length > 1)) return `${left} left of this window`;
   if (!piece || !ledger?.units) return `${left} left of this window`;
   const done = Math.floor((ledger.units * (now - (span.starts ?? 0))) / ((span.ends ?? 1) - (span.starts ?? 0)));
   return `at an even pace: ${placeAt(ledger, done)}; ${done} of ${ledger.units} done, ${left} left`;

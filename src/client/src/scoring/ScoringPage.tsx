@@ -1,11 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
-import { api, ask } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { useCompetition, useOverview } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
 import { TryForm } from "./TryForm";
+
+/** How many stand on the floor as one entry. */
+const sizes: Record<Schemas["DivisionKind"], number> = { Individual: 1, Pair: 2, TeamOf3: 3, TeamOf4: 4, TeamOf6: 6 };
 
 /** The rules in sentences, and a result to try them on. */
 export function ScoringPage() {
@@ -41,7 +44,7 @@ function Of({ cid, wid }: { cid: string; wid: string }) {
   const [duty, setDuty] = useState("");
   if (stored.isError) return <Message error={stored.error} retry={() => void stored.refetch()} />;
   if (!stored.data || !explained.data || !competition) return <Loading what="the rules" />;
-  const columns = explained.data.explanation.grid.columns;
+  const columns = explained.data.explanation.entries;
   const divisions = [...new Set(columns.map((c) => c.division))];
   const d = divisions.includes(division) ? division : (divisions[0] ?? "");
   const duties = columns.filter((c) => c.division === d).map((c) => c.duty);
@@ -51,9 +54,11 @@ function Of({ cid, wid }: { cid: string; wid: string }) {
     <>
       <div className="mt-3 flex flex-wrap gap-x-8">
         <Choice label="Division" value={d} of={divisions} onChange={setDivision} />
-        <Choice label="Duty" value={u} of={duties} onChange={setDuty} />
+        {duties.length > 6
+          ? <label className="flex items-center gap-2">Entry <select value={u} onChange={(e) => setDuty(e.target.value)}>{duties.map((x) => <option key={x}>{x}</option>)}</select></label>
+          : <Choice label="Entry" value={u} of={duties} onChange={setDuty} />}
       </div>
-      <TryForm key={`${d}/${u}`} cid={cid} body={stored.data.body} division={d} duty={u} unit={competition.unit === "Kilogram" ? "kg" : "lb"} draft={`/c/${cid}/w/${wid}`} />
+      <TryForm key={`${d}/${u}`} cid={cid} body={stored.data.body} division={d} entry={u} members={sizes[competition.divisions.find((x) => x.name === d)?.kind ?? "Individual"]} unit={competition.unit === "Kilogram" ? "kg" : "lb"} draft={`/c/${cid}/w/${wid}`} />
     </>
   );
 }

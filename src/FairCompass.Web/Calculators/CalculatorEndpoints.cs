@@ -1,0 +1,181 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Text;
+using FairCompass.Web.Drafting;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Calculators;
+
+/// <summary>Stateless calculators for other programs: score and rank.</summary>
+public static class CalculatorEndpoints
+{
+    private const int MostRuns = 2000;
+    private const int MostEntries = 5000;
+    private const int MostScores = 20;
+
+    /// <summary>Maps <c>POST /api/score</c> and <c>POST /api/rank</c>.</summary>
+    public static void MapCalculators(this WebApplication app)
+    {
+        var tag = app.MapGroup("/api").WithTags("Calculators");
+        tag.MapPost("/score", Score).WithSummary("Scores observations of one or many entries under a definition; nothing is stored.").Produces<ScoreAnswer>().ProducesValidationProblem(422);
+        tag.MapPost("/rank", Rank).WithSummary("Places, points and the overall table of results; nothing is stored.").Produces<RankAnswer>().ProducesValidationProblem(422);
+    }
+
+    private static IResult Score(ScoreRequest request)
+    {
+        if (CompetitionRules.Validate(request.Competition) is { Count: > 0 } wrong)
+        {
+            return Problems.Fields(wrong.Select(e => e with { Path = "competition." + e.Path }).ToList());
+        }
+
+        if (DraftInput.Read(request.Text, request.Workout, out var text) is { } refused)
+        {
+            return refused;
+        }
+
+        if (request.Runs.Count is < 1 or > MostRuns)
+        {
+            return Problems.Fields([new("runs", $"From 1 to {MostRuns} entries; these are {request.Runs.Count}.")]);
+        }
+
+        var u = Understanding.Of(request.Competition, text);
+        if (Chosen(u, request, "entry", out var index) is { } nobody)
+        {
+            return nobody;
+        }
+
+        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
+        if (sheet.Components.Count == 0)
+        {
+            return Problems.Fields([new(request.Text is null ? "workout" : "text", "No score of this definition can be computed; ask /api/explain for its findings.")]);
+        }
+
+        var runs = request.Runs.Select(r => r with { Attempts = r.Attempts.Select(a => Card.Resolve(a, course)).ToList() }).ToList();
+        var errors = new List<FieldError>();
+        for (var i = 0; i < runs.Count && errors.Count < 100; i++)
+        {
+            var most = sheet.Attempts?.N ?? (sheet.Attempts is null ? 1 : 20);
+            if (runs[i].Attempts.Count < 1 || runs[i].Attempts.Count > most)
+            {
+                errors.Add(new($"runs[{i}].attempts", $"From 1 to {most} observations; these are {runs[i].Attempts.Count}."));
+            }
+
+            for (var a = 0; a < runs[i].Attempts.Count; a++)
+            {
+                errors.AddRange(Card.Validate(runs[i].Attempts[a], course, sheet).Select(e => e with { Path = $"runs[{i}].attempts[{a}].{e.Path}" }));
+            }
+        }
+
+        if (errors.Count > 0)
+        {
+            return Problems.Fields(errors);
+        }
+
+        var results = runs.Select(r => Scorer.Score(r.Attempts, course, sheet, request.Competition.Unit)).ToList();
+        var places = Enumerable.Range(0, sheet.Components.Count).Select(c => Ranking.Places(results.Select(r => r[c]).ToList())).ToList();
+        if (MovesOf(request, runs, results, sheet, out var moves) is { } unlike)
+        {
+            return unlike;
+        }
+
+        return Results.Ok(new ScoreAnswer(
+            sheet.Components.Select(c => c.Name).ToList(), sheet.Components.Select(c => c.Weight).ToList(),
+            sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
+            runs.Select((r, i) => new ScoredEntry(r.Name, results[i].ToList(), places.Select(p => p[i]).ToList())).ToList(), moves));
+    }
+
+    /// <summary>The same observations under the rules before: who moves, and why.</summary>
+    private static IResult? MovesOf(ScoreRequest request, List<ScoredRun> runs, List<Core.Quantities.Eq<ComponentResult>> results, ScoreSheet sheet, out IReadOnlyList<IReadOnlyList<Move>> moves)
+    {
+        moves = [];
+        if (request.Before is null)
+        {
+            return null;
+        }
+
+        if (DraftInput.Objections(request.Before, "before") is { } refused)
+        {
+            return refused;
+        }
+
+        var u = Understanding.Of(request.Competition, request.Before);
+        if (Chosen(u, request, "before", out var index) is { } nobody)
+        {
+            return nobody;
+        }
+
+        var (course, old) = (u.Courses[index], u.Sheets[index]);
+        if (old.Components.Count != sheet.Components.Count || runs.Exists(r => r.Attempts.Any(a => Card.Validate(a, course, old).Count > 0)))
+        {
+            return Problems.Fields([new("before", "These rules need other observations or have other scores, so places cannot be compared.")]);
+        }
+
+        var before = runs.Select(r => Scorer.Score(r.Attempts, course, old, request.Competition.Unit)).ToList();
+        var names = runs.Select(r => r.Name).ToList();
+        moves = Enumerable.Range(0, sheet.Components.Count).Select(c => (IReadOnlyList<Move>)Moves.Between(names, before.Select(b => b[c]).ToList(), results.Select(r => r[c]).ToList()).ToList()).ToList();
+        return null;
+    }
+
+    private static IResult? Chosen(Understanding u, ScoreRequest request, string path, out int index)
+    {
+        index = u.IndexOf(request.Division, request.Entry);
+        return index >= 0 ? null
+            : Problems.Fields([new(path, u.Courses.Count == 0 ? "This workout is for nobody in this competition." : $"This workout is for {Words.Join(u.Courses.Select(c => $"{c.Address.Division.Name} {c.Address.Within}"))}.")]);
+    }
+
+    private static IResult Rank(RankRequest request)
+    {
+        var scores = request.Entries.Count == 0 ? 0 : request.Entries[0].Results.Count;
+        var errors = new List<FieldError>();
+        if (request.Entries.Count is < 1 or > MostEntries)
+        {
+            errors.Add(new("entries", $"From 1 to {MostEntries} entries; these are {request.Entries.Count}."));
+        }
+        else if (scores is < 1 or > MostScores)
+        {
+            errors.Add(new("entries[0].results", $"From 1 to {MostScores} results; these are {scores}."));
+        }
+
+        for (var i = 0; i < request.Entries.Count && errors.Count < 100; i++)
+        {
+            if (request.Entries[i].Results.Count != scores)
+            {
+                errors.Add(new($"entries[{i}].results", $"{Words.Count(scores, "result")} like the first entry; these are {request.Entries[i].Results.Count}."));
+            }
+
+            for (var r = 0; r < request.Entries[i].Results.Count; r++)
+            {
+                if (request.Entries[i].Results[r].Ties.Count > 10)
+                {
+                    errors.Add(new($"entries[{i}].results[{r}].ties", "At most 10 tie values."));
+                }
+            }
+        }
+
+        if (request.Weights is { } given && (given.Count != scores || given.Any(w => w is < 0 or > 1000)))
+        {
+            errors.Add(new("weights", given.Count != scores ? $"{Words.Count(scores, "weight")}, one for each score; these are {given.Count}." : "Weights from 0 to 1,000."));
+        }
+
+        if (request.Club is { Best: < 1 or > 100 })
+        {
+            errors.Add(new("club.best", "From 1 to 100 members."));
+        }
+
+        var rule = request.Overall ?? OverallRule.Usual;
+        errors.AddRange(rule.Validate(request.Entries.Count).Select(e => e with { Path = "overall." + e.Path }));
+        if (errors.Count > 0)
+        {
+            return Problems.Fields(errors);
+        }
+
+        var places = Enumerable.Range(0, scores).Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList())).ToList();
+        var absent = Enumerable.Range(0, scores).Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray()).ToList();
+        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule);
+        var clubs = request.Club is { } club ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best) : [];
+        return Results.Ok(new RankAnswer(
+            request.Entries.Select((e, i) => new RankedEntry(e.Name, places.Select(p => p[i]).ToList(), lines[i].Each.ToList(), lines[i].Points, lines[i].Place, lines[i].TieText)).ToList(),
+            rule.Points.Sentence, clubs.ToList()));
+    }
+}

@@ -1,0 +1,118 @@
+using System.Globalization;
+using CsvHelper;
+using CsvHelper.Configuration;
+using FairCompass.Core.Commands;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+
+namespace FairCompass.Web.Exchange;
+
+/// <summary>
+/// The prescription table as comma-separated values (RFC 4180): a row for each value of each task, a column for each division
+/// and duty. Cells that a spreadsheet would run as a formula are written with an apostrophe before them.
+/// </summary>
+public static class PrescriptionSheet
+{
+    private static readonly string[] Fixed = ["line", "task", "value", "unit"];
+
+    /// <summary>The sheet of a draft.</summary>
+    public static string Write(Understanding u)
+    {
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape, InjectionEscapeCharacter = '\'', InjectionCharacters = ['=', '@', '+', '-', '\t', '\r'] }))
+        {
+            foreach (var head in Fixed.Concat(u.Resolver.Addresses.Select(a => $"{a.Division.Name} {a.Within}")))
+            {
+                csv.WriteField(head);
+            }
+
+            csv.NextRecord();
+            foreach (var row in GridRows.Of(u))
+            {
+                csv.WriteField(row.Line);
+                csv.WriteField(row.Name);
+                csv.WriteField(row.Aspect);
+                csv.WriteField(row.Unit ?? "");
+                foreach (var cell in row.Cells)
+                {
+                    csv.WriteField(cell.Text);
+                }
+
+                csv.NextRecord();
+            }
+        }
+
+        return text.ToString();
+    }
+
+    /// <summary>Writes the loads and amounts of a sheet into a draft; cells that are as they were change nothing.</summary>
+    /// <param name="competition">The competition.</param>
+    /// <param name="draft">The draft.</param>
+    /// <param name="sheet">The sheet, as <see cref="Write"/> gives it, perhaps changed.</param>
+    /// <returns>The new draft, or what is wrong with a cell: <c>csv[row].column</c>, rows from 1 after the heading.</returns>
+    public static (string? Text, IReadOnlyList<FieldError> Errors) Read(Competition competition, string draft, string sheet)
+    {
+        var errors = new List<FieldError>();
+        using var csv = new CsvReader(new StringReader(sheet), new CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null, DetectDelimiter = true, DetectDelimiterValues = [",", ";", "\t"] });
+        if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { } heads || Fixed.Any(f => !heads.Contains(f, StringComparer.OrdinalIgnoreCase)))
+        {
+            return (null, [new("csv", $"The first row must name the columns {string.Join(", ", Fixed)}, and a column for each division and duty.")]);
+        }
+
+        var u = Understanding.Of(competition, draft);
+        var addresses = u.Resolver.Addresses.ToDictionary(a => $"{a.Division.Name} {a.Within}", StringComparer.OrdinalIgnoreCase);
+        foreach (var head in heads.Where(h => h.Trim().Length > 0 && !Fixed.Contains(h, StringComparer.OrdinalIgnoreCase) && !addresses.ContainsKey(h.Trim())))
+        {
+            errors.Add(new("csv", $"There is no column {head.Trim()} in this workout."));
+        }
+
+        // Lines move as lines are added above them, so tasks are found again by their position in the table.
+        var original = GridRows.Of(u).ToList();
+        var text = draft;
+        for (var n = 1; csv.Read() && errors.Count < 50; n++)
+        {
+            var at = original.FindIndex(r => r.Line.ToString(CultureInfo.InvariantCulture) == csv["line"]?.Trim() && r.Aspect == csv["value"]?.Trim());
+            if (at < 0)
+            {
+                errors.Add(new($"csv[{n}].line", "There is no such line and value in this workout; download the table again."));
+                continue;
+            }
+
+            foreach (var head in heads.Where(h => addresses.ContainsKey(h.Trim())))
+            {
+                var value = csv[head]?.Trim().TrimStart('\'') ?? "";
+                var address = addresses[head.Trim()];
+                var column = u.Resolver.Addresses.ToList().IndexOf(address);
+                if (value.Length == 0 || value == original[at].Cells[column].Text)
+                {
+                    continue;
+                }
+
+                if (original[at].Aspect is not ("load" or "amount"))
+                {
+                    errors.Add(new($"csv[{n}].{head.Trim()}", "Only loads and amounts are read from a sheet; change this in the draft."));
+                    continue;
+                }
+
+                var now = Understanding.Of(competition, text);
+                var row = GridRows.Of(now)[at];
+                if (row.Cells[column].Text == value)
+                {
+                    continue;
+                }
+
+                var (edit, refusal) = new SetCell(row.Line, row.Aspect, address.Division.Name, address.Within, value).Against(now);
+                if (edit is null)
+                {
+                    errors.Add(new($"csv[{n}].{head.Trim()}", refusal!));
+                }
+                else
+                {
+                    text = edit.ApplyTo(text);
+                }
+            }
+        }
+
+        return errors.Count > 0 ? (null, errors) : (text, []);
+    }
+}

@@ -1,0 +1,28 @@
+import { Refused } from "../api/client";
+import { queryClient } from "../api/queries";
+
+/** Sends a file of this program to be imported and gives the new id. The file goes as it is: the server says where it is wrong. */
+async function send(address: string, file: string): Promise<string> {
+  const answer = await fetch(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file }).catch(() => null);
+  if (!answer) throw new Refused(0, "The application does not answer.", undefined, {}, {});
+  const body = (await answer.json().catch(() => ({}))) as { id?: string; title?: string; errors?: Record<string, string[]> };
+  if (!answer.ok || !body.id) {
+    const where = Object.entries(body.errors ?? {}).map(([path, why]) => `${path}: ${why.join(" ")}`).join(" ");
+    throw new Refused(answer.status, `${body.title ?? "This file cannot be read."} ${where}`, undefined, body.errors ?? {}, {});
+  }
+  return body.id;
+}
+
+/** Adds a workout from a file. */
+export async function importWorkout(cid: string, file: string): Promise<string> {
+  const id = await send(`/api/competitions/${cid}/import`, file);
+  await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
+  return id;
+}
+
+/** Creates a competition from a file. */
+export async function importCompetition(file: string): Promise<string> {
+  const id = await send("/api/import", file);
+  await queryClient.invalidateQueries({ queryKey: ["competitions"] });
+  return id;
+}
