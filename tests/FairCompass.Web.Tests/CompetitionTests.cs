@@ -75,7 +75,10 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains("Meadow is used by Ferry Bell, Undertow", problem!["errors"]!["divisions"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         var (unused, now) = await Read();
-        unused["divisions"]!.AsArray().RemoveAt(5);
+        unused["divisions"]!.AsArray().Add(new JsonObject { ["name"] = "Nobody yet", ["kind"] = "Individual", ["duties"] = new JsonArray("man"), ["inheritsFrom"] = null });
+        Assert.Equal(HttpStatusCode.OK, (await Save(unused, now)).Status);
+        (unused, now) = await Read();
+        unused["divisions"]!.AsArray().RemoveAt(6);
         Assert.Equal(HttpStatusCode.OK, (await Save(unused, now)).Status);
     }
 

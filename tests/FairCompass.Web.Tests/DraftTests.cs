@@ -5,13 +5,13 @@ namespace FairCompass.Web.Tests;
 public class DraftTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     [Fact]
-    public async Task The_demo_is_open_with_six_drafts()
+    public async Task The_demo_is_open_with_its_seventeen_workouts_and_two_with_mistakes()
     {
         var overview = await api.Get($"/api/competitions/{api.Competition}/overview");
         var titles = overview["workouts"]!.AsArray().Select(w => w!["title"]!.GetValue<string>()).ToList();
-        Assert.Equal(["Ferry Bell", "Undertow", "Breakwater", "Cockle Row", "Ferry Bell with mistakes", "Cockle Row with mistakes"], titles.Take(6));
-        Assert.All(overview["workouts"]!.AsArray().Take(4), w => Assert.Equal(0, w!["mustFix"]!.GetValue<int>() + w["others"]!.GetValue<int>()));
-        Assert.All(overview["workouts"]!.AsArray().Skip(4).Take(2), w => Assert.True(w!["mustFix"]!.GetValue<int>() > 1));
+        Assert.Equal(["Ferry Bell", "Undertow", "Breakwater", "Cockle Row", "Lock Gates", "Signal Mast", "Chandlery", "Long Reach", "Twin Tides", "Drying Out", "Tide Table", "Towline", "Ropewalk", "Night Ferry", "Swing Bridge", "Three Bells", "Slack Water", "Ferry Bell with mistakes", "Cockle Row with mistakes"], titles.Take(19));
+        Assert.All(overview["workouts"]!.AsArray().Take(17), w => Assert.Equal(0, w!["mustFix"]!.GetValue<int>() + w["others"]!.GetValue<int>()));
+        Assert.All(overview["workouts"]!.AsArray().Skip(17).Take(2), w => Assert.True(w!["mustFix"]!.GetValue<int>() > 1));
     }
 
     [Fact]

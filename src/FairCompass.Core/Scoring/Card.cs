@@ -66,6 +66,20 @@ public static class Card
         };
     }
 
+    /// <summary>The facts that a card under other rules asks for: a tie-break time or a doubt that nothing asks for is left out.</summary>
+    public static RunObservation AsAsked(RunObservation run, Course course, ScoreSheet sheet)
+    {
+        var asked = Fields(course, sheet).Select(f => (f.Piece, f.Field)).ToHashSet();
+        return run with
+        {
+            Pieces = run.Pieces.Select(p => p with
+            {
+                TieTime = asked.Contains((p.Piece, "tieTime")) ? p.TieTime : null,
+                Unverified = asked.Contains((p.Piece, "unverified")) ? p.Unverified : null,
+            }).ToEq(),
+        };
+    }
+
     /// <summary>Every objection to an observation that cannot have happened; paths are <c>pieces[0].finish</c>.</summary>
     public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet) => new CardCheck(run, course, sheet).Errors();
 

@@ -45,6 +45,6 @@ public static class ClubTable
                 _ => list,
             });
         }).OrderByDescending(c => c.Points).ThenBy(c => c.Club, StringComparer.Ordinal).ToList();
-        return clubs.Select(c => new ClubLine(c.Club, 1 + clubs.Count(o => o.Points > c.Points), c.Points, c.Reason)).ToEq();
+        return clubs.Select(c => new ClubLine(c.Club, 1 + clubs.Count(o => o.Points > c.Points), c.Points / 1.0000000000000000m, c.Reason)).ToEq();
     }
 }

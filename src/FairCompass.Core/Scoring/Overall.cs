@@ -137,7 +137,8 @@ public static class Overall
         var lines = new OverallLine[entries];
         for (var e = 0; e < entries; e++)
         {
-            lines[e] = new(ranks.Places[e], sums[e], Eq.From<decimal>(each[e]), ranks.Decided[e] ? TieText(places, e) : null);
+            // Without trailing zeros, so that 140 is never printed as 140.0.
+            lines[e] = new(ranks.Places[e], sums[e] / 1.0000000000000000m, Eq.From<decimal>(each[e]), ranks.Decided[e] ? TieText(places, e) : null);
         }
 
         return lines;

@@ -106,6 +106,7 @@ public static class CalculatorEndpoints
         }
 
         var (course, old) = (u.Courses[index], u.Sheets[index]);
+        runs = runs.Select(r => r with { Attempts = r.Attempts.Select(a => Card.AsAsked(a, course, old)).ToList() }).ToList();
         if (old.Components.Count != sheet.Components.Count || runs.Exists(r => r.Attempts.Any(a => Card.Validate(a, course, old).Count > 0)))
         {
             return Problems.Fields([new("before", "These rules need other observations or have other scores, so places cannot be compared.")]);

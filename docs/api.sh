@@ -1,0 +1,28 @@
+#!/usr/bin/env bash
+# Each call for other programs, with curl. Start the application first; its address may be given: docs/api.sh http://127.0.0.1:5080
+# Times are whole milliseconds. The address takes no other page's calls, so nothing here works from a browser elsewhere.
+set -euo pipefail
+cd "$(dirname "$0")/examples"
+base=${1:-http://127.0.0.1:5080}
+post() { printf '\n# POST %s < %s\n' "$1" "$2"; curl -fsS -H 'Content-Type: application/json' --data-binary "@$2" "$base$1"; printf '\n'; }
+
+# What the program understands of a draft: every rep, the clock, prescriptions, findings.
+post /api/explain explain.json
+
+# Observations of several entries into scores, tie-break values, reasoning and places; "before" lists who moves and why.
+post /api/score score.json
+
+# Results into places, points, the overall table and the club table.
+post /api/rank rank.json
+
+# A competition from a file, and out again as a file.
+made=$(post /api/import competition-file.json | sed -nE 's/.*"id":"([^"]+)".*/\1/p')
+printf '\n# GET /api/competitions/%s/export\n' "$made"
+curl -fsS "$base/api/competitions/$made/export"; printf '\n'
+
+# A workout from a file into that competition, out again as a file, and its prescriptions as CSV.
+workout=$(post "/api/competitions/$made/import" workout-file.json | sed -nE 's/.*"id":"([^"]+)".*/\1/p')
+printf '\n# GET /api/workouts/%s/export\n' "$workout"
+curl -fsS "$base/api/workouts/$workout/export"; printf '\n'
+printf '\n# GET /api/workouts/%s/prescriptions.csv\n' "$workout"
+curl -fsS "$base/api/workouts/$workout/prescriptions.csv"
