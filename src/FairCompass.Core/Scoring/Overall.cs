@@ -74,6 +74,11 @@ public sealed record OverallRule(PointsRule Points, bool AbsentEarn = false)
 
                 for (var i = 0; i < table.Count; i++)
                 {
+                    if (decimal.Round(table[i], 4) != table[i])
+                    {
+                        return [new($"points.points[{i}]", "At most four decimals.")];
+                    }
+
                     if (table[i] < 0 || table[i] > 100_000 || (i > 0 && table[i] > table[i - 1]))
                     {
                         return [new($"points.points[{i}]", table[i] is < 0 or > 100_000 ? "From 0 to 100,000." : $"Place {i + 1} would earn more than place {i}.")];
@@ -81,10 +86,10 @@ public sealed record OverallRule(PointsRule Points, bool AbsentEarn = false)
                 }
 
                 return [];
-            case PointsRule.Linear { First: <= 0 or > 100_000 }:
-                return [new("points.first", "Over 0 and up to 100,000.")];
-            case PointsRule.Linear { Step: <= 0 or > 100_000 }:
-                return [new("points.step", "Over 0 and up to 100,000.")];
+            case PointsRule.Linear l when l.First is <= 0 or > 100_000 || decimal.Round(l.First, 4) != l.First:
+                return [new("points.first", "Over 0 and up to 100,000, with at most four decimals.")];
+            case PointsRule.Linear l when l.Step is <= 0 or > 100_000 || decimal.Round(l.Step, 4) != l.Step:
+                return [new("points.step", "Over 0 and up to 100,000, with at most four decimals.")];
             default:
                 return [];
         }
@@ -98,66 +103,82 @@ public sealed record OverallRule(PointsRule Points, bool AbsentEarn = false)
 /// <param name="TieText">What decided a tie in points, or null.</param>
 public sealed record OverallLine(int Place, decimal Points, Eq<decimal> Each, string? TieText);
 
-/// <summary>The overall table over several scores.</summary>
-public static class Overall
+/// <summary>
+/// The overall table over several scores: points by place, added up with the weights. Equal points are decided by the most best
+/// places: more first places, then more second places, and so on; who is still equal shares the place.
+/// </summary>
+public sealed class Overall
 {
-    /// <summary>
-    /// Points by place, added up with the weights; equal points are decided by the most best places: more first places, then
-    /// more second places, and so on; who is still equal shares the place.
-    /// </summary>
-    /// <param name="places">For each score the place of each entry; 0 for one without a place.</param>
-    /// <param name="absent">For each score whether the entry withdrew or did not start there.</param>
-    /// <param name="weights">The weight of each score, 0 or more.</param>
-    /// <param name="rule">How places become points.</param>
-    public static OverallLine[] Of(IReadOnlyList<int[]> places, IReadOnlyList<bool[]>? absent, IReadOnlyList<decimal> weights, OverallRule rule)
+    /// <summary>Points and weights have at most four decimals, so products are whole in hundred-millionths and sums are exact.</summary>
+    private const decimal Scale = 10_000m;
+
+    private readonly IReadOnlyList<int[]> places;
+    private readonly IReadOnlyList<bool[]>? absent;
+    private readonly OverallRule rule;
+    private readonly long[] points;
+    private readonly long[] sums;
+    private readonly int[] result;
+    private readonly bool[] decided;
+
+    private Overall(IReadOnlyList<int[]> places, IReadOnlyList<bool[]>? absent, IReadOnlyList<decimal> weights, OverallRule rule)
     {
+        (this.places, this.absent, this.rule) = (places, absent, rule);
         var entries = places.Count == 0 ? 0 : places[0].Length;
-        // Points by place are looked up once for each place, not once for each entry.
-        var table = new decimal[entries + 2];
-        for (var p = 1; p < table.Length; p++)
+        // Points by place are looked up once for each place, not once for each entry; the last is for who has none.
+        points = new long[entries + 2];
+        for (var p = 1; p <= entries; p++)
         {
-            table[p] = rule.Points.Of(p);
+            points[p] = (long)(rule.Points.Of(p) * Scale);
         }
 
-        var sums = new decimal[entries];
-        var each = new decimal[entries][];
-        for (var e = 0; e < entries; e++)
+        points[0] = rule.Points.MoreIsBetter ? 0 : (long)((entries + 1) * Scale);
+        sums = new long[entries];
+        for (var s = 0; s < places.Count; s++)
         {
-            each[e] = new decimal[places.Count];
-            for (var s = 0; s < places.Count; s++)
+            var (column, weight) = (places[s], (long)(weights[s] * Scale));
+            for (var e = 0; e < entries; e++)
             {
-                var place = places[s][e];
-                var none = place == 0 || (!rule.AbsentEarn && absent is not null && absent[s][e]);
-                each[e][s] = none ? rule.Points.MoreIsBetter ? 0 : entries + 1 : table[place];
-                sums[e] += each[e][s] * weights[s];
+                sums[e] += points[PlaceOf(column, s, e)] * weight;
             }
         }
 
-        var ranks = Order(sums, places, rule.Points.MoreIsBetter);
-        var lines = new OverallLine[entries];
-        for (var e = 0; e < entries; e++)
-        {
-            // Without trailing zeros, so that 140 is never printed as 140.0.
-            lines[e] = new(ranks.Places[e], sums[e] / 1.0000000000000000m, Eq.From<decimal>(each[e]), ranks.Decided[e] ? TieText(places, e) : null);
-        }
-
-        return lines;
+        result = new int[entries];
+        decided = new bool[entries];
+        Rank();
     }
 
-    private static (int[] Places, bool[] Decided) Order(decimal[] sums, IReadOnlyList<int[]> places, bool more)
+    /// <summary>The place of each entry, in the order given.</summary>
+    public IReadOnlyList<int> Places => result;
+
+    /// <summary>The line of an entry.</summary>
+    /// <param name="entry">From 0, in the order given.</param>
+    public OverallLine this[int entry] => new(
+        result[entry], sums[entry] / (Scale * Scale) / 1.0000000000000000m,
+        places.Select((p, s) => points[PlaceOf(p, s, entry)] / Scale / 1.0000000000000000m).ToEq(),
+        decided[entry] ? "best places " + string.Join(", ", places.Select(p => p[entry]).Where(p => p > 0).Order().Select(p => p.ToString(CultureInfo.InvariantCulture))) : null);
+
+    /// <summary>Makes the table.</summary>
+    /// <param name="places">For each score the place of each entry; 0 for one without a place.</param>
+    /// <param name="absent">For each score whether the entry withdrew or did not start there; null when nobody did.</param>
+    /// <param name="weights">The weight of each score, from 0 to 1,000 with at most four decimals.</param>
+    /// <param name="rule">How places become points; it must have passed <see cref="OverallRule.Validate"/>.</param>
+    public static Overall Of(IReadOnlyList<int[]> places, IReadOnlyList<bool[]>? absent, IReadOnlyList<decimal> weights, OverallRule rule) => new(places, absent, weights, rule);
+
+    /// <summary>Every line, in the order given.</summary>
+    public IReadOnlyList<OverallLine> Lines() => Enumerable.Range(0, result.Length).Select(e => this[e]).ToList();
+
+    private int PlaceOf(int[] column, int score, int entry) => !rule.AbsentEarn && absent is not null && absent[score][entry] ? 0 : column[entry];
+
+    private void Rank()
     {
-        // Sums in ten-thousandths are whole numbers, and whole numbers sort fastest.
         var keys = new long[sums.Length];
         var order = new int[sums.Length];
         for (var i = 0; i < sums.Length; i++)
         {
-            var whole = (long)decimal.Clamp(decimal.Round(sums[i] * 10_000), long.MinValue / 2, long.MaxValue / 2);
-            (keys[i], order[i]) = (more ? -whole : whole, i);
+            (keys[i], order[i]) = (rule.Points.MoreIsBetter ? -sums[i] : sums[i], i);
         }
 
         Array.Sort(keys, order);
-        var result = new int[sums.Length];
-        var decided = new bool[sums.Length];
         for (var from = 0; from < order.Length;)
         {
             var to = from + 1;
@@ -172,17 +193,15 @@ public static class Overall
             }
             else
             {
-                Countback(order, from, to, places, result, decided);
+                Countback(order, from, to);
             }
 
             from = to;
         }
-
-        return (result, decided);
     }
 
     /// <summary>Among equal points: compares the places of each entry from best to worst; the first difference decides.</summary>
-    private static void Countback(int[] order, int from, int to, IReadOnlyList<int[]> places, int[] result, bool[] decided)
+    private void Countback(int[] order, int from, int to)
     {
         var run = new (int Entry, int[] Best)[to - from];
         for (var i = from; i < to; i++)
@@ -198,6 +217,7 @@ public static class Overall
         }
 
         Array.Sort(run, static (a, b) => Compare(a.Best, b.Best));
+        var differ = Compare(run[0].Best, run[^1].Best) != 0;
         var place = from;
         for (var i = 0; i < run.Length; i++)
         {
@@ -206,8 +226,7 @@ public static class Overall
                 place = from + i;
             }
 
-            result[run[i].Entry] = place + 1;
-            decided[run[i].Entry] = Compare(run[0].Best, run[^1].Best) != 0;
+            (result[run[i].Entry], decided[run[i].Entry]) = (place + 1, differ);
         }
     }
 
@@ -223,7 +242,4 @@ public static class Overall
 
         return 0;
     }
-
-    private static string TieText(IReadOnlyList<int[]> places, int entry) =>
-        "best places " + string.Join(", ", places.Select(p => p[entry]).Where(p => p > 0).Order().Select(p => p.ToString(CultureInfo.InvariantCulture)));
 }

@@ -5,6 +5,8 @@ namespace FairCompass.Core.Scoring;
 /// <summary>Gives places: 1, 2, 2, 4. A place is one more than the number of results that are strictly better.</summary>
 public static class Ranking
 {
+    private const int Small = 16;
+
     /// <summary>The place of each result, in the order given; 0 for a result that is shown without a place.</summary>
     public static int[] Places(IReadOnlyList<ComponentResult> results)
     {
@@ -99,17 +101,38 @@ public static class Ranking
             return;
         }
 
-        var values = new long[to - from];
-        for (var i = from; i < to; i++)
+        var column = ties[tie];
+        var run = order.AsSpan(from, to - from);
+        if (run.Length <= Small)
         {
-            values[i - from] = ties[tie][order[i]];
+            // Most runs are two or three results; sorting them in place costs no memory.
+            for (var i = 1; i < run.Length; i++)
+            {
+                var moving = run[i];
+                var j = i - 1;
+                for (; j >= 0 && column[run[j]] > column[moving]; j--)
+                {
+                    run[j + 1] = run[j];
+                }
+
+                run[j + 1] = moving;
+            }
+        }
+        else
+        {
+            var values = new long[run.Length];
+            for (var i = 0; i < values.Length; i++)
+            {
+                values[i] = column[run[i]];
+            }
+
+            values.AsSpan().Sort(run);
         }
 
-        values.AsSpan().Sort(order.AsSpan(from, to - from));
-        for (var start = 0; start < values.Length;)
+        for (var start = 0; start < run.Length;)
         {
             var end = start + 1;
-            while (end < values.Length && values[end] == values[start])
+            while (end < run.Length && column[run[end]] == column[run[start]])
             {
                 end++;
             }

@@ -107,7 +107,7 @@ public static class SampleRuns
         if (piece.Strand is null)
         {
             // Of several options one run takes one.
-            var taken = piece.Tasks is [{ Options.Count: > 1 }] ? (c.Later == 7 ? 0 : c.Later) % piece.Strands.Count : -1;
+            var taken = piece.Tasks is [{ Options.Count: > 1 }] ? c.Later == 12 ? piece.Strands.Count - 1 : 0 : -1;
             var counts = piece.Strands.Select((s, i) => new StrandCount(s.Key, taken >= 0 && i != taken ? 0 : finish is not null && s.Key != "first" ? s.Counter.Units ?? 0 : Of(s.Counter, s.Key != "first" && timed))).ToEq();
             return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
         }

@@ -92,7 +92,7 @@ public static class ScoreSentences
     };
 
     /// <summary>What does not count one for one, a sentence each.</summary>
-    private static IEnumerable<string> WorthOf(List<CoursePiece> pieces) => pieces.SelectMany(p => p.Tasks).DistinctBy(t => t.Source.At.Line).Select(t =>
+    private static IEnumerable<string> WorthOf(List<CoursePiece> pieces) => pieces.SelectMany(p => p.Tasks).Select(t =>
     {
         var options = t.Options.Count > 0 ? t.Options.Select(o => (o.Name, Words: Explaining.Ledgers.CreditWords(o.Unit, o.Count))) : [(Name: t.Prescription.Movement.Value, Words: Explaining.Ledgers.CreditWords(t.Counted, t.Count))];
         var said = options.Where(o => o.Words is not null).Select(o => $"{o.Name}: {o.Words}").ToList();

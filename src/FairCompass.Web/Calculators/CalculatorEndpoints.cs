@@ -154,9 +154,9 @@ public static class CalculatorEndpoints
             }
         }
 
-        if (request.Weights is { } given && (given.Count != scores || given.Any(w => w is < 0 or > 1000)))
+        if (request.Weights is { } given && (given.Count != scores || given.Any(w => w is < 0 or > 1000 || decimal.Round(w, 4) != w)))
         {
-            errors.Add(new("weights", given.Count != scores ? $"{Words.Count(scores, "weight")}, one for each score; these are {given.Count}." : "Weights from 0 to 1,000."));
+            errors.Add(new("weights", given.Count != scores ? $"{Words.Count(scores, "weight")}, one for each score; these are {given.Count}." : "Weights from 0 to 1,000, with at most four decimals."));
         }
 
         if (request.Club is { Best: < 1 or > 100 })
@@ -173,7 +173,7 @@ public static class CalculatorEndpoints
 
         var places = Enumerable.Range(0, scores).Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList())).ToList();
         var absent = Enumerable.Range(0, scores).Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray()).ToList();
-        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule);
+        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule).Lines();
         var clubs = request.Club is { } club ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best) : [];
         return Results.Ok(new RankAnswer(
             request.Entries.Select((e, i) => new RankedEntry(e.Name, places.Select(p => p[i]).ToList(), lines[i].Each.ToList(), lines[i].Points, lines[i].Place, lines[i].TieText)).ToList(),

@@ -15,7 +15,7 @@ public class OverallTests
     public void Equal_points_are_decided_by_the_most_best_places()
     {
         // Three with nine each: A 1 4 4, B 2 2 5, C 3 3 3; D has six, E twelve.
-        var lines = Overall.Of([[1, 2, 3, 4, 5], [4, 2, 3, 1, 5], [4, 5, 3, 1, 2]], null, [1, 1, 1], Sum);
+        var lines = Overall.Of([[1, 2, 3, 4, 5], [4, 2, 3, 1, 5], [4, 5, 3, 1, 2]], null, [1, 1, 1], Sum).Lines();
         Assert.Equal([9, 9, 9, 6, 12], lines.Select(l => l.Points));
         Assert.Equal([2, 3, 4, 1, 5], lines.Select(l => l.Place));
         Assert.Equal("best places 1, 4, 4", lines[0].TieText);
@@ -25,7 +25,7 @@ public class OverallTests
     [Fact]
     public void Who_is_equal_to_the_last_shares_the_place()
     {
-        var lines = Overall.Of([[1, 2, 3], [2, 1, 3]], null, [1, 1], OverallRule.Usual);
+        var lines = Overall.Of([[1, 2, 3], [2, 1, 3]], null, [1, 1], OverallRule.Usual).Lines();
         Assert.Equal([1, 1, 3], lines.Select(l => l.Place));
         Assert.Equal([199m, 199m, 196m], lines.Select(l => l.Points));
         Assert.All(lines, l => Assert.Null(l.TieText));
@@ -35,7 +35,7 @@ public class OverallTests
     public void Weights_and_own_tables()
     {
         var rule = new OverallRule(new PointsRule.ByTable([10, 6, 3, 1]));
-        var lines = Overall.Of([[1, 2, 2, 4], [4, 3, 2, 1]], null, [1m, 0.5m], rule);
+        var lines = Overall.Of([[1, 2, 2, 4], [4, 3, 2, 1]], null, [1m, 0.5m], rule).Lines();
         // 10 + 0.5, 6 + 1.5, 6 + 3, 1 + 5.
         Assert.Equal([10.5m, 7.5m, 9m, 6m], lines.Select(l => l.Points));
         Assert.Equal([1, 3, 2, 4], lines.Select(l => l.Place));
@@ -46,9 +46,9 @@ public class OverallTests
     {
         int[][] places = [[1, 2, 3]];
         bool[][] absent = [[false, false, true]];
-        Assert.Equal([100m, 99m, 0m], Overall.Of(places, absent, [1], OverallRule.Usual).Select(l => l.Points));
-        Assert.Equal([100m, 99m, 98m], Overall.Of(places, absent, [1], OverallRule.Usual with { AbsentEarn = true }).Select(l => l.Points));
-        Assert.Equal([1m, 2m, 4m], Overall.Of(places, absent, [1], Sum).Select(l => l.Points));
+        Assert.Equal([100m, 99m, 0m], Overall.Of(places, absent, [1], OverallRule.Usual).Lines().Select(l => l.Points));
+        Assert.Equal([100m, 99m, 98m], Overall.Of(places, absent, [1], OverallRule.Usual with { AbsentEarn = true }).Lines().Select(l => l.Points));
+        Assert.Equal([1m, 2m, 4m], Overall.Of(places, absent, [1], Sum).Lines().Select(l => l.Points));
     }
 
     [Fact]
@@ -67,10 +67,10 @@ public class OverallTests
         PointsRule rule = kind switch { 0 => new PointsRule.Linear(50, 3), 1 => new PointsRule.SumOfPlaces(), _ => new PointsRule.ByTable([90, 80, 70, 60, 50, 40, 30, 20, 10, 5, 5, 0]) };
         var random = new Random(seed);
         var places = Enumerable.Range(0, events).Select(_ => Ranking.Places(Enumerable.Range(0, n).Select(_ => (ulong)random.Next(1, 6)).ToArray())).ToList();
-        var before = Overall.Of(places, null, Enumerable.Repeat(1m, events).ToList(), new(rule));
+        var before = Overall.Of(places, null, Enumerable.Repeat(1m, events).ToList(), new(rule)).Lines();
         var better = places.Select(p => (int[])p.Clone()).ToList();
         better[0][0] = 1;
-        var after = Overall.Of(better, null, Enumerable.Repeat(1m, events).ToList(), new(rule));
+        var after = Overall.Of(better, null, Enumerable.Repeat(1m, events).ToList(), new(rule)).Lines();
         Assert.True(after[0].Place <= before[0].Place);
     }, iter: 1000);
 

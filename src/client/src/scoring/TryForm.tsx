@@ -76,14 +76,14 @@ export function TryForm({ cid, body, division, entry, members, unit, draft }: {
         <form className="mt-2 space-y-3" onSubmit={(e) => { e.preventDefault(); submit(); }}>
           <Choice label="Status" value={status} of={["Ran", "Withdrew", "DidNotStart"] as const} text={(s) => statuses[s]} onChange={setStatus} />
           {refused?.at("run.status") && <p className="field-error" role="alert">{refused.at("run.status")}</p>}
-          {status !== "DidNotStart" && fields.map((f) => {
+          {status !== "DidNotStart" && <div className={fields.length > 12 ? "grid gap-x-6 gap-y-2 sm:grid-cols-2" : "space-y-3"}>{fields.map((f) => {
             const key = keyOf(f);
             return f.field === "tries"
               ? <LiftRows key={key} label={f.label} unit={unit} members={members} value={lifts[f.piece] ?? [{ load: "", made: true, seat: 1 }]} error={errorAt(f)} onChange={(v) => setLifts({ ...lifts, [f.piece]: v })} />
               : f.field === "stood"
               ? <PlaceFields key={key} label={f.label} hint={f.hint} tasks={card.data.tasks.find((t) => t.piece === f.piece)?.tasks ?? []} error={errorAt(f)} value={places[f.piece] ?? { round: "", task: 0, unit: "", option: 0 }} onChange={(v) => setPlaces({ ...places, [f.piece]: v })} />
-              : <div key={key}><Field label={f.label} value={values[key] ?? ""} error={errorAt(f)} onChange={(v) => setValues({ ...values, [key]: v })} className="max-w-80" /><p className="text-[0.9rem] text-soft">{f.hint}</p></div>;
-          })}
+              : <div key={key}><Field label={f.label} value={values[key] ?? ""} error={errorAt(f)} onChange={(v) => setValues({ ...values, [key]: v })} className="max-w-80" />{fields.length <= 12 && <p className="text-[0.9rem] text-soft">{f.hint}</p>}</div>;
+          })}</div>}
           {status === "Ran" && shown.size > 0 && <label className="flex items-center gap-2"><input type="checkbox" checked={unjudged} onChange={(e) => setUnjudged(e.target.checked)} /> no judge was there: shown, not ranked</label>}
           <button className="press" disabled={tried.isPending || fields.length === 0}>Score it</button>
         </form>
