@@ -21,12 +21,18 @@ public sealed class NobodyHasSaid : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        for (var i = 0; i < context.Lines.Count; i++)
+        var unset = Unset(context.Workout).Select(r => r.Line).ToHashSet();
+        for (var i = 0; i < context.Lines.Count && unset.Count > 0; i++)
         {
+            if (!unset.Contains(i + 1))
+            {
+                continue;
+            }
+
             var line = context.Lines[i];
             var comment = line.IndexOf("//", StringComparison.Ordinal);
             var content = comment < 0 ? line : line[..comment];
-            foreach (var at in Unset(context.Workout).Where(r => r.Line == i + 1).Select(r => content.IndexOf("unset", StringComparison.Ordinal)).Where(a => a >= 0).Take(1))
+            if (content.IndexOf("unset", StringComparison.Ordinal) is >= 0 and var at)
             {
                 yield return new Report(new SourceRange(i + 1, at + 1, 5), "Nobody has said this value yet.");
             }
@@ -34,7 +40,7 @@ public sealed class NobodyHasSaid : ICheck
     }
 
     private static IEnumerable<SourceRange> Unset(Workout workout) =>
-        WorkTree.Stages(workout.Stages).Where(Has).Select(s => s.At).Concat(WorkTree.All(workout).SelectMany(Unset));
+        workout.Headers.OfType<Header.LeadIn>().Where(h => h.Time is null).Select(h => h.At).Concat(WorkTree.Stages(workout.Stages).Where(Has).Select(s => s.At)).Concat(WorkTree.All(workout).SelectMany(Unset));
 
     private static bool Has(Stage stage) => stage switch
     {

@@ -42,6 +42,9 @@ public sealed class Clockwork
     /// <summary>The spans in order; without gaps while every time is known.</summary>
     public IReadOnlyList<ClockSpan> Spans => spans;
 
+    /// <summary>What is counted down before 0:00; null for nothing.</summary>
+    public Duration? LeadIn => workout.Headers.OfType<Header.LeadIn>().FirstOrDefault()?.Time;
+
     /// <summary>True when a time is unset, so that what follows has no place on the clock.</summary>
     public bool HasUnset { get; private set; }
 
@@ -216,7 +219,7 @@ public sealed class Clockwork
     private void Swaps(Stage.SwapStations s)
     {
         var piece = Add(s.Label, s.Goal, s.Time, s.Items.SelectMany(i => i.Items).ToEq(), s.At);
-        pieces[^1] = piece with { Swaps = s.Items, SwapWhen = s.SwapWhen };
+        pieces[^1] = piece with { Swaps = s.Items, SwapWhen = s.SwapWhen, SwapUntil = s.Until };
         Span(SpanKind.Work, s.Label, s.Time, s.Items.Select(i => (pieces[^1], default(string), (string?)i.Name)));
     }
 

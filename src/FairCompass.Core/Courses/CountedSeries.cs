@@ -87,7 +87,7 @@ internal sealed class CountedSeries
     }
 
     /// <summary>The sum of the values at some iterations.</summary>
-    public long Sum(Every over) => over is { Start: 0, Stride: 1 } ? Prefix(over.Times) : Fold(over, static (v, _) => v, static (a, d, n, _) => n * (a + a + (d * (n - 1))) / 2, 0);
+    public long Sum(Every over) => !continues && terms.Length == 1 ? Count.Times(last, over.Times) : over is { Start: 0, Stride: 1 } ? Prefix(over.Times) : Fold(over, static (v, _) => v, static (a, d, n, _) => n * (a + a + (d * (n - 1))) / 2, 0);
 
     /// <summary>The sum of each value divided by a number and rounded down.</summary>
     public long SumOfQuotients(Every over, long divisor) =>

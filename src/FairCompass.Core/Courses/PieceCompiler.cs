@@ -38,7 +38,9 @@ internal sealed class PieceCompiler
     {
         if (piece.Swaps.Count > 0)
         {
-            return piece.Swaps.Select(s => Named(s.Name, s.Name, Sequence(s.Items, null, Turns(s.Items, 0)))).ToList();
+            // Whoever is done with the swap station changes places, so its work comes again and again.
+            return piece.Swaps.Select(s => Named(s.Name, s.Name, Sequence(s.Items, null, Turns(s.Items, 0)) is { } node
+                ? s.Name == piece.SwapWhen && !node.Endless && s.Name != piece.SwapUntil ? new CountNode.Repeat(null, node) : node : null)).ToList();
         }
 
         var work = piece.Items.Where(w => w is not Work.RuleLine).ToList();

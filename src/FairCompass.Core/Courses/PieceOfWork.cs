@@ -36,6 +36,9 @@ public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTi
     /// <summary>The station whose completion swaps the places; null elsewhere.</summary>
     public string? SwapWhen { get; init; }
 
+    /// <summary>The station whose completion ends the piece before its time; null when none does.</summary>
+    public string? SwapUntil { get; init; }
+
     /// <summary>The pieces of a workout that one athlete or a whole team would do, whatever the division.</summary>
     public static IReadOnlyList<PieceOfWork> Of(Workout workout) => Clockwork.Of(workout, null).Pieces;
 

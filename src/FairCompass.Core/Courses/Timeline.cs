@@ -86,7 +86,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
         }
 
         var forks = course is null ? [] : Gates(course).ToEq();
-        var calls = CallsOf(clock, forks).Concat(IntervalCalls(clock)).OrderBy(c => c.At).Take(LargestCalls);
+        var calls = LeadIn(clock.LeadIn).Concat(CallsOf(clock, forks)).Concat(IntervalCalls(clock)).OrderBy(c => c.At).Take(LargestCalls);
         return new(clock.Spans.ToEq(), calls.ToEq(), clock.Spans[^1].Ends)
         {
             Forks = forks,
@@ -94,6 +94,10 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             Judges = clock.Spans.Max(s => s.Judges),
         };
     }
+
+    /// <summary>The lead-in is counted down before 0:00, so its call has a negative time.</summary>
+    private static IEnumerable<ClockCall> LeadIn(Duration? length) =>
+        length is { Ms: > 0 } time ? [new(Duration.Zero - time, "lead-in, stand ready")] : [];
 
     private static IEnumerable<ClockFork> Gates(Course course)
     {

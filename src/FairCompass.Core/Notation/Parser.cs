@@ -129,7 +129,12 @@ public sealed partial class Parser
                 : Nothing<Header>(c, "What is a rep that cannot be verified?", "no rep or undecided");
         }
 
-        return Nothing<Header>(c, "This is not a heading line.", "for …, a/b is …, levels …, groups …, or video: …", ["for", "a/b is", "levels", "groups", "video:"]);
+        if (c.Eat("lead-in"))
+        {
+            return c.Time(out var time) ? new Header.LeadIn(time) : null;
+        }
+
+        return Nothing<Header>(c, "This is not a heading line.", "for …, a/b is …, levels …, groups …, lead-in …, or video: …", ["for", "a/b is", "levels", "groups", "lead-in", "video:"]);
     }
 
     private static Header? Groups(Cursor c)

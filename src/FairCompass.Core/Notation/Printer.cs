@@ -61,6 +61,7 @@ public sealed class Printer
         Header.Order h => "a/b is " + (h.Duties == DutyOrder.ManWoman ? "man/woman" : "woman/man"),
         Header.Levels h => "levels " + string.Join(", ", h.Names) + (h.BoardEach ? ", a board each" : ""),
         Header.Groups h => "groups " + string.Join(", ", h.Items.Select(g => string.Join(' ', g.Seats.Select(n => n.ToString(System.Globalization.CultureInfo.InvariantCulture)).Prepend(g.Name)))),
+        Header.LeadIn h => "lead-in " + Time(h.Time),
         Header.Video h => "video: a rep that cannot be verified is " + (h.NoRep ? "no rep" : "undecided"),
         _ => throw new InvalidOperationException("A header without a printed form."),
     };

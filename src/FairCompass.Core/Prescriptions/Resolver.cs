@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -17,6 +18,8 @@ public sealed class Resolver
     private readonly Workout workout;
     private readonly Dictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Eq<int>> groups;
+    private readonly Dictionary<string, Division?> found = new(StringComparer.OrdinalIgnoreCase);
+    private readonly Dictionary<(int Task, int Address), (Work.Task Task, Address Address, Prescription Is)> known = [];
 
     /// <summary>Prepares a workout of a competition.</summary>
     /// <param name="competition">Names the divisions and their parents.</param>
@@ -30,11 +33,12 @@ public sealed class Resolver
         var divisions = DivisionsOf(competition, workout);
         var seats = NamesSeats(workout);
         Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
-        Entries = (from d in divisions from duty in d.IsTeam ? new Eq<string>([""]) : d.Duties from level in levels select new Address(d, duty, Level: level)).ToList();
         Addresses = (from d in divisions
                      from member in d.IsTeam && seats ? Enumerable.Range(1, d.Size).Select(s => Member(d, s)) : d.Duties.Select(duty => new Address(d, duty))
                      from level in levels
-                     select member with { Level = level }).ToList();
+                     select level is null ? member : member with { Level = level }).ToList();
+        // An individual's entry is its column, so that what is resolved for one is known for the other.
+        Entries = divisions.SelectMany(d => d.IsTeam ? levels.Select(l => new Address(d, "", Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))).ToList();
     }
 
     /// <summary>The levels of the workout, each with a board of its own; empty when there are none.</summary>
@@ -88,8 +92,24 @@ public sealed class Resolver
     /// <param name="address">For whom.</param>
     /// <param name="at">In which cycle and round; the default is what holds in general.</param>
     /// <param name="around">The complex the task is a lift of, whose bar it uses; null elsewhere.</param>
-    public Prescription Resolve(Work.Task task, Address address, Iteration at = default, Work.Complex? around = null) =>
-        Merge(Candidates(task, address, at, around), address);
+    public Prescription Resolve(Work.Task task, Address address, Iteration at = default, Work.Complex? around = null)
+    {
+        if (at != default)
+        {
+            return Merge(Candidates(task, address, at, around), address);
+        }
+
+        // What holds in general is asked for again and again: by the course, the table, the checks.
+        var key = (RuntimeHelpers.GetHashCode(task), RuntimeHelpers.GetHashCode(address));
+        if (known.TryGetValue(key, out var seen) && ReferenceEquals(seen.Task, task) && ReferenceEquals(seen.Address, address))
+        {
+            return seen.Is;
+        }
+
+        var resolved = Merge(Candidates(task, address, at, around), address);
+        known[key] = (task, address, resolved);
+        return resolved;
+    }
 
     /// <summary>What a task is when an option of it is chosen.</summary>
     public Prescription Resolve(Work.Task task, TaskLine.Override option, Address address, Iteration at = default)
@@ -159,6 +179,7 @@ public sealed class Resolver
         List<Resolved<DutyHeight>>? heights = null;
         Resolved<FromPlace>? from = null;
         var counting = new List<Detail>();
+        var cut = false;
         foreach (var c in candidates)
         {
             if (c.Amount is not null)
@@ -166,17 +187,19 @@ public sealed class Resolver
                 amount ??= new(c.Amount, c.From);
             }
 
-            // Once a nearer line has named another movement, the rest belongs to the movement it replaced.
-            if (movement is null)
+            // Once a nearer line has named another movement, the rest belongs to the movement it replaced; once a nearer
+            // line has named the same movement again, what farther lines say of another one does not concern it.
+            var another = c.Movement is not null && !string.Equals(c.Movement, candidates[^1].Movement, StringComparison.OrdinalIgnoreCase);
+            if (!cut && !(another && movement is not null))
             {
                 load ??= LoadOf(c, duty);
                 heights ??= HeightsOf(c, duty);
                 from ??= c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
                 counting.AddRange(c.Details.Where(d => CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))));
-                // A line that names the same movement again is no other movement.
-                if (c.Movement is not null && (ReferenceEquals(c, candidates[^1]) || !string.Equals(c.Movement, candidates[^1].Movement, StringComparison.OrdinalIgnoreCase)))
+                if (c.Movement is not null)
                 {
-                    movement = new(c.Movement, c.From);
+                    movement ??= new(c.Movement, c.From);
+                    cut = another;
                 }
             }
             else if (c.IsBar)
@@ -266,15 +289,15 @@ public sealed class Resolver
             {
                 holds = address.Level == name;
             }
-            else if (competition.Find(name) is { } found)
+            else if (Find(name) is { } named)
             {
-                var place = IndexOf(chain, found);
+                var place = IndexOf(chain, named);
                 if (place < 0)
                 {
                     return null;
                 }
 
-                (distance, division) = (Math.Min(distance, place), found.Name);
+                (distance, division) = (Math.Min(distance, place), named.Name);
                 continue;
             }
             else
@@ -291,6 +314,16 @@ public sealed class Resolver
         }
 
         return ((distance * Narrows) + Math.Max(0, Narrows - 1 - narrowed), division);
+    }
+
+    private Division? Find(string name)
+    {
+        if (!found.TryGetValue(name, out var division))
+        {
+            found[name] = division = competition.Find(name);
+        }
+
+        return division;
     }
 
     private IReadOnlyList<Division> ChainOf(Division division)

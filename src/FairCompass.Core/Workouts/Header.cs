@@ -10,6 +10,7 @@ namespace FairCompass.Core.Workouts;
 [JsonDerivedType(typeof(Levels), "levels")]
 [JsonDerivedType(typeof(Groups), "groups")]
 [JsonDerivedType(typeof(Video), "video")]
+[JsonDerivedType(typeof(LeadIn), "leadIn")]
 public abstract record Header : Node
 {
     private Header()
@@ -31,6 +32,10 @@ public abstract record Header : Node
     /// <summary><c>video: a rep that cannot be verified is no rep</c>.</summary>
     /// <param name="NoRep">True for <c>no rep</c>, false for <c>undecided</c>.</param>
     public sealed record Video(bool NoRep) : Header;
+
+    /// <summary><c>lead-in 0:10</c>: counted down on the clock before 0:00.</summary>
+    /// <param name="Time">How long; null when <c>unset</c>.</param>
+    public sealed record LeadIn(Duration? Time) : Header;
 }
 
 /// <summary>A named group of seats of a team.</summary>

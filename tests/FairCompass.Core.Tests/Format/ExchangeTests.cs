@@ -28,7 +28,8 @@ public class ExchangeTests
         Assert.Equal(text, ExchangeFiles.ReadWorkout(json));
         var bare = JsonNode.Parse(json)!;
         bare.AsObject().Remove("text");
-        Assert.Equal(text, ExchangeFiles.ReadWorkout(bare.ToJsonString()));
+        // Without its text a workout comes back as far as it was understood: a line that is too long is a hole.
+        Assert.Equal(Printer.Print(Parser.Parse(text).Workout), ExchangeFiles.ReadWorkout(bare.ToJsonString()));
     }, iter: 500);
 
     /// <summary>Files of the first version, kept for ever.</summary>

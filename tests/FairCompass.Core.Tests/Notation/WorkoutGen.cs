@@ -115,6 +115,7 @@ public static class WorkoutGen
         Gen.Enum<DutyOrder>().Select(d => (Header)new Header.Order(d)),
         Gen.Select(Names, Coin, (n, b) => (Header)new Header.Levels(n, b)),
         Gen.Const((Header)new Header.Groups([new Group("One", [1, 2]), new Group("Two", [])])),
+        Time.Select(t => (Header)new Header.LeadIn(t)),
         Coin.Select(n => (Header)new Header.Video(n)));
 
     private static readonly Gen<ScoreLine> AnyScoreLine = Gen.OneOf(

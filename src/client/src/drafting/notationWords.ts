@@ -17,6 +17,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "bell: a rep counts when finished", start: true, help: "at the final bell" },
   { text: "bell: a lift counts when finished and steady", start: true, help: "at the final bell" },
   { text: "note: ", start: true, help: "printed in the briefs" },
+  { text: "lead-in 0:10", start: true, help: "under the title" },
   { text: "complex, ", start: true, help: "several lifts at one bar" },
   { text: "gate, adds ", start: true, help: "more time for who gets here" },
   { text: "own rest ", start: true, help: "from the athlete’s own finish" },
