@@ -208,7 +208,7 @@ public sealed class Clockwork
             if (v < windows - 1 && w.Change is { } change)
             {
                 Span(SpanKind.Change, null, change, []);
-                foreach (var rig in w.Rules.OfType<Work.RuleLine>().Select(l => l.Rule).OfType<Rule.ReRig>().Where(rig => rig.Window is null || rig.Window == v + 2))
+                foreach (var rig in now is null ? [] : w.Rules.OfType<Work.RuleLine>().Select(l => l.Rule).OfType<Rule.ReRig>().Where(rig => rig.Window is null || rig.Window == v + 2))
                 {
                     spans[^1] = spans[^1] with { Where = spans[^1].Where.Append(new(rig.By, null, ReRigWords(rig))).ToEq() };
                 }

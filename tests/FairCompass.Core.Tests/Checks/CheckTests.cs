@@ -51,6 +51,7 @@ public class CheckTests
         { "no-score", Divisions + "9:00 for reps\n  max sit-up\n", Divisions + "9:00 for reps\n  max sit-up\n" + Reps },
         { "score-misfit", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 2\n" },
         { "too-large", Divisions + "9:00 for time\n  999999 rounds\n    999999 rounds\n      9999 sit-up\n" + Timed, Divisions + "9:00 for time\n  999999 rounds\n    99 sit-up\n" + Timed },
+        { "too-large", Divisions + "401 cycles\n  1:00 for reps\n    max sit-up\n" + Reps, Divisions + "400 cycles\n  1:00 for reps\n    max sit-up\n" + Reps },
         { "metres-among-reps", Divisions + "9:00 for time\n  10 sit-up\n  200 m air bike\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n  20 cal air bike\n" + Timed },
         { "not-counted", Divisions + "9:00 for reps\n  10 sit-up\n  in any order\n    5 pull-up\n    6 toes-to-bar\n" + Reps, Divisions + "9:00 for reps\n  in any order\n    5 pull-up\n    6 toes-to-bar\n" + Reps },
         { "not-counted", Divisions + "9:00 for load\n  10 sit-up\n  heaviest front squat\n\nscore: best load\n  tie: shared\n", Divisions + "9:00 for load\n  heaviest front squat\n\nscore: best load\n  tie: shared\n" },
