@@ -240,7 +240,7 @@ public sealed class Clockwork
         {
             spans.Add(new(kind, label, start, start + time, places.Select(p => p.Piece.Key).Distinct().ToEq())
             {
-                Where = places.Where(p => p.Who is not null || places.Count > 1).Select(p => new Presence(p.Who, p.Piece.Key, p.Does ?? "works")).Concat(rests ?? []).ToEq(),
+                Where = places.Where(p => p.Who is not null || p.Piece.Swaps.Count > 0).Select(p => new Presence(p.Who, p.Piece.Key, p.Does ?? "works")).Concat(rests ?? []).ToEq(),
                 Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
                 Silent = silent,
             });

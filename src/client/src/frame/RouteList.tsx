@@ -52,7 +52,7 @@ export function RouteList({ cid, competition, openPalette, openKeys }: { cid: st
       </ol>
       <div className="mt-3 border-t border-rule pt-3">
         <h2 className="text-[0.9rem] text-soft">Workouts</h2>
-        <ul className="mt-1">
+        <ul className="mt-1 max-md:max-h-32 max-md:overflow-y-auto">
           {workouts.map((w) => (
             <li key={w.id}>
               <NavLink to={`/c/${cid}/w/${w.id}`} className={({ isActive }) => `flex justify-between gap-2 py-0.5 ${isActive ? "font-bold" : ""}`}>
