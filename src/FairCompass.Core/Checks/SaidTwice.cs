@@ -1,4 +1,5 @@
 using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
@@ -19,7 +20,7 @@ public sealed class SaidTwice : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        from task in context.TaskLines
+        from task in context.TaskLines.Where(t => t.Lines.OfType<TaskLine.Override>().Count(o => !o.Choose) > 1)
         from address in context.Resolver.Addresses
         from found in context.Resolver.Contradictions(task, address)
         group address by (found.Second.At.Line, found.Second.At.Column, found.Second.At.Length, First: found.First.At.Line, found.Field) into g

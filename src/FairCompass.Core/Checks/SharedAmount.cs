@@ -25,13 +25,13 @@ public sealed class SharedAmount : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        foreach (var division in context.Courses.Select(c => c.Address.Division).Where(d => d.IsTeam && d.Duties.Count > 1).Distinct().Take(1))
+        foreach (var course in context.Courses.Where(c => c.Address.Division is { IsTeam: true, Duties.Count: > 1 }).Take(1))
         {
-            foreach (var piece in Clockwork.Of(context.Workout, division).Pieces.Where(p => p.Seat is null))
+            foreach (var piece in course.Pieces.Select(p => p.Piece).Where(p => p.Seat is null))
             {
                 foreach (var task in WorkTree.Walk(piece.Items).OfType<Work.Task>().Where(t => t.Amount is Amount.Counted { Of.Second: not null }))
                 {
-                    yield return new Report(task.At, $"{Printer.Amount(task.Amount!)} is shared by {division.Name}: write the one amount of the team, or what each does with “man only” and “woman only”.");
+                    yield return new Report(task.At, $"{Printer.Amount(task.Amount!)} is shared by {course.Address.Division.Name}: write the one amount of the team, or what each does with “man only” and “woman only”.");
                 }
             }
         }

@@ -25,11 +25,11 @@ public sealed class SharingImpossible : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var seen = new HashSet<(int, string)>();
-        foreach (var division in context.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name))
+        foreach (var course in context.Courses.DistinctBy(c => c.Address.Division.Name))
         {
-            foreach (var (share, at, amount, members) in Shares(context.Workout, division))
+            foreach (var (share, at, amount, members) in Shares(context.Workout, course))
             {
-                foreach (var sentence in Objections(share, division, amount, members).Where(s => seen.Add((at.Line, s))))
+                foreach (var sentence in Objections(share, course.Address.Division, amount, members).Where(s => seen.Add((at.Line, s))))
                 {
                     yield return new Report(at, sentence);
                 }
@@ -37,12 +37,12 @@ public sealed class SharingImpossible : ICheck
         }
     }
 
-    private static IEnumerable<(Rule.Share, SourceRange, long? Amount, int Members)> Shares(Workout workout, Competitions.Division division)
+    private static IEnumerable<(Rule.Share, SourceRange, long? Amount, int Members)> Shares(Workout workout, Course course)
     {
         var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
-        foreach (var piece in Clockwork.Of(workout, division).Pieces)
+        foreach (var piece in course.Pieces.Select(p => p.Piece))
         {
-            var members = piece.Seat is not null ? 1 : piece.Group is { } g && groups.FirstOrDefault(x => x.Name == g) is { } group ? group.Seats.Count : division.Size;
+            var members = piece.Seat is not null ? 1 : piece.Group is { } g && groups.FirstOrDefault(x => x.Name == g) is { } group ? group.Seats.Count : course.Address.Division.Size;
             foreach (var work in WorkTree.Walk(piece.Items))
             {
                 if (work is Work.RuleLine { Rule: Rule.Share share })
