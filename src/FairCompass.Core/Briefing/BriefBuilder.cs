@@ -182,7 +182,7 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false } && (p.Tasks.Count > 1 || p.Strand.HasRounds)).DistinctBy(p => (p.Piece.At.Line, p.Piece.Seat is null ? 0 : p.Piece.Seat)))
         {
             foreach (var group in shown.Select(i => (Piece: u.Courses[i].Pieces.First(p => p.Piece.Key == piece.Piece.Key), u.Courses[i].Address)).Where(x => x.Piece.Strand is not null)
-                .GroupBy(x => string.Join('|', x.Piece.Tasks.Select(t => t.Count?.ToString() + t.Unit + t.Counted))))
+                .GroupBy(x => string.Join('|', x.Piece.Tasks.Select(t => t.Count?.ToString() + t.Unit + t.Counted + (t.Prescription.Load is { Value.Values.IsConstant: false } bar ? bar.Value.ToString() : "")))))
             {
                 var who = group.Count() == shown.Count ? "" : " · " + Words.Join(group.Select(g => g.Address.ToString()));
                 blocks.Add(Running(group.First().Piece, who));
@@ -204,7 +204,7 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
             foreach (var row in table.Rows)
             {
                 rows.Add(plain
-                    ? new(row.Cells.Select(c => Total(c)).Prepend("Round " + row.Label).ToEq())
+                    ? new(row.Cells.Select(c => Total(c)).Prepend($"Round {row.Label}{Bar(row)}{(row.Note is null ? "" : $" ({row.Note})")}").ToEq())
                     : row.Cells.Count == 0 ? new([row.Label, Words.Capital(row.Note ?? ""), ""])
                     : new(row.Cells.SelectMany(c => new[] { Amount(c) + " " + piece.Tasks[c.Task].Prescription.Movement.Value, Total(c) }).Prepend(row.Label).ToEq()));
             }
@@ -225,6 +225,9 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         }).ToEq();
 
     private static string Total(LedgerCell c) => (c.Credit ?? c.Total)?.ToString(CultureInfo.InvariantCulture) ?? "no end";
+
+    /// <summary>The bar of a round, where it climbs from round to round.</summary>
+    private static string Bar(LedgerRow row) => row.Cells.Select(c => c.Load).OfType<string>().Distinct().ToList() is { Count: > 0 } loads ? ", " + string.Join(" and ", loads) : "";
 
     private static string Amount(LedgerCell c) => c.Amount?.ToString(CultureInfo.InvariantCulture) ?? "max";
 

@@ -55,7 +55,7 @@ public sealed record Fingerprint(string Sha256, string Code)
     private static JsonObject Closure(Understanding u)
     {
         // The order of duties is resolved, because a missing heading line means the division's own order.
-        var divisions = u.Courses.Select(c => c.Address.Division).Distinct().SelectMany(u.Competition.Chain).Distinct()
+        var divisions = u.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name).SelectMany(u.Competition.Chain).DistinctBy(d => d.Name)
             .Select(d => (JsonNode)new JsonObject
             {
                 ["name"] = d.Name,

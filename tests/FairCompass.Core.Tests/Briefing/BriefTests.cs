@@ -8,6 +8,19 @@ namespace FairCompass.Core.Tests.Briefing;
 
 public class BriefTests
 {
+    /// <summary>A judge sees the bar of each rung beside its running totals, each duty its own, and the gate in its round.</summary>
+    [Fact]
+    public void The_step_table_and_the_gates_are_printed()
+    {
+        string Rows(string number) => string.Join('\n', new BriefBuilder(Demo.Understand(DraftTexts.Demo(number)), null, new DateOnly(2027, 6, 12)).Build(Audience.Judge)
+            .Sections.SelectMany(s => s.Blocks).OfType<BriefBlock.Table>().SelectMany(t => t.Rows).Select(r => r.Cells[0]));
+        var mast = Rows("06");
+        Assert.Contains("Round 3, 50 kg", mast, StringComparison.Ordinal);
+        Assert.Contains("Round 3, 40 kg", mast, StringComparison.Ordinal);
+        Assert.Contains("Round 12, 85 kg", mast, StringComparison.Ordinal);
+        Assert.Contains("Round 3 (gate, round 3 only, adds 2:00)", Rows("10"), StringComparison.Ordinal);
+    }
+
     private static readonly DateOnly Day = new(2027, 6, 1);
 
     private static Brief Of(string text, Audience audience, string? division = null) => new BriefBuilder(Demo.Understand(text), division, Day).Build(audience);
