@@ -141,10 +141,10 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
             var phases = audience == Audience.Judge
                 ? movement.Clauses.Where(c => c.Phase is Phase.Start or Phase.Entry or Phase.Through or Phase.Finish or Phase.Between)
                 : movement.Clauses;
-            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([StandardWords.Of(g.Key), string.Join(' ', g.Select(c => c.Text))])).ToEq();
-            var faults = movement.Faults.Select(f => new BriefRow([f.Sign, "“" + f.Call + "”", f.Athlete])).ToEq();
-            blocks.Add(new BriefBlock.StandardOf(Words.Capital(movement.Name), who,
-                audience == Audience.Judge ? movement.Judge.Place : null, audience == Audience.Judge ? movement.Judge.Call : null, rules, faults));
+            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([StandardWords.Of(g.Key), string.Join(' ', g.Select(c => c.Text.English))])).ToEq();
+            var faults = movement.Faults.Select(f => new BriefRow([f.Sign.English, "“" + f.Call + "”", f.Athlete.English])).ToEq();
+            blocks.Add(new BriefBlock.StandardOf(Words.Capital(movement.Name.English), who,
+                audience == Audience.Judge ? movement.Judge.Place.English : null, audience == Audience.Judge ? movement.Judge.Call.English : null, rules, faults));
         }
 
         return new("standards", audience == Audience.Judge ? "Standards: where you stand, what you call" : "Standards", blocks.ToEq());
@@ -156,12 +156,12 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
         var uses = u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null))
             .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line)).ToList();
         var all = shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().Count();
-        return uses.Select((x, i) => (x, i)).GroupBy(x => MovementLibrary.Find(x.x.Value)?.Id ?? x.x.Value)
+        return uses.Select((x, i) => (x, i)).GroupBy(x => StandardsBook.Of(u.Competition).Find(x.x.Value)?.Id ?? x.x.Value)
             .OrderBy(g => g.Min(x => x.x.Line)).ThenBy(g => g.Min(x => x.i))
             .Select(g =>
             {
                 var who = g.Select(x => x.x.Division).Distinct().ToList();
-                return (g.First().x.Value, MovementLibrary.Find(g.First().x.Value), who.Count == all ? null : (string?)Words.Join(who));
+                return (g.First().x.Value, StandardsBook.Of(u.Competition).Find(g.First().x.Value), who.Count == all ? null : (string?)Words.Join(who));
             });
     }
 

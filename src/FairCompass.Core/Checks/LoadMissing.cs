@@ -22,10 +22,10 @@ public sealed class LoadMissing : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
         from t in context.Prescribed
-        let movement = MovementLibrary.Find(t.Prescription.Movement.Value)
+        let movement = StandardsBook.Of(context.Competition).Find(t.Prescription.Movement.Value)
         where movement is { NeedsLoad: true } && !t.IsHeaviest && !t.IsMenuHead && t.Prescription.Load is null
         let at = t.Prescription.Movement.From.At
-        group t.Address by (at.Line, movement.Name, at.Column, at.Length) into g
+        group t.Address by (at.Line, movement.Name.English, at.Column, at.Length) into g
         select new Report(new(g.Key.Line, g.Key.Column, g.Key.Length),
-            $"{Words.Join(g.Select(a => a.ToString()).Distinct())}: the {g.Key.Name} has no load.");
+            $"{Words.Join(g.Select(a => a.ToString()).Distinct())}: the {g.Key.English} has no load.");
 }

@@ -33,7 +33,7 @@ public sealed class LoadNotMakeable : ICheck
         foreach (var task in context.Prescribed)
         {
             var address = task.Address;
-            if (MovementLibrary.Find(task.Prescription.Movement.Value) is not { } movement || task.Prescription.Load is not { } load)
+            if (StandardsBook.Of(context.Competition).Find(task.Prescription.Movement.Value) is not { } movement || task.Prescription.Load is not { } load)
             {
                 continue;
             }

@@ -1,5 +1,7 @@
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Competitions;
 
@@ -14,6 +16,15 @@ namespace FairCompass.Core.Competitions;
 /// <param name="Overall">How the scores make the overall table; null when nobody has said.</param>
 public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, string Place, MassUnit Unit, Eq<Division> Divisions, LaneKit Kit, OverallRule? Overall = null)
 {
+    /// <summary>What is said for all workouts on topics where the trade disagrees; a workout may depart.</summary>
+    public Eq<PolicyChoice> Policies { get; init; }
+
+    /// <summary>Clauses that this competition says differently.</summary>
+    public Eq<ClauseChange> HouseRules { get; init; }
+
+    /// <summary>Movements that are not in the library.</summary>
+    public Eq<Movement> OwnMovements { get; init; }
+
     /// <summary>The division with a short name, compared without case; null when there is none.</summary>
     public Division? Find(string name) =>
         Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));

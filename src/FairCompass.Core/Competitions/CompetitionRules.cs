@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Competitions;
@@ -38,6 +39,7 @@ public static class CompetitionRules
         }
 
         Kit(errors, c.Kit);
+        errors.AddRange(StandardRules.Validate(c));
         errors.AddRange(c.Overall?.Validate(0).Select(e => e with { Path = "overall." + e.Path }) ?? []);
         return errors;
     }

@@ -80,7 +80,7 @@ public static class Explainer
             pieces.Select(p => new PieceSummary(p.Key, p.IsNamed ? p.Name : null, p.Goal, p.InTimeLeft, p.IsHeaviest, WorkoutWords.Summary(p), p.At.Line)).ToEq(),
             Ledgers.Of(u, Math.Clamp(rows, 1, 1000)),
             new Grid(columns, GridRows.Of(u)),
-            ScoresOf(u), ScoreSentences.Rulings(u.Workout), MovementsOf(u.Workout), u.Courses.Select(c => Column(c.Address)).ToEq(), Fingerprint.Of(u).Code);
+            ScoresOf(u), ScoreSentences.Rulings(u.Workout), MovementsOf(u), u.Courses.Select(c => Column(c.Address)).ToEq(), Fingerprint.Of(u).Code);
     }
 
     private static GridColumn Column(Address address) => new(address.Division.Name, address.Within);
@@ -88,7 +88,7 @@ public static class Explainer
     private static Eq<ScoreView> ScoresOf(Understanding u) => u.Courses.Count == 0 ? []
         : u.Sheets[0].Components.Select(c => new ScoreView(c.Label, c.Source.At.Line, ScoreSentences.Of(c, u.Sheets[0], u.Courses[0]))).ToEq();
 
-    private static Eq<MovementUse> MovementsOf(Workout workout) => WorkoutWords.Movements(workout)
-        .Select(m => new MovementUse(m.Name, MovementLibrary.Find(m.Name)?.Id, m.Line))
+    private static Eq<MovementUse> MovementsOf(Understanding u) => WorkoutWords.Movements(u.Workout)
+        .Select(m => new MovementUse(m.Name, StandardsBook.Of(u.Competition).Find(m.Name)?.Id, m.Line))
         .DistinctBy(m => m.Id ?? m.Name).ToEq();
 }

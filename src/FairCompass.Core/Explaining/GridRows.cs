@@ -64,7 +64,7 @@ public sealed class GridRows
             var shared = implements.Count == 1 ? implements[0] : 1;
             Add("load", (shared > 1 ? $"{shared} × " : "") + mass.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty);
         }
-        else if (source.Amount is Amount.Heaviest && MovementLibrary.Find(source.Movement)?.Kit == MovementKit.Barbell)
+        else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
             Add("load", u.Competition.Unit.Symbol(), c =>
             {

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
@@ -19,9 +20,8 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>32 characters without I, L, O, U, which are misread or misheard.</summary>
     private const string Alphabet = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
 
-    /// <summary>The hash of each standard's canonical JSON, made once: they take part as hashes.</summary>
-    private static readonly Dictionary<string, string> Standards = MovementLibrary.All.ToDictionary(m => m.Id,
-        m => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(m, FormatContext.Default.Movement))).Sha256);
+    /// <summary>The hash of each standard's canonical JSON, made once for each wording: they take part as hashes.</summary>
+    private static readonly ConditionalWeakTable<Movement, string> Hashes = [];
 
     /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
     public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)).Normalize(NormalizationForm.FormC));
@@ -52,6 +52,9 @@ public sealed record Fingerprint(string Sha256, string Code)
         return Alphabet[sum % 32];
     }
 
+    private static string HashOf(Movement m) =>
+        Hashes.GetValue(m, x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(x, FormatContext.Default.Movement))).Sha256);
+
     private static JsonObject Closure(Understanding u)
     {
         // The order of duties is resolved, because a missing heading line means the division's own order.
@@ -63,8 +66,14 @@ public sealed record Fingerprint(string Sha256, string Code)
                 ["duties"] = new JsonArray(d.Duties.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray()),
                 ["inheritsFrom"] = d.InheritsFrom,
             }).ToArray();
-        var standards = WorkoutWords.Movements(u.Workout).Select(m => MovementLibrary.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
-            .Select(m => (JsonNode)JsonValue.Create(Standards[m.Id])!).ToArray();
+        // Each standard as it is in force for everybody, then for each division that departs.
+        var book = StandardsBook.Of(u.Competition);
+        var names = u.Courses.Select(c => c.Address.Division.Name).Distinct().Prepend(null).ToList();
+        var standards = WorkoutWords.Movements(u.Workout).Select(m => book.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
+            .SelectMany(m => names.Select(n => HashOf(book.InForce(m, n, u.Workout))).Distinct())
+            .Select(h => (JsonNode)JsonValue.Create(h)!).ToArray();
+        var policies = u.Competition.Policies.OrderBy(p => p.Topic, StringComparer.Ordinal).ThenBy(p => p.Division, StringComparer.Ordinal)
+            .Select(p => (JsonNode)new JsonArray(p.Topic, p.Answer, p.Division)).ToArray();
         return new JsonObject
         {
             ["competition"] = u.Competition.Name,
@@ -72,6 +81,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["divisions"] = new JsonArray(divisions),
             ["workout"] = JsonSerializer.SerializeToNode(u.Workout, FormatContext.Default.Workout),
             ["standards"] = new JsonArray(standards),
+            ["policies"] = new JsonArray(policies),
         };
     }
 }

@@ -5,7 +5,9 @@ using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
@@ -35,6 +37,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<SharePhrase>), typeof(EqConverter<Score>), typeof(EqConverter<ScoreLine>), typeof(EqConverter<Policy>),
         typeof(EqConverter<Number>), typeof(EqConverter<Duration?>), typeof(EqConverter<string>), typeof(EqConverter<int>), typeof(EqConverter<long>), typeof(EqConverter<decimal>),
         typeof(EqConverter<Division>), typeof(EqConverter<PlateStock>),
+        typeof(EqConverter<PolicyChoice>), typeof(EqConverter<ClauseChange>), typeof(EqConverter<Movement>), typeof(EqConverter<Clause>), typeof(EqConverter<Fault>), typeof(EqConverter<Said>),
         typeof(EqConverter<Token>), typeof(EqConverter<Finding>), typeof(EqConverter<Mend>), typeof(EqConverter<PieceSummary>), typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>), typeof(EqConverter<LedgerTable>), typeof(EqConverter<LedgerRow>), typeof(EqConverter<LedgerCell>),
         typeof(EqConverter<GridColumn>), typeof(EqConverter<GridRow>), typeof(EqConverter<GridCell>), typeof(EqConverter<ScoreView>), typeof(EqConverter<MovementUse>),

@@ -5,7 +5,7 @@ namespace FairCompass.Core.Notation;
 
 public sealed partial class Parser
 {
-    private static readonly string[] RuleWords = ["share:", "hold:", "re-rig:", "help:", "touch:", "note:"];
+    private static readonly string[] RuleWords = ["share:", "hold:", "re-rig:", "help:", "touch:", "note:", "standard"];
 
     private static readonly (string Words, ShareKind Kind)[] PlainShares =
     [
@@ -69,7 +69,13 @@ public sealed partial class Parser
                 : touch ? new Rule.Touch(text) : new Rule.Remark(text);
         }
 
-        return Nothing<Rule>(c, "This is not a rule.", "share:, hold:, re-rig:, help:, touch: or note:", RuleWords);
+        if (c.Eat("standard"))
+        {
+            return c.Name(TokenKind.Name) is { } clause && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } wording
+                ? new Rule.ClauseHere(clause, wording) : Nothing<Rule>(c, "Which clause, and what does it say here?", "standard between-hands: does not apply");
+        }
+
+        return Nothing<Rule>(c, "This is not a rule.", "share:, hold:, re-rig:, help:, touch:, note: or standard …:", RuleWords);
     }
 
     private static SharePhrase? SharePhrase(Cursor c)

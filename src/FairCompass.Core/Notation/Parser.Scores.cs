@@ -12,7 +12,7 @@ public sealed partial class Parser
         ("sum of best loads", Measure.SumOfBestLoads),
     ];
 
-    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:", "timing:"];
+    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:", "timing:", "policy", "standard"];
 
     private Score? Score(DraftLine line, Cursor c)
     {
@@ -233,6 +233,29 @@ public sealed partial class Parser
             return resolution is { } r ? new Policy.Timing(r) : Nothing<Policy>(c, "How finely are times read?", "whole seconds, tenths by hand, or hundredths", ["whole seconds", "tenths by hand", "hundredths"]);
         }
 
-        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:", PolicyWords);
+        if (c.Eat("policy"))
+        {
+            return c.Name(TokenKind.Name) is { } topic && ForNames(c) is { } who && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } answer
+                ? new Policy.Answered(topic, who, answer) : Nothing<Policy>(c, "Which policy, and what is the answer?", "policy dropping: only when settled");
+        }
+
+        if (c.Eat("standard"))
+        {
+            return c.Name(TokenKind.Movement) is { } movement && c.EatChar(',') && c.Name(TokenKind.Name) is { } clause && ForNames(c) is { } who && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } text
+                ? new Policy.ClauseOf(movement, clause, who, text) : Nothing<Policy>(c, "Which rule of which movement?", "standard toes-to-bar, between-hands: does not apply");
+        }
+
+        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:; policy …:; standard …:", PolicyWords);
+    }
+
+    /// <summary><c>, for Meadow, Estuary</c>; empty when it is not there.</summary>
+    private static Eq<Who>? ForNames(Cursor c)
+    {
+        if (!c.EatChar(','))
+        {
+            return new Eq<Who>?([]);
+        }
+
+        return c.Eat("for") ? Names(c) : null;
     }
 }

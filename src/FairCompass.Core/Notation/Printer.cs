@@ -288,6 +288,7 @@ public sealed class Printer
         Workouts.Rule.Help r => $"help: {r.Act switch { HelpAct.LoadPlates => "load plates", HelpAct.Spot => "spot", HelpAct.LiftUp => "lift up", _ => "move kit" }} by {r.By}{r.Voids switch { VoidedUnit.Rep => ", the rep does not count", VoidedUnit.Lift => ", the lift does not count", _ => "" }}",
         Workouts.Rule.Touch r => "touch: " + r.Text,
         Workouts.Rule.Remark r => "note: " + r.Text,
+        Workouts.Rule.ClauseHere r => $"standard {r.Clause}: {r.Text}",
         _ => throw new InvalidOperationException("A rule without a printed form."),
     };
 
@@ -345,6 +346,8 @@ public sealed class Printer
         _ => measure.ToString().ToLowerInvariant(),
     };
 
+    private static string ForNames(Eq<Who> names) => names.Count == 0 ? "" : ", for " + string.Join(", ", names);
+
     private static string Policy(Policy policy) => policy switch
     {
         Workouts.Policy.Bell p => $"bell: a {(p.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when {p.When switch { BellWhen.Begun => "begun", BellWhen.Finished => "finished", _ => "finished and steady" }}",
@@ -353,6 +356,8 @@ public sealed class Printer
         Workouts.Policy.Clips p => "clips: a lift without them " + (p.WithoutCounts ? "counts" : "does not count"),
         Workouts.Policy.Timing p => "timing: " + p.Resolution switch { TimeResolution.TenthsByHand => "tenths by hand", TimeResolution.Hundredths => "hundredths", _ => "whole seconds" },
         Workouts.Policy.Club p => $"club: best {p.Best} members",
+        Workouts.Policy.Answered p => $"policy {p.Topic}{ForNames(p.For)}: {p.Answer}",
+        Workouts.Policy.ClauseOf p => $"standard {p.Movement}, {p.Clause}{ForNames(p.For)}: {p.Text}",
         _ => throw new InvalidOperationException("A rule without a printed form."),
     };
 }

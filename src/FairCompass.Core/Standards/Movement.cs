@@ -1,3 +1,8 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards.Figures;
+
 namespace FairCompass.Core.Standards;
 
 /// <summary>When in a rep a clause holds.</summary>
@@ -36,6 +41,9 @@ public enum ClauseKind
 
     /// <summary>Is measured beforehand.</summary>
     Measured,
+
+    /// <summary>Advice, not a rule: never in a judge's brief.</summary>
+    Tip,
 }
 
 /// <summary>How a judge perceives something.</summary>
@@ -88,9 +96,20 @@ public enum Consequence
 /// <summary>One rule of a standard.</summary>
 /// <param name="Id">Unique within the movement and stable across editions.</param>
 /// <param name="Phase">When it holds.</param>
-/// <param name="Kind">Required, allowed, forbidden, or measured.</param>
+/// <param name="Kind">Required, allowed, forbidden, measured, or a tip.</param>
 /// <param name="Text">The rule in a sentence short enough to be said aloud.</param>
-public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, string Text);
+public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
+{
+    /// <summary>Its parts as data: what is compared with what, how far, how often; null when the sentence has none.</summary>
+    public ClauseParameters? Of { get; init; }
+
+    /// <summary>What can be decided on a drawn pose; null when no pose shows it. It follows from the phrase, so files do not carry it.</summary>
+    [JsonIgnore]
+    public Predicate? Holds { get; init; }
+
+    /// <summary>Where the wording comes from.</summary>
+    public Provenance From { get; init; } = Provenance.Library;
+}
 
 /// <summary>A no-rep criterion.</summary>
 /// <param name="Id">Unique within the movement and stable across editions.</param>
@@ -100,7 +119,11 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, string Text
 /// <param name="Call">What the judge says.</param>
 /// <param name="Then">What follows.</param>
 /// <param name="Athlete">What the athlete must do next, in words.</param>
-public sealed record Fault(string Id, string Breaks, string Sign, Perceived By, string Call, Consequence Then, string Athlete);
+public sealed record Fault(string Id, string Breaks, Said Sign, Perceived By, Said Call, Consequence Then, Said Athlete)
+{
+    /// <summary>Where the wording comes from.</summary>
+    public Provenance From { get; init; } = Provenance.Library;
+}
 
 /// <summary>The kit a movement needs; it decides which cautions and load checks apply.</summary>
 public enum MovementKit
@@ -151,7 +174,7 @@ public enum MovementKit
 /// <summary>Where the judge of a movement stands, and when the call is made.</summary>
 /// <param name="Place">Where.</param>
 /// <param name="Call">When and what.</param>
-public sealed record JudgeDuty(string Place, string Call);
+public sealed record JudgeDuty(Said Place, Said Call);
 
 /// <summary>A movement with its standard.</summary>
 /// <param name="Id">Lower case with hyphens, stable.</param>
@@ -164,9 +187,17 @@ public sealed record JudgeDuty(string Place, string Call);
 /// <param name="Judge">The judge's place and call.</param>
 /// <param name="Cautions">Safety reminders of this movement.</param>
 public sealed record Movement(
-    string Id, string Name, IReadOnlyList<string> Synonyms, string Family, MovementKit Kit, IReadOnlyList<Clause> Clauses,
-    IReadOnlyList<Fault> Faults, JudgeDuty Judge, IReadOnlyList<string> Cautions)
+    string Id, Said Name, Eq<string> Synonyms, Said Family, MovementKit Kit, Eq<Clause> Clauses, Eq<Fault> Faults, JudgeDuty Judge, Eq<Said> Cautions)
 {
+    /// <summary>What is measured for each athlete or lane beforehand, and with what.</summary>
+    public Eq<Said> Measures { get; init; }
+
+    /// <summary>What other tiers usually do instead.</summary>
+    public Eq<Said> Relaxations { get; init; }
+
+    /// <summary>Which motion its figures are drawn from; null when it has none.</summary>
+    public string? Motion { get; init; }
+
     /// <summary>True when a rep is meaningless without a stated load.</summary>
     public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;
 

@@ -11,6 +11,7 @@ namespace FairCompass.Core.Workouts;
 [JsonDerivedType(typeof(Help), "help")]
 [JsonDerivedType(typeof(Touch), "touch")]
 [JsonDerivedType(typeof(Remark), "note")]
+[JsonDerivedType(typeof(ClauseHere), "standard")]
 public abstract record Rule
 {
     private Rule()
@@ -45,6 +46,11 @@ public abstract record Rule
 
     /// <summary><c>note: ...</c>, free words printed in the briefs.</summary>
     public sealed record Remark(string Text) : Rule;
+
+    /// <summary><c>standard between-hands: does not apply</c>: a clause changed or added at this place only.</summary>
+    /// <param name="Clause">The clause’s id; a new one adds a clause.</param>
+    /// <param name="Text">The wording, or <c>does not apply</c>.</param>
+    public sealed record ClauseHere(string Clause, string Text) : Rule;
 }
 
 /// <summary>What somebody may help with.</summary>

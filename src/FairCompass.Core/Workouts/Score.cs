@@ -134,6 +134,8 @@ public enum TieMark
 [JsonDerivedType(typeof(Clips), "clips")]
 [JsonDerivedType(typeof(Club), "club")]
 [JsonDerivedType(typeof(Timing), "timing")]
+[JsonDerivedType(typeof(Answered), "policy")]
+[JsonDerivedType(typeof(ClauseOf), "standard")]
 public abstract record Policy : Node
 {
     private Policy()
@@ -159,6 +161,19 @@ public abstract record Policy : Node
 
     /// <summary><c>timing: whole seconds</c>, <c>tenths by hand</c>, <c>hundredths</c>.</summary>
     public sealed record Timing(TimeResolution Resolution) : Policy;
+
+    /// <summary><c>policy dropping, for Meadow: not from overhead</c>: an answer on a topic where the trade disagrees.</summary>
+    /// <param name="Topic">The topic’s name.</param>
+    /// <param name="For">The divisions it holds for; empty for all.</param>
+    /// <param name="Answer">One of the topic’s schools, or words where it takes words.</param>
+    public sealed record Answered(string Topic, Eq<Who> For, string Answer) : Policy;
+
+    /// <summary><c>standard toes-to-bar, between-hands: does not apply</c>: a clause changed or added for the whole workout.</summary>
+    /// <param name="Movement">The movement’s name.</param>
+    /// <param name="Clause">The clause’s id; a new one adds a clause.</param>
+    /// <param name="For">The divisions it holds for; empty for all.</param>
+    /// <param name="Text">The wording, or <c>does not apply</c>.</param>
+    public sealed record ClauseOf(string Movement, string Clause, Eq<Who> For, string Text) : Policy;
 }
 
 /// <summary>How finely times are read.</summary>

@@ -20,7 +20,21 @@ public static class SaltmarshFerryGames
         ],
         new LaneKit(20, 15, 0,
             [new(25, 2, true), new(20, 4, true), new(15, 2, true), new(10, 4, true), new(5, 4, false), new(2.5m, 4, false), new(1.25m, 4, false)],
-            [7.5m, 10, 15, 22.5m], [12, 16, 24], [10, 20, 30], [6, 9]));
+            [7.5m, 10, 15, 22.5m], [12, 16, 24], [10, 20, 30], [6, 9]))
+    {
+        Policies =
+        [
+            new("capped score", "cap line"), new("tie-break", "shared"), new("bell", "finished"), new("doubtful rep", "credit"), new("plates", "athlete"),
+            new("bar weight", "included"), new("spotting", "named spotters, no rep"), new("counting", "one each"), new("own rest", "judge restarts, on the clock"),
+            new("hand tag", "no"), new("team order", "free"), new("mixed heights", "own"), new("uncounted moves", "must be made good"), new("score weights", "equal"),
+            new("measuring", "at check-in"), new("judges", "one per station"), new("other documents", "none"), new("last rung", "repeats"), new("video", "one take"),
+            new("burpee step", "jump", "Tideline"), new("failed jump", "whole rep", "Tideline"),
+        ],
+        HouseRules =
+        [
+            new("wall-walk", "feet-on-wall", "Meadow") { Text = new("The feet may come down when both hands are behind the start line.", "Los pies pueden bajar cuando las dos manos están detrás de la línea de salida.") },
+        ],
+    };
 
     /// <summary>The drafts in order: seventeen complete ones, then two copies with planted mistakes.</summary>
     public static IReadOnlyList<string> Drafts { get; } = Assembly.GetExecutingAssembly().GetManifestResourceNames()

@@ -107,12 +107,12 @@ public static class CompetitionEndpoints
             var understood = Understanding.Of(found.Value, draft.Value);
             var findings = understood.Findings();
             var open = findings.Count(f => f.Severity == Severity.MustFix);
-            movements.UnionWith(WorkoutWords.Movements(understood.Workout).Select(m => MovementLibrary.Find(m.Name)?.Name ?? m.Name));
+            movements.UnionWith(WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(found.Value).Find(m.Name)?.Name.English ?? m.Name));
             entries.Add(new(draft.Id, understood.Workout.Title, open, findings.Count - open,
                 understood.Workout.Scores.Count > 0 && !findings.Any(f => f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"), findings.ToList()));
         }
 
-        return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => MovementLibrary.Find(m) is null)));
+        return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(found.Value).Find(m) is null)));
     }
 
     private static StoredCompetition Stored(Versioned<Competition> c) => new(c.Id, c.Revision, c.SavedAt, c.Value);

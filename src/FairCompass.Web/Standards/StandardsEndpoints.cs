@@ -1,4 +1,10 @@
+using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Explaining;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Standards.Figures;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 
 namespace FairCompass.Web.Standards;
@@ -8,15 +14,94 @@ namespace FairCompass.Web.Standards;
 /// <param name="Movements">In the order of the book.</param>
 public sealed record Book(string Edition, IReadOnlyList<Movement> Movements);
 
+/// <summary>A topic with what is in force.</summary>
+/// <param name="Topic">The topic and its schools.</param>
+/// <param name="InForce">The answer in force for everybody; null when nobody has said.</param>
+/// <param name="From">Where it comes from; null when nobody has said.</param>
+/// <param name="Departures">Where divisions or workouts depart, in words.</param>
+public sealed record TopicInForce(Topic Topic, string? InForce, Provenance? From, IReadOnlyList<string> Departures);
+
 /// <summary>Reading the standards book.</summary>
 public static class StandardsEndpoints
 {
-    /// <summary>Maps <c>GET /api/standards</c>.</summary>
+    /// <summary>Maps the addresses of standards, figures and policies.</summary>
     public static void MapStandards(this WebApplication app)
     {
-        var group = app.MapGroup("/api/standards").WithTags("Standards");
-        group.MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All)).WithSummary("The whole standards book.");
-        group.MapGet("/{id}", (string id) => MovementLibrary.ById(id) is { } m ? Results.Ok(m) : Problems.Gone("standard"))
-            .WithSummary("One standard.").Produces<Movement>().ProducesProblem(404);
+        var library = app.MapGroup("/api/standards").WithTags("Standards");
+        library.MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All)).WithSummary("The library, before any policy or house rule.");
+        library.MapGet("/phrases", () => PhraseBook.All).WithSummary("Every rule of the library once, to write standards from.");
+        var group = app.MapGroup("/api/competitions/{id:guid}").WithTags("Standards");
+        group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.").Produces<Book>().ProducesProblem(404);
+        group.MapGet("/standards/{movement}", One).WithSummary("One standard as it is in force, for a division and in a workout.").Produces<Movement>().ProducesProblem(404).ProducesValidationProblem(422);
+        group.MapGet("/standards/{movement}/figures", Figures).WithSummary("The figures of a standard: three positions, and typical faults beside good poses.").Produces<Plate>().ProducesProblem(404).ProducesValidationProblem(422);
+        group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.").Produces<IReadOnlyList<TopicInForce>>().ProducesProblem(404);
     }
+
+    private static async Task<IResult> Read(Guid id, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var book = StandardsBook.Of(competition);
+        return Results.Ok(new Book(MovementLibrary.Edition, book.All.Select(m => book.InForce(m)).ToList()));
+    }
+
+    private static async Task<IResult> One(Guid id, string movement, string? division, Guid? workout, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
+        {
+            return Problems.Gone("standard");
+        }
+
+        if (division is not null && competition.Find(division) is null)
+        {
+            return Problems.Fields([new("division", $"There is no division “{division}”.")]);
+        }
+
+        var draft = workout is { } w ? await workouts.Find(w, cancel) : null;
+        if (workout is not null && draft?.Competition != id)
+        {
+            return Problems.Gone("workout");
+        }
+
+        return Results.Ok(StandardsBook.Of(competition).InForce(found, division, draft is { } d ? Understanding.Of(competition, d.Draft.Value).Workout : null));
+    }
+
+    private static async Task<IResult> Figures(Guid id, string movement, double? stature, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
+        {
+            return Problems.Gone("standard");
+        }
+
+        var height = stature ?? Body.Usual;
+        if (Body.Objection(height) is { } objection)
+        {
+            return Problems.Fields([new("stature", objection)]);
+        }
+
+        return Plate.Of(StandardsBook.Of(competition).InForce(found), height) is { } plate ? Results.Ok(plate) : Problems.Gone("figure");
+    }
+
+    private static async Task<IResult> PoliciesOf(Guid id, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var book = StandardsBook.Of(competition);
+        var texts = (await workouts.Of(id, cancel)).Select(d => Understanding.Of(competition, d.Value).Workout).ToList();
+        return Results.Ok(Topics.All.Select(t =>
+        {
+            var now = book.InForce(t, null, null);
+            var departures = competition.Policies.Where(p => p.Division is not null && Same(p.Topic, t.Name)).Select(p => $"{p.Division}: {p.Answer}")
+                .Concat(texts.SelectMany(w => w.Policies.OfType<Core.Workouts.Policy.Answered>().Where(p => Same(p.Topic, t.Name)).Select(p => $"{w.Title}{(p.For.Count == 0 ? "" : ", " + string.Join(", ", p.For))}: {p.Answer}")));
+            return new TopicInForce(t, now?.Answer, now?.From, departures.ToList());
+        }).ToList());
+    }
+
+    private static bool Same(string a, string b) => string.Equals(a, b, StringComparison.OrdinalIgnoreCase);
 }

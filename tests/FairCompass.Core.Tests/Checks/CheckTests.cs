@@ -20,6 +20,10 @@ public class CheckTests
         // (b) a movement without a standard
         { "standard-missing", Divisions + "9:00 for time\n  10 moon hop\n" + Timed, Divisions + "9:00 for time\n  10 Sit-ups\n" + Timed },
         { "standard-missing", Divisions + "9:00 for time\n  10 sit-up\n    Meadow: moon hop\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n    Meadow: pull up\n" + Timed },
+        { "policy-misfit", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy droping: allowed\n", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy dropping: allowed\n" },
+        { "policy-misfit", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy dropping: sometimes\n", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy Dropping: Allowed\n" },
+        { "policy-misfit", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy dropping, for Meadow: allowed\npolicy dropping, for Meadow: no rep\n", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "policy dropping, for Meadow: allowed\npolicy dropping: no rep\n" },
+        { "policy-misfit", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "standard sit-up, between-hands: does not apply\n", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "standard sit-up, sit-upright: does not apply\n" },
         // (c) an unfinished part whose score nobody stated
         { "unfinished-unstated", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  tie: shared\n", Divisions + "9:00 for time\n  10 sit-up\n\nscore: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n" },
         { "unfinished-unstated", Divisions + TwoParts + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  tie: shared\n", Divisions + TwoParts + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: zero\n  tie: shared\n" },

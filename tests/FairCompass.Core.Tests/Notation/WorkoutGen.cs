@@ -137,7 +137,9 @@ public static class WorkoutGen
         Gen.Select(Coin, Small, Coin, (b, n, all) => (Policy)new Policy.Attempts(b, all ? null : n)),
         Coin.Select(c => (Policy)new Policy.Clips(c)),
         Small.Select(n => (Policy)new Policy.Club(n)),
-        Gen.Enum<TimeResolution>().Select(r => (Policy)new Policy.Timing(r)));
+        Gen.Enum<TimeResolution>().Select(r => (Policy)new Policy.Timing(r)),
+        Gen.Select(Names, Coin, (n, has) => (Policy)new Policy.Answered("dropping", has ? n : [], "only when settled")),
+        Gen.Select(Names, Coin, (n, has) => (Policy)new Policy.ClauseOf("toes-to-bar", "toes-touch", has ? n : [], "Both feet touch, one after the other.")));
 
     public static Gen<Workout> Any { get; } = Gen.Select(
         AnyHeader.List[0, 3], AnyStage(1).List[0, 3], AnyScore.List[0, 2], AnyPolicy.List[0, 2], Coin,

@@ -1,0 +1,41 @@
+using FairCompass.Core.Languages;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards.Phrases;
+
+namespace FairCompass.Core.Policies;
+
+/// <summary>One answer to a question on which the trade disagrees.</summary>
+/// <param name="Name">As drafts and competitions write it; lower case.</param>
+/// <param name="Label">As papers print it.</param>
+/// <param name="Judges">What it means for judges.</param>
+/// <param name="Athletes">What it means for athletes.</param>
+public sealed record School(string Name, Said Label, Said Judges, Said Athletes)
+{
+    /// <summary>The clauses it rewrites: each clause with one of these ids is said this way.</summary>
+    internal Eq<Phrase> Rewrites { get; init; }
+
+    /// <summary>The ids of the clauses it rewrites.</summary>
+    public Eq<string> Affects => Rewrites.Select(p => p.Id).ToEq();
+}
+
+/// <summary>A question on which the trade disagrees, with its schools side by side.</summary>
+/// <param name="Name">As drafts and competitions write it; lower case.</param>
+/// <param name="Question">The question as the head judge is asked.</param>
+/// <param name="Default">The school in force where nobody has chosen; null when somebody must choose.</param>
+/// <param name="Recommended">The school that is recommended.</param>
+/// <param name="Why">Why it is recommended.</param>
+/// <param name="Schools">The answers; empty when the answer is in words.</param>
+public sealed record Topic(string Name, Said Question, string? Default, string? Recommended, Said Why, Eq<School> Schools)
+{
+    /// <summary>True when words are taken that are none of the schools.</summary>
+    public bool TakesWords { get; init; }
+
+    /// <summary>The school of a name, compared without case; null when there is none.</summary>
+    public School? Find(string name) => Schools.FirstOrDefault(s => string.Equals(s.Name, name.Trim(), StringComparison.OrdinalIgnoreCase));
+}
+
+/// <summary>A choice for a competition.</summary>
+/// <param name="Topic">The topic’s name.</param>
+/// <param name="Answer">The school’s name, or words where the topic takes them.</param>
+/// <param name="Division">The division it holds for; null for all.</param>
+public sealed record PolicyChoice(string Topic, string Answer, string? Division = null);

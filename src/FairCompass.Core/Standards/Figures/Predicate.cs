@@ -1,0 +1,150 @@
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Standards.Figures;
+
+/// <summary>
+/// What a clause measures on a pose. It decides; the drawing only shows. A margin of zero or more passes; it is in
+/// millimetres, or in degrees for angles.
+/// </summary>
+public abstract record Predicate
+{
+    private Predicate()
+    {
+    }
+
+    /// <summary>How far inside the limit the scene is; negative when it is outside.</summary>
+    public abstract double Margin(Scene scene);
+
+    /// <summary>True when the scene keeps the rule.</summary>
+    public bool Holds(Scene scene) => Margin(scene) >= 0;
+
+    /// <summary>The parts whose spots decide, for the drawing: the judged part, then what it is compared with.</summary>
+    public abstract (Part Judged, Part? Against, bool Level) Shown { get; }
+
+    /// <summary>Every judged part lies lower than the other by at least some millimetres.</summary>
+    public sealed record Lower(Part A, Part B, double By = 0) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => scene.At(B, s).Y - scene.At(A, s).Y - By);
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, true);
+    }
+
+    /// <summary>Every judged part lies higher than the other by at least some millimetres.</summary>
+    public sealed record Higher(Part A, Part B, double By = 0) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).Y - scene.At(B, s).Y - By);
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, true);
+    }
+
+    /// <summary>A joint is bent by at most some degrees.</summary>
+    public sealed record Straight(Joint Joint, double WithinDegrees) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => WithinDegrees - Math.Abs(scene.Pose.Angle(Joint, s)));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (PartOf(Joint), null, false);
+    }
+
+    /// <summary>A joint is bent by at least some degrees.</summary>
+    public sealed record Bent(Joint Joint, double AtLeastDegrees) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => scene.Pose.Angle(Joint, s) - AtLeastDegrees);
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (PartOf(Joint), null, false);
+    }
+
+    /// <summary>
+    /// Two parts are at most some millimetres apart in the plane of the side view; against the floor only the height counts.
+    /// What lies between a joint and the skin grows with the body, so the distance is that of the usual stature.
+    /// </summary>
+    public sealed record Touches(Part A, Part B, double WithinMillimetres) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => (WithinMillimetres * scene.Body.Stature / Body.Usual) - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s))));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
+    }
+
+    /// <summary>Every judged part is in front of the other by at least some millimetres.</summary>
+    public sealed record Ahead(Part A, Part B, double By = 0) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).X - scene.At(B, s).X - By);
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+    }
+
+    /// <summary>Every judged part is behind the other by at least some millimetres.</summary>
+    public sealed record Behind(Part A, Part B, double By = 0) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => scene.At(B, s).X - scene.At(A, s).X - By);
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+    }
+
+    /// <summary>Every judged part is above or below the other with at most some millimetres between them, forward or back.</summary>
+    public sealed record Over(Part A, Part B, double WithinMillimetres) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => WithinMillimetres - Math.Abs(scene.At(A, s).X - scene.At(B, s).X));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+    }
+
+    /// <summary>Every judged part lies no further out to the side than the other: seen from the front.</summary>
+    public sealed record Within(Part A, Part B) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Worst(s => Math.Abs(scene.At(B, s).Z) - Math.Abs(scene.At(A, s).Z));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+    }
+
+    /// <summary>Every rule of a list holds; the margin is the smallest.</summary>
+    public sealed record Both(Eq<Predicate> All) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => All.Min(p => p.Margin(scene));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => All[0].Shown;
+    }
+
+    /// <summary>The near or the far side keeps a rule on heights or contact: one knee, one hand.</summary>
+    public sealed record Either(Part A, Part B, double WithinMillimetres) : Predicate
+    {
+        /// <inheritdoc/>
+        public override double Margin(Scene scene) => Math.Max(Of(scene, Side.Near), Of(scene, Side.Far));
+
+        /// <inheritdoc/>
+        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
+
+        private double Of(Scene scene, Side s) => (WithinMillimetres * scene.Body.Stature / Body.Usual) - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)));
+    }
+
+    private static double Worst(Func<Side, double> margin) => Math.Min(margin(Side.Near), margin(Side.Far));
+
+    private static Part PartOf(Joint joint) => joint switch
+    {
+        Joint.Elbow => Part.Elbow,
+        Joint.Shoulder => Part.Shoulder,
+        Joint.Knee => Part.Knee,
+        Joint.Ankle => Part.Ankle,
+        Joint.Neck => Part.Chin,
+        _ => Part.Hip,
+    };
+}

@@ -1,0 +1,169 @@
+using System.Runtime.CompilerServices;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards.Phrases;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Standards;
+
+/// <summary>
+/// The standards of a competition: the library and the competition’s own movements, with policies, house rules, and
+/// what a workout or one place in it says differently. The nearer word wins: place before workout, workout before
+/// competition; within each, what names the division before what names none.
+/// </summary>
+public sealed class StandardsBook
+{
+    /// <summary>What a line writes to leave a clause out.</summary>
+    public const string DoesNotApply = "does not apply";
+
+    private static readonly ConditionalWeakTable<Competition, StandardsBook> Books = [];
+    private readonly Competition competition;
+    private readonly IReadOnlyList<Movement> mine;
+    private readonly Dictionary<string, Movement> own;
+
+    private StandardsBook(Competition competition)
+    {
+        this.competition = competition;
+        mine = competition.OwnMovements.Select(PhraseBook.Restore).ToList();
+        own = mine.SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: MovementLibrary.Normal(n), m))).DistinctBy(x => x.Name).ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
+    }
+
+    /// <summary>The book of a competition; the same one for the same competition.</summary>
+    public static StandardsBook Of(Competition competition) => Books.GetValue(competition, c => new(c));
+
+    /// <summary>The competition’s own movements, then the library.</summary>
+    public IEnumerable<Movement> All => mine.Concat(MovementLibrary.All.Where(m => mine.All(o => o.Id != m.Id)));
+
+    /// <summary>The movement of a name, a synonym, or either with a plural ending, as the book has it before any change; null when it has no standard.</summary>
+    public Movement? Find(string name)
+    {
+        if (own.Count > 0)
+        {
+            var normal = MovementLibrary.Normal(name);
+            if ((own.GetValueOrDefault(normal) ?? (normal.EndsWith('s') ? own.GetValueOrDefault(normal[..^1]) : null)) is { } found)
+            {
+                return found;
+            }
+        }
+
+        return MovementLibrary.Find(name);
+    }
+
+    /// <summary>The movement with an id; null when there is none.</summary>
+    public Movement? ById(string id) => mine.FirstOrDefault(m => m.Id == id) ?? MovementLibrary.ById(id);
+
+    /// <summary>The name nearest to one without a standard, or null.</summary>
+    public string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));
+
+    /// <summary>The school in force for a topic.</summary>
+    /// <param name="topic">The topic.</param>
+    /// <param name="division">For whom; null for everybody.</param>
+    /// <param name="workout">In which workout; null for none.</param>
+    /// <returns>The answer and where it comes from; null when nobody has said and the topic has no default.</returns>
+    public (string Answer, Provenance From)? InForce(Topic topic, string? division, Workout? workout)
+    {
+        var chosen = workout?.Policies.OfType<Policy.Answered>().Where(p => Same(p.Topic, topic.Name)).ToList() ?? [];
+        if ((chosen.LastOrDefault(p => division is not null && p.For.Any(w => Same(w.ToString(), division))) ?? chosen.LastOrDefault(p => p.For.Count == 0)) is { } line)
+        {
+            return (line.Answer, new(Source.Workout, $"{topic.Name}: {line.Answer}, line {line.At.Line}"));
+        }
+
+        var standing = competition.Policies.Where(p => Same(p.Topic, topic.Name)).ToList();
+        if ((standing.LastOrDefault(p => p.Division is not null && division is not null && Same(p.Division, division)) ?? standing.LastOrDefault(p => p.Division is null)) is { } choice)
+        {
+            return (choice.Answer, new(Source.Policy, $"{topic.Name}: {choice.Answer}"));
+        }
+
+        return topic.Default is { } usual ? (usual, Provenance.Library) : null;
+    }
+
+    /// <summary>A standard as it is in force.</summary>
+    /// <param name="movement">From <see cref="Find"/>.</param>
+    /// <param name="division">For whom; null for what holds for everybody.</param>
+    /// <param name="workout">In which workout; null for the competition’s book.</param>
+    /// <param name="place">At which task; null for what holds in the whole workout.</param>
+    public Movement InForce(Movement movement, string? division = null, Workout? workout = null, Work.Task? place = null)
+    {
+        var m = movement;
+        foreach (var topic in Topics.All)
+        {
+            if (InForce(topic, division, workout) is { From.By: not Source.Library } said && topic.Find(said.Answer) is { } school)
+            {
+                m = school.Rewrites.Aggregate(m, (now, phrase) => Rewrite(now, phrase, said.From));
+            }
+        }
+
+        foreach (var change in competition.HouseRules.Where(h => h.Movement == movement.Id && (h.Division is null || (division is not null && Same(h.Division, division)))).OrderBy(h => h.Division is not null))
+        {
+            m = Apply(m, change, new(change.Origin is null ? Source.HouseRule : Source.Ruling, change.Origin));
+        }
+
+        foreach (var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? []).Where(p => Find(p.Movement)?.Id == movement.Id && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))).OrderBy(p => p.For.Count > 0))
+        {
+            m = Apply(m, Change(movement.Id, line.Clause, line.Text), new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}"));
+        }
+
+        foreach (var line in (place?.Lines ?? []).OfType<TaskLine.RuleOf>())
+        {
+            if (line.Rule is Rule.ClauseHere rule)
+            {
+                m = Apply(m, Change(movement.Id, rule.Clause, rule.Text), new(Source.Place, line.Note ?? $"line {line.At.Line}"));
+            }
+        }
+
+        return m;
+    }
+
+    private static ClauseChange Change(string movement, string clause, string text) => Same(text, DoesNotApply) ? new(movement, clause) { DoesNotApply = true } : new(movement, clause) { Text = new Said(text) };
+
+    private static bool Same(string a, string b) => string.Equals(a.Trim(), b.Trim(), StringComparison.OrdinalIgnoreCase);
+
+    private static Movement Rewrite(Movement m, Phrase phrase, Provenance from)
+    {
+        if (m.Clauses.All(c => c.Id != phrase.Id))
+        {
+            return m;
+        }
+
+        var fault = phrase.ToFault();
+        var faults = m.Faults.Where(f => fault is not null || f.Breaks != phrase.Id).Select(f => f.Breaks == phrase.Id ? fault! with { From = from } : f).ToList();
+        if (fault is not null && faults.All(f => f.Breaks != phrase.Id))
+        {
+            faults.Add(fault with { From = from });
+        }
+
+        return m with { Clauses = m.Clauses.Select(c => c.Id == phrase.Id ? phrase.ToClause() with { From = from } : c).ToEq(), Faults = faults.ToEq() };
+    }
+
+    private static Movement Apply(Movement m, ClauseChange change, Provenance from)
+    {
+        if (change.DoesNotApply)
+        {
+            return m with { Clauses = m.Clauses.Where(c => c.Id != change.Clause).ToEq(), Faults = m.Faults.Where(f => f.Breaks != change.Clause).ToEq() };
+        }
+
+        var old = m.Clauses.FirstOrDefault(c => c.Id == change.Clause);
+        if (old is null && change.Text is null)
+        {
+            return m;
+        }
+
+        // Another wording may mean another limit, so what was decided on a pose no longer speaks for it.
+        var clause = old is null
+            ? new Clause(change.Clause, change.Phase ?? Phase.Through, change.Kind ?? ClauseKind.Required, change.Text!) { From = from }
+            : change.Text is { } text ? old with { Text = text, Holds = null, Of = null, Kind = change.Kind ?? old.Kind, From = from } : old;
+        var broken = m.Faults.FirstOrDefault(f => f.Breaks == change.Clause);
+        var fault = broken is not null
+            ? change.Sign is null && change.Then is null && change.Call is null && change.Athlete is null && change.By is null ? broken
+                : broken with { Sign = change.Sign ?? broken.Sign, By = change.By ?? broken.By, Call = change.Call ?? broken.Call, Then = change.Then ?? broken.Then, Athlete = change.Athlete ?? broken.Athlete, From = from }
+            : change is { Sign: { } sign, Then: { } then } ? new Fault("no-" + change.Clause, change.Clause, sign, change.By ?? Perceived.SeenFromTheSide, change.Call ?? ("No rep", "No válida"), then, change.Athlete ?? ("Repeat the rep.", "Repetir la repetición.")) { From = from } : null;
+        return m with
+        {
+            Clauses = (old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)).ToEq(),
+            Faults = (broken is null ? fault is null ? m.Faults : m.Faults.Append(fault) : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)).ToEq(),
+        };
+    }
+}

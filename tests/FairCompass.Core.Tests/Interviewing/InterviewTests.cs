@@ -1,0 +1,116 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Interviewing;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Policies;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Interviewing;
+
+/// <summary>Each question arises, is gone when it is answered, and is gone when the text says it in other words.</summary>
+public class InterviewTests
+{
+    private const string Head = "T\n  for Tideline, Meadow\n  a/b is man/woman\n\n";
+    private const string Pairs = "T\n  for Ferry Pairs\n  a/b is man/woman\n\n";
+    private const string Reps = "\nscore: reps\n  tie: shared\n";
+
+    private static Competition Silent { get; } = Demo.Competition with { Policies = [], HouseRules = [] };
+
+    /// <summary>The question, a text that raises it, and the same text saying it in other words; empty where only the policy line says it.</summary>
+    public static TheoryData<string, string, string> Cases => new()
+    {
+        { "unfinished-unstated", Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  tie: shared\n", Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  unfinished: +0:02 for each missing rep\n  tie: shared\n" },
+        { "tie-unstated", Head + "9:00 for reps\n  max sit-up\n\nscore: reps\n", Head + "9:00 for reps\n  rounds without end\n    5 sit-up\n\nscore: reps\n  tie: time at the last full round\n" },
+        { "late-unstated", Head + "9:00 for reps\n  every 1:30\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps, Head + "9:00 for reps\n  every 1:30, unfinished carries over\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps },
+        { "nobody-has-said", Head + "unset for reps\n  max sit-up\n" + Reps, Head + "8:00 for reps\n  max sit-up\n" + Reps },
+        { "load-missing", Head + "9:00 for time\n  10 power clean\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", Head + "9:00 for time\n  10 power clean, 60/40 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n" },
+        { "standard-missing", Head + "9:00 for reps\n  max moon hop\n" + Reps, Head + "9:00 for reps\n  max pull-up\n" + Reps },
+        { "bell", Head + "9:00 for reps\n  max sit-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps + "bell: a rep counts when begun\n" },
+        { "doubtful rep", Head + "9:00 for reps\n  max sit-up\n" + Reps, "T\n  for Tideline, Meadow\n  a/b is man/woman\n  video: a rep that cannot be verified is no rep\n\n9:00 for reps\n  max sit-up\n" + Reps },
+        { "plates", Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps, Head + "9:00 for reps\n  max power clean, 60/40 kg\n    help: load plates by floor crew\n" + Reps },
+        { "bar weight", Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps, "" },
+        { "spotting", Head + "9:00 for reps\n  max bench press, 60/40 kg\n" + Reps, Head + "9:00 for reps\n  max bench press, 60/40 kg\n    help: spot by two crew, the rep does not count\n" + Reps },
+        { "counting", Head + "9:00 for reps\n  max cal air bike\n" + Reps, "" },
+        { "own rest", Head + "9:00 for time\n  10 sit-up\n  own rest 0:50\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", "" },
+        { "hand tag", Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, no hand tag\n" + Reps },
+        { "team order", Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, any split\n" + Reps },
+        { "mixed heights", Pairs + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps, Pairs + "9:00 for reps\n  max box jump-over, box 60 cm\n" + Reps },
+        { "uncounted moves", Head + "9:00 for reps\n  5 sit-up, uncounted\n  max pull-up\n" + Reps, Head + "9:00 for reps\n  5 sit-up\n  max pull-up\n" + Reps },
+        { "score weights", Head + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: shared\nscore B: reps of B\n  tie: shared\n", Head + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: shared\n  weight 0.5\nscore B: reps of B\n  tie: shared\n" },
+        { "measuring", Head + "9:00 for reps\n  max strict handstand push-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "judges", "T\n  for Ferry Pairs\n  a/b is man/woman\n\nrota for reps, 1:00 each, 2 turns\n  station Bike\n    max cal air bike\n  station Mat\n    max sit-up\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n" + Reps },
+        { "other documents", Head + "9:00 for reps\n  max sit-up\n    note: see the rule book\n" + Reps, "" },
+        { "last rung", Head + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg\n      1 deadlift\n      1 hang power clean\n" + Reps, Head + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg, last bar repeats\n      1 deadlift\n      1 hang power clean\n" + Reps },
+        { "video", Head + "9:00 for reps\n  max sit-up\n" + Reps + "attempts: best of 2\n", Head + "9:00 for reps\n  max sit-up\n" + Reps },
+    };
+
+    private static List<Question> Ask(Competition c, string text, string id) => Interview.Open(Understanding.Of(c, text)).Where(q => q.Id == id).ToList();
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void A_question_arises_and_saying_it_differently_removes_it(string id, string raises, string says)
+    {
+        var question = Assert.Single(Ask(Silent, raises, id));
+        Assert.InRange(question.Line, 1, raises.Split('\n').Length);
+        Assert.True(says.Length == 0 || Ask(Silent, says, id).Count == 0);
+    }
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void Every_usual_answer_removes_the_question_and_leaves_a_text_that_is_understood(string id, string raises, string says)
+    {
+        Assert.NotNull(says);
+        var question = Ask(Silent, raises, id)[0];
+        Assert.All(question.Answers, a =>
+        {
+            var text = a.Edit.ApplyTo(raises);
+            Assert.Empty(Ask(Silent, text, id));
+            Assert.Empty(Parser.Parse(text).Problems);
+            Assert.Equal(text, Printer.Print(Parser.Parse(text).Workout) is var printed && Parser.Parse(printed).Workout == Parser.Parse(text).Workout ? text : printed);
+        });
+        Assert.True(question.Answers.Count(a => a.Recommended) == (question.Answers.Count == 0 ? 0 : 1), id);
+    }
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void An_answer_for_the_whole_competition_removes_it_everywhere(string id, string raises, string says)
+    {
+        Assert.NotNull(says);
+        foreach (var choice in Ask(Silent, raises, id)[0].Answers.Select(a => a.ForAll).OfType<PolicyChoice>())
+        {
+            var c = Silent with { Policies = [choice] };
+            Assert.Empty(CompetitionRules.Validate(c));
+            Assert.Empty(Ask(c, raises, id));
+        }
+    }
+
+    [Fact]
+    public void Every_topic_without_a_default_has_a_case_or_is_asked_by_a_check() =>
+        Assert.Empty(Topics.All.Where(t => t.Default is null && t.Name is not ("capped score" or "tie-break")).Select(t => t.Name).Except(Cases.Select(c => (string)c[0])));
+
+    [Fact]
+    public void The_recommended_answer_follows_what_the_competition_says_for_all()
+    {
+        var text = (string)Cases.First(c => (string)c[0] == "unfinished-unstated")[1];
+        Assert.Contains("cap line", Ask(Silent, text, "unfinished-unstated")[0].Answers.Single(a => a.Recommended).Edit.Text);
+        Assert.Contains("missing", Ask(Silent with { Policies = [new("capped score", "penalty")] }, text, "unfinished-unstated")[0].Answers.Single(a => a.Recommended).Edit.Text);
+    }
+
+    [Fact]
+    public void The_example_uses_the_numbers_of_this_workout()
+    {
+        var answers = Ask(Silent, (string)Cases.First(c => (string)c[0] == "unfinished-unstated")[1], "unfinished-unstated")[0].Answers;
+        Assert.Contains("26 of 30 at 9:00", answers[0].OnTheFloor.English);
+        Assert.Contains("9:00 + 4 s = 9:04", answers[1].OnTheFloor.English);
+        Assert.Contains("26 de 30", answers[0].OnTheFloor.Spanish);
+    }
+
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void Nothing_is_open_in_the_complete_demo_texts_once_the_topics_are_answered_for_all(string name)
+    {
+        var text = DraftTexts.Read(name);
+        Assert.NotEmpty(Interview.Open(Understanding.Of(Silent, text)));
+        Assert.Empty(Interview.Open(Understanding.Of(Silent with { Policies = [.. Topics.All.Where(t => t.Recommended is not null).Select(t => new PolicyChoice(t.Name, t.Recommended!))] }, text)));
+    }
+}
