@@ -6,6 +6,7 @@ using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Publishing;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
 using Npgsql;
@@ -28,6 +29,8 @@ builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(builder.Configuration
     ?? throw new InvalidOperationException("The connection string FairCompass is missing; ./run sets it.")));
 builder.Services.AddSingleton<CompetitionStore>();
 builder.Services.AddSingleton<WorkoutStore>();
+builder.Services.AddSingleton<PublishedStore>();
+builder.Services.AddSingleton<QuestionStore>();
 builder.Services.AddSingleton<CompetitionCache>();
 
 var app = builder.Build();
@@ -55,6 +58,8 @@ app.MapCalculators();
 app.MapExchange();
 app.MapStandards();
 app.MapBriefs();
+app.MapPublishing();
+app.MapReaders();
 app.MapGet("/api/health", () => Results.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.").Produces<Health>();
 app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404)).ExcludeFromDescription();
 app.UseClient(builder.Configuration["Client"]);

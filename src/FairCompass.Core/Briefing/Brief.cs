@@ -24,7 +24,11 @@ public enum Audience
 /// <param name="Open">How many findings must still be settled; 0 when none.</param>
 /// <param name="Sections">The sections in order.</param>
 public sealed record Brief(
-    Audience Audience, string Competition, string Title, string For, DateOnly Date, string Fingerprint, int Open, Eq<BriefSection> Sections);
+    Audience Audience, string Competition, string Title, string For, DateOnly Date, string Fingerprint, int Open, Eq<BriefSection> Sections)
+{
+    /// <summary>The published version; null for a draft.</summary>
+    public int? Version { get; init; }
+}
 
 /// <summary>A section of a brief.</summary>
 /// <param name="Id">Stable name of the section.</param>

@@ -40,6 +40,14 @@ public sealed record Fingerprint(string Sha256, string Code)
         return new(Convert.ToHexStringLower(hash), $"{code[..4]}-{code[4..]}-{Check(code)}");
     }
 
+    /// <summary>Reads a code as people type it: case, spaces and hyphens do not matter, and O, I, L are taken for 0 and 1.</summary>
+    /// <returns>The code as it is printed; null when it is none, or a character was misread.</returns>
+    public static string? Read(string typed)
+    {
+        var letters = string.Concat(typed.ToUpperInvariant().Where(c => !char.IsWhiteSpace(c) && c != '-').Select(c => c switch { 'O' => '0', 'I' or 'L' => '1', _ => c }));
+        return letters.Length == 9 && letters.All(c => Alphabet.Contains(c, StringComparison.Ordinal)) && Check(letters.AsSpan(0, 8)) == letters[8] ? $"{letters[..4]}-{letters[4..8]}-{letters[8]}" : null;
+    }
+
     /// <summary>A weighted sum that notices any single wrong character and any two neighbours swapped.</summary>
     private static char Check(ReadOnlySpan<char> code)
     {

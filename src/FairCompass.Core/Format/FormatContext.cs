@@ -46,6 +46,7 @@ namespace FairCompass.Core.Format;
     ])]
 [JsonSerializable(typeof(Workout))]
 [JsonSerializable(typeof(Competition))]
+[JsonSerializable(typeof(Publishing.PublishedDocument))]
 [JsonSerializable(typeof(WorkoutFile))]
 [JsonSerializable(typeof(CompetitionFile))]
 [JsonSerializable(typeof(OverallRule))]

@@ -25,12 +25,16 @@ const router = createBrowserRouter([
       { path: "workouts", lazy: async () => ({ Component: (await import("./drafting/WorkoutsPage")).WorkoutsPage }) },
       { path: "w/:wid", lazy: async () => ({ Component: (await import("./drafting/DraftingTable")).DraftingTable }) },
       { path: "standards", lazy: async () => ({ Component: (await import("./standards/BookPage")).BookPage }) },
+      { path: "standards/policies", lazy: async () => ({ Component: (await import("./standards/PoliciesPage")).PoliciesPage }) },
+      { path: "standards/compare", lazy: async () => ({ Component: (await import("./standards/ComparePage")).ComparePage }) },
       { path: "standards/:mid", lazy: async () => ({ Component: (await import("./standards/StandardPage")).StandardPage }) },
       { path: "scoring/:wid?", lazy: async () => ({ Component: (await import("./scoring/ScoringPage")).ScoringPage }) },
       { path: "checks", lazy: async () => ({ Component: (await import("./checks/ChecksPage")).ChecksPage }) },
+      { path: "publish/:wid?", lazy: async () => ({ Component: (await import("./publishing/PublishPage")).PublishPage }) },
       { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },
     ],
   },
+  { path: "/p/:code?/:sheet?", errorElement: <Broken />, hydrateFallbackElement: <Loading what="Fair Compass" />, lazy: async () => ({ Component: (await import("./reading/ReaderPage")).ReaderPage }) },
   { path: "*", element: <Navigate to="/" replace /> },
 ]);
 

@@ -49,7 +49,7 @@ public sealed class Draughtsman
 
     private void Body()
     {
-        Limbs(Side.Far, Ink.Far);
+        Limbs(Side.Far, view == View.Front ? Ink.Near : Ink.Far);
         if (view == View.Front)
         {
             Bone(Ink.Near, Spot(Part.Shoulder, Side.Near), Spot(Part.Shoulder, Side.Far), H(0.05));

@@ -26,5 +26,9 @@ export const useOverview = (id: string) =>
     staleTime: 0,
   });
 
-export const useBook = () =>
-  useQuery({ queryKey: ["book"], queryFn: () => ask(api.GET("/api/standards")), staleTime: Infinity });
+/** The competition’s book: the library with its policies and house rules applied. */
+export const useBook = (id: string) =>
+  useQuery({ queryKey: ["book", id], queryFn: () => ask(api.GET("/api/competitions/{id}/standards", { params: { path: { id } } })), staleTime: 60_000 });
+
+export const usePolicies = (id: string) =>
+  useQuery({ queryKey: ["policies", id], queryFn: () => ask(api.GET("/api/competitions/{id}/policies", { params: { path: { id } } })), staleTime: 0 });

@@ -123,6 +123,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions/{question}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answers a question once; a ruling becomes a clause and makes a new version. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    question: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AnswerQuestion"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AskedQuestion"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1159,7 +1228,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The whole standards book. */
+        /** The library, before any policy or house rule. */
         get: {
             parameters: {
                 query?: never;
@@ -1188,20 +1257,107 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/standards/{id}": {
+    "/api/standards/phrases": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** One standard. */
+        /** Every rule of the library once, to write standards from. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BookPhrase"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The book of a competition: policies and house rules applied. */
         get: {
             parameters: {
                 query?: never;
                 header?: never;
                 path: {
                     id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Book"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/standards/{movement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One standard as it is in force, for a division and in a workout. */
+        get: {
+            parameters: {
+                query?: {
+                    division?: string;
+                    workout?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    movement: string;
                 };
                 cookie?: never;
             };
@@ -1225,6 +1381,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -1235,10 +1400,860 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/standards/{movement}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The figures of a standard: three positions, and typical faults beside good poses. */
+        get: {
+            parameters: {
+                query?: {
+                    stature?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    movement: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Plate"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/policies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every topic with its schools, what is in force, and who departs. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TopicInForce"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/interview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What must be answered before the draft can be published. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["InterviewOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved elsewhere since (409). */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PublishDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PublishedVersion"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/published": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The published versions, newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PublishedVersion"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What differs between two versions, or between a version and the draft. */
+        get: {
+            parameters: {
+                query: {
+                    from: number;
+                    to?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Difference"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/published/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which version a printed code stands for, and what has changed since. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CodeFound"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/published/{code}/brief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A brief of a published version. */
+        get: {
+            parameters: {
+                query: {
+                    audience: components["schemas"]["Audience"];
+                    division?: string;
+                };
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Brief"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/published/{code}/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The questions on this workout with their answers, without contacts. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PublicQuestion"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Asks on a line; a sender may ask five times in ten minutes (429 after that). */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AskOnLine"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/published/{code}/quiz": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Three questions out of the fault table, for a judge. */
+        get: {
+            parameters: {
+                query: {
+                    name: string;
+                };
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuizQuestion"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/published/{code}/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Confirms by name that this version was read and understood. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConfirmReading"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The questions on a workout, for the head judge. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuestionToAnswer"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/confirmations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has confirmed which version. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Confirmation"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/confirmations/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Compares who has confirmed a version with a list of names. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CompareNames"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NamesCompared"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description One usual answer. */
+        Answer: {
+            /** @description The answer. */
+            label: components["schemas"]["Said"];
+            /** @description What it leads to, with an example of this very workout. */
+            onTheFloor: components["schemas"]["Said"];
+            /** @description True for the one that is recommended. */
+            recommended: boolean;
+            /** @description The change of the text that gives the answer. */
+            edit: components["schemas"]["TextEdit"];
+            forAll: null | components["schemas"]["PolicyChoice"];
+        };
+        /** @description Answers a question, with a ruling or without. */
+        AnswerQuestion: {
+            /** @description The answer, 1 to 1200 characters. */
+            body: string;
+            ruling: null | components["schemas"]["Ruling"];
+        };
+        /** @description An arm. Angles in degrees as Joint says; Out is the angle out of the side plane. */
+        Arm: {
+            /** Format: double */
+            shoulder: number;
+            /** Format: double */
+            elbow: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            out: number;
+        };
+        /** @description Asks on a line of a published brief. */
+        AskOnLine: {
+            /** @description The line it is about, as printed. */
+            line: string;
+            /** @description The question, 1 to 600 characters. */
+            body: string;
+            /** @description May be empty. */
+            name: string;
+            /** @description May be empty; never shown in public. */
+            contact: string;
+        };
+        /** @description A question on a line of a published brief. */
+        AskedQuestion: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The version it was asked on.
+             */
+            publishedId: string;
+            /**
+             * Format: int32
+             * @description The number of that version.
+             */
+            number: number;
+            /** @description The line it is about. */
+            line: string;
+            /** @description The question. */
+            body: string;
+            /** @description A name; may be empty. */
+            askedBy: string;
+            /** @description How to reach the asker; never shown in public; may be empty. */
+            contact: string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+            /** @description The answer; null while open. */
+            answer: null | string;
+            /**
+             * Format: int32
+             * @description The number of the version that the ruling made; null when the answer changed nothing.
+             */
+            rulingIn: null | number;
+            /**
+             * Format: date-time
+             * @description When it was answered, UTC.
+             */
+            answeredAt: null | string;
+        };
         /**
          * @description Who reads a brief.
          * @enum {unknown}
@@ -1250,6 +2265,14 @@ export interface components {
             edition: string;
             /** @description In the order of the book. */
             movements: components["schemas"]["Movement"][];
+        };
+        /** @description A rule of the library, ready to be taken into another standard. */
+        BookPhrase: {
+            /** @description The rule. */
+            clause: components["schemas"]["Clause"];
+            fault: null | components["schemas"]["Fault"];
+            /** @description The ids of the movements that have it. */
+            usedIn: components["schemas"]["EqOfstring"];
         };
         /** @description A brief as it is printed. */
         Brief: {
@@ -1275,6 +2298,11 @@ export interface components {
             open: number;
             /** @description The sections in order. */
             sections: components["schemas"]["EqOfBriefSection"];
+            /**
+             * Format: int32
+             * @description The published version; null for a draft.
+             */
+            version?: null | number;
         };
         /** @description A block of a section. */
         BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"];
@@ -1382,9 +2410,29 @@ export interface components {
             /** @description The ways to do it, when there is a choice. */
             options: components["schemas"]["EqOfstring"];
         };
+        /**
+         * @description Where the implement is.
+         * @enum {unknown}
+         */
+        Carried: "Nowhere" | "Hands" | "FrontRack" | "BackRack" | "Goblet" | "OnShoulder" | "Apart" | "NearHand";
         /** @description The smallest change of the text that does what was asked. */
         CellSet: {
             edit: components["schemas"]["TextEdit"];
+        };
+        /** @description A difference in plain words. */
+        Change: {
+            /** @description What it touches. */
+            touches: components["schemas"]["Touches"];
+            /** @description For whom: a division with its duty; null for all. */
+            for: null | string;
+            /** @description What it is about: the movement, the score, the line. */
+            what: string;
+            /** @description What it was; empty when it is new. */
+            before: string;
+            /** @description What it is; empty when it is gone. */
+            now: string;
+            /** @description The difference as a sentence: `Meadow, man: deadlift 65 → 60 kg`. */
+            sentence?: components["schemas"]["Said"];
         };
         /** @description An option that was taken. */
         Chosen: {
@@ -1412,16 +2460,73 @@ export interface components {
             id: string;
             /** @description When it holds. */
             phase: components["schemas"]["Phase"];
-            /** @description Required, allowed, forbidden, or measured. */
+            /** @description Required, allowed, forbidden, measured, or a tip. */
             kind: components["schemas"]["ClauseKind"];
             /** @description The rule in a sentence short enough to be said aloud. */
-            text: string;
+            text: components["schemas"]["Said"];
+            of?: null | components["schemas"]["ClauseParameters"];
+            /** @description Where the wording comes from. */
+            from?: components["schemas"]["Provenance"];
         };
-        /**
-         * @description What kind of rule a clause is.
-         * @enum {unknown}
-         */
-        ClauseKind: "Required" | "Allowed" | "Forbidden" | "Measured";
+        /** @description A house rule of a competition: a clause of a movement said differently, left out, or added. */
+        ClauseChange: {
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description The clause’s id; an id the movement does not have adds a clause. */
+            clause: string;
+            /** @description The division it holds for; null for all. */
+            division?: null | string;
+            text?: null | components["schemas"]["Said"];
+            /** @description True leaves the clause and its no-rep out. */
+            doesNotApply?: boolean;
+            phase?: null | components["schemas"]["Phase"];
+            kind?: null | components["schemas"]["ClauseKind"];
+            sign?: null | components["schemas"]["Said"];
+            by?: null | components["schemas"]["Perceived"];
+            call?: null | components["schemas"]["Said"];
+            then?: null | components["schemas"]["Consequence"];
+            athlete?: null | components["schemas"]["Said"];
+            /** @description Who laid it down and when, in words; null for a plain house rule. */
+            origin?: null | string;
+        };
+        /** @enum {unknown} */
+        ClauseKind: "Required" | "Allowed" | "Forbidden" | "Measured" | "Tip" | null;
+        /** @description The parts of a clause as data. Every part may be missing; a length is in millimetres, an angle in degrees, a time in milliseconds. */
+        ClauseParameters: {
+            /** @description Which part of the body: `hip crease`, `chin`, `both feet`. */
+            bodyPart?: null | string;
+            /** @description Which part of the implement: `both heads`, `plates`, `handle`. */
+            implementPart?: null | string;
+            /** @description What it is compared with: `upper edge of the knee`, `upper edge of the bar`. */
+            reference?: null | string;
+            /** @description Inside which zone. */
+            zone?: null | string;
+            onTheLine?: null | components["schemas"]["OnTheLine"];
+            /**
+             * Format: double
+             * @description An angle in degrees, 0 to 180.
+             */
+            angleDegrees?: null | number;
+            /**
+             * Format: double
+             * @description A height or distance in millimetres, 0 or more.
+             */
+            heightMillimetres?: null | number;
+            /**
+             * Format: int32
+             * @description How often, from 1.
+             */
+            count?: null | number;
+            /**
+             * Format: int64
+             * @description How long it is held, in whole milliseconds, from 1.
+             */
+            holdMilliseconds?: null | number;
+            /** @description True when all named parts must do it at the same moment. */
+            sameMoment?: null | boolean;
+            /** @description The grips that are allowed; empty when any is. */
+            grips?: components["schemas"]["EqOfstring"];
+        };
         /** @description Words that the caller says at a time. */
         ClockCall: {
             at: components["schemas"]["Duration"];
@@ -1498,6 +2603,23 @@ export interface components {
          * @enum {unknown}
          */
         ClubRule: "Sum" | "Mean" | "BestOf";
+        /** @description What a printed code stands for. */
+        CodeFound: {
+            /** @description The version it was printed from. */
+            version: components["schemas"]["PublishedVersion"];
+            /** @description The newest version of the same workout. */
+            newest: components["schemas"]["PublishedVersion"];
+            /** @description The workout’s name. */
+            title: string;
+            /** @description What has changed since; empty when it is the newest. */
+            since: components["schemas"]["Difference"];
+        };
+        /** @description Compares who has confirmed with a pasted list. */
+        CompareNames: {
+            /** Format: int32 */
+            number: number;
+            pasted: string;
+        };
         /** @description A competition: who competes, with what kit, in which unit. */
         Competition: {
             /** @description 1 to 120 visible characters. */
@@ -1521,6 +2643,12 @@ export interface components {
             /** @description What one lane has. */
             kit: components["schemas"]["LaneKit"];
             overall?: null | components["schemas"]["OverallRule"];
+            /** @description What is said for all workouts on topics where the trade disagrees; a workout may depart. */
+            policies?: components["schemas"]["EqOfPolicyChoice"];
+            /** @description Clauses that this competition says differently. */
+            houseRules?: components["schemas"]["EqOfClauseChange"];
+            /** @description Movements that are not in the library. */
+            ownMovements?: components["schemas"]["EqOfMovement"];
         };
         /** @description A competition in the list. */
         CompetitionEntry: {
@@ -1546,11 +2674,48 @@ export interface components {
             /** @description How it came about, in sentences. */
             reasons: components["schemas"]["EqOfstring"];
         };
-        /**
-         * @description What follows a no-rep. The clock keeps running in every case.
-         * @enum {unknown}
-         */
-        Consequence: "NotCounted" | "RepeatTheRep" | "RepeatTheLastPhase" | "FromTheFloor" | "FromTheLastMark" | "FromTheLine" | "SetLost" | "AttemptLost" | "WaitForKit";
+        /** @description Confirms that a version was read and understood. */
+        ConfirmReading: {
+            /** @description 1 to 80 characters. */
+            name: string;
+            /** @description True for a judge. */
+            judge: boolean;
+            /** @description For a judge: the chosen call of each question, from 0; else empty. */
+            answers: number[];
+        };
+        /** @description Who has confirmed which version. */
+        Confirmation: {
+            /**
+             * Format: int32
+             * @description The version.
+             */
+            number: number;
+            /** @description As it was typed. */
+            name: string;
+            /** @description True for a judge, who answered three questions first. */
+            judge: boolean;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+        };
+        /** @enum {unknown} */
+        Consequence: "NotCounted" | "RepeatTheRep" | "RepeatTheLastPhase" | "FromTheFloor" | "FromTheLastMark" | "FromTheLine" | "SetLost" | "AttemptLost" | "WaitForKit" | null;
+        /** @description Everything that differs between two versions. */
+        Difference: {
+            /** @description The code of the older one. */
+            from: string;
+            /** @description The code of the newer one. */
+            to: string;
+            /**
+             * @description The differences.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            changes: components["schemas"]["Change"][];
+            /** @description The divisions that a change names; empty when all are affected or nothing is. */
+            divisions: components["schemas"]["EqOfstring"];
+        };
         /** @description A division of a competition. */
         Division: {
             /** @description Short name, as drafts write it: begins with a capital or digit, at most 40 characters. */
@@ -1580,11 +2745,46 @@ export interface components {
             doc: number;
             explanation: components["schemas"]["Explanation"];
         };
+        /** @description A figure as it is drawn. */
+        Drawing: {
+            /**
+             * Format: int32
+             * @description Left edge, millimetres.
+             */
+            left: number;
+            /**
+             * Format: int32
+             * @description Top edge, millimetres.
+             */
+            top: number;
+            /**
+             * Format: int32
+             * @description Millimetres.
+             */
+            width: number;
+            /**
+             * Format: int32
+             * @description Millimetres.
+             */
+            height: number;
+            /**
+             * @description From back to front.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            shapes: components["schemas"]["Shape"][];
+        };
         /**
          * Format: int64
          * @description Milliseconds.
          */
         Duration: null | number;
+        /** @description An answered question that is like another. */
+        EarlierRuling: {
+            body: string;
+            answer: string;
+            /** Format: int32 */
+            rulingIn: null | number;
+        };
         /**
          * @description What became of an entry as a whole.
          * @enum {unknown}
@@ -1619,6 +2819,18 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfClause: components["schemas"]["Clause"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfClauseChange: components["schemas"]["ClauseChange"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfClockCall: components["schemas"]["ClockCall"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -1644,6 +2856,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfDivision: components["schemas"]["Division"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfFault: components["schemas"]["Fault"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -1715,6 +2933,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfMovement: components["schemas"]["Movement"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfMovementUse: components["schemas"]["MovementUse"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -1745,7 +2969,19 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfPolicyChoice: components["schemas"]["PolicyChoice"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfPresence: components["schemas"]["Presence"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfSaid: components["schemas"]["Said"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -1854,15 +3090,17 @@ export interface components {
             /** @description The clause that it breaks. */
             breaks: string;
             /** @description What the judge sees, hears, or reads. */
-            sign: string;
+            sign: components["schemas"]["Said"];
             /** @description How it is perceived. */
             by: components["schemas"]["Perceived"];
             /** @description What the judge says. */
-            call: string;
+            call: components["schemas"]["Said"];
             /** @description What follows. */
             then: components["schemas"]["Consequence"];
             /** @description What the athlete must do next, in words. */
-            athlete: string;
+            athlete: components["schemas"]["Said"];
+            /** @description Where the wording comes from. */
+            from?: components["schemas"]["Provenance"];
         };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
@@ -1880,6 +3118,28 @@ export interface components {
             mends: components["schemas"]["EqOfMend"];
             /** @description Stable while rule, line, and value are the same, so that it survives lines being moved. */
             key: string;
+        };
+        /** @description One angle that is found so that a part comes to a height. */
+        Fit: {
+            /** @description Which angle, of both sides. */
+            turn: components["schemas"]["Joint"];
+            /**
+             * Format: double
+             * @description The least angle tried.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description The largest angle tried.
+             */
+            to: number;
+            /** @description The part. */
+            brings: components["schemas"]["Part"];
+            /**
+             * Format: double
+             * @description Its height in millimetres.
+             */
+            toHeight: number;
         };
         /**
          * @description What a piece of work is done for.
@@ -1961,13 +3221,36 @@ export interface components {
              */
             id: string;
         };
+        /**
+         * @description What a shape stands for; the page decides how it looks.
+         * @enum {unknown}
+         */
+        Ink: "Near" | "Far" | "Implement" | "Around" | "Plane" | "Judged";
+        /** @description The interview of a draft. */
+        InterviewOf: {
+            /**
+             * Format: int32
+             * @description The revision that was read.
+             */
+            revision: number;
+            /** @description What is open. */
+            questions: components["schemas"]["Question"][];
+            published: null | components["schemas"]["PublishedVersion"];
+            /** @description True when the draft says something else than the newest version. */
+            changed: boolean;
+        };
+        /**
+         * @description A joint with one angle of flexion, in degrees; 0 is straight.
+         * @enum {unknown}
+         */
+        Joint: "Elbow" | "Shoulder" | "Hip" | "Knee" | "Ankle" | "Trunk" | "Neck";
         JsonElement: unknown;
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
             /** @description Where. */
-            place: string;
+            place: components["schemas"]["Said"];
             /** @description When and what. */
-            call: string;
+            call: components["schemas"]["Said"];
         };
         /** @description What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit. */
         LaneKit: {
@@ -2114,6 +3397,39 @@ export interface components {
             /** @description Why there are no tables; null when there are. */
             reason: null | string;
         };
+        /** @description A leg. Angles in degrees as Joint says; Out is the angle out of the side plane. */
+        Leg: {
+            /** Format: double */
+            hip: number;
+            /** Format: double */
+            knee: number;
+            /** Format: double */
+            ankle: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            out: number;
+        };
+        /** @description Where an implement is that nobody holds. */
+        LoadPlace: {
+            /**
+             * Format: double
+             * @description Forward of the anchor’s place, in fractions of stature.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Height in millimetres.
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description Further height in fractions of stature.
+             * @default 0
+             */
+            up: number;
+        };
         /**
          * @description The unit a load is published in.
          * @enum {unknown}
@@ -2148,21 +3464,27 @@ export interface components {
             /** @description Lower case with hyphens, stable. */
             id: string;
             /** @description As drafts write it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /** @description Other names that drafts may use. */
-            synonyms: string[];
+            synonyms: components["schemas"]["EqOfstring"];
             /** @description The group it is listed with. */
-            family: string;
+            family: components["schemas"]["Said"];
             /** @description What it is done with. */
             kit: components["schemas"]["MovementKit"];
             /** @description The rules by phase. */
-            clauses: components["schemas"]["Clause"][];
+            clauses: components["schemas"]["EqOfClause"];
             /** @description The no-rep criteria. */
-            faults: components["schemas"]["Fault"][];
+            faults: components["schemas"]["EqOfFault"];
             /** @description The judge's place and call. */
             judge: components["schemas"]["JudgeDuty"];
             /** @description Safety reminders of this movement. */
-            cautions: string[];
+            cautions: components["schemas"]["EqOfSaid"];
+            /** @description What is measured for each athlete or lane beforehand, and with what. */
+            measures?: components["schemas"]["EqOfSaid"];
+            /** @description What other tiers usually do instead. */
+            relaxations?: components["schemas"]["EqOfSaid"];
+            /** @description Which motion its figures are drawn from; null when it has none. */
+            motion?: null | string;
             /** @description True when a rep is meaningless without a stated load. */
             needsLoad?: boolean;
         };
@@ -2183,11 +3505,22 @@ export interface components {
              */
             line: number;
         };
+        /** @description Who of a list has confirmed. */
+        NamesCompared: {
+            /** @description On the list and confirmed. */
+            confirmed: components["schemas"]["EqOfstring"];
+            /** @description On the list and not confirmed. */
+            missing: components["schemas"]["EqOfstring"];
+            /** @description Confirmed and not on the list. */
+            unknown: components["schemas"]["EqOfstring"];
+        };
         /** @description Adds a draft. */
         NewDraft: {
             /** @description Its text; may be empty. */
             body: string;
         };
+        /** @enum {unknown} */
+        OnTheLine: "In" | "Out" | null;
         /** @description A score under the other school. */
         OtherResult: {
             component: string;
@@ -2238,15 +3571,14 @@ export interface components {
             latest: components["schemas"]["Duration"];
         };
         /**
-         * @description How a judge perceives something.
+         * @description A point that rules speak of: of the body, of the implement, or of the place.
          * @enum {unknown}
          */
-        Perceived: "SeenFromTheSide" | "SeenFromTheFront" | "Heard" | "Read";
-        /**
-         * @description When in a rep a clause holds.
-         * @enum {unknown}
-         */
-        Phase: "SetUp" | "Entry" | "Start" | "Through" | "Finish" | "Between";
+        Part: "Hip" | "Knee" | "Ankle" | "Heel" | "Toe" | "MidFoot" | "Shoulder" | "Elbow" | "Wrist" | "Palm" | "Chin" | "Crown" | "Chest" | "HipCrease" | "KneeTop" | "Load" | "HighBar" | "Floor" | "BoxTop" | "WallLine" | "Target" | "FloorLine" | "Seat";
+        /** @enum {unknown} */
+        Perceived: "SeenFromTheSide" | "SeenFromTheFront" | "Heard" | "Read" | null;
+        /** @enum {unknown} */
+        Phase: "SetUp" | "Entry" | "Start" | "Through" | "Finish" | "Between" | null;
         /** @description What the card says about one piece. */
         PieceObservation: {
             /** @description The piece's key. */
@@ -2311,6 +3643,46 @@ export interface components {
             /** @description The tasks in order. */
             tasks: components["schemas"]["CardTask"][];
         };
+        /** @description The figures of a movement: three positions, and beside a good pose each typical fault. */
+        Plate: {
+            /** @description The movement’s id. */
+            movement: string;
+            /**
+             * Format: double
+             * @description Millimetres.
+             */
+            stature: number;
+            /**
+             * @description Start, through, finish.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            positions: components["schemas"]["PlateFigure"][];
+            /**
+             * @description For each typical fault the good pose, then the fault.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            faults: components["schemas"]["PlateFigure"][];
+        };
+        /** @description A figure of a standard. */
+        PlateFigure: {
+            /** @description What is shown. */
+            title: components["schemas"]["Said"];
+            /** @description The phase. */
+            phase: components["schemas"]["Phase"];
+            /** @description The clause whose plane and point are marked; null when none is. */
+            clause: null | string;
+            /** @description False for a fault. */
+            good: boolean;
+            /** @description The drawing. */
+            drawing: components["schemas"]["Drawing"];
+            /**
+             * @description Every clause that is decided on this pose.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            verdicts: components["schemas"]["Verdict"][];
+            /** @description The pose. */
+            pose: components["schemas"]["Pose"];
+        };
         /** @description How many single plates of one mass a lane has. */
         PlateStock: {
             /**
@@ -2367,6 +3739,59 @@ export interface components {
             /** @description The rule in a sentence. */
             sentence?: null | string;
         };
+        /** @description A choice for a competition. */
+        PolicyChoice: {
+            /** @description The topic’s name. */
+            topic: string;
+            /** @description The school’s name, or words where the topic takes them. */
+            answer: string;
+            /** @description The division it holds for; null for all. */
+            division?: null | string;
+        };
+        /** @description A body’s position: joint angles, and the one point that stays where it is. */
+        Pose: {
+            /**
+             * Format: double
+             * @description Lean of the trunk in degrees.
+             */
+            trunk: number;
+            /** @description The near arm. */
+            near: components["schemas"]["Arm"];
+            /** @description The far arm. */
+            far: components["schemas"]["Arm"];
+            /** @description The near leg. */
+            nearLeg: components["schemas"]["Leg"];
+            /** @description The far leg. */
+            farLeg: components["schemas"]["Leg"];
+            /** @description The part of the near side that stays put. */
+            anchor: components["schemas"]["Part"];
+            /**
+             * Format: double
+             * @description Where it is, forward, in fractions of stature.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Its height in millimetres.
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description The head against the trunk, degrees.
+             */
+            neck?: number;
+            /** @description Where the implement is. */
+            carried?: components["schemas"]["Carried"];
+            loadAt?: null | components["schemas"]["LoadPlace"];
+            /** @description True when both upper arms hang straight down whatever the trunk does; the angle of the shoulder then follows. */
+            plumb?: boolean;
+            fit?: null | components["schemas"]["Fit"];
+            /**
+             * Format: double
+             * @description Raises the anchor by a part of the stature: what hangs is lower, what jumps is higher.
+             */
+            lift?: number;
+        };
         /** @description Somebody at a place during a span of the clock. */
         Presence: {
             /** @description A member, a group, or null for the whole entry. */
@@ -2383,6 +3808,116 @@ export interface components {
             status?: null | number;
             detail?: null | string;
             instance?: null | string;
+        };
+        /** @description Where a rule comes from. */
+        Provenance: {
+            /** @description Who has laid it down. */
+            by: components["schemas"]["Source"];
+            /** @description The policy and its choice, the line, or the ruling and its date; null for the library. */
+            detail: null | string;
+        };
+        /** @description A question as everybody sees it: without contact. */
+        PublicQuestion: {
+            /** Format: int32 */
+            number: number;
+            line: string;
+            body: string;
+            askedBy: string;
+            /** Format: date-time */
+            at: string;
+            answer: null | string;
+            /** Format: int32 */
+            rulingIn: null | number;
+            /** Format: date-time */
+            answeredAt: null | string;
+        };
+        /** @description Publishes the draft as it stands. */
+        PublishDraft: {
+            /**
+             * Format: int32
+             * @description The revision that was read before; another one is refused.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own version.
+             */
+            saveId: string;
+            /** @description From when it holds, in words: a date, a heat; may be empty. */
+            holdsFrom: string;
+            /** @description What the head judge says about it; may be empty. */
+            note: string;
+        };
+        /** @description A published version. */
+        PublishedVersion: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workoutId: string;
+            /**
+             * Format: uuid
+             * @description The competition.
+             */
+            competitionId: string;
+            /**
+             * Format: int32
+             * @description From 1, without gaps.
+             */
+            number: number;
+            /** @description The printed code. */
+            code: string;
+            /** @description The whole hash. */
+            sha256: string;
+            /** @description From when it holds, in the head judge’s words. */
+            holdsFrom: string;
+            /** @description What the head judge says about it. */
+            note: string;
+            /**
+             * Format: date-time
+             * @description When it was published, UTC.
+             */
+            at: string;
+        };
+        /** @description Something that must be answered before a workout is published. */
+        Question: {
+            /** @description The rule or topic that asks. */
+            id: string;
+            /**
+             * Format: int32
+             * @description The line that raises it, from 1.
+             */
+            line: number;
+            /** @description The question. */
+            asks: components["schemas"]["Said"];
+            /** @description Why it has to be said before. */
+            why: components["schemas"]["Said"];
+            /**
+             * @description The usual answers; empty when only the author can say it, in the text.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            answers: components["schemas"]["Answer"][];
+            /** @description True when the answer may be given in one’s own words. */
+            takesWords: boolean;
+        };
+        /** @description A question for the head judge, with what was ruled on similar ones before. */
+        QuestionToAnswer: {
+            question: components["schemas"]["AskedQuestion"];
+            similar: components["schemas"]["EarlierRuling"][];
+        };
+        /** @description A question out of a fault table. */
+        QuizQuestion: {
+            /** @description The movement. */
+            movement: components["schemas"]["Said"];
+            /** @description What is seen, heard, or read. */
+            sign: components["schemas"]["Said"];
+            /** @description The calls to choose from; one is right. */
+            calls: components["schemas"]["EqOfSaid"];
         };
         /** @description The ranking. */
         RankAnswer: {
@@ -2475,6 +4010,15 @@ export interface components {
          * @enum {unknown}
          */
         ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked";
+        /** @description A ruling: a clause that holds from now on. */
+        Ruling: {
+            /** @description The movement’s name. */
+            movement: string;
+            /** @description The wording. */
+            text: string;
+            /** @description From when, in words; may be empty. */
+            holdsFrom: string;
+        };
         /** @description Facts from one card. */
         RunObservation: {
             /** @description What became of the entry. */
@@ -2492,6 +4036,16 @@ export interface components {
              * @default false
              */
             unjudged: boolean;
+        };
+        /**
+         * @description A text in every language of the papers. Built-in texts are written as pairs, side by side, so that none can be
+         *     forgotten; a text that a head judge wrote may lack the Spanish one.
+         */
+        Said: {
+            /** @description In English. */
+            english: string;
+            /** @description In Spanish; null when nobody has written it. */
+            spanish?: null | string;
         };
         /** @description A made-up run with its scores and places. */
         SampleResult: {
@@ -2533,6 +4087,19 @@ export interface components {
             saveId: string;
             /** @description The text. */
             body: string;
+        };
+        /** @description One answer to a question on which the trade disagrees. */
+        School: {
+            /** @description As drafts and competitions write it; lower case. */
+            name: string;
+            /** @description As papers print it. */
+            label: components["schemas"]["Said"];
+            /** @description What it means for judges. */
+            judges: components["schemas"]["Said"];
+            /** @description What it means for athletes. */
+            athletes: components["schemas"]["Said"];
+            /** @description The ids of the clauses it rewrites. */
+            affects?: components["schemas"]["EqOfstring"];
         };
         /** @description The scores. */
         ScoreAnswer: {
@@ -2615,10 +4182,84 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "MustFix" | "ShouldFix" | "WorthALook";
+        /** @description A shape of a figure, in millimetres; y grows downwards, as on paper. */
+        Shape: components["schemas"]["ShapeBone"] | components["schemas"]["ShapeDisc"] | components["schemas"]["ShapeOutline"];
+        /** @description A line with round ends. */
+        ShapeBone: {
+            /** @enum {string} */
+            kind?: "bone";
+            /** @description What it stands for. */
+            ink: components["schemas"]["Ink"];
+            /**
+             * Format: int32
+             * @description One end.
+             */
+            x1: number;
+            /**
+             * Format: int32
+             * @description One end.
+             */
+            y1: number;
+            /**
+             * Format: int32
+             * @description The other end.
+             */
+            x2: number;
+            /**
+             * Format: int32
+             * @description The other end.
+             */
+            y2: number;
+            /**
+             * Format: int32
+             * @description Its thickness.
+             */
+            width: number;
+        };
+        /** @description A circle. */
+        ShapeDisc: {
+            /** @enum {string} */
+            kind?: "disc";
+            /** @description What it stands for. */
+            ink: components["schemas"]["Ink"];
+            /**
+             * Format: int32
+             * @description Its middle.
+             */
+            x: number;
+            /**
+             * Format: int32
+             * @description Its middle.
+             */
+            y: number;
+            /**
+             * Format: int32
+             * @description Its radius.
+             */
+            radius: number;
+            /** @description False for a ring. */
+            filled: boolean;
+        };
+        /** @description A closed outline. */
+        ShapeOutline: {
+            /** @enum {string} */
+            kind?: "outline";
+            /** @description What it stands for. */
+            ink: components["schemas"]["Ink"];
+            /** @description x and y by turns. */
+            points: components["schemas"]["EqOfint"];
+            /** @description False for a line only. */
+            filled: boolean;
+        };
         /** @description A draft after a table was read into it. */
         SheetRead: {
             body: string;
         };
+        /**
+         * @description Who has laid down a rule.
+         * @enum {unknown}
+         */
+        Source: "Library" | "Policy" | "HouseRule" | "Workout" | "Place" | "Ruling";
         /**
          * @description Where something stands in a draft. A place is not part of a value: two ranges are always equal, so that a workout
          *     equals the same workout written with other spacing.
@@ -2753,6 +4394,41 @@ export interface components {
          * @enum {unknown}
          */
         TokenKind: "Title" | "Word" | "Number" | "Movement" | "Name" | "Remark";
+        /** @description A question on which the trade disagrees, with its schools side by side. */
+        Topic: {
+            /** @description As drafts and competitions write it; lower case. */
+            name: string;
+            /** @description The question as the head judge is asked. */
+            question: components["schemas"]["Said"];
+            /** @description The school in force where nobody has chosen; null when somebody must choose. */
+            default: null | string;
+            /** @description The school that is recommended. */
+            recommended: null | string;
+            /** @description Why it is recommended. */
+            why: components["schemas"]["Said"];
+            /**
+             * @description The answers; empty when the answer is in words.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            schools: components["schemas"]["School"][];
+            /** @description True when words are taken that are none of the schools. */
+            takesWords?: boolean;
+        };
+        /** @description A topic with what is in force. */
+        TopicInForce: {
+            /** @description The topic and its schools. */
+            topic: components["schemas"]["Topic"];
+            /** @description The answer in force for everybody; null when nobody has said. */
+            inForce: null | string;
+            from: null | components["schemas"]["Provenance"];
+            /** @description Where divisions or workouts depart, in words. */
+            departures: string[];
+        };
+        /**
+         * @description What a change touches.
+         * @enum {unknown}
+         */
+        Touches: "Reps" | "Loads" | "Clock" | "Standard" | "Scoring" | "Words";
         /** @description A tried result. */
         Tried: {
             /** @description One for each score. */
@@ -2814,6 +4490,18 @@ export interface components {
             /** @description The duty. */
             duty: string;
             run: null | components["schemas"]["RunObservation"];
+        };
+        /** @description How a clause stands on a drawn pose. */
+        Verdict: {
+            /** @description The clause. */
+            clause: string;
+            /** @description True when the pose keeps it. */
+            holds: boolean;
+            /**
+             * Format: double
+             * @description How far inside the limit, in millimetres or degrees; negative when outside.
+             */
+            margin: number;
         };
         /** @description Another rule on the same observations. */
         WhatIf: {

@@ -13,7 +13,8 @@ export function Paper({ brief }: { brief: Brief }) {
         </div>
         <div style={{ textAlign: "right" }}>
           <p><bdi>{brief.competition}</bdi></p>
-          <p>{day(brief.date)} · <span className="mono">{brief.fingerprint}</span></p>
+          <p>{brief.version ? `Version ${brief.version} · ` : ""}{day(brief.date)} · <span className="mono">{brief.fingerprint}</span></p>
+          {!brief.version && <p>Not published: a draft</p>}
           {brief.open > 0 && <p><b>Draft: {brief.open} {brief.open === 1 ? "question" : "questions"} open</b></p>}
         </div>
       </header>

@@ -39,7 +39,7 @@ export function useDocument(stored: StoredCompetition) {
       base.current = answer.revision;
       setError(null);
       queryClient.setQueryData(["competition", stored.id], answer);
-      void queryClient.invalidateQueries({ queryKey: ["overview", stored.id] });
+      for (const key of ["overview", "book", "policies"]) void queryClient.invalidateQueries({ queryKey: [key, stored.id] });
       setState(latest.current === sent ? "saved" : "changed");
       if (latest.current !== sent) later(300);
     } catch (e) {

@@ -36,7 +36,7 @@ function Table({ stored }: { stored: StoredDraft }) {
   const draft = useDraft(session);
   const { cid = "" } = useParams();
   const go = useNavigate();
-  const book = useBook().data;
+  const book = useBook(cid).data;
   const competition = useCompetition(cid).data?.competition;
   const [line, setLine] = useState(1);
   const [division, setDivision] = useState("");
@@ -119,7 +119,7 @@ function Table({ stored }: { stored: StoredDraft }) {
                   const near = [...(session.snapshot().explanation?.findings ?? [])].filter((f) => f.mends.length > 0).sort((a, b) => Math.abs(a.at.line - at) - Math.abs(b.at.line - at))[0];
                   if (near) mend(near.mends[0]!);
                 }}
-                latest={{ explanation: x, explained: draft.explained, names: competition?.divisions.map((d) => d.name) ?? [], movements: book?.movements.map((m) => m.name) ?? [] }}
+                latest={{ explanation: x, explained: draft.explained, names: competition?.divisions.map((d) => d.name) ?? [], movements: book?.movements.map((m) => m.name.english) ?? [] }}
               />
             </Suspense>
           </section>

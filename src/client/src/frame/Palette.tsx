@@ -11,7 +11,7 @@ export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) 
   const go = useNavigate();
   const id = useId();
   const workouts = useOverview(cid).data?.workouts ?? [];
-  const movements = useBook().data?.movements ?? [];
+  const movements = useBook(cid).data?.movements ?? [];
   const all = [
     ...places.map((p) => ({ name: p.name, kind: "page", to: p.to })),
     ...workouts.flatMap((w) => [
@@ -20,7 +20,7 @@ export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) 
       { name: `${w.title || "Untitled"}: judge brief`, kind: "brief", to: `briefs/${w.id}/judge` },
       { name: `${w.title || "Untitled"}: athlete brief`, kind: "brief", to: `briefs/${w.id}/athlete` },
     ]),
-    ...movements.map((m) => ({ name: m.name, kind: "standard", to: `standards/${m.id}`, also: m.synonyms.join(" ") })),
+    ...movements.map((m) => ({ name: m.name.english, kind: "standard", to: `standards/${m.id}`, also: m.synonyms.join(" ") })),
   ];
   const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
   const found = all.filter((x) => wanted.every((w) => `${x.name} ${x.kind} ${"also" in x ? x.also : ""}`.toLowerCase().includes(w))).slice(0, 12);

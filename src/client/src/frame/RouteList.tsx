@@ -25,6 +25,7 @@ export function RouteList({ cid, competition, openPalette, openKeys }: { cid: st
     { to: "standards", name: "Standards", state: overview?.movementsWithoutStandard ? `${count(overview.movementsWithoutStandard, "movement")} without one` : `${overview?.movements ?? 0} in use`, warn: !!overview?.movementsWithoutStandard, active: here.includes("/standards") },
     { to: "scoring", name: "Scoring", state: `stated for ${workouts.filter((w) => w.scored).length} of ${workouts.length}`, warn: workouts.some((w) => !w.scored), active: here.includes("/scoring") },
     { to: "checks", name: "Checks", state: open ? `${open} must be settled` : "nothing open", warn: open > 0, active: here.includes("/checks") },
+    { to: "publish", name: "Publish", state: "questions, versions", warn: false, active: here.includes("/publish") },
     { to: "briefs", name: "Briefs", state: workouts.length ? "from the drafts" : "need a workout", warn: false, active: here.includes("/briefs") },
   ];
   return (

@@ -7,6 +7,7 @@ export const places = [
   { key: "s", to: "standards", name: "Standards" },
   { key: "o", to: "scoring", name: "Scoring" },
   { key: "k", to: "checks", name: "Checks" },
+  { key: "p", to: "publish", name: "Publish" },
   { key: "b", to: "briefs", name: "Briefs" },
 ] as const;
 

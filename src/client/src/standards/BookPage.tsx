@@ -1,23 +1,22 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
 import { useBook, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
-import { capital } from "./words";
+import { capital, origin, wordsOf } from "./words";
 
-/** The standards book: every movement by family, with a search by any word. */
+/** The standards book: every movement by family, with a search by any word of the trade. */
 export function BookPage() {
   const { cid = "" } = useParams();
-  const book = useBook();
+  const book = useBook(cid);
   const overview = useOverview(cid).data;
   const [text, setText] = useState("");
+  // The words of eighty standards are joined once, so that each keystroke only looks.
+  const index = useMemo(() => book.data?.movements.map((m) => ({ m, words: wordsOf(m) })) ?? [], [book.data]);
   if (book.isPending) return <Loading what="the standards book" />;
   if (book.isError) return <main className="p-6"><Message error={book.error} retry={() => void book.refetch()} /></main>;
   const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = book.data.movements.filter((m) => {
-    const all = [m.name, ...m.synonyms, m.family, ...m.clauses.map((c) => c.text), ...m.faults.flatMap((f) => [f.sign, f.call])].join(" ").toLowerCase();
-    return wanted.every((w) => all.includes(w));
-  });
-  const families = [...new Set(found.map((m) => m.family))];
+  const found = index.filter((x) => wanted.every((w) => x.words.includes(w))).map((x) => x.m);
+  const families = [...new Set(found.map((m) => m.family.english))];
   const missing = overview?.workouts.flatMap((w) => w.findings.filter((f) => f.rule === "standard-missing").map((f) => ({ ...f, workout: w }))) ?? [];
   return (
     <main className="px-6 py-4">
@@ -25,6 +24,7 @@ export function BookPage() {
         <div className="flex flex-wrap items-baseline gap-3"><h1>Standards</h1><span className="text-soft">{book.data.edition} · {book.data.movements.length} movements</span></div>
         <label className="flex items-center gap-2">Search <input type="search" value={text} onChange={(e) => setText(e.target.value)} placeholder="depth, chin, bar …" /></label>
       </div>
+      <p className="mt-1 flex flex-wrap gap-x-5"><Link className="act" to={`/c/${cid}/standards/policies`}>Policies: where the trade disagrees</Link><Link className="act" to={`/c/${cid}/standards/compare`}>Compare two</Link></p>
       {missing.length > 0 && (
         <section className="mt-3 border-l-4 border-brick bg-sheet px-4 py-2" aria-label="Without a standard">
           <p className="font-bold">Without a standard</p>
@@ -37,12 +37,15 @@ export function BookPage() {
           <section key={f} className="mb-5 break-inside-avoid">
             <h2 className="section-head">{f}</h2>
             <table className="ruled"><tbody>
-              {found.filter((m) => m.family === f).map((m) => (
-                <tr key={m.id}>
-                  <th scope="row" className="w-1/2"><Link className="act" to={`/c/${cid}/standards/${m.id}`}>{capital(m.name)}</Link></th>
-                  <td className="text-soft">{m.faults.length} faults · {m.clauses.length} clauses</td>
-                </tr>
-              ))}
+              {found.filter((m) => m.family.english === f).map((m) => {
+                const changed = m.clauses.filter((c) => origin(c.from) !== "").length;
+                return (
+                  <tr key={m.id}>
+                    <th scope="row" className="w-1/2"><Link className="act" to={`/c/${cid}/standards/${m.id}`}>{capital(m.name.english)}</Link></th>
+                    <td className="text-soft">{m.faults.length} faults · {m.clauses.length} clauses{changed > 0 && <span className="font-semibold text-ochre"> · {changed} changed here</span>}</td>
+                  </tr>
+                );
+              })}
             </tbody></table>
           </section>
         ))}

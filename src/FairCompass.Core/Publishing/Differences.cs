@@ -1,0 +1,149 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Format;
+using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
+
+namespace FairCompass.Core.Publishing;
+
+/// <summary>Says in plain words what differs between two versions of a workout, division by division.</summary>
+public static class Differences
+{
+    /// <summary>Everything that differs.</summary>
+    /// <param name="before">The older version.</param>
+    /// <param name="now">The newer version.</param>
+    public static Difference Between(Understanding before, Understanding now)
+    {
+        var changes = Cells(before, now).Concat(Clock(before, now)).Concat(Standards(before, now)).Concat(Scoring(before, now)).Concat(Divisions(before, now)).ToList();
+        if (changes.Count == 0)
+        {
+            changes.AddRange(Words(before, now));
+        }
+
+        var names = changes.Select(c => c.For?.Split(',')[0]).ToList();
+        return new(Fingerprint.Of(before).Code, Fingerprint.Of(now).Code, changes.ToEq(), names.Any(n => n is null) ? [] : names.OfType<string>().Distinct().ToEq());
+    }
+
+    /// <summary>The cells of the prescription table, matched by movement, aspect, and how often they have come before.</summary>
+    private static IEnumerable<Change> Cells(Understanding before, Understanding now)
+    {
+        var (was, isNow) = (Table(before), Table(now));
+        foreach (var key in was.Keys.Concat(isNow.Keys).Distinct())
+        {
+            var (a, b) = (was.GetValueOrDefault(key), isNow.GetValueOrDefault(key));
+            var differing = (a ?? b)!.Keys.Concat((b ?? a)!.Keys).Distinct()
+                .Select(column => (column, Was: a?.GetValueOrDefault(column) ?? "", Is: b?.GetValueOrDefault(column) ?? "")).Where(x => x.Was != x.Is).ToList();
+            // One change for all columns that changed alike; for everybody when no column is left over.
+            foreach (var same in differing.GroupBy(x => (x.Was, x.Is)))
+            {
+                var all = same.Count() == Math.Max(a?.Count ?? 0, b?.Count ?? 0);
+                foreach (var who in all ? [null] : Grouped(same.Select(x => x.column)))
+                {
+                    yield return new(key.Aspect == "load" ? Touches.Loads : Touches.Reps, who, key.Name, With(same.Key.Was, key.Unit), With(same.Key.Is, key.Unit));
+                }
+            }
+        }
+    }
+
+    /// <summary>The columns as people say them: a division with both duties is named once.</summary>
+    private static IEnumerable<string?> Grouped(IEnumerable<(string Division, string Within)> columns) =>
+        columns.GroupBy(c => c.Division).Select(g => g.Count() > 1 ? g.Key : g.First().Within.Length == 0 ? g.Key : $"{g.Key}, {g.First().Within}");
+
+    private static string With(string value, string unit) => value.Length == 0 || unit.Length == 0 || unit == "reps" ? value : $"{value} {unit}";
+
+    private static Dictionary<(string Name, string Aspect, int Nth, string Unit), Dictionary<(string Division, string Within), string>> Table(Understanding u)
+    {
+        var table = new Dictionary<(string, string, int, string), Dictionary<(string, string), string>>();
+        var seen = new Dictionary<(string, string), int>();
+        foreach (var row in GridRows.Of(u))
+        {
+            var nth = seen[(row.Name, row.Aspect)] = seen.GetValueOrDefault((row.Name, row.Aspect)) + 1;
+            table[(row.Name, row.Aspect, nth, row.Unit ?? "")] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.Within), row.Cells[i].Text)).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
+        }
+
+        return table;
+    }
+
+    private static IEnumerable<Change> Clock(Understanding before, Understanding now)
+    {
+        var (a, b) = (Lines(before), Lines(now));
+        return Pairs(a, b).Select(p => new Change(Touches.Clock, null, "clock", p.Was, p.Is));
+
+        static List<string> Lines(Understanding u) => (u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout)) is { } t
+            ? [.. t.Spans.Select(s => $"{s.Label ?? s.Kind.ToString().ToLowerInvariant()} {s.Starts} to {s.Ends}"), .. t.Forks.Select(f => f.Words)] : [];
+    }
+
+    private static IEnumerable<Change> Standards(Understanding before, Understanding now)
+    {
+        var (oldBook, newBook) = (StandardsBook.Of(before.Competition), StandardsBook.Of(now.Competition));
+        var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
+        foreach (var name in WorkoutWords.Movements(now.Workout).Select(m => m.Name).Distinct(StringComparer.OrdinalIgnoreCase))
+        {
+            if (newBook.Find(name) is not { } movement || oldBook.Find(name) is not { } old || WorkoutWords.Movements(before.Workout).All(m => !string.Equals(m.Name, name, StringComparison.OrdinalIgnoreCase)))
+            {
+                continue;
+            }
+
+            var each = divisions.Select(d => (d, Pairs: Pairs(Rules(oldBook.InForce(old, d, before.Workout)), Rules(newBook.InForce(movement, d, now.Workout))).ToList())).ToList();
+            foreach (var same in each.SelectMany(e => e.Pairs.Select(p => (e.d, p))).GroupBy(x => x.p))
+            {
+                foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
+                {
+                    yield return new(Touches.Standard, who, movement.Name.English, same.Key.Was, same.Key.Is);
+                }
+            }
+        }
+
+        foreach (var topic in Topics.All.Where(t => t.Default is null))
+        {
+            var (a, b) = (oldBook.InForce(topic, null, before.Workout)?.Answer ?? "", newBook.InForce(topic, null, now.Workout)?.Answer ?? "");
+            if (a != b)
+            {
+                yield return new(Touches.Standard, null, topic.Name, a, b);
+            }
+        }
+
+        static List<string> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => c.Text.English), .. m.Faults.Select(f => $"{f.Sign.English} “{f.Call.English}” {f.Athlete.English}")];
+    }
+
+    private static IEnumerable<Change> Scoring(Understanding before, Understanding now) =>
+        Pairs(Sentences(before), Sentences(now)).Select(p => new Change(Touches.Scoring, null, "scoring", p.Was, p.Is));
+
+    private static List<string> Sentences(Understanding u) => u.Courses.Count == 0 ? []
+        : [.. u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0])).Concat(ScoreSentences.Rulings(u.Workout)).Distinct()];
+
+    private static IEnumerable<Change> Divisions(Understanding before, Understanding now)
+    {
+        var (a, b) = (before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(), now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList());
+        return a.Except(b).Select(d => new Change(Touches.Reps, d, "the workout", "does it", "")).Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, "the workout", "", "does it")));
+    }
+
+    private static IEnumerable<Change> Words(Understanding before, Understanding now) =>
+        Pairs(before.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList(), now.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList())
+            .Select(p => new Change(Touches.Words, null, "words", p.Was, p.Is));
+
+    /// <summary>Sentences that are gone beside the new ones nearest to them; what has no partner stands alone.</summary>
+    private static IEnumerable<(string Was, string Is)> Pairs(List<string> was, List<string> isNow)
+    {
+        var gone = was.Except(isNow).ToList();
+        var added = isNow.Except(was).ToList();
+        foreach (var old in gone)
+        {
+            var partner = added.Select(a => (a, Likeness: Similarity.Of(old, a))).Where(x => x.Likeness >= 0.4m).OrderByDescending(x => x.Likeness).Select(x => x.a).FirstOrDefault();
+            if (partner is not null)
+            {
+                added.Remove(partner);
+            }
+
+            yield return (old, partner ?? "");
+        }
+
+        foreach (var a in added)
+        {
+            yield return ("", a);
+        }
+    }
+}

@@ -1,0 +1,153 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Checks;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Format;
+using FairCompass.Core.Interviewing;
+using FairCompass.Core.Publishing;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Publishing;
+
+/// <summary>Publishes the draft as it stands.</summary>
+/// <param name="BaseRevision">The revision that was read before; another one is refused.</param>
+/// <param name="SaveId">Chosen by the client, so that a retry finds its own version.</param>
+/// <param name="HoldsFrom">From when it holds, in words: a date, a heat; may be empty.</param>
+/// <param name="Note">What the head judge says about it; may be empty.</param>
+public sealed record PublishDraft(int BaseRevision, Guid SaveId, string HoldsFrom, string Note);
+
+/// <summary>The interview of a draft.</summary>
+/// <param name="Revision">The revision that was read.</param>
+/// <param name="Questions">What is open.</param>
+/// <param name="Published">The newest version; null when there is none.</param>
+/// <param name="Changed">True when the draft says something else than the newest version.</param>
+public sealed record InterviewOf(int Revision, IReadOnlyList<Question> Questions, PublishedVersion? Published, bool Changed);
+
+/// <summary>What a printed code stands for.</summary>
+/// <param name="Version">The version it was printed from.</param>
+/// <param name="Newest">The newest version of the same workout.</param>
+/// <param name="Title">The workout’s name.</param>
+/// <param name="Since">What has changed since; empty when it is the newest.</param>
+public sealed record CodeFound(PublishedVersion Version, PublishedVersion Newest, string Title, Difference Since);
+
+/// <summary>The interview, publishing, and what has changed.</summary>
+public static class PublishingEndpoints
+{
+    /// <summary>Maps the addresses.</summary>
+    public static void MapPublishing(this WebApplication app)
+    {
+        var drafts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Publishing");
+        drafts.MapGet("/interview", ReadInterview).WithSummary("What must be answered before the draft can be published.").Produces<InterviewOf>().ProducesProblem(404);
+        drafts.MapPost("/publish", Publish).WithSummary("Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved elsewhere since (409).")
+            .Produces<PublishedVersion>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        drafts.MapGet("/published", Versions).WithSummary("The published versions, newest first.").Produces<IReadOnlyList<PublishedVersion>>();
+        drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.").Produces<Difference>().ProducesProblem(404);
+        var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
+        codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.").Produces<CodeFound>().ProducesProblem(404).ProducesValidationProblem(422);
+        codes.MapGet("/brief", ReadBrief).WithSummary("A brief of a published version.").Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
+    }
+
+    private static async Task<IResult> ReadInterview(Guid id, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    {
+        if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
+        {
+            return Problems.Gone("workout");
+        }
+
+        var u = Understanding.Of(competition, found.Draft.Value);
+        var last = (await published.Of(id, cancel)).FirstOrDefault();
+        return Results.Ok(new InterviewOf(found.Draft.Revision, Interview.Open(u).ToList(), last, last is null || last.Sha256 != Fingerprint.Of(u).Sha256));
+    }
+
+    private static async Task<IResult> Publish(Guid id, PublishDraft publish, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    {
+        if ((Words("holdsFrom", publish.HoldsFrom, 120) ?? Words("note", publish.Note, 600)) is { } refused)
+        {
+            return refused;
+        }
+
+        if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
+        {
+            return Problems.Gone("workout");
+        }
+
+        var u = Understanding.Of(competition, found.Draft.Value);
+        if (found.Draft.Revision == publish.BaseRevision && Interview.Open(u) is { Count: > 0 } open)
+        {
+            return Problems.Fields([new("baseRevision", $"{open.Count} {(open.Count == 1 ? "question is" : "questions are")} open; the first: {open[0].Asks.English}")]);
+        }
+
+        return await published.Publish(id, publish.BaseRevision, publish.SaveId, Fingerprint.Of(u), PublishedDocument.Of(u), publish.HoldsFrom.Trim(), publish.Note.Trim(), cancel) switch
+        {
+            PublishResult.Done done => Results.Ok(done.Version),
+            PublishResult.Outdated => Results.Problem(title: "The draft was saved elsewhere since you read it.", detail: "Read it again before you publish: what is published cannot be taken back.", statusCode: 409),
+            PublishResult.Unchanged same => Results.Problem(title: $"Version {same.Version.Number} says the same.", detail: "There is nothing new to publish.", statusCode: 409),
+            _ => Problems.Gone("workout"),
+        };
+    }
+
+    private static async Task<IResult> Versions(Guid id, PublishedStore published, CancellationToken cancel) => Results.Ok(await published.Of(id, cancel));
+
+    private static async Task<IResult> Changes(Guid id, int from, int? to, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    {
+        var versions = await published.Of(id, cancel);
+        if (versions.FirstOrDefault(v => v.Number == from) is not { } older || (to is { } n && versions.All(v => v.Number != n)))
+        {
+            return Problems.Gone("version");
+        }
+
+        var before = (await published.Document(older.Id, cancel)).Understand();
+        if (to is { } number)
+        {
+            return Results.Ok(Differences.Between(before, (await published.Document(versions.First(v => v.Number == number).Id, cancel)).Understand()));
+        }
+
+        return await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
+            ? Results.Ok(Differences.Between(before, Understanding.Of(competition, found.Draft.Value))) : Problems.Gone("workout");
+    }
+
+    private static async Task<IResult> ReadCode(string code, PublishedStore published, CancellationToken cancel)
+    {
+        var (found, refused) = await ByCode(code, published, cancel);
+        if (found is null)
+        {
+            return refused!;
+        }
+
+        var newest = (await published.Of(found.WorkoutId, cancel))[0];
+        var before = (await published.Document(found.Id, cancel)).Understand();
+        var now = newest.Id == found.Id ? before : (await published.Document(newest.Id, cancel)).Understand();
+        return Results.Ok(new CodeFound(found, newest, before.Workout.Title, Differences.Between(before, now)));
+    }
+
+    private static async Task<IResult> ReadBrief(string code, Audience audience, string? division, PublishedStore published, CancellationToken cancel)
+    {
+        var (found, refused) = await ByCode(code, published, cancel);
+        if (found is null)
+        {
+            return refused!;
+        }
+
+        var u = (await published.Document(found.Id, cancel)).Understand();
+        return division is not null && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
+            ? Problems.Fields([new("division", $"This workout is not for {division}.")])
+            : Results.Ok(new BriefBuilder(u, division, DateOnly.FromDateTime(found.At)).Build(audience) with { Fingerprint = found.Code, Version = found.Number });
+    }
+
+    /// <summary>The version of a code as people type it; a mistyped code is told from an unknown one by its check character.</summary>
+    internal static async Task<(PublishedVersion? Version, IResult? Refused)> ByCode(string typed, PublishedStore published, CancellationToken cancel)
+    {
+        if (Fingerprint.Read(typed) is not { } code)
+        {
+            return (null, Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-4. Was a character misread?")]));
+        }
+
+        return await published.Find(code, cancel) is { } found ? (found, null)
+            : (null, Results.Problem(title: "No published version has this code.", detail: "It may have been printed from a draft that was never published.", statusCode: 404));
+    }
+
+    internal static IResult? Words(string field, string text, int most) =>
+        text.Length > most ? Problems.Fields([new(field, $"At most {most} characters; this has {text.Length}.")])
+            : text.Any(c => c != '\n' && Core.Text.Characters.IsForbidden(c)) ? Problems.Fields([new(field, "The text holds a character that cannot be stored.")]) : null;
+}

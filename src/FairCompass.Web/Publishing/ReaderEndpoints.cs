@@ -1,0 +1,244 @@
+using System.Security.Cryptography;
+using System.Text;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Format;
+using FairCompass.Core.Interviewing;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Publishing;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Publishing;
+
+/// <summary>Asks on a line of a published brief.</summary>
+/// <param name="Line">The line it is about, as printed.</param>
+/// <param name="Body">The question, 1 to 600 characters.</param>
+/// <param name="Name">May be empty.</param>
+/// <param name="Contact">May be empty; never shown in public.</param>
+public sealed record AskOnLine(string Line, string Body, string Name, string Contact);
+
+/// <summary>A question as everybody sees it: without contact.</summary>
+public sealed record PublicQuestion(int Number, string Line, string Body, string AskedBy, DateTime At, string? Answer, int? RulingIn, DateTime? AnsweredAt);
+
+/// <summary>Answers a question, with a ruling or without.</summary>
+/// <param name="Body">The answer, 1 to 1200 characters.</param>
+/// <param name="Ruling">The clause that it becomes; null when the answer changes nothing.</param>
+public sealed record AnswerQuestion(string Body, Ruling? Ruling);
+
+/// <summary>A ruling: a clause that holds from now on.</summary>
+/// <param name="Movement">The movement’s name.</param>
+/// <param name="Text">The wording.</param>
+/// <param name="HoldsFrom">From when, in words; may be empty.</param>
+public sealed record Ruling(string Movement, string Text, string HoldsFrom);
+
+/// <summary>An answered question that is like another.</summary>
+public sealed record EarlierRuling(string Body, string Answer, int? RulingIn);
+
+/// <summary>A question for the head judge, with what was ruled on similar ones before.</summary>
+public sealed record QuestionToAnswer(AskedQuestion Question, IReadOnlyList<EarlierRuling> Similar);
+
+/// <summary>Confirms that a version was read and understood.</summary>
+/// <param name="Name">1 to 80 characters.</param>
+/// <param name="Judge">True for a judge.</param>
+/// <param name="Answers">For a judge: the chosen call of each question, from 0; else empty.</param>
+public sealed record ConfirmReading(string Name, bool Judge, IReadOnlyList<int> Answers);
+
+/// <summary>Compares who has confirmed with a pasted list.</summary>
+public sealed record CompareNames(int Number, string Pasted);
+
+/// <summary>What readers of a published version do: ask, read answers, confirm; and what the head judge does with it.</summary>
+public static class ReaderEndpoints
+{
+    /// <summary>Maps the addresses.</summary>
+    public static void MapReaders(this WebApplication app)
+    {
+        var codes = app.MapGroup("/api/published/{code}").WithTags("Readers");
+        codes.MapPost("/questions", Ask).WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).").Produces(204).ProducesProblem(404).ProducesProblem(429).ProducesValidationProblem(422);
+        codes.MapGet("/questions", Public).WithSummary("The questions on this workout with their answers, without contacts.").Produces<IReadOnlyList<PublicQuestion>>().ProducesProblem(404);
+        codes.MapGet("/quiz", ReadQuiz).WithSummary("Three questions out of the fault table, for a judge.").Produces<IReadOnlyList<QuizQuestion>>().ProducesProblem(404).ProducesValidationProblem(422);
+        codes.MapPost("/confirm", Confirm).WithSummary("Confirms by name that this version was read and understood.").Produces(204).ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        var workouts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Readers");
+        workouts.MapGet("/questions", ToAnswer).WithSummary("The questions on a workout, for the head judge.").Produces<IReadOnlyList<QuestionToAnswer>>();
+        workouts.MapGet("/confirmations", Confirmed).WithSummary("Who has confirmed which version.").Produces<IReadOnlyList<Confirmation>>();
+        workouts.MapPost("/confirmations/compare", Compare).WithSummary("Compares who has confirmed a version with a list of names.").Produces<NamesCompared>();
+        app.MapPost("/api/questions/{question:guid}/answer", Answer).WithTags("Readers").WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.")
+            .Produces<AskedQuestion>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+    }
+
+    private static async Task<IResult> Ask(string code, AskOnLine ask, HttpContext http, PublishedStore published, QuestionStore questions, TimeProvider time, CancellationToken cancel)
+    {
+        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
+        if (version is null)
+        {
+            return refused!;
+        }
+
+        if (ask.Body.Trim().Length == 0)
+        {
+            return Problems.Fields([new("body", "Write your question.")]);
+        }
+
+        if ((PublishingEndpoints.Words("body", ask.Body, 600) ?? PublishingEndpoints.Words("line", ask.Line, 400) ?? PublishingEndpoints.Words("name", ask.Name, 80) ?? PublishingEndpoints.Words("contact", ask.Contact, 120)) is { } wrong)
+        {
+            return wrong;
+        }
+
+        return await questions.Ask(version.Id, ask.Line.Trim(), ask.Body.Trim(), ask.Name.Trim(), ask.Contact.Trim(), Sender(http, time), cancel) is null
+            ? Results.Problem(title: "You have asked a lot in a short time.", detail: $"Five questions in ten minutes and {QuestionStore.InADay} a day are taken from one sender. Wait a little; nothing you asked before is lost.", statusCode: 429)
+            : Results.NoContent();
+    }
+
+    private static async Task<IResult> Public(string code, PublishedStore published, QuestionStore questions, CancellationToken cancel)
+    {
+        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
+        return version is null ? refused! : Results.Ok((await questions.Of(version.WorkoutId, cancel)).Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt)).ToList());
+    }
+
+    private static async Task<IResult> ToAnswer(Guid id, QuestionStore questions, CancellationToken cancel)
+    {
+        var all = await questions.Of(id, cancel);
+        return Results.Ok(all.Select(q => new QuestionToAnswer(q, q.Answer is not null ? []
+            : all.Where(o => o.Answer is not null).Select(o => (o, Likeness: Similarity.Of(q.Body + " " + q.Line, o.Body + " " + o.Line))).Where(x => x.Likeness >= 0.2m)
+                .OrderByDescending(x => x.Likeness).Take(3).Select(x => new EarlierRuling(x.o.Body, x.o.Answer!, x.o.RulingIn)).ToList())).ToList());
+    }
+
+    private static async Task<IResult> Answer(Guid question, AnswerQuestion answer, QuestionStore questions, PublishedStore published, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    {
+        if (answer.Body.Trim().Length == 0)
+        {
+            return Problems.Fields([new("body", "Write the answer.")]);
+        }
+
+        if (PublishingEndpoints.Words("body", answer.Body, 1200) is { } wrong)
+        {
+            return wrong;
+        }
+
+        if (await questions.Find(question, cancel) is not { } asked)
+        {
+            return Problems.Gone("question");
+        }
+
+        if (asked.Question.Answer is not null)
+        {
+            return Results.Problem(title: "This question was answered before.", detail: asked.Question.Answer, statusCode: 409);
+        }
+
+        Guid? made = null;
+        if (answer.Ruling is { } ruling)
+        {
+            var (version, refused) = await Rule(asked.Workout, question, ruling, published, workouts, competitions, time, cancel);
+            if (version is null)
+            {
+                return refused!;
+            }
+
+            made = version.Id;
+        }
+
+        return await questions.Answer(question, answer.Body.Trim(), made, cancel) ? Results.Ok((await questions.Find(question, cancel))!.Value.Question)
+            : Results.Problem(title: "This question was answered before.", statusCode: 409);
+    }
+
+    /// <summary>
+    /// A ruling changes the newest published text and nothing else, so that unfinished work on the draft is not published
+    /// with it; the same line is added to the draft.
+    /// </summary>
+    private static async Task<(PublishedVersion? Version, IResult? Refused)> Rule(Guid workout, Guid question, Ruling ruling, PublishedStore published, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    {
+        if (ruling.Text.Trim().Length is 0 or > 240 || ruling.Text.Any(c => c is '\n' or '(' or ')' || Characters.IsForbidden(c)) || ruling.Text.Contains("//", StringComparison.Ordinal))
+        {
+            return (null, Problems.Fields([new("ruling.text", "A ruling is one sentence of at most 240 characters, without brackets.")]));
+        }
+
+        if (PublishingEndpoints.Words("ruling.holdsFrom", ruling.HoldsFrom, 120) is { } wrong)
+        {
+            return (null, wrong);
+        }
+
+        var newest = (await published.Of(workout, cancel))[0];
+        var document = await published.Document(newest.Id, cancel);
+        var u = document.Understand();
+        if (WorkoutWords.Movements(u.Workout).All(m => !string.Equals(m.Name, ruling.Movement, StringComparison.OrdinalIgnoreCase)))
+        {
+            return (null, Problems.Fields([new("ruling.movement", $"This workout has no {ruling.Movement}.")]));
+        }
+
+        var number = u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
+        var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
+        var line = $"standard {ruling.Movement}, ruling-{number}: {ruling.Text.Trim()} (ruling {number}, {today:yyyy-MM-dd})";
+        var ruled = document with { Text = Added(document.Text, line) };
+        var done = await published.Publish(workout, null, question, Fingerprint.Of(ruled.Understand()), ruled, ruling.HoldsFrom.Trim(), $"Ruling {number}: {ruling.Text.Trim()}", cancel);
+        if (done is not PublishResult.Done { Version: var version })
+        {
+            return (null, Problems.Gone("workout"));
+        }
+
+        if (await workouts.Find(workout, cancel) is { } draft && !draft.Draft.Value.Contains(line, StringComparison.Ordinal))
+        {
+            await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel);
+        }
+
+        return (version, null);
+    }
+
+    private static string Added(string text, string line)
+    {
+        var lines = text.Split('\n');
+        var last = Array.FindLastIndex(lines, l => l.Trim().Length > 0);
+        return string.Join('\n', lines.Take(last + 1).Append(line)) + "\n";
+    }
+
+    private static async Task<IResult> ReadQuiz(string code, string name, PublishedStore published, CancellationToken cancel)
+    {
+        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
+        return version is null ? refused! : NameObjection(name) ?? Results.Ok(Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(name)).Questions.ToList());
+    }
+
+    private static async Task<IResult> Confirm(string code, ConfirmReading confirm, PublishedStore published, QuestionStore questions, CancellationToken cancel)
+    {
+        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
+        if (version is null)
+        {
+            return refused!;
+        }
+
+        if (NameObjection(confirm.Name) is { } objection)
+        {
+            return objection;
+        }
+
+        if (confirm.Judge)
+        {
+            var (asked, right) = Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(confirm.Name));
+            if (confirm.Answers.Count != right.Count)
+            {
+                return Problems.Fields([new("answers", $"Answer all {right.Count} questions.")]);
+            }
+
+            var wrong = Enumerable.Range(0, right.Count).Where(i => confirm.Answers[i] != right[i]).ToList();
+            if (wrong.Count > 0)
+            {
+                return Problems.Fields(wrong.Select(i => new Core.Competitions.FieldError($"answers[{i}]", $"Read the table of the {asked[i].Movement.English} again: this sign has another call.")).ToList());
+            }
+        }
+
+        return await questions.Confirm(version.Id, NameList.Key(confirm.Name), confirm.Name.Trim(), confirm.Judge, cancel) ? Results.NoContent()
+            : Results.Problem(title: $"{confirm.Name.Trim()} has confirmed version {version.Number} before.", detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym.", statusCode: 409);
+    }
+
+    private static async Task<IResult> Confirmed(Guid id, QuestionStore questions, CancellationToken cancel) => Results.Ok(await questions.Confirmed(id, cancel));
+
+    private static async Task<IResult> Compare(Guid id, CompareNames compare, QuestionStore questions, CancellationToken cancel) =>
+        Results.Ok(NameList.Compare(compare.Pasted, (await questions.Confirmed(id, cancel)).Where(c => c.Number == compare.Number).Select(c => c.Name).ToList()));
+
+    private static IResult? NameObjection(string name) => Core.Competitions.CompetitionRules.NameError(name, 80, required: true) is { } objection || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
+        ? Problems.Fields([new("name", objection!)]) : null;
+
+    private static string Sender(HttpContext http, TimeProvider time) =>
+        Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{time.GetUtcNow():yyyy-MM-dd}|{http.Connection.RemoteIpAddress}")));
+}

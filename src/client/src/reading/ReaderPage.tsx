@@ -1,0 +1,103 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, ask, Refused, type Brief, type Schemas } from "../api/client";
+import { Paper } from "../briefs/Paper";
+import { Changes } from "../publishing/ChangeList";
+import { Choice } from "../ui/Choice";
+import { Loading, Message } from "../ui/Message";
+import { AskForm } from "./AskForm";
+import { ConfirmForm } from "./ConfirmForm";
+
+/** What anybody with a published brief sees: the brief, what has changed since, questions and answers, and the confirmation. */
+export function ReaderPage() {
+  const { code = "", sheet } = useParams();
+  const found = useQuery({ queryKey: ["code", code], enabled: code !== "", retry: false, queryFn: () => ask(api.GET("/api/published/{code}", { params: { path: { code } } })) });
+  if (code === "" || found.isError) return <main className="mx-auto max-w-[60rem] px-6 py-6"><CodeForm code={code} />{found.isError && <Message error={found.error} />}</main>;
+  if (!found.data) return <Loading what="the brief" />;
+  return sheet === "erratum" ? <Erratum found={found.data} /> : <Published found={found.data} />;
+}
+
+function CodeForm({ code }: { code: string }) {
+  const [typed, setTyped] = useState(code);
+  const go = useNavigate();
+  return (
+    <form className="off-paper flex flex-wrap items-end gap-3" onSubmit={(e) => { e.preventDefault(); void go(`/p/${encodeURIComponent(typed.trim())}`); }}>
+      <label className="block">The code on your paper<input className="mono block w-48" value={typed} placeholder="7K2M-9QXR-4" onChange={(e) => setTyped(e.target.value)} /></label>
+      <button className="press-plain">What is it?</button>
+    </form>
+  );
+}
+
+function Published({ found }: { found: Schemas["CodeFound"] }) {
+  const { version, newest, since } = found;
+  const [audience, setAudience] = useState<"athlete" | "judge">("athlete");
+  const [line, setLine] = useState("");
+  const brief = useQuery({ queryKey: ["published-brief", version.code, audience], queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code: version.code }, query: { audience: audience === "judge" ? "Judge" : "Athlete" } } })) });
+  const asked = useQuery({ queryKey: ["public-questions", version.code], queryFn: () => ask(api.GET("/api/published/{code}/questions", { params: { path: { code: version.code } } })) });
+  return (
+    <main className="mx-auto max-w-[66rem] px-6 py-5 print:p-0">
+      <div className="off-paper">
+        <CodeForm code={version.code} />
+        <h1 className="mt-4"><bdi>{found.title}</bdi>, version {version.number}</h1>
+        {version.id === newest.id ? <p className="text-soft">This is the newest version.{version.holdsFrom && <> It holds from <bdi>{version.holdsFrom}</bdi>.</>}</p> : (
+          <section aria-label="Changed since" className="mt-2 border-l-4 border-brick bg-sheet px-4 py-2">
+            <p className="font-bold">This paper is out of date: version {newest.number} is out{newest.holdsFrom && <>, holding from <bdi>{newest.holdsFrom}</bdi></>}. <Link className="act" to={`/p/${newest.code}`}>Read version {newest.number}</Link></p>
+            <Changes of={since} />
+          </section>
+        )}
+        {version.note && <p className="mt-2"><bdi>{version.note}</bdi></p>}
+        <div className="mt-3 flex flex-wrap items-center gap-6"><Choice label="Audience" value={audience} of={["athlete", "judge"] as const} onChange={setAudience} /><button className="press-plain" onClick={() => window.print()}>Print</button></div>
+      </div>
+      {brief.data ? <div className="mt-3"><Paper brief={brief.data} /></div> : <Loading what="the brief" />}
+      <div className="off-paper mt-6 grid gap-10 md:grid-cols-2">
+        <section aria-labelledby="ask">
+          <h2 id="ask" className="section-head">Questions and rulings</h2>
+          {(asked.data ?? []).map((q, i) => (
+            <div key={i} className="border-b border-rule py-2">
+              <p className="text-[0.9rem] text-soft">on “<bdi>{q.line}</bdi>”{q.askedBy && <>, <bdi>{q.askedBy}</bdi></>}</p>
+              <p><bdi>{q.body}</bdi></p>
+              <p className="font-semibold">{q.answer ? <><bdi>{q.answer}</bdi>{q.rulingIn && <span className="font-normal text-soft"> · in force since version {q.rulingIn}</span>}</> : <span className="font-normal text-soft">not answered yet</span>}</p>
+            </div>
+          ))}
+          <AskForm code={version.code} lines={brief.data ? linesOf(brief.data) : []} line={line} onLine={setLine} done={() => void asked.refetch()} />
+        </section>
+        <ConfirmForm version={version} judge={audience === "judge"} />
+      </div>
+    </main>
+  );
+}
+
+/** The sheet for holders of the paper before: what is different, for whom, from when. */
+function Erratum({ found: { version, title } }: { found: Schemas["CodeFound"] }) {
+  const changes = useQuery({ queryKey: ["changes", version.workoutId, version.number - 1, version.number], enabled: version.number > 1, queryFn: () => ask(api.GET("/api/workouts/{id}/changes", { params: { path: { id: version.workoutId }, query: { from: version.number - 1, to: version.number } } })) });
+  if (version.number === 1) return <main className="p-6"><h1><bdi>{title}</bdi></h1><p>Version 1 corrects nothing. <Link className="act" to={`/p/${version.code}`}>Read it</Link></p></main>;
+  if (!changes.data) return changes.isError ? <main className="p-6"><Message error={changes.error as Refused} /></main> : <Loading what="the sheet" />;
+  return (
+    <main className="py-4 print:p-0">
+      <p className="off-paper mx-auto mb-3 max-w-[210mm]"><button className="press" onClick={() => window.print()}>Print or save as PDF</button></p>
+      <article className="paper" aria-label={`${title}, erratum`}>
+        <header className="head"><div><h1><bdi>{title}</bdi></h1><p><b>Erratum</b> · version {version.number}</p></div><div style={{ textAlign: "right" }}><p>{new Date(version.at).toLocaleDateString("en-GB", { dateStyle: "long" })} · <span className="mono">{version.code}</span></p></div></header>
+        <section><h2>Your paper says {changes.data.from}? Change it as follows.</h2>
+          <p>{version.holdsFrom ? <>This holds from <b><bdi>{version.holdsFrom}</bdi></b>.</> : "This holds at once."} It is for {changes.data.divisions.length ? changes.data.divisions.join(", ") : "everybody"}.</p>
+          {version.note && <p><bdi>{version.note}</bdi></p>}
+          <Changes of={changes.data} />
+          <p>All else stays as it was. Where this sheet and an older paper differ, this sheet holds.</p>
+        </section>
+      </article>
+    </main>
+  );
+}
+
+/** The lines one can ask about, in the order of the paper. */
+function linesOf(brief: Brief): string[] {
+  return brief.sections.flatMap((s) => s.blocks.flatMap((b) => {
+    switch (b.kind) {
+      case "paragraph": return [b.text];
+      case "points": return b.items;
+      case "lines": return b.items.map((l) => l.text);
+      case "standard": return b.rules.map((r) => `${b.name}: ${r.cells[1]}`).concat(b.faults.map((r) => `${b.name}: ${r.cells[0]}`));
+      default: return [];
+    }
+  })).map((l) => l.slice(0, 400));
+}
