@@ -23,6 +23,12 @@ public sealed class ApiFixture : IDisposable
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
+    public async Task<HttpStatusCode> Status(string path)
+    {
+        using var answer = await Http.GetAsync(new Uri(path, UriKind.Relative));
+        return answer.StatusCode;
+    }
+
     public async Task<(HttpStatusCode Status, JsonNode? Body)> Send(HttpMethod method, string path, object body)
     {
         var json = body as string ?? JsonSerializer.Serialize(body, JsonSerializerOptions.Web);

@@ -70,10 +70,10 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task A_division_in_use_cannot_be_removed()
     {
         var (competition, revision) = await Read();
-        competition["divisions"]!.AsArray().RemoveAt(2);
+        competition["divisions"]!.AsArray().RemoveAt(3);
         var (status, problem) = await Save(competition, revision);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Contains("Meadow is used by Ferry Bell, Undertow", problem!["errors"]!["divisions"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("Anchor 45+ is used by Ferry Bell, Undertow", problem!["errors"]!["divisions"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         var (unused, now) = await Read();
         unused["divisions"]!.AsArray().Add(new JsonObject { ["name"] = "Nobody yet", ["kind"] = "Individual", ["duties"] = new JsonArray("man"), ["inheritsFrom"] = null });
         Assert.Equal(HttpStatusCode.OK, (await Save(unused, now)).Status);

@@ -80,6 +80,7 @@ public class ExchangeTests(ApiFixture api) : IClassFixture<ApiFixture>
     {
         var demo = JsonNode.Parse(await api.Http.GetStringAsync($"/api/competitions/{api.Competition}/export"))!["competition"]!.DeepClone();
         demo["divisions"] = new JsonArray(new JsonObject { ["name"] = "1+cmd", ["kind"] = "Individual", ["duties"] = new JsonArray("man"), ["inheritsFrom"] = null });
+        (demo["policies"], demo["houseRules"]) = (new JsonArray(), new JsonArray());
         var file = new JsonObject { ["format"] = "fair-compass/competition", ["version"] = 2, ["competition"] = demo, ["workouts"] = new JsonArray(new JsonObject { ["text"] = "T\n\n9:00 for reps\n  rounds without end\n    2-4-6-... sit-up\n" }) };
         var (_, made) = await api.Post("/api/import", file.ToJsonString());
         var workout = (await api.Get($"/api/competitions/{made!["id"]}/overview"))["workouts"]![0]!["id"];

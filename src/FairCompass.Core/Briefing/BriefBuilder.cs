@@ -138,16 +138,55 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
                 continue;
             }
 
-            var phases = audience == Audience.Judge
-                ? movement.Clauses.Where(c => c.Phase is Phase.Start or Phase.Entry or Phase.Through or Phase.Finish or Phase.Between)
-                : movement.Clauses;
-            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([StandardWords.Of(g.Key), string.Join(' ', g.Select(c => c.Text.English))])).ToEq();
-            var faults = movement.Faults.Select(f => new BriefRow([f.Sign.English, "“" + f.Call + "”", f.Athlete.English])).ToEq();
+            var standard = InForce(movement);
+            var phases = standard.Clauses.Where(c => c.Kind != ClauseKind.Tip && (audience != Audience.Judge || c.Phase != Phase.SetUp));
+            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([StandardWords.Of(g.Key), string.Join(' ', g.Select(Worded))]))
+                .Concat(Departures(movement, standard)).ToEq();
+            var faults = standard.Faults.Select(f => new BriefRow([f.Sign.English, "“" + f.Call.English + "”", f.Athlete.English])).ToEq();
             blocks.Add(new BriefBlock.StandardOf(Words.Capital(movement.Name.English), who,
                 audience == Audience.Judge ? movement.Judge.Place.English : null, audience == Audience.Judge ? movement.Judge.Call.English : null, rules, faults));
         }
 
         return new("standards", audience == Audience.Judge ? "Standards: where you stand, what you call" : "Standards", blocks.ToEq());
+    }
+
+    /// <summary>A standard as it holds for everybody who is shown, at its one place in the workout if it has only one.</summary>
+    private Movement InForce(Movement movement)
+    {
+        var places = WorkTree.Tasks(u.Workout).Where(t => Book.Find(t.Movement)?.Id == movement.Id).ToList();
+        return Book.InForce(movement, division, u.Workout, places.Count == 1 ? places[0] : null);
+    }
+
+    private StandardsBook Book => StandardsBook.Of(u.Competition);
+
+    /// <summary>A ruling is known by its number and date.</summary>
+    private static string Worded(Clause clause) => clause.From.By == Source.Ruling ? $"{clause.Text.English} ({clause.From.Detail})" : clause.Text.English;
+
+    /// <summary>What some divisions, or one place of several, say differently.</summary>
+    private IEnumerable<BriefRow> Departures(Movement movement, Movement general)
+    {
+        var known = general.Clauses.Select(c => c.Text).ToHashSet();
+        if (division is null)
+        {
+            foreach (var name in shown.Select(i => u.Courses[i].Address.Division.Name).Distinct())
+            {
+                var own = Book.InForce(movement, name, u.Workout).Clauses.Where(c => c.Kind != ClauseKind.Tip && c.From.By != Source.Library && !known.Contains(c.Text)).Select(Worded).ToList();
+                if (own.Count > 0)
+                {
+                    yield return new([name, string.Join(' ', own)]);
+                }
+            }
+        }
+
+        var places = WorkTree.Tasks(u.Workout).Where(t => Book.Find(t.Movement)?.Id == movement.Id).ToList();
+        foreach (var place in places.Count > 1 ? places : [])
+        {
+            var here = Book.InForce(movement, division, u.Workout, place).Clauses.Where(c => c.From.By == Source.Place).Select(Worded).ToList();
+            if (here.Count > 0)
+            {
+                yield return new([$"At {(place.Amount is { } amount ? Printer.Amount(amount) + " " : "")}{place.Movement}", string.Join(' ', here)]);
+            }
+        }
     }
 
     /// <summary>The movements of the shown divisions, and for whom when not for all.</summary>

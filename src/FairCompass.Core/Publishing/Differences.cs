@@ -52,7 +52,17 @@ public static class Differences
     private static IEnumerable<string?> Grouped(IEnumerable<(string Division, string Within)> columns) =>
         columns.GroupBy(c => c.Division).Select(g => g.Count() > 1 ? g.Key : g.First().Within.Length == 0 ? g.Key : $"{g.Key}, {g.First().Within}");
 
-    private static string With(string value, string unit) => value.Length == 0 || unit.Length == 0 || unit == "reps" ? value : $"{value} {unit}";
+    /// <summary>The table’s heading says <c>2 × kg</c> once for a row; a sentence says <c>2 × 10 kg</c>.</summary>
+    private static string With(string value, string unit)
+    {
+        if (value.Length == 0 || unit.Length == 0 || unit == "reps")
+        {
+            return value;
+        }
+
+        var times = unit.IndexOf("× ", StringComparison.Ordinal);
+        return times < 0 ? $"{value} {unit}" : $"{unit[..(times + 2)]}{value} {unit[(times + 2)..]}";
+    }
 
     private static Dictionary<(string Name, string Aspect, int Nth, string Unit), Dictionary<(string Division, string Within), string>> Table(Understanding u)
     {

@@ -1,5 +1,5 @@
-using System.Text;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Publishing;
 
@@ -24,9 +24,6 @@ public static class NameList
     }
 
     /// <summary>What two spellings of one name have in common.</summary>
-    public static string Key(string name)
-    {
-        var letters = name.Normalize(NormalizationForm.FormD).Where(c => System.Globalization.CharUnicodeInfo.GetUnicodeCategory(c) != System.Globalization.UnicodeCategory.NonSpacingMark);
-        return string.Join(' ', string.Concat(letters).ToLowerInvariant().Split([' ', ',', '.', '-'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal));
-    }
+    public static string Key(string name) =>
+        string.Join(' ', Accents.Without(name).Split([' ', ',', '.', '-'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal));
 }

@@ -14,7 +14,9 @@ export function Divisions({ competition: c, at, onChange }: { competition: Compe
     const divisions = c.divisions.map((d, j) => (j === i ? { ...d, ...change }
       // A new name is followed by the divisions that inherit from the old one.
       : change.name !== undefined && d.inheritsFrom === old.name ? { ...d, inheritsFrom: change.name } : d));
-    onChange({ ...c, divisions }, `${field}.${i}`);
+    // What is said for this division alone is said for it under its new name too.
+    const renamed = <T extends { division?: string | null }>(x: T): T => (change.name !== undefined && x.division === old.name ? { ...x, division: change.name } : x);
+    onChange({ ...c, divisions, policies: (c.policies ?? []).map(renamed), houseRules: (c.houseRules ?? []).map(renamed) }, `${field}.${i}`);
   };
   const move = (i: number, by: number) => {
     const divisions = [...c.divisions];
@@ -64,7 +66,7 @@ export function Divisions({ competition: c, at, onChange }: { competition: Compe
                 <td className="text-right whitespace-nowrap">
                   <button className="act px-1" aria-label={`Move ${d.name} up`} disabled={i === 0} onClick={() => move(i, -1)}>up</button>
                   <button className="act px-1" aria-label={`Move ${d.name} down`} disabled={i === c.divisions.length - 1} onClick={() => move(i, 1)}>down</button>
-                  <button className="act px-1" aria-label={`Remove ${d.name}`} onClick={() => onChange({ ...c, divisions: c.divisions.filter((_, j) => j !== i).map((o) => (o.inheritsFrom === d.name ? { ...o, inheritsFrom: d.inheritsFrom } : o)) }, `remove.${Date.now()}`)}>remove</button>
+                  <button className="act px-1" aria-label={`Remove ${d.name}`} onClick={() => onChange({ ...c, divisions: c.divisions.filter((_, j) => j !== i).map((o) => (o.inheritsFrom === d.name ? { ...o, inheritsFrom: d.inheritsFrom } : o)), policies: (c.policies ?? []).filter((p) => p.division !== d.name), houseRules: (c.houseRules ?? []).filter((h) => h.division !== d.name) }, `remove.${Date.now()}`)}>remove</button>
                 </td>
               </tr>
             ))}

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type Movement, type Schemas } from "../api/client";
+import { api, ask, Refused, type Movement, type Schemas } from "../api/client";
 import { Message } from "../ui/Message";
 import { Figure } from "./Figure";
 
@@ -23,7 +23,7 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
         <h2 id="figures">What it looks like</h2>
         <label className="flex items-center gap-2 text-[0.9rem] font-normal text-soft">drawn for <input className="w-16 text-right" inputMode="numeric" value={typed} aria-invalid={plate.isError} onChange={(e) => setTyped(e.target.value)} /> cm</label>
       </div>
-      {plate.isError && <Message error={plate.error} />}
+      {plate.isError && (plate.error instanceof Refused && plate.error.at("stature") ? <p role="alert" className="field-error">{plate.error.at("stature")}</p> : <Message error={plate.error} />)}
       {plate.data && (
         <>
           <div className="mt-3 flex flex-wrap items-start gap-x-8 gap-y-3">
