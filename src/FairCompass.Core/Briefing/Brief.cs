@@ -12,6 +12,27 @@ public enum Audience
 
     /// <summary>Lane judges.</summary>
     Judge,
+
+    /// <summary>The caller: every call with its time, every fork.</summary>
+    Caller,
+
+    /// <summary>The floor crew: kit and plates for each lane.</summary>
+    FloorCrew,
+
+    /// <summary>The score desk: how the card becomes scores, with check sums.</summary>
+    ScoreDesk,
+
+    /// <summary>The card of a lane, blank where a person or lane is filled in.</summary>
+    LaneCard,
+
+    /// <summary>What is measured for each athlete.</summary>
+    Measurement,
+
+    /// <summary>What a video must show.</summary>
+    Video,
+
+    /// <summary>The workout large, for the wall.</summary>
+    Poster,
 }
 
 /// <summary>A brief as it is printed.</summary>
@@ -51,6 +72,7 @@ public sealed record BriefLine(int Level, string Text);
 [JsonDerivedType(typeof(Points), "points")]
 [JsonDerivedType(typeof(Table), "table")]
 [JsonDerivedType(typeof(StandardOf), "standard")]
+[JsonDerivedType(typeof(Blanks), "blanks")]
 public abstract record BriefBlock
 {
     private BriefBlock()
@@ -65,6 +87,10 @@ public abstract record BriefBlock
 
     /// <summary>A list of sentences.</summary>
     public sealed record Points(Eq<string> Items) : BriefBlock;
+
+    /// <summary>Lines to fill in by hand.</summary>
+    /// <param name="Labels">What each line is for.</param>
+    public sealed record Blanks(Eq<string> Labels) : BriefBlock;
 
     /// <summary>A table; the first column is a heading.</summary>
     /// <param name="Caption">Its title, or null.</param>

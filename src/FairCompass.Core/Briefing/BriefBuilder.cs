@@ -15,7 +15,7 @@ namespace FairCompass.Core.Briefing;
 /// <param name="u">The workout.</param>
 /// <param name="division">The one division it is for, or null for all.</param>
 /// <param name="date">The day printed on it.</param>
-public sealed class BriefBuilder(Understanding u, string? division, DateOnly date)
+public sealed partial class BriefBuilder(Understanding u, string? division, DateOnly date)
 {
     private readonly List<int> shown = Enumerable.Range(0, u.Courses.Count)
         .Where(i => division is null || string.Equals(u.Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)).ToList();
@@ -27,6 +27,11 @@ public sealed class BriefBuilder(Understanding u, string? division, DateOnly dat
     public Brief Build(Audience audience)
     {
         var names = shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().ToList();
+        if (audience is not (Audience.Athlete or Audience.Judge))
+        {
+            return Sheet(audience, Words.Join(names));
+        }
+
         var sections = new List<BriefSection> { Work(), Loads(), Clock() };
         if (audience == Audience.Judge)
         {

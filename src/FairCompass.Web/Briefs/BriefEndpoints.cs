@@ -10,9 +10,36 @@ namespace FairCompass.Web.Briefs;
 public static class BriefEndpoints
 {
     /// <summary>Maps <c>GET /api/workouts/{id}/brief</c>.</summary>
-    public static void MapBriefs(this WebApplication app) =>
-        app.MapGet("/api/workouts/{id:guid}/brief", Read).WithTags("Briefs").WithSummary("The brief of a saved draft for an audience, for one division or all.")
+    public static void MapBriefs(this WebApplication app)
+    {
+        app.MapGet("/api/workouts/{id:guid}/brief", Read).WithTags("Briefs").WithSummary("A paper of a saved draft for an audience, for one division or all.")
             .Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
+        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown).WithTags("Briefs").WithSummary("The same paper as Markdown.")
+            .Produces<string>(200, "text/markdown").ProducesProblem(404).ProducesValidationProblem(422);
+        app.MapGet("/api/competitions/{id:guid}/pack", Pack).WithTags("Briefs").WithSummary("Every paper of an audience, or of all, for every workout of the competition.")
+            .Produces<IReadOnlyList<Brief>>().ProducesProblem(404);
+    }
+
+    private static async Task<IResult> Markdown(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel) =>
+        await Read(id, audience, division, workouts, competitions, time, cancel) is Microsoft.AspNetCore.Http.HttpResults.Ok<Brief> { Value: { } brief }
+            ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8) : await Read(id, audience, division, workouts, competitions, time, cancel);
+
+    private static async Task<IResult> Pack(Guid id, Audience? audience, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
+        var audiences = audience is { } one ? [one] : Enum.GetValues<Audience>();
+        return Results.Ok((await workouts.Of(id, cancel)).Select(d => Understanding.Of(competition, d.Value)).SelectMany(u => audiences.SelectMany(a => Papers(u, a, today))).ToList());
+    }
+
+    /// <summary>Athletes get a paper for each division; all other papers are for the whole workout.</summary>
+    private static IEnumerable<Brief> Papers(Understanding u, Audience audience, DateOnly today) => audience is Audience.Athlete or Audience.Poster
+        ? u.Courses.Select(c => c.Address.Division.Name).Distinct().Select(d => new BriefBuilder(u, d, today).Build(audience))
+        : [new BriefBuilder(u, null, today).Build(audience)];
 
     private static async Task<IResult> Read(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
     {

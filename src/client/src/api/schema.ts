@@ -71,7 +71,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The brief of a saved draft for an audience, for one division or all. */
+        /** A paper of a saved draft for an audience, for one division or all. */
         get: {
             parameters: {
                 query: {
@@ -111,6 +111,114 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/brief.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same paper as Markdown. */
+        get: {
+            parameters: {
+                query: {
+                    audience: components["schemas"]["Audience"];
+                    division?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/markdown": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every paper of an audience, or of all, for every workout of the competition. */
+        get: {
+            parameters: {
+                query?: {
+                    audience?: components["schemas"]["Audience"];
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Brief"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -2258,7 +2366,7 @@ export interface components {
          * @description Who reads a brief.
          * @enum {unknown}
          */
-        Audience: "Athlete" | "Judge";
+        Audience: "Athlete" | "Judge" | "Caller" | "FloorCrew" | "ScoreDesk" | "LaneCard" | "Measurement" | "Video" | "Poster";
         /** @description The standards book. */
         Book: {
             /** @description The edition. */
@@ -2305,7 +2413,14 @@ export interface components {
             version?: null | number;
         };
         /** @description A block of a section. */
-        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"];
+        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"] | components["schemas"]["BriefBlockBlanks"];
+        /** @description Lines to fill in by hand. */
+        BriefBlockBlanks: {
+            /** @enum {string} */
+            kind?: "blanks";
+            /** @description What each line is for. */
+            labels: components["schemas"]["EqOfstring"];
+        };
         /** @description The workout line by line. */
         BriefBlockLines: {
             /** @enum {string} */

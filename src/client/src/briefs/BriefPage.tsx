@@ -1,12 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
-import { api, ask } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 import { useCompetition, useOverview } from "../api/queries";
-import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
 import { nonce } from "../ui/nonce";
-import { Paper } from "./Paper";
+import { Paper, papers } from "./Paper";
 
 /** A brief as paper on screen; printed, or saved as PDF, from the browser. */
 export function BriefPage() {
@@ -21,10 +20,10 @@ export function BriefPage() {
     enabled: !!wid,
     staleTime: 0,
     queryFn: () => ask(api.GET("/api/workouts/{id}/brief", {
-      params: { path: { id: wid! }, query: { audience: audience === "athlete" ? "Athlete" : "Judge", ...(division ? { division } : {}) } },
+      params: { path: { id: wid! }, query: { audience: named(audience), ...(division ? { division } : {}) } },
     })),
   });
-  useRunningFoot(brief.data ? `${brief.data.title} · ${brief.data.audience.toLowerCase()} brief · ${brief.data.date} · ${brief.data.fingerprint}` : "");
+  useRunningFoot(brief.data ? `${brief.data.title} · ${papers[brief.data.audience].toLowerCase()} · ${brief.data.date} · ${brief.data.fingerprint}` : "");
   if (!overview.data) return overview.isError ? <main className="p-6"><Message error={overview.error} /></main> : <Loading what="the briefs" />;
   const workouts = overview.data.workouts;
   if (!wid) {
@@ -41,7 +40,11 @@ export function BriefPage() {
           {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/briefs/${w.id}/${audience}${division ? `?division=${encodeURIComponent(division)}` : ""}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
         </nav>
         <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-8 gap-y-2 border-b border-rule pb-3">
-          <Choice label="Audience" value={audience === "athlete" ? "athlete" : "judge"} of={["judge", "athlete"] as const} onChange={(a) => void go({ pathname: `/c/${cid}/briefs/${wid}/${a}`, search: search.toString() })} />
+          <label className="flex items-center gap-2">Paper
+            <select value={audience} onChange={(e) => void go({ pathname: `/c/${cid}/briefs/${wid}/${e.target.value}`, search: search.toString() })}>
+              {(Object.keys(papers) as Schemas["Audience"][]).map((a) => <option key={a} value={a.toLowerCase()}>{papers[a]}</option>)}
+            </select>
+          </label>
           <label className="flex items-center gap-2">Division
             <select value={division} onChange={(e) => setSearch(e.target.value ? { division: e.target.value } : {})}>
               <option value="">all</option>{names.map((n) => <option key={n}>{n}</option>)}
@@ -56,6 +59,8 @@ export function BriefPage() {
     </main>
   );
 }
+
+const named = (audience: string) => (Object.keys(papers) as Schemas["Audience"][]).find((a) => a.toLowerCase() === audience.toLowerCase()) ?? "Judge";
 
 /** Date and fingerprint on every printed page: page margins can only be filled by a style rule. */
 function useRunningFoot(text: string) {

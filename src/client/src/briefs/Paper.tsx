@@ -2,14 +2,20 @@ import type { Brief, Schemas } from "../api/client";
 
 const day = (iso: string) => new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(iso + "T12:00"));
 
+/** What each paper is called. */
+export const papers: Record<Schemas["Audience"], string> = {
+  Athlete: "Athlete brief", Judge: "Judge brief", Caller: "Caller’s sheet", FloorCrew: "Floor crew sheet", ScoreDesk: "Score desk sheet", LaneCard: "Lane card",
+  Measurement: "Measurement sheet", Video: "Video check list", Poster: "Poster",
+};
+
 /** A brief on paper. Black on white; nothing depends on colour. */
 export function Paper({ brief }: { brief: Brief }) {
   return (
-    <article className="paper" aria-label={`${brief.title}, ${brief.audience.toLowerCase()} brief`}>
+    <article className="paper" aria-label={`${brief.title}, ${papers[brief.audience].toLowerCase()}`} data-paper={brief.audience}>
       <header className="head">
         <div>
           <h1><bdi>{brief.title}</bdi></h1>
-          <p><b>{brief.audience === "Judge" ? "Judge brief" : "Athlete brief"}</b> · <bdi>{brief.for}</bdi></p>
+          <p><b>{papers[brief.audience]}</b> · <bdi>{brief.for}</bdi></p>
         </div>
         <div style={{ textAlign: "right" }}>
           <p><bdi>{brief.competition}</bdi></p>
@@ -21,7 +27,7 @@ export function Paper({ brief }: { brief: Brief }) {
       {rows(brief).map((row) => row.length === 1
         ? <Section key={row[0]!.id} section={row[0]!} />
         : <div key={row[0]!.id} className="two">{row.map((x) => <Section key={x.id} section={x} />)}</div>)}
-      <footer className="foot"><span>{brief.title} · {brief.audience.toLowerCase()} brief · {brief.date}</span><span className="mono">{brief.fingerprint}</span></footer>
+      <footer className="foot"><span>{brief.title} · {papers[brief.audience].toLowerCase()} · {brief.date}</span><span className="mono">{brief.fingerprint}</span></footer>
     </article>
   );
 }
@@ -42,7 +48,7 @@ function rows(brief: Brief): Schemas["BriefSection"][][] {
 function Section({ section }: { section: Schemas["BriefSection"] }) {
   return (
     <section>
-      <h2>{section.heading}</h2>
+      {section.heading && <h2>{section.heading}</h2>}
       {section.blocks.map((b, i) => <Block key={i} block={b} />)}
     </section>
   );
@@ -60,6 +66,8 @@ function Block({ block }: { block: Schemas["BriefBlock"] }) {
       return <Table table={block} />;
     case "standard":
       return <Standard of={block} />;
+    case "blanks":
+      return <dl className="blanks">{block.labels.map((l, i) => <div key={i}><dt>{l}</dt><dd /></div>)}</dl>;
   }
 }
 

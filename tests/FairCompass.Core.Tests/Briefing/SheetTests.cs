@@ -1,0 +1,100 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Briefing;
+
+/// <summary>Every paper of the day, for every demo workout.</summary>
+public partial class SheetTests
+{
+    private static readonly DateOnly Day = new(2027, 6, 12);
+
+    private static IEnumerable<Brief> Papers(Understanding u) => Enum.GetValues<Audience>().SelectMany(a => u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null).Select(d => new BriefBuilder(u, d, Day).Build(a)));
+
+    private static string All(Brief brief) => BriefMarkdown.Write(brief).Replace("\\", "", StringComparison.Ordinal);
+
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void Every_paper_says_something_in_words(string name)
+    {
+        var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
+        Assert.All(Papers(u), p =>
+        {
+            Assert.NotEmpty(p.Sections);
+            Assert.Equal(u.Workout.Title, p.Title);
+            // A record printed by itself has braces; no sentence has.
+            Assert.DoesNotContain(" { ", All(p), StringComparison.Ordinal);
+            Assert.DoesNotContain("FairCompass.Core", All(p), StringComparison.Ordinal);
+        });
+    }
+
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void The_plates_on_both_sides_and_the_bar_make_the_load(string name)
+    {
+        var text = All(new BriefBuilder(Understanding.Of(Demo.Competition, DraftTexts.Read(name)), null, Day).Build(Audience.FloorCrew));
+        foreach (Match m in Plates().Matches(text))
+        {
+            var side = m.Groups["side"].Value.Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture));
+            Assert.Equal(decimal.Parse(m.Groups["load"].Value, CultureInfo.InvariantCulture), decimal.Parse(m.Groups["bar"].Value, CultureInfo.InvariantCulture) + (2 * side));
+        }
+
+        Assert.True(!text.Contains("kg: bar", StringComparison.Ordinal) || Plates().IsMatch(text) || text.Contains("no plates", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void The_caller_has_every_call_of_the_clock_and_every_fork(string name)
+    {
+        var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
+        var clock = Timeline.Of(u.Courses[0])!;
+        var tables = new BriefBuilder(u, null, Day).Build(Audience.Caller).Sections.SelectMany(s => s.Blocks).OfType<BriefBlock.Table>().ToList();
+        Assert.Equal(clock.Calls.Select(c => c.At.ToString()), tables[0].Rows.Select(r => r.Cells[0]));
+        Assert.Equal(clock.Forks.Select(f => (f.At.ToString(), f.Until.ToString())), tables.Skip(1).SelectMany(t => t.Rows).Select(r => (r.Cells[0], r.Cells[2])));
+    }
+
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void A_clause_that_is_left_out_is_on_no_paper(string name)
+    {
+        var text = DraftTexts.Read(name);
+        var movement = WorkoutWords.Movements(Understanding.Of(Demo.Competition, text).Workout).Select(m => MovementLibrary.Find(m.Name)!).First();
+        var clause = movement.Clauses.First(c => c.Kind == ClauseKind.Required && c.Phase == Phase.Finish);
+        var fault = movement.Faults.First(f => f.Breaks == clause.Id);
+        // Where another movement of the workout has the same phrase it stays there.
+        var without = Understanding.Of(Demo.Competition with { HouseRules = [.. MovementLibrary.All.Where(m => m.Clauses.Any(c => c.Id == clause.Id)).Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true })] }, text);
+        Assert.Contains(Papers(Understanding.Of(Demo.Competition, text)), p => All(p).Contains(clause.Text.English, StringComparison.Ordinal));
+        Assert.All(Papers(without), p =>
+        {
+            Assert.DoesNotContain(clause.Text.English, All(p), StringComparison.Ordinal);
+            Assert.DoesNotContain(fault.Sign.English, All(p), StringComparison.Ordinal);
+        });
+    }
+
+    [Fact]
+    public void A_ruling_a_division_and_one_place_are_named_on_the_brief()
+    {
+        var u = Understanding.Of(Demo.Competition, DraftTexts.Demo("03")
+            + "standard toes-to-bar, ruling-1: A foot on the upright is no rep. (ruling 1, 2027-06-12)\nstandard toes-to-bar, between-hands, for Meadow: The feet may touch anywhere.\n");
+        var judge = All(new BriefBuilder(u, null, Day).Build(Audience.Judge));
+        Assert.Contains("A foot on the upright is no rep. (ruling 1, 2027-06-12)", judge, StringComparison.Ordinal);
+        Assert.Contains("**Meadow** The feet may touch anywhere.", judge, StringComparison.Ordinal);
+        Assert.DoesNotContain("**Meadow**", All(new BriefBuilder(u, "Estuary", Day).Build(Audience.Judge)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Advice_is_on_no_paper_of_a_judge_and_markup_in_a_name_stays_text()
+    {
+        var u = Understanding.Of(Demo.Competition, DraftTexts.Demo("03"));
+        Assert.All(u.Courses, c => Assert.DoesNotContain("Break sets early", All(new BriefBuilder(u, c.Address.Division.Name, Day).Build(Audience.Judge)), StringComparison.Ordinal));
+        var md = BriefMarkdown.Write(new BriefBuilder(Understanding.Of(Demo.Competition with { Name = "<b>*x*</b> | [y](z)" }, DraftTexts.Demo("01")), null, Day).Build(Audience.Caller));
+        Assert.Contains(@"\<b\>\*x\*\</b\> \| \[y\]\(z\)", md, StringComparison.Ordinal);
+    }
+
+    [GeneratedRegex(@"(?<![\d.-])(?<load>[\d.]+)(/[\d.]+)? kg: bar (?<bar>[\d.]+), each side (?<side>[\d.]+( \+ [\d.]+)*)(?! to begin)")]
+    private static partial Regex Plates();
+}
