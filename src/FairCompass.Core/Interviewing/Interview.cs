@@ -45,7 +45,7 @@ public static class Interview
     /// <summary>What an answer leads to, with numbers of this workout.</summary>
     private static Said Example(Understanding u, Finding finding, Mend mend)
     {
-        var course = u.Courses.FirstOrDefault();
+        var course = u.Courses.Count > 0 ? u.Courses[0] : null;
         var piece = course?.Pieces.FirstOrDefault(p => p.Strand is { Units: > 3 } && p.Limit is not null);
         if (piece is null)
         {
@@ -102,7 +102,7 @@ public static class Interview
     private static Said OnTheFloor(Understanding u, string[] lines, int line, School school)
     {
         var written = line <= lines.Length ? lines[line - 1].Trim() : u.Workout.Title;
-        var at = u.Courses.FirstOrDefault() is { } course && Timeline.Of(course) is { } clock ? clock.Ends.ToString() : null;
+        var at = u.Courses.Count > 0 && Timeline.Of(u.Courses[0]) is { } clock ? clock.Ends.ToString() : null;
         return (
             $"At “{written}”{(at is null ? "" : $", on a clock that ends at {at}")}: judges: {Lower(school.Judges.English)} Athletes: {Lower(school.Athletes.English)}",
             $"En «{written}»{(at is null ? "" : $", con un reloj que acaba en {at}")}: jueces: {Lower(school.Judges.Spanish!)} Atletas: {Lower(school.Athletes.Spanish!)}");

@@ -56,7 +56,7 @@ public static class PublishingEndpoints
         }
 
         var u = Understanding.Of(competition, found.Draft.Value);
-        var last = (await published.Of(id, cancel)).FirstOrDefault();
+        var last = await published.Of(id, cancel) is [var newest, ..] ? newest : null;
         return Results.Ok(new InterviewOf(found.Draft.Revision, Interview.Open(u).ToList(), last, last is null || last.Sha256 != Fingerprint.Of(u).Sha256));
     }
 
