@@ -61,6 +61,26 @@ public sealed class Page : IDisposable
     public IWebElement Named(string words) => Until(words, () =>
         Driver.FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]")).FirstOrDefault(e => e.Displayed));
 
+    /// <summary>Clicks a button or link by its visible words, once more when the page was redrawn under it.</summary>
+    public void Click(string words) => Until("to click: " + words, () =>
+    {
+        var found = Driver.FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]")).FirstOrDefault(e => e.Displayed);
+        found?.Click();
+        return found is null ? null : "";
+    });
+
+    /// <summary>Does something with an element, once more when the page was redrawn under it.</summary>
+    public void With(string css, Action<IWebElement> act) => Until("to use: " + css, () =>
+    {
+        var found = Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed);
+        if (found is not null)
+        {
+            act(found);
+        }
+
+        return found is null ? null : "";
+    });
+
     public void Shows(string text) => Until("text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? "" : null);
 
     public void ShowsNot(string text) => Until("no text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? null : "");

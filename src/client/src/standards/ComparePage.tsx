@@ -40,7 +40,7 @@ export function ComparePage() {
             {rows.map((r) => (
               <tr key={r.id} className={r.a === r.b ? "" : "bg-wash"}>
                 <th scope="row" className="text-soft">{phases[r.phase!]}{r.a !== r.b && <span className="block text-[0.87rem] font-bold text-ochre">differs</span>}</th>
-                {[r.a, r.b].map((t, i) => <td key={i}>{t === "" ? <span className="text-quiet">no such rule</span> : t.split("\n").map((l, j) => <p key={j} className={j ? "text-[0.9rem] text-soft" : ""}>{l}</p>)}</td>)}
+                {[r.a, r.b].map((t, i) => <td key={i}>{t === "" ? <span className="text-soft">no such rule</span> : t.split("\n").map((l, j) => <p key={j} className={j ? "text-[0.9rem] text-soft" : ""}>{l}</p>)}</td>)}
               </tr>
             ))}
           </tbody>

@@ -5,6 +5,9 @@ import { useDocument } from "../competition/useDocument";
 import { Loading, Message } from "../ui/Message";
 import { capital } from "./words";
 
+/** An id has no spaces: a list of ids is separated by them. */
+const idOf = (topic: string) => `t-${topic.replaceAll(" ", "-")}`;
+
 /** Where the trade disagrees: the schools side by side, what each means, which is in force, and who departs. */
 export function PoliciesPage() {
   const { cid = "" } = useParams();
@@ -38,9 +41,9 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
       {topics.map(({ topic, inForce, departures }) => {
         const now = chosen(topic.name) ?? topic.default ?? inForce ?? null;
         return (
-          <section key={topic.name} aria-labelledby={`t-${topic.name}`} className="mt-5">
-            <div className="section-head"><h2 id={`t-${topic.name}`}>{topic.question.english}</h2><span className="mono shrink-0 text-soft">policy {topic.name}</span></div>
-            <div role="radiogroup" aria-labelledby={`t-${topic.name}`} className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
+          <section key={topic.name} aria-labelledby={idOf(topic.name)} className="mt-5">
+            <div className="section-head"><h2 id={idOf(topic.name)}>{topic.question.english}</h2><span className="mono shrink-0 text-soft">policy {topic.name}</span></div>
+            <div role="radiogroup" aria-labelledby={idOf(topic.name)} className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
               {topic.schools.map((s) => (
                 <label key={s.name} className={`block cursor-pointer border-b py-2 ${now === s.name ? "border-spruce" : "border-rule"}`}>
                   <span className="flex items-baseline gap-2"><input type="radio" name={topic.name} checked={now === s.name} onChange={() => choose(topic.name, s.name)} className="min-h-0" /><b>{capital(s.label.english)}</b>{now === s.name && <span className="text-[0.87rem] font-bold text-spruce">in force</span>}</span>
