@@ -28,8 +28,8 @@ public abstract record PublishResult
     /// <summary>Published, or published before under the same save id.</summary>
     public sealed record Done(PublishedVersion Version) : PublishResult;
 
-    /// <summary>The draft was saved elsewhere since; nothing was published.</summary>
-    public sealed record Outdated(int Revision) : PublishResult;
+    /// <summary>The draft was saved, or another version published, elsewhere since; nothing was published.</summary>
+    public sealed record Outdated : PublishResult;
 
     /// <summary>The newest version says the same.</summary>
     public sealed record Unchanged(PublishedVersion Version) : PublishResult;
@@ -47,13 +47,14 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     /// <summary>Publishes a document made from a known revision of a draft.</summary>
     /// <param name="workout">The workout.</param>
     /// <param name="revision">The revision of the draft that was read; null when the document was not made from the draft.</param>
+    /// <param name="over">The newest version that the document was made from; null when it was made from the draft.</param>
     /// <param name="saveId">Chosen by the client, so that a retry finds its own version.</param>
     /// <param name="print">Code and hash.</param>
     /// <param name="document">What is published.</param>
     /// <param name="holdsFrom">From when it holds.</param>
     /// <param name="note">What is said about it.</param>
     /// <param name="cancel">Cancels.</param>
-    public async Task<PublishResult> Publish(Guid workout, int? revision, Guid saveId, Fingerprint print, PublishedDocument document, string holdsFrom, string note, CancellationToken cancel)
+    public async Task<PublishResult> Publish(Guid workout, int? revision, int? over, Guid saveId, Fingerprint print, PublishedDocument document, string holdsFrom, string note, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
@@ -71,10 +72,15 @@ public sealed class PublishedStore(NpgsqlDataSource source)
 
         if (revision is { } known && known != now.Revision)
         {
-            return new PublishResult.Outdated(now.Revision);
+            return new PublishResult.Outdated();
         }
 
         var last = await db.QuerySingleOrDefaultAsync<PublishedVersion>(new CommandDefinition($"select {Columns} from published where workout_id = @workout order by number desc limit 1", new { workout }, tx, cancellationToken: cancel));
+        if (over is { } expected && expected != last?.Number)
+        {
+            return new PublishResult.Outdated();
+        }
+
         if (last is not null && last.Sha256 == print.Sha256)
         {
             return new PublishResult.Unchanged(Utc(last));
@@ -107,6 +113,14 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return (await db.QueryAsync<PublishedVersion>(new CommandDefinition($"select {Columns} from published where workout_id = @workout order by number desc", new { workout }, cancellationToken: cancel))).Select(Utc).ToList();
+    }
+
+    /// <summary>The newest version of each published workout of a competition.</summary>
+    public async Task<IReadOnlyDictionary<Guid, PublishedVersion>> Newest(Guid competition, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return (await db.QueryAsync<PublishedVersion>(new CommandDefinition($"select distinct on (workout_id) {Columns} from published where competition_id = @competition order by workout_id, number desc", new { competition }, cancellationToken: cancel)))
+            .ToDictionary(v => v.WorkoutId, Utc);
     }
 
     /// <summary>The newest version that has a printed code; null when none has.</summary>

@@ -129,6 +129,18 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     [Fact]
+    public async Task A_paper_of_a_draft_that_says_what_is_published_carries_its_number()
+    {
+        var (id, revision) = await api.NewDraft(Text);
+        Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
+        await Publish(id, revision);
+        Assert.Equal(1, (await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]!.GetValue<int>());
+        Assert.Contains("version 1", await api.Http.GetStringAsync($"/api/workouts/{id}/brief.md?audience=Caller"), StringComparison.Ordinal);
+        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal) });
+        Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
+    }
+
+    [Fact]
     public async Task A_bad_answer_is_refused_at_its_field_and_a_good_one_after_it_is_taken()
     {
         var (id, _, code) = await Published();

@@ -18,6 +18,20 @@ public class QuestionLimitTests(ApiFixture api) : IClassFixture<ApiFixture>
 
         Assert.Equal(5, answers.Count(a => a == HttpStatusCode.NoContent));
         Assert.Equal(995, answers.Count(a => a == HttpStatusCode.TooManyRequests));
-        Assert.Equal(5, (await api.Get($"/api/workouts/{id}/questions")).AsArray().Count);
+        var asked = (await api.Get($"/api/workouts/{id}/questions")).AsArray();
+        Assert.Equal(5, asked.Count);
+
+        // Five rulings at once: each makes a version over the one before, and none is lost.
+        var ruled = await Task.WhenAll(asked.Select((q, i) => api.Post($"/api/questions/{q!["question"]!["id"]}/answer", new { body = "So it is.", ruling = new { movement = "sit-up", text = $"Ruled on point {i}.", holdsFrom = "" } })));
+        Assert.All(ruled, r => Assert.Equal(HttpStatusCode.OK, r.Status));
+        var newest = (await api.Get($"/api/workouts/{id}/published")).AsArray()[0]!;
+        Assert.Equal(6, newest["number"]!.GetValue<int>());
+        var brief = (await api.Get($"/api/published/{newest["code"]}/brief?audience=Judge")).ToJsonString();
+        var draft = (await api.Get($"/api/workouts/{id}"))["body"]!.GetValue<string>();
+        Assert.All(Enumerable.Range(0, 5), i =>
+        {
+            Assert.Contains($"Ruled on point {i}.", brief, StringComparison.Ordinal);
+            Assert.Single(draft.Split('\n'), l => l.Contains($"Ruled on point {i}.", StringComparison.Ordinal));
+        });
     }
 }

@@ -32,6 +32,9 @@ public sealed partial class BriefBuilder
         return new(audience, u.Competition.Name, u.Workout.Title, who, date, Fingerprint.Of(u).Code, u.Findings().Count(f => f.Severity == Severity.MustFix), sections.Where(s => s.Blocks.Count > 0).ToEq());
     }
 
+    /// <summary>The standards in force of the movements that are done, each once.</summary>
+    private List<Movement> Standards() => Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Select(InForce).ToList();
+
     private Timeline? HallClock() => shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]]) : Timeline.Of(u.Workout);
 
     private IEnumerable<BriefSection> Caller()
@@ -85,7 +88,7 @@ public sealed partial class BriefBuilder
         var plates = Book.InForce(Topics.Find("plates")!, null, u.Workout)?.Answer;
         yield return new("rules", "Rules", [new BriefBlock.Points([.. ((string[])[plates switch { "floor crew" => "You change plates, at the head judge’s sign.", "team mates" => "Team mates change plates; you do not.", "athlete" => "The athlete changes plates, on the clock; you do not.", _ => "" },
             "Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.", "Same side, same order: inner plates stay on, the heaviest nearest the sleeve’s collar.", "Between heats: monitors to zero, bars to the first load, chalk and sweat off."]).Where(x => x.Length > 0)])]);
-        yield return new("cautions", "Cautions", [new BriefBlock.Points(Cautions.For(Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).ToList(), u.Workout).ToEq())]);
+        yield return new("cautions", "Cautions", [new BriefBlock.Points(Cautions.For(Standards(), u.Workout).ToEq())]);
     }
 
     /// <summary>What carries a load, with the plates on each side of a bar.</summary>
@@ -154,7 +157,7 @@ public sealed partial class BriefBuilder
                 .GroupBy(x => string.Join('|', x.Piece!.Tasks.Select(t => t.Count?.ToString() + t.Unit + t.Counted))))
             {
                 var table = Running(group.First().Piece!, group.Count() == shown.Count ? "" : " · " + Words.Join(group.Select(g => g.Address.ToString())));
-                yield return new("count-" + piece.Piece.Key, "Cross off", [table with { Caption = table.Caption }]);
+                yield return new("count-" + piece.Piece.Key, "Cross off", [table]);
             }
         }
 
@@ -167,22 +170,22 @@ public sealed partial class BriefBuilder
         var rests = HallClock()?.OwnRests ?? [];
         if (rests.Count > 0)
         {
-            yield return new("rests", "Own rest", [new BriefBlock.Table(null, ["After", "Finished at", $"May restart at"], rests.Select(r => new BriefRow([r.AfterUnits.ToString(CultureInfo.InvariantCulture), "", $"+ {r.Length}: "])).ToEq())]);
+            yield return new("rests", "Own rest", [new BriefBlock.Table(null, ["After", "Finished at", "May restart at"], rests.Select(r => new BriefRow([r.AfterUnits.ToString(CultureInfo.InvariantCulture), "", $"+ {r.Length}: "])).ToEq())]);
         }
 
-        var kits = Movements().Select(m => m.Movement).OfType<Movement>().ToList();
+        var kits = Standards();
         if (kits.Exists(m => m.Kit == MovementKit.Machine))
         {
-            yield return new("read", "Read now, before it goes dark", [new BriefBlock.Blanks([.. kits.Where(m => m.Kit == MovementKit.Machine).Select(m => $"Monitor of the {m.Name.English}").Distinct()])]);
+            yield return new("read", "Read now, before it goes dark", [new BriefBlock.Blanks([.. kits.Where(m => m.Kit == MovementKit.Machine).Select(m => $"Monitor of the {m.Name.English}")])]);
         }
 
-        yield return new("noreps", "No-reps called", [new BriefBlock.Table(null, ["Movement", "One stroke each"], kits.DistinctBy(m => m.Id).Select(m => new BriefRow([Words.Capital(m.Name.English), ""])).ToEq())]);
+        yield return new("noreps", "No-reps called", [new BriefBlock.Table(null, ["Movement", "One stroke each"], kits.Select(m => new BriefRow([Words.Capital(m.Name.English), ""])).ToEq())]);
         yield return new("sign", "", [new BriefBlock.Blanks(["Judge’s signature", "Athlete’s signature"])]);
     }
 
     private IEnumerable<BriefSection> Measurement()
     {
-        var measured = Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
+        var measured = Standards().Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
         if (measured.Count == 0)
         {
             yield return new("none", "Nothing to measure", [new BriefBlock.Paragraph("No movement of this workout is measured for each athlete or lane.")]);
@@ -198,8 +201,9 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Video()
     {
         yield return new("before", "Show first", [new BriefBlock.Points([.. ((string[])["The floor plan: lines, distances, the way you face.", "Every load: plates, bar, bell, read aloud."])
-            .Concat(Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).SelectMany(m => m.Measures).Select(m => m.English).Distinct()).Append("The clock that runs through the video, at zero.")])]);
-        yield return new("during", "While it runs", [new BriefBlock.Points(["One take, no cut; the whole body in the frame all the time.", "The camera stands where the judge would: see each place below.", .. Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Select(m => $"{Words.Capital(m.Name.English)}: {m.Judge.Place.English}")])]);
+            .Concat(Standards().SelectMany(m => m.Clauses).Where(c => c.Kind == ClauseKind.Measured).Select(c => c.Text.English).Distinct())
+            .Concat(Standards().Where(m => m.Kit == MovementKit.Machine).Select(m => $"The monitor of the {m.Name.English}, at zero.")).Append("The clock that runs through the video, at zero.")])]);
+        yield return new("during", "While it runs", [new BriefBlock.Points(["One take, no cut; the whole body in the frame all the time.", "The camera stands where the judge would: see each place below.", .. Standards().Select(m => $"{Words.Capital(m.Name.English)}: {m.Judge.Place.English}")])]);
         yield return new("after", "Show last", [new BriefBlock.Points(["The clock, then each monitor before it goes dark.", .. ScoreSentences.Rulings(u.Workout)])]);
     }
 }

@@ -2,6 +2,7 @@ using System.Globalization;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
+using FairCompass.Core.Interviewing;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -36,6 +37,7 @@ public sealed partial class BriefBuilder(Understanding u, string? division, Date
         if (audience == Audience.Judge)
         {
             sections.Add(Standards(audience));
+            sections.Add(DecidedBeforehand(audience));
             sections.Add(Writing());
             sections.Add(Scoring());
             sections.Add(new("not-yours", "Not your job",
@@ -44,6 +46,7 @@ public sealed partial class BriefBuilder(Understanding u, string? division, Date
         else
         {
             sections.Add(Standards(audience));
+            sections.Add(DecidedBeforehand(audience));
             sections.Add(Scoring());
         }
 
@@ -167,31 +170,44 @@ public sealed partial class BriefBuilder(Understanding u, string? division, Date
     /// <summary>A ruling is known by its number and date.</summary>
     private static string Worded(Clause clause) => clause.From.By == Source.Ruling ? $"{clause.Text.English} ({clause.From.Detail})" : clause.Text.English;
 
-    /// <summary>What some divisions, or one place of several, say differently.</summary>
+    /// <summary>The answers of the interview that stand in no clause.</summary>
+    private BriefSection DecidedBeforehand(Audience audience)
+    {
+        var points = Decided.Of(u, DivisionsShown).Select(d => $"{(d.For.Count == 0 ? "" : Words.Join(d.For) + ": ")}{Words.Capital(d.Topic.Name)}: {Lower(d.Label.English)}.{(d.School is null ? "" : " " + (audience == Audience.Judge ? d.School.Judges : d.School.Athletes).English)}").ToEq();
+        return new("decided", "Decided beforehand", points.Count == 0 ? [] : [new BriefBlock.Points(points)]);
+    }
+
+    private List<string> DivisionsShown => shown.Select(i => u.Courses[i].Address.Division.Name).Distinct().ToList();
+
+    private static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];
+
+    /// <summary>What some divisions, or one place of several, say differently: another wording, another consequence, or nothing.</summary>
     private IEnumerable<BriefRow> Departures(Movement movement, Movement general)
     {
-        var known = general.Clauses.Select(c => c.Text).ToHashSet();
-        if (division is null)
+        foreach (var name in division is null ? DivisionsShown : [])
         {
-            foreach (var name in shown.Select(i => u.Courses[i].Address.Division.Name).Distinct())
+            if (Differing(Book.InForce(movement, name, u.Workout), general) is { Length: > 0 } own)
             {
-                var own = Book.InForce(movement, name, u.Workout).Clauses.Where(c => c.Kind != ClauseKind.Tip && c.From.By != Source.Library && !known.Contains(c.Text)).Select(Worded).ToList();
-                if (own.Count > 0)
-                {
-                    yield return new([name, string.Join(' ', own)]);
-                }
+                yield return new([name, own]);
             }
         }
 
         var places = WorkTree.Tasks(u.Workout).Where(t => Book.Find(t.Movement)?.Id == movement.Id).ToList();
         foreach (var place in places.Count > 1 ? places : [])
         {
-            var here = Book.InForce(movement, division, u.Workout, place).Clauses.Where(c => c.From.By == Source.Place).Select(Worded).ToList();
-            if (here.Count > 0)
+            if (Differing(Book.InForce(movement, division, u.Workout, place), Book.InForce(movement, division, u.Workout)) is { Length: > 0 } here)
             {
-                yield return new([$"At {(place.Amount is { } amount ? Printer.Amount(amount) + " " : "")}{place.Movement}", string.Join(' ', here)]);
+                yield return new([$"At {(place.Amount is { } amount ? Printer.Amount(amount) + " " : "")}{place.Movement}", here]);
             }
         }
+    }
+
+    private static string Differing(Movement own, Movement general)
+    {
+        var (texts, faults) = (general.Clauses.Select(c => c.Text).ToHashSet(), general.Faults.Select(f => (f.Sign, f.Call, f.Then, f.Athlete)).ToHashSet());
+        var gone = general.Clauses.Where(c => c.Kind != ClauseKind.Tip && own.Clauses.All(o => o.Id != c.Id)).Select(c => $"Does not apply: {c.Text.English}");
+        return string.Join(' ', own.Clauses.Where(c => c.Kind != ClauseKind.Tip && !texts.Contains(c.Text)).Select(Worded).Concat(gone)
+            .Concat(own.Faults.Where(f => !faults.Contains((f.Sign, f.Call, f.Then, f.Athlete))).Select(f => $"{f.Sign.English} “{f.Call.English}” {f.Athlete.English}")));
     }
 
     /// <summary>The movements of the shown divisions, and for whom when not for all.</summary>

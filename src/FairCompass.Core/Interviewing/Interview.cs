@@ -78,8 +78,9 @@ public static class Interview
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)
     {
         var use = new TopicUse(u);
-        var said = u.Workout.Policies.OfType<Policy.Answered>().Select(p => p.Topic).Concat(u.Competition.Policies.Select(p => p.Topic)).ToHashSet(StringComparer.OrdinalIgnoreCase);
-        foreach (var topic in Topics.All.Where(t => t.Default is null && !said.Contains(t.Name)))
+        var book = StandardsBook.Of(u.Competition);
+        var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().DefaultIfEmpty(null).ToList();
+        foreach (var topic in Topics.All.Where(t => t.Default is null && divisions.Any(d => book.InForce(t, d, u.Workout) is null)))
         {
             if (use.Line(topic.Name) is { } line)
             {

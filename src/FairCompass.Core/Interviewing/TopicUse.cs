@@ -37,6 +37,7 @@ internal sealed class TopicUse
         "bell" => u.Workout.Policies.OfType<Policy.Bell>().Any() || u.Workout.Stages.Count == 0 || work.Count == 0 ? null : u.Workout.Stages[0].At.Line,
         "doubtful rep" => u.Workout.Headers.OfType<Header.Video>().Any() ? null : First(movements.Select(m => m.Line)),
         "plates" => rules.Any(r => r.Rule is Rule.ReRig or Rule.Help { Act: HelpAct.LoadPlates }) ? null : First(movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
+        "tape and grips" => First(movements.Where(m => m.Movement.Kit == MovementKit.HangingBar).Select(m => m.Line)),
         "bar weight" => First(movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
         "spotting" => rules.Any(r => r.Rule is Rule.Help { Act: HelpAct.Spot }) ? null : First(movements.Where(m => m.Movement.Id is "bench-press" or "back-squat").Select(m => m.Line)),
         "counting" => First(WorkTree.Tasks(u.Workout).Where(t => t.Amount is Amount.Counted { Unit: AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot } or Amount.Max { Unit: AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot } || t.Details.Any(d => d is Detail.Marks)).Select(t => t.At.Line)),

@@ -107,12 +107,16 @@ public static class Differences
             }
         }
 
-        foreach (var topic in Topics.All.Where(t => t.Default is null))
+        // A school that rewrites clauses shows in them.
+        foreach (var topic in Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0)))
         {
-            var (a, b) = (oldBook.InForce(topic, null, before.Workout)?.Answer ?? "", newBook.InForce(topic, null, now.Workout)?.Answer ?? "");
-            if (a != b)
+            var answers = divisions.Select(d => (d, Was: oldBook.InForce(topic, d, before.Workout)?.Answer ?? "", Is: newBook.InForce(topic, d, now.Workout)?.Answer ?? "")).Where(x => x.Was != x.Is);
+            foreach (var same in answers.GroupBy(x => (x.Was, x.Is)))
             {
-                yield return new(Touches.Standard, null, topic.Name, a, b);
+                foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
+                {
+                    yield return new(Touches.Standard, who, topic.Name, same.Key.Was, same.Key.Is);
+                }
             }
         }
 

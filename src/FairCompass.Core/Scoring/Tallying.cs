@@ -33,8 +33,11 @@ internal static class Tallying
             : sum;
     }
 
-    /// <summary>How many bonus targets a piece has: one for each round of a counted task, one for a window of as much as possible.</summary>
-    public static long Targets(CoursePiece piece) => piece.Tasks.Any(t => t.Counted.Credit is Credit.WithBonus) ? piece.Strand?.Rounds ?? 1 : 0;
+    /// <summary>
+    /// How many bonus targets a piece has: one for each round of a counted task, one for a window of as much as possible.
+    /// Where other tasks stand beside it there is none to tick: a tick would not say what was done of those, so the count is needed.
+    /// </summary>
+    public static long Targets(CoursePiece piece) => piece.Tasks is [{ Counted.Credit: Credit.WithBonus }] ? piece.Strand?.Rounds ?? 1 : 0;
 
     /// <summary>True when the card has a finishing time.</summary>
     public static bool Finished(PieceObservation seen) => seen.Finish is not null || seen.Watches.Count > 0;

@@ -139,6 +139,17 @@ public static class StandardRules
                 yield return new($"clauses[{i}].text", clause!);
             }
 
+            if (m.Clauses[i].Of is { } of)
+            {
+                foreach (var (field, value, most) in ((string, decimal?, decimal)[])[("angleDegrees", of.AngleDegrees, 180), ("heightMillimetres", of.HeightMillimetres, 20_000), ("count", of.Count, 1000), ("holdMilliseconds", of.HoldMilliseconds, 3_600_000)])
+                {
+                    if (value is { } given && (given < 0 || given > most || given != decimal.Truncate(given)))
+                    {
+                        yield return new($"clauses[{i}].of.{field}", $"A whole number from 0 to {most}.");
+                    }
+                }
+            }
+
             if (m.Clauses.Take(i).Any(o => o.Id == m.Clauses[i].Id))
             {
                 yield return new($"clauses[{i}].id", "Two clauses have the same id.");

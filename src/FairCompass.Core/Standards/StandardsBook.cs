@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
@@ -23,6 +24,9 @@ public sealed class StandardsBook
     private readonly Competition competition;
     private readonly IReadOnlyList<Movement> mine;
     private readonly Dictionary<string, Movement> own;
+
+    /// <summary>What the competition alone says, by movement and division: it is asked for at every keystroke.</summary>
+    private readonly ConcurrentDictionary<(Movement Movement, string? Division), Movement> standing = new(StandingComparer.Instance);
 
     private StandardsBook(Competition competition)
     {
@@ -87,6 +91,26 @@ public sealed class StandardsBook
     /// <param name="place">At which task; null for what holds in the whole workout.</param>
     public Movement InForce(Movement movement, string? division = null, Workout? workout = null, Work.Task? place = null)
     {
+        var m = workout?.Policies.OfType<Policy.Answered>().Any() == true ? Standing(movement, division, workout) : standing.GetOrAdd((movement, division), k => Standing(k.Movement, k.Division, null));
+        foreach (var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? []).Where(p => Find(p.Movement)?.Id == movement.Id && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))).OrderBy(p => p.For.Count > 0))
+        {
+            m = Apply(m, Change(movement.Id, line.Clause, line.Text), new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}"));
+        }
+
+        foreach (var line in (place?.Lines ?? []).OfType<TaskLine.RuleOf>())
+        {
+            if (line.Rule is Rule.ClauseHere rule)
+            {
+                m = Apply(m, Change(movement.Id, rule.Clause, rule.Text), new(Source.Place, line.Note ?? $"line {line.At.Line}"));
+            }
+        }
+
+        return m;
+    }
+
+    /// <summary>A standard under the policies and house rules that hold.</summary>
+    private Movement Standing(Movement movement, string? division, Workout? workout)
+    {
         var m = movement;
         foreach (var topic in Topics.All)
         {
@@ -99,19 +123,6 @@ public sealed class StandardsBook
         foreach (var change in competition.HouseRules.Where(h => h.Movement == movement.Id && (h.Division is null || (division is not null && Same(h.Division, division)))).OrderBy(h => h.Division is not null))
         {
             m = Apply(m, change, new(change.Origin is null ? Source.HouseRule : Source.Ruling, change.Origin));
-        }
-
-        foreach (var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? []).Where(p => Find(p.Movement)?.Id == movement.Id && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))).OrderBy(p => p.For.Count > 0))
-        {
-            m = Apply(m, Change(movement.Id, line.Clause, line.Text), new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}"));
-        }
-
-        foreach (var line in (place?.Lines ?? []).OfType<TaskLine.RuleOf>())
-        {
-            if (line.Rule is Rule.ClauseHere rule)
-            {
-                m = Apply(m, Change(movement.Id, rule.Clause, rule.Text), new(Source.Place, line.Note ?? $"line {line.At.Line}"));
-            }
         }
 
         return m;
@@ -165,5 +176,15 @@ public sealed class StandardsBook
             Clauses = (old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)).ToEq(),
             Faults = (broken is null ? fault is null ? m.Faults : m.Faults.Append(fault) : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)).ToEq(),
         };
+    }
+
+    /// <summary>Movements are told apart by reference: comparing eighty clauses costs more than what is remembered.</summary>
+    private sealed class StandingComparer : IEqualityComparer<(Movement Movement, string? Division)>
+    {
+        public static readonly StandingComparer Instance = new();
+
+        public bool Equals((Movement Movement, string? Division) x, (Movement Movement, string? Division) y) => ReferenceEquals(x.Movement, y.Movement) && x.Division == y.Division;
+
+        public int GetHashCode((Movement Movement, string? Division) key) => HashCode.Combine(RuntimeHelpers.GetHashCode(key.Movement), key.Division);
     }
 }

@@ -3,6 +3,7 @@ using FairCompass.Core.Explaining;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Briefs;
 
@@ -20,11 +21,13 @@ public static class BriefEndpoints
             .Produces<IReadOnlyList<Brief>>().ProducesProblem(404);
     }
 
-    private static async Task<IResult> Markdown(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel) =>
-        await Read(id, audience, division, workouts, competitions, time, cancel) is Microsoft.AspNetCore.Http.HttpResults.Ok<Brief> { Value: { } brief }
-            ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8) : await Read(id, audience, division, workouts, competitions, time, cancel);
+    private static async Task<IResult> Markdown(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, TimeProvider time, CancellationToken cancel)
+    {
+        var read = await Read(id, audience, division, workouts, competitions, published, time, cancel);
+        return read is Ok<Brief> { Value: { } brief } ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8) : read;
+    }
 
-    private static async Task<IResult> Pack(Guid id, Audience? audience, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Pack(Guid id, Audience? audience, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, TimeProvider time, CancellationToken cancel)
     {
         if (await competitions.Find(id, cancel) is not { } competition)
         {
@@ -33,7 +36,9 @@ public static class BriefEndpoints
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
         var audiences = audience is { } one ? [one] : Enum.GetValues<Audience>();
-        return Results.Ok((await workouts.Of(id, cancel)).Select(d => Understanding.Of(competition, d.Value)).SelectMany(u => audiences.SelectMany(a => Papers(u, a, today))).ToList());
+        var newest = await published.Newest(id, cancel);
+        return Results.Ok((await workouts.Of(id, cancel)).Select(d => (u: Understanding.Of(competition, d.Value), version: newest.GetValueOrDefault(d.Id)))
+            .SelectMany(x => audiences.SelectMany(a => Papers(x.u, a, today)).Select(p => Numbered(p, x.version))).ToList());
     }
 
     /// <summary>Athletes get a paper for each division; all other papers are for the whole workout.</summary>
@@ -41,7 +46,10 @@ public static class BriefEndpoints
         ? u.Courses.Select(c => c.Address.Division.Name).Distinct().Select(d => new BriefBuilder(u, d, today).Build(audience))
         : [new BriefBuilder(u, null, today).Build(audience)];
 
-    private static async Task<IResult> Read(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    /// <summary>A paper of a draft that says what the newest version says is a paper of that version.</summary>
+    private static Brief Numbered(Brief paper, PublishedVersion? newest) => newest is not null && newest.Code == paper.Fingerprint ? paper with { Version = newest.Number } : paper;
+
+    private static async Task<IResult> Read(Guid id, Audience audience, string? division, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, TimeProvider time, CancellationToken cancel)
     {
         if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
         {
@@ -55,6 +63,6 @@ public static class BriefEndpoints
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
-        return Results.Ok(new BriefBuilder(u, division, today).Build(audience));
+        return Results.Ok(Numbered(new BriefBuilder(u, division, today).Build(audience), (await published.Newest(found.Competition, cancel)).GetValueOrDefault(id)));
     }
 }

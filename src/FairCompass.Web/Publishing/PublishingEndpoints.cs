@@ -78,7 +78,7 @@ public static class PublishingEndpoints
             return Problems.Fields([new("baseRevision", $"{open.Count} {(open.Count == 1 ? "question is" : "questions are")} open; the first: {open[0].Asks.English}")]);
         }
 
-        return await published.Publish(id, publish.BaseRevision, publish.SaveId, Fingerprint.Of(u), PublishedDocument.Of(u), publish.HoldsFrom.Trim(), publish.Note.Trim(), cancel) switch
+        return await published.Publish(id, publish.BaseRevision, null, publish.SaveId, Fingerprint.Of(u), PublishedDocument.Of(u), publish.HoldsFrom.Trim(), publish.Note.Trim(), cancel) switch
         {
             PublishResult.Done done => Results.Ok(done.Version),
             PublishResult.Outdated => Results.Problem(title: "The draft was saved elsewhere since you read it.", detail: "Read it again before you publish: what is published cannot be taken back.", statusCode: 409),

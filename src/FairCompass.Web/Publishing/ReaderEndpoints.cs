@@ -53,6 +53,9 @@ public sealed record CompareNames(int Number, string Pasted);
 /// <summary>What readers of a published version do: ask, read answers, confirm; and what the head judge does with it.</summary>
 public static class ReaderEndpoints
 {
+    /// <summary>How often a change is tried again when somebody else was faster.</summary>
+    private const int Attempts = 5;
+
     /// <summary>Maps the addresses.</summary>
     public static void MapReaders(this WebApplication app)
     {
@@ -160,30 +163,49 @@ public static class ReaderEndpoints
             return (null, wrong);
         }
 
-        var newest = (await published.Of(workout, cancel))[0];
-        var document = await published.Document(newest.Id, cancel);
-        var u = document.Understand();
-        if (WorkoutWords.Movements(u.Workout).All(m => !string.Equals(m.Name, ruling.Movement, StringComparison.OrdinalIgnoreCase)))
+        // Another ruling may be published meanwhile; this one is then made over it, so that neither is lost.
+        for (var attempt = 0; attempt < Attempts; attempt++)
         {
-            return (null, Problems.Fields([new("ruling.movement", $"This workout has no {ruling.Movement}.")]));
+            var newest = (await published.Of(workout, cancel))[0];
+            var document = await published.Document(newest.Id, cancel);
+            var u = document.Understand();
+            if (WorkoutWords.Movements(u.Workout).All(m => !string.Equals(m.Name, ruling.Movement, StringComparison.OrdinalIgnoreCase)))
+            {
+                return (null, Problems.Fields([new("ruling.movement", $"This workout has no {ruling.Movement}.")]));
+            }
+
+            var number = u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
+            var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
+            var line = $"standard {ruling.Movement}, ruling-{number}: {ruling.Text.Trim()} (ruling {number}, {today:yyyy-MM-dd})";
+            var ruled = document with { Text = Added(document.Text, line) };
+            switch (await published.Publish(workout, null, newest.Number, question, Fingerprint.Of(ruled.Understand()), ruled, ruling.HoldsFrom.Trim(), $"Ruling {number}: {ruling.Text.Trim()}", cancel))
+            {
+                case PublishResult.Done done:
+                    // A retry finds the version it made before, whose line may have another number than the one just written.
+                    line = (await published.Document(done.Version.Id, cancel)).Text.TrimEnd().Split('\n')[^1];
+                    return await AddToDraft(workout, line, workouts, cancel) ? (done.Version, null)
+                        : (null, Results.Problem(title: $"The ruling is published as version {done.Version.Number}, but the draft is being changed all the time.", detail: "Answer once more: the same version is found, and the line is added to the draft.", statusCode: 409));
+                case PublishResult.Gone:
+                    return (null, Problems.Gone("workout"));
+            }
         }
 
-        var number = u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
-        var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
-        var line = $"standard {ruling.Movement}, ruling-{number}: {ruling.Text.Trim()} (ruling {number}, {today:yyyy-MM-dd})";
-        var ruled = document with { Text = Added(document.Text, line) };
-        var done = await published.Publish(workout, null, question, Fingerprint.Of(ruled.Understand()), ruled, ruling.HoldsFrom.Trim(), $"Ruling {number}: {ruling.Text.Trim()}", cancel);
-        if (done is not PublishResult.Done { Version: var version })
+        return (null, Results.Problem(title: "Other rulings are being published just now.", detail: "Answer once more; nothing was changed.", statusCode: 409));
+    }
+
+    /// <summary>Adds the ruling’s line to the draft, or a later correction would take the ruling back. False when the draft is saved too often to get in between.</summary>
+    private static async Task<bool> AddToDraft(Guid workout, string line, WorkoutStore workouts, CancellationToken cancel)
+    {
+        for (var attempt = 0; attempt < Attempts; attempt++)
         {
-            return (null, Problems.Gone("workout"));
+            if (await workouts.Find(workout, cancel) is not { } draft || draft.Draft.Value.Contains(line, StringComparison.Ordinal)
+                || await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel) is not SaveResult<string>.Outdated)
+            {
+                return true;
+            }
         }
 
-        if (await workouts.Find(workout, cancel) is { } draft && !draft.Draft.Value.Contains(line, StringComparison.Ordinal))
-        {
-            await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel);
-        }
-
-        return (version, null);
+        return false;
     }
 
     private static string Added(string text, string line)

@@ -44,6 +44,14 @@ public class DifferencesTests
     }
 
     [Fact]
+    public void An_answer_for_one_division_and_a_topic_without_clauses_are_named()
+    {
+        var one = Assert.Single(Of(Bell, Bell + "policy doubtful rep, for Meadow: no rep\n"));
+        Assert.Equal(("Meadow", "doubtful rep", "no rep"), (one.For, one.What, one.Now));
+        Assert.Contains(Of(DraftTexts.Demo("03"), DraftTexts.Demo("03") + "policy tape and grips: both\n"), c => c is { What: "tape and grips", Before: "not both", Now: "both" });
+    }
+
+    [Fact]
     public void What_changes_nothing_else_is_words_only() =>
         Assert.Equal([Touches.Words], Of(Bell, Replaced("      sit-up\n", "      sit-up (hands behind the head first)\n")).Select(c => c.Touches).Distinct());
 

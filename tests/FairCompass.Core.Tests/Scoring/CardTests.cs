@@ -46,6 +46,15 @@ public class CardTests
         Refused("01", new("0", null, 5, null, [], Ticks: 1), "pieces[0].ticks");
     }
 
+    [Fact]
+    public void A_tick_does_not_say_what_was_done_of_the_other_tasks()
+    {
+        var u = Demo.Understand("T\n  for Tideline\n\n6:00 for reps\n  20 sit-up, +6 when done\n  10 pull-up\n\nscore: reps\n  tie: shared\n");
+        var error = Assert.Single(Card.Validate(new(EntryStatus.Ran, [new("0", null, 30, null, [], Ticks: 1)]), u.Courses[0], u.Sheets[0]));
+        Assert.Equal(("pieces[0].ticks", "This part has no bonus target to tick."), (error.Path, error.Message));
+        Assert.Empty(Card.Validate(new(EntryStatus.Ran, [new("0", null, 30, null, [])]), u.Courses[0], u.Sheets[0]));
+    }
+
     [Theory]
     [InlineData(-80)]
     [InlineData(0)]

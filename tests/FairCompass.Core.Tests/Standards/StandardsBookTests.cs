@@ -114,6 +114,17 @@ public class StandardsBookTests
         Assert.Contains(Understanding.Of(Plain, u.Text).Findings(), f => f.Rule == "standard-missing");
     }
 
+    [Theory]
+    [InlineData(12.5)]
+    [InlineData(-1)]
+    [InlineData(181)]
+    public void An_angle_that_is_none_is_refused_before_it_is_stored(double angle)
+    {
+        var sitUp = MovementLibrary.ById("sit-up")!;
+        var own = sitUp with { Id = "deck-sit-up", Name = new("deck sit-up"), Synonyms = [], Clauses = [.. sitUp.Clauses.Select((c, i) => i == 0 ? c with { Of = new() { AngleDegrees = (decimal)angle } } : c)] };
+        Assert.Equal("ownMovements[0].clauses[0].of.angleDegrees", Assert.Single(CompetitionRules.Validate(Plain with { OwnMovements = [own] })).Path);
+    }
+
     [Fact]
     public void Every_school_says_what_it_means_in_both_languages_and_every_default_is_one()
     {

@@ -47,7 +47,7 @@ function rows(brief: Brief): Schemas["BriefSection"][][] {
 
 function Section({ section }: { section: Schemas["BriefSection"] }) {
   return (
-    <section>
+    <section data-section={section.id}>
       {section.heading && <h2>{section.heading}</h2>}
       {section.blocks.map((b, i) => <Block key={i} block={b} />)}
     </section>

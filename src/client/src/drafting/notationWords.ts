@@ -16,6 +16,8 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "tie: score ", start: true, help: "under score" },
   { text: "bell: a rep counts when finished", start: true, help: "at the final bell" },
   { text: "bell: a lift counts when finished and steady", start: true, help: "at the final bell" },
+  { text: "policy dropping: ", start: true, help: "another answer than the competition’s" },
+  { text: "standard ", start: true, help: "a clause said differently here" },
   { text: "note: ", start: true, help: "printed in the briefs" },
   { text: "lead-in 0:10", start: true, help: "under the title" },
   { text: "complex, ", start: true, help: "several lifts at one bar" },

@@ -38,6 +38,7 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
       </div>
       <p className="mt-1 max-w-prose text-soft">Where the trade disagrees, one answer is in force. Choosing another rewrites every clause that it touches; a workout or a division may depart, and that is shown here. <Link className="act" to={`/c/${cid}/standards`}>To the book</Link></p>
       {doc.error && <Message error={doc.error} />}
+      {doc.state === "conflict" && <p className="mt-2 flex gap-4"><button className="press-plain" onClick={() => doc.settle(true)}>Save mine over it</button><button className="press-plain" onClick={() => doc.settle(false)}>Take the other</button></p>}
       {topics.map(({ topic, inForce, departures }) => {
         const now = chosen(topic.name) ?? topic.default ?? inForce ?? null;
         return (
