@@ -19,6 +19,10 @@ public sealed class Page : IDisposable
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
         Address = address;
         Open("/");
+
+        // The start leads on to the first workout, and the lists fill in; a click before that may land beside its mark.
+        Shows("19 drafts");
+        Shows("114 in all");
     }
 
     public ChromeDriver Driver { get; }
@@ -117,6 +121,20 @@ public sealed class Page : IDisposable
         return (string)Driver.ExecuteAsyncScript(
             "const done = arguments[0]; axe.run().then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\\n')), e => done(String(e)));")!;
     }
+
+    /// <summary>Does something with an element that may not be there yet; null as long as it is not.</summary>
+    public static string? Done(IWebElement? found, Action<IWebElement> act)
+    {
+        if (found is not null)
+        {
+            act(found);
+        }
+
+        return found is null ? null : "";
+    }
+
+    /// <summary>Chooses an option of a select by its visible words.</summary>
+    public static void Pick(IWebElement select, string words) => select.FindElements(By.TagName("option")).First(o => o.Text.Trim() == words).Click();
 
     public byte[] Print() => Convert.FromBase64String((string)((Dictionary<string, object?>)Driver.ExecuteCdpCommand("Page.printToPDF",
         new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true })!)["data"]!);

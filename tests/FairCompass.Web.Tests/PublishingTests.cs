@@ -135,7 +135,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
         await Publish(id, revision);
         Assert.Equal(1, (await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]!.GetValue<int>());
-        Assert.Contains("version 1", await api.Http.GetStringAsync($"/api/workouts/{id}/brief.md?audience=Caller"), StringComparison.Ordinal);
+        Assert.Contains("Version 1", await api.Http.GetStringAsync($"/api/workouts/{id}/brief.md?audience=Caller"), StringComparison.Ordinal);
         await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal) });
         Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
     }

@@ -1,39 +1,9 @@
 using System.Text.Json.Serialization;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
+using FairCompass.Core.Standards.Figures;
 
 namespace FairCompass.Core.Briefing;
-
-/// <summary>Who reads a brief.</summary>
-public enum Audience
-{
-    /// <summary>Athletes, teams, coaches.</summary>
-    Athlete,
-
-    /// <summary>Lane judges.</summary>
-    Judge,
-
-    /// <summary>The caller: every call with its time, every fork.</summary>
-    Caller,
-
-    /// <summary>The floor crew: kit and plates for each lane.</summary>
-    FloorCrew,
-
-    /// <summary>The score desk: how the card becomes scores, with check sums.</summary>
-    ScoreDesk,
-
-    /// <summary>The card of a lane, blank where a person or lane is filled in.</summary>
-    LaneCard,
-
-    /// <summary>What is measured for each athlete.</summary>
-    Measurement,
-
-    /// <summary>What a video must show.</summary>
-    Video,
-
-    /// <summary>The workout large, for the wall.</summary>
-    Poster,
-}
 
 /// <summary>A brief as it is printed.</summary>
 /// <param name="Audience">For whom.</param>
@@ -49,7 +19,41 @@ public sealed record Brief(
 {
     /// <summary>The published version; null for a draft.</summary>
     public int? Version { get; init; }
+
+    /// <summary>The language of every built-in word on it.</summary>
+    public Language Language { get; init; }
+
+    /// <summary>The codes of the cards that are printed from it, one for each; empty for every other paper.</summary>
+    public Eq<CardCode> Cards { get; init; }
+
+    /// <summary>Every number of the sections with the id of the value in the model that it is printed from; empty unless <see cref="BriefOptions.Trace"/> asks for it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<PrintedNumber> Numbers { get; init; }
+
+    /// <summary>What the paper is called: <c>Judge brief</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
+    public string Paper => Tongue.Of(Language).Say(PaperNames.Of(Audience));
+
+    /// <summary>What it is a paper of: <c>Version 2</c>, or <c>Not published: a draft</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
+    public string Status
+    {
+        get
+        {
+            var tongue = Tongue.Of(Language);
+            var open = Open == 0 ? "" : tongue.Say($" · {Open} {(Open == 1 ? "question" : "questions")} open", $" · {Open} {(Open == 1 ? "pregunta abierta" : "preguntas abiertas")}");
+            return (Version is { } n ? tongue.Say($"Version {n}", $"Versión {n}") : tongue.Say("Not published: a draft", "No publicado: un borrador")) + open;
+        }
+    }
 }
+
+/// <summary>A number on a paper and where it comes from.</summary>
+/// <param name="From">
+/// The id of the value: <c>stage/0</c>, <c>cell/7/load/Meadow woman</c>, <c>call/2</c>, <c>round/A/Meadow woman/3</c>,
+/// <c>clause/pull-up/chin</c>, <c>score/A</c>, and so on; <c>form/…</c> for the row numbers of a blank form.
+/// </param>
+/// <param name="Text">As it is printed: <c>62.5</c>, <c>4:30</c>.</param>
+public sealed record PrintedNumber(string From, string Text);
 
 /// <summary>A section of a brief.</summary>
 /// <param name="Id">Stable name of the section.</param>
@@ -65,6 +69,13 @@ public sealed record BriefRow(Eq<string> Cells);
 /// <param name="Text">The words.</param>
 public sealed record BriefLine(int Level, string Text);
 
+/// <summary>A figure beside a standard.</summary>
+/// <param name="Title">What is shown: a position, or the sign of a fault.</param>
+/// <param name="Mark">For a fault and the good pose beside it the word that marks it, <c>no rep</c> or <c>good</c>; null for a position.</param>
+/// <param name="Good">False for a fault.</param>
+/// <param name="Drawing">The drawing.</param>
+public sealed record BriefFigure(string Title, string? Mark, bool Good, Drawing Drawing);
+
 /// <summary>A block of a section.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Paragraph), "paragraph")]
@@ -73,6 +84,7 @@ public sealed record BriefLine(int Level, string Text);
 [JsonDerivedType(typeof(Table), "table")]
 [JsonDerivedType(typeof(StandardOf), "standard")]
 [JsonDerivedType(typeof(Blanks), "blanks")]
+[JsonDerivedType(typeof(Boxes), "boxes")]
 public abstract record BriefBlock
 {
     private BriefBlock()
@@ -100,10 +112,20 @@ public abstract record BriefBlock
 
     /// <summary>The standard of a movement as this audience needs it.</summary>
     /// <param name="Name">The movement.</param>
-    /// <param name="Who">The divisions that do it, or null when all do.</param>
-    /// <param name="Place">For judges: where to stand; else null.</param>
-    /// <param name="Call">For judges: when to call; else null.</param>
+    /// <param name="Who">For whom, in words, when not for all: <c>only Meadow</c>; else null.</param>
+    /// <param name="Duty">For judges: where to stand and when to call, each with its heading; empty for others.</param>
     /// <param name="Rules">The clauses, with their phases.</param>
+    /// <param name="FaultHead">Column headings of the faults.</param>
     /// <param name="Faults">What is seen, what is called, what the athlete must do.</param>
-    public sealed record StandardOf(string Name, string? Who, string? Place, string? Call, Eq<BriefRow> Rules, Eq<BriefRow> Faults) : BriefBlock;
+    public sealed record StandardOf(string Name, string? Who, Eq<BriefRow> Duty, Eq<BriefRow> Rules, Eq<string> FaultHead, Eq<BriefRow> Faults) : BriefBlock
+    {
+        /// <summary>The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or the movement has none.</summary>
+        public Eq<BriefFigure> Figures { get; init; }
+    }
+
+    /// <summary>Rows of small boxes to cross off, one row a task, one box a round or a running total.</summary>
+    /// <param name="Caption">Its title, or null.</param>
+    /// <param name="Head">Column headings; the first is empty.</param>
+    /// <param name="Rows">A task and its running totals; an empty cell has no box.</param>
+    public sealed record Boxes(string? Caption, Eq<string> Head, Eq<BriefRow> Rows) : BriefBlock;
 }

@@ -1,4 +1,5 @@
 using System.Text;
+using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Briefing;
 
@@ -10,7 +11,7 @@ public static class BriefMarkdown
     {
         var md = new StringBuilder();
         md.Append("# ").AppendLine(Escape(brief.Title)).AppendLine();
-        md.AppendLine($"{Escape(brief.Competition)} · {Escape(brief.For)} · {(brief.Version is { } v ? $"version {v}" : "draft")} · {brief.Date:yyyy-MM-dd} · {Escape(brief.Fingerprint)}").AppendLine();
+        md.AppendLine($"{Escape(brief.Competition)} · {Escape(brief.For)} · {Escape(brief.Paper)} · {Escape(brief.Status)} · {brief.Date:yyyy-MM-dd} · {Escape(brief.Fingerprint)}").AppendLine();
         foreach (var section in brief.Sections)
         {
             if (section.Heading.Length > 0)
@@ -58,19 +59,17 @@ public static class BriefMarkdown
 
                 md.AppendLine();
                 break;
+            case BriefBlock.Boxes b:
+                Captioned(md, b.Caption, b.Head, b.Rows.Select(r => new BriefRow(r.Cells.Select((c, i) => i == 0 || c.Length == 0 ? c : "□ " + c).ToEq())));
+                break;
             case BriefBlock.Table t:
-                if (t.Caption is { } caption)
-                {
-                    md.Append("**").Append(Escape(caption)).AppendLine("**").AppendLine();
-                }
-
-                Table(md, t.Head, t.Rows);
+                Captioned(md, t.Caption, t.Head, t.Rows);
                 break;
             case BriefBlock.StandardOf s:
-                md.Append("### ").AppendLine(Escape(s.Name + (s.Who is null ? "" : ", only " + s.Who))).AppendLine();
-                if (s.Place is not null)
+                md.Append("### ").AppendLine(Escape(s.Name + (s.Who is null ? "" : ", " + s.Who))).AppendLine();
+                foreach (var duty in s.Duty)
                 {
-                    md.AppendLine($"**Stand** {Escape(s.Place)} **Call** {Escape(s.Call ?? "")}").AppendLine();
+                    md.Append("**").Append(Escape(duty.Cells[0])).Append("** ").AppendLine(Escape(duty.Cells[1])).AppendLine();
                 }
 
                 foreach (var row in s.Rules)
@@ -79,9 +78,19 @@ public static class BriefMarkdown
                 }
 
                 md.AppendLine();
-                Table(md, ["What you see or hear", "Call", "The athlete must"], s.Faults);
+                Table(md, s.FaultHead, s.Faults);
                 break;
         }
+    }
+
+    private static void Captioned(StringBuilder md, string? caption, IReadOnlyList<string> head, IEnumerable<BriefRow> rows)
+    {
+        if (caption is not null)
+        {
+            md.Append("**").Append(Escape(caption)).AppendLine("**").AppendLine();
+        }
+
+        Table(md, head, rows);
     }
 
     private static void Table(StringBuilder md, IReadOnlyList<string> head, IEnumerable<BriefRow> rows)

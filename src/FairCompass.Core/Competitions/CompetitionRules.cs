@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 
@@ -74,7 +73,7 @@ public static class CompetitionRules
     {
         var d = c.Divisions[index];
         var path = $"divisions[{index}]";
-        var name = d.Name.Normalize(NormalizationForm.FormC);
+        var name = d.Name;
         if (NameError(name, 40, required: true) is { } error)
         {
             errors.Add(new(path + ".name", error));
@@ -87,7 +86,7 @@ public static class CompetitionRules
         {
             errors.Add(new(path + ".name", "A division's name has letters, digits, spaces and - ' & + only, and not the words “and” or “only”, because drafts use the rest."));
         }
-        else if (c.Divisions.Take(index).Any(o => string.Equals(o.Name.Normalize(NormalizationForm.FormC), name, StringComparison.OrdinalIgnoreCase)))
+        else if (c.Divisions.Take(index).Any(o => string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase)))
         {
             errors.Add(new(path + ".name", $"There is already a division called {name}."));
         }

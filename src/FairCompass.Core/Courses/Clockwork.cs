@@ -1,5 +1,7 @@
 using System.Globalization;
+using System.Text.Json.Serialization;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -9,8 +11,19 @@ namespace FairCompass.Core.Courses;
 /// <summary>Somebody at a place during a span of the clock.</summary>
 /// <param name="Who">A member, a group, or null for the whole entry.</param>
 /// <param name="Where">The piece's key; null for who rests.</param>
-/// <param name="Does">In words: a station's name, <c>rests</c>, <c>changes the bar to 70/47.5 kg</c>.</param>
-public sealed record Presence(string? Who, string? Where, string Does);
+/// <param name="Said">What they do, in every language: a station's name, <c>rests</c>, <c>changes the load to 70/47.5 kg</c>.</param>
+public sealed record Presence(string? Who, string? Where, [property: JsonIgnore] Said Said)
+{
+    /// <summary>Works at the one piece there is.</summary>
+    internal static Said Works { get; } = ("works", "trabaja");
+
+    /// <summary>Rests.</summary>
+    internal static Said Rests { get; } = ("rests", "descansa");
+
+    /// <summary>What they do, in English.</summary>
+    [System.Text.Json.Serialization.JsonIgnore(Condition = System.Text.Json.Serialization.JsonIgnoreCondition.Never)]
+    public string Does => Said.English;
+}
 
 /// <summary>
 /// The hall clock of a workout for one division, walked once: every span of time, and every piece of work that stands in
@@ -139,7 +152,7 @@ public sealed class Clockwork
         {
             var time = r.Times.Count == 0 ? null : r.Times[Math.Min(k, r.Times.Count - 1)];
             var seat = members > 1 ? (k % members) + 1 : (int?)null;
-            var rests = Enumerable.Range(1, members).Where(m => members > 1 && m != seat).Select(m => new Presence(Words.Ordinal(m), null, "rests"));
+            var rests = Enumerable.Range(1, members).Where(m => members > 1 && m != seat).Select(m => new Presence(Words.Ordinal(m), null, Presence.Rests));
             Span(SpanKind.Work, r.Label, time, [(Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null), seat is { } s ? Words.Ordinal(s) : null, r.Label)], rests);
             if (k < turns - 1 && r.Between is { } gap)
             {
@@ -168,7 +181,7 @@ public sealed class Clockwork
                 }
                 else
                 {
-                    rests.Add(new(Words.Ordinal(m), null, "rests"));
+                    rests.Add(new(Words.Ordinal(m), null, Presence.Rests));
                 }
             }
 
@@ -200,7 +213,7 @@ public sealed class Clockwork
                 }
                 else
                 {
-                    rests.Add(new(name, null, "rests"));
+                    rests.Add(new(name, null, Presence.Rests));
                 }
             }
 
@@ -240,7 +253,7 @@ public sealed class Clockwork
         {
             spans.Add(new(kind, label, start, start + time, places.Select(p => p.Piece.Key).Distinct().ToEq())
             {
-                Where = places.Where(p => p.Who is not null || p.Piece.Swaps.Count > 0).Select(p => new Presence(p.Who, p.Piece.Key, p.Does ?? "works")).Concat(rests ?? []).ToEq(),
+                Where = places.Where(p => p.Who is not null || p.Piece.Swaps.Count > 0).Select(p => new Presence(p.Who, p.Piece.Key, p.Does is null ? Presence.Works : new(p.Does, p.Does))).Concat(rests ?? []).ToEq(),
                 Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
                 Silent = silent,
             });
@@ -287,7 +300,7 @@ public sealed class Clockwork
         return sum;
     }
 
-    private static string ReRigWords(Rule.ReRig rig) => rig.To is { } to ? "changes the load to " + Notation.Printer.Detail(to) : "changes the load";
+    private static Said ReRigWords(Rule.ReRig rig) => rig.To is { } to ? ("changes the load to " + Notation.Printer.Detail(to), "cambia la carga a " + Notation.Printer.Detail(to)) : ("changes the load", "cambia la carga");
 
     private bool Full() => TooMany |= pieces.Count >= LargestCount;
 }

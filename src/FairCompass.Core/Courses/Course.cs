@@ -1,3 +1,5 @@
+using System.Globalization;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -17,7 +19,10 @@ public sealed record CountedUnit(string Word, Credit Credit, int Parts = 1);
 public sealed record TaskOption(Prescription Prescription, Series? Count, CountedUnit Unit)
 {
     /// <summary>The option in words: <c>22 front-rack lunge, 30 kg</c>.</summary>
-    public string Name => (Count is null ? "" : Count + " ") + Prescription.Movement.Value + (Prescription.Load is { } load ? ", " + load.Value : "");
+    public string Name => NameIn(Tongue.English);
+
+    /// <summary>The option in words of a language.</summary>
+    public string NameIn(Tongue tongue) => (Count is null ? "" : Count + " ") + tongue.Movement(Prescription.Movement.Value) + (Prescription.Load is { } load ? ", " + load.Value.In(tongue) : "");
 
     internal Counting? Counting { get; init; }
 }
@@ -40,7 +45,30 @@ public sealed record CourseTask(int Index, Work.Task Source, Prescription Prescr
 /// <param name="Key">Names it in observations: <c>first</c>, <c>then</c>, a station, an option; empty for the only one.</param>
 /// <param name="Name">In words; empty for the only one.</param>
 /// <param name="Counter">The counter.</param>
-public sealed record CourseStrand(string Key, string Name, Strand Counter);
+public sealed record CourseStrand(string Key, string Name, Strand Counter)
+{
+    /// <summary>The counter's name in a language; stations stay as their author wrote them.</summary>
+    /// <param name="piece">The piece it belongs to.</param>
+    /// <param name="tongue">The language.</param>
+    public string NameIn(CoursePiece piece, Tongue tongue)
+    {
+        if (!tongue.IsSpanish || piece.Piece.Swaps.Count > 0)
+        {
+            return Name;
+        }
+
+        var every = piece.Every;
+        return Key switch
+        {
+            "first" when every is not null => "primero en cada intervalo" + Only(every.First, tongue),
+            "then" when every is not null => "en el resto de los intervalos" + Only(every.Then, tongue),
+            _ when piece.Tasks is [{ Options.Count: > 0 } choice] && int.TryParse(Key, NumberStyles.None, CultureInfo.InvariantCulture, out var option) && option < choice.Options.Count => choice.Options[option].NameIn(tongue),
+            _ => tongue.Movement(Name),
+        };
+    }
+
+    private static string Only(Eq<Work> items, Tongue tongue) => items.OfType<Work.Task>().ToList() is [var only] ? $" ({tongue.Movement(only.Movement)})" : "";
+}
 
 /// <summary>A piece compiled for an entry.</summary>
 /// <param name="Piece">The piece.</param>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -33,8 +34,11 @@ public sealed class Ledger
     private readonly Eq<CourseTask> tasks;
     private readonly bool plain;
 
-    private Ledger(Strand strand, Eq<CourseTask> tasks)
+    private readonly Tongue tongue;
+
+    private Ledger(Strand strand, Eq<CourseTask> tasks, Tongue tongue)
     {
+        this.tongue = tongue;
         this.strand = strand;
         this.tasks = tasks;
         plain = tasks.All(t => t.Counted.Credit.IsPlain && t.Options.All(o => o.Unit.Credit.IsPlain));
@@ -44,7 +48,16 @@ public sealed class Ledger
     /// <param name="strand">The counter.</param>
     /// <param name="tasks">The tasks of its piece, for credit and loads.</param>
     /// <param name="rows">How many rows at most, from 1.</param>
-    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, int rows = 40) => new Ledger(strand, tasks).Tables(rows);
+    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, int rows = 40) => Of(strand, tasks, Tongue.English, rows);
+
+    /// <summary>The tables of a strand, with its notes in a language.</summary>
+    /// <param name="strand">The counter.</param>
+    /// <param name="tasks">The tasks of its piece, for credit and loads.</param>
+    /// <param name="tongue">The language of the notes.</param>
+    /// <param name="rows">How many rows at most, from 1.</param>
+    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, Tongue tongue, int rows = 40) => new Ledger(strand, tasks, tongue).Tables(rows);
+
+    private string Note(Work work) => tongue.IsSpanish ? SpanishLines.Line(work, tongue) : Printer.Line(work);
 
     private Eq<LedgerTable> Tables(int rows)
     {
@@ -60,7 +73,7 @@ public sealed class Ledger
                     list.Add(new("", [Cell(leaf, 0, ref total)]));
                     break;
                 case CountNode.Mark mark:
-                    list.Add(new("", [], Printer.Line(mark.Work)));
+                    list.Add(new("", [], Note(mark.Work)));
                     break;
                 case CountNode.Sequence lifts:
                     Steps(lifts, 0, [], ref total, list, rows + 1);
@@ -111,7 +124,7 @@ public sealed class Ledger
                     }
                     else if (node is CountNode.Mark mark && (mark.Work is not Work.Gate { OnlyRound: { } only } || only == round + 1))
                     {
-                        notes.Add(Printer.Line(mark.Work));
+                        notes.Add(Note(mark.Work));
                     }
                 }
 
@@ -170,7 +183,7 @@ public sealed class Ledger
 
                 break;
             case CountNode.Mark mark:
-                rows.Add(new(Label(path), [], Printer.Line(mark.Work)));
+                rows.Add(new(Label(path), [], Note(mark.Work)));
                 break;
             case CountNode.Sequence sequence:
                 foreach (var item in sequence.Items)

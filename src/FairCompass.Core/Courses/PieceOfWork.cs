@@ -1,4 +1,5 @@
 using System.Globalization;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -43,38 +44,44 @@ public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTi
     public static IReadOnlyList<PieceOfWork> Of(Workout workout) => Clockwork.Of(workout, null).Pieces;
 
     /// <summary>The piece's name in sentences: <c>A</c>, <c>Row, cycle 2, turn 3 (2nd)</c>, or <c>the work</c> when it has none.</summary>
-    public string Name
-    {
-        get
-        {
-            var parts = new List<string>();
-            if ((Label ?? Station) is { } name)
-            {
-                parts.Add(name);
-            }
-
-            if (Group is { } group && group != Label)
-            {
-                parts.Add(group);
-            }
-
-            if (Cycle is { } cycle)
-            {
-                parts.Add("cycle " + cycle.ToString(CultureInfo.InvariantCulture));
-            }
-
-            if (Turn is { } turn && Group is null)
-            {
-                parts.Add("turn " + turn.ToString(CultureInfo.InvariantCulture));
-            }
-
-            var seat = Seat is { } s ? Text.Words.Ordinal(s) : null;
-            return parts.Count == 0 ? seat is null ? "the work" : seat + " member" : string.Join(", ", parts) + (seat is null ? "" : $" ({seat})");
-        }
-    }
+    public string Name => NameIn(Tongue.English);
 
     /// <summary>True when the piece has a name of its own.</summary>
-    public bool IsNamed => Name != "the work";
+    public bool IsNamed => Parts(Tongue.English).Count > 0 || Seat is not null;
+
+    /// <summary>The piece's name in a language; labels, stations and groups stay as their author wrote them.</summary>
+    public string NameIn(Tongue tongue)
+    {
+        var parts = Parts(tongue);
+        var seat = Seat is { } s ? tongue.Ordinal(s) : null;
+        return parts.Count == 0 ? seat is null ? tongue.Say("the work", "el trabajo") : tongue.Say($"{seat} member", $"{seat} miembro") : string.Join(", ", parts) + (seat is null ? "" : $" ({seat})");
+    }
+
+    private List<string> Parts(Tongue tongue)
+    {
+        var parts = new List<string>();
+        if ((Label ?? Station) is { } name)
+        {
+            parts.Add(name);
+        }
+
+        if (Group is { } group && group != Label)
+        {
+            parts.Add(group);
+        }
+
+        if (Cycle is { } cycle)
+        {
+            parts.Add(tongue.Say("cycle ", "ciclo ") + cycle.ToString(CultureInfo.InvariantCulture));
+        }
+
+        if (Turn is { } turn && Group is null)
+        {
+            parts.Add(tongue.Say("turn ", "turno ") + turn.ToString(CultureInfo.InvariantCulture));
+        }
+
+        return parts;
+    }
 
     /// <summary>True when a score that is taken <c>of</c> a name means this piece.</summary>
     public bool Answers(string name) => name == Label || name == Station || name == Group

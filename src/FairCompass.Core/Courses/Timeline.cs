@@ -1,3 +1,4 @@
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -73,20 +74,26 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
     public int Judges { get; init; }
 
     /// <summary>The clock of a course; null when a time is unset or there is no stage.</summary>
-    public static Timeline? Of(Course course) => Of(course.Clock, course);
+    public static Timeline? Of(Course course) => Of(course, Tongue.English);
+
+    /// <summary>The clock of a course with its calls in a language; null when a time is unset or there is no stage.</summary>
+    public static Timeline? Of(Course course, Tongue tongue) => Of(course.Clock, course, tongue);
 
     /// <summary>The clock of a workout that nobody runs yet.</summary>
-    public static Timeline? Of(Workout workout) => Of(Clockwork.Of(workout, null), null);
+    public static Timeline? Of(Workout workout) => Of(workout, Tongue.English);
 
-    private static Timeline? Of(Clockwork clock, Course? course)
+    /// <summary>The clock of a workout that nobody runs yet, with its calls in a language.</summary>
+    public static Timeline? Of(Workout workout, Tongue tongue) => Of(Clockwork.Of(workout, null), null, tongue);
+
+    private static Timeline? Of(Clockwork clock, Course? course, Tongue tongue)
     {
         if (clock.HasUnset || clock.Spans.Count == 0)
         {
             return null;
         }
 
-        var forks = course is null ? [] : Gates(course).ToEq();
-        var calls = LeadIn(clock.LeadIn).Concat(CallsOf(clock, forks)).Concat(IntervalCalls(clock)).OrderBy(c => c.At).Take(LargestCalls);
+        var forks = course is null ? [] : Gates(course, tongue).ToEq();
+        var calls = LeadIn(clock.LeadIn, tongue).Concat(CallsOf(clock, forks, tongue)).Concat(IntervalCalls(clock, tongue)).OrderBy(c => c.At).Take(LargestCalls);
         return new(clock.Spans.ToEq(), calls.ToEq(), clock.Spans[^1].Ends)
         {
             Forks = forks,
@@ -96,10 +103,10 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
     }
 
     /// <summary>The lead-in is counted down before 0:00, so its call has a negative time.</summary>
-    private static IEnumerable<ClockCall> LeadIn(Duration? length) =>
-        length is { Ms: > 0 } time ? [new(Duration.Zero - time, "lead-in, stand ready")] : [];
+    private static IEnumerable<ClockCall> LeadIn(Duration? length, Tongue tongue) =>
+        length is { Ms: > 0 } time ? [new(Duration.Zero - time, tongue.Say("lead-in, stand ready", "cuenta previa, preparados"))] : [];
 
-    private static IEnumerable<ClockFork> Gates(Course course)
+    private static IEnumerable<ClockFork> Gates(Course course, Tongue tongue)
     {
         foreach (var piece in course.Pieces.Where(p => p.Strand is not null && p.Piece.Starts is not null && p.Limit is { Gates.Count: > 0 }))
         {
@@ -109,7 +116,8 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             {
                 n++;
                 yield return new(cap, piece.Piece.Key, gate.Units, cap + gate.Adds,
-                    $"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until {cap + gate.Adds}; all others stop.");
+                    tongue.Say($"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until {cap + gate.Adds}; all others stop.",
+                        $"{(piece.Limit.Gates.Count > 1 ? $"Puerta {n}" : "La puerta")}: quien ha hecho {gate.Units} sigue hasta {cap + gate.Adds}; los demás paran."));
                 cap += gate.Adds;
             }
         }
@@ -134,7 +142,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
     /// The usual calls: a count-in and go, one minute and ten seconds before the end of a window longer than they are, the end
     /// of each window, and a count-in before the next (common practice).
     /// </summary>
-    private static List<ClockCall> CallsOf(Clockwork clock, Eq<ClockFork> forks)
+    private static List<ClockCall> CallsOf(Clockwork clock, Eq<ClockFork> forks, Tongue tongue)
     {
         var calls = new List<ClockCall>();
         for (var i = 0; i < clock.Spans.Count && calls.Count < LargestCalls; i++)
@@ -146,7 +154,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             {
                 if (next is not null && length > Duration.Seconds(10))
                 {
-                    calls.Add(new(span.Ends - Duration.Seconds(10), next.Where.Count > 0 && next.Where.Any(w => w.Where is not null && w.Who is not null) ? $"ten seconds to go: {Places(next)}" : "ten seconds to go"));
+                    calls.Add(new(span.Ends - Duration.Seconds(10), next.Where.Count > 0 && next.Where.Any(w => w.Where is not null && w.Who is not null) ? tongue.Say($"ten seconds to go: {Places(next, tongue)}", $"quedan diez segundos: {Places(next, tongue)}") : tongue.Say("ten seconds to go", "quedan diez segundos")));
                 }
 
                 continue;
@@ -154,12 +162,12 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
             if (!span.Silent)
             {
-                calls.Add(new(span.Starts, "3, 2, 1, go"));
+                calls.Add(new(span.Starts, tongue.Say("3, 2, 1, go", "3, 2, 1, ya")));
             }
 
             foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
             {
-                calls.Add(new(fork.At, $"gate: {fork.Units} done, go on until {fork.Until}; the others, time"));
+                calls.Add(new(fork.At, tongue.Say($"gate: {fork.Units} done, go on until {fork.Until}; the others, time", $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo")));
             }
 
             // Before a silent switch nobody calls: the clock rolling over is the call.
@@ -170,22 +178,28 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
             if (length > Duration.Seconds(120))
             {
-                calls.Add(new(span.Ends - Duration.Seconds(60), "one minute"));
+                calls.Add(new(span.Ends - Duration.Seconds(60), tongue.Say("one minute", "un minuto")));
             }
 
             if (length > Duration.Seconds(30))
             {
-                calls.Add(new(span.Ends - Duration.Seconds(10), "ten seconds"));
+                calls.Add(new(span.Ends - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos")));
             }
 
-            calls.Add(new(span.Ends, next?.Kind switch { SpanKind.Rest => "time, rest", SpanKind.Change => "time, change", SpanKind.Work => "time, next", _ => "time" }));
+            calls.Add(new(span.Ends, next?.Kind switch
+            {
+                SpanKind.Rest => tongue.Say("time, rest", "tiempo, descanso"),
+                SpanKind.Change => tongue.Say("time, change", "tiempo, cambio"),
+                SpanKind.Work => tongue.Say("time, next", "tiempo, siguiente"),
+                _ => tongue.Say("time", "tiempo"),
+            }));
         }
 
         return calls;
     }
 
     /// <summary>Each new interval is called with what comes first in it.</summary>
-    private static IEnumerable<ClockCall> IntervalCalls(Clockwork clock)
+    private static IEnumerable<ClockCall> IntervalCalls(Clockwork clock, Tongue tongue)
     {
         foreach (var piece in clock.Pieces.Where(p => p is { Starts: not null, Window: not null }))
         {
@@ -198,11 +212,12 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             var n = 2L;
             for (var at = each; at < piece.Window!.Value && n < LargestCalls; at += each, n++)
             {
-                var amount = first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count ? $": {Number.Normal(count)} {first.Movement}" : "";
-                yield return new(piece.Starts!.Value + at, $"interval {n}{amount}");
+                var amount = first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count ? $": {Number.Normal(count)} {tongue.Movement(first.Movement)}" : "";
+                yield return new(piece.Starts!.Value + at, tongue.Say($"interval {n}{amount}", $"intervalo {n}{amount}"));
             }
         }
     }
 
-    private static string Places(ClockSpan span) => Words.Join(span.Where.Where(w => w.Where is not null && w.Who is not null).Select(w => w.Does == "works" ? $"{w.Who} next" : $"{w.Who} to {w.Does}"));
+    private static string Places(ClockSpan span, Tongue tongue) => tongue.Join(span.Where.Where(w => w.Where is not null && w.Who is not null).Select(w => (Who: tongue.Name(w.Who!), w.Said)).Select(w =>
+        w.Said == Presence.Works ? tongue.Say($"{w.Who} next", $"sigue {w.Who}") : tongue.Say($"{w.Who} to {w.Said.English}", $"{w.Who} a {tongue.Say(w.Said)}")));
 }

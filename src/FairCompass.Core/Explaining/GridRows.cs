@@ -1,5 +1,6 @@
 using FairCompass.Core.Checks;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -12,14 +13,18 @@ namespace FairCompass.Core.Explaining;
 public sealed class GridRows
 {
     private readonly Understanding u;
+    private readonly Tongue tongue;
     private readonly List<GridRow> rows = [];
 
-    private GridRows(Understanding u) => this.u = u;
+    private GridRows(Understanding u, Tongue tongue) => (this.u, this.tongue) = (u, tongue);
 
     /// <summary>The rows of a draft, in the order of the text.</summary>
-    public static Eq<GridRow> Of(Understanding u)
+    public static Eq<GridRow> Of(Understanding u) => Of(u, Tongue.English);
+
+    /// <summary>The rows of a draft in words of a language, in the order of the text.</summary>
+    public static Eq<GridRow> Of(Understanding u, Tongue tongue)
     {
-        var grid = new GridRows(u);
+        var grid = new GridRows(u, tongue);
         if (u.Resolver.Addresses.Count == 0)
         {
             return [];
@@ -42,17 +47,17 @@ public sealed class GridRows
 
     private void Rows(string piece, int index, Work.Task source, List<PrescribedTask> column, TaskLine.Override? option, Series? scheme)
     {
-        var name = option is null ? source.Movement : "or " + (option.Movement ?? source.Movement);
+        var name = option is null ? tongue.Movement(source.Movement) : tongue.Say("or ", "o ") + tongue.Movement(option.Movement ?? source.Movement);
         var line = option?.At.Line ?? source.At.Line;
         if (column.Any(c => c.Prescription.Movement.Value != (option?.Movement ?? source.Movement)))
         {
-            Add("movement", null, c => Cell(c.Prescription.Movement.Value, c.Prescription.Movement.From));
+            Add("movement", null, c => Cell(tongue.Movement(c.Prescription.Movement.Value), c.Prescription.Movement.From));
         }
 
         var unit = column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch { Amount.Counted a => a.Unit, Amount.Max m => m.Unit, _ => AmountUnit.Rep };
         if (option is null || option.Amount is not null)
         {
-            Add("amount", UnitWord(unit), c => c.Prescription.Amount is { } a
+            Add("amount", tongue.Say(UnitWord(unit)), c => c.Prescription.Amount is { } a
                 ? Cell(AmountText(a.Value, u.Resolver.Position(c.Address)), a.From)
                 : new GridCell(scheme?.ToString() ?? "", c.Address.Division.InheritsFrom is null, null, source.At.Line));
         }
@@ -69,14 +74,14 @@ public sealed class GridRows
             Add("load", u.Competition.Unit.Symbol(), c =>
             {
                 var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, c.Address.Duty);
-                return new GridCell($"up to {Number.Normal(loads[^1])}", false, null, 0);
+                return new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(loads[^1]), false, null, 0);
             });
         }
 
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
             Add("height", null, c => c.Prescription.Heights.Count == 0 ? Empty
-                : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.ToString())), c.Prescription.Heights[0].From));
+                : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.In(tongue))), c.Prescription.Heights[0].From));
         }
 
         void Add(string aspect, string? unitWord, Func<PrescribedTask, GridCell> cell)
@@ -91,20 +96,20 @@ public sealed class GridRows
 
     private static GridCell Cell(string text, Origin from) => new(text, from.Own, from.Division, from.At.Line);
 
-    private static string? UnitWord(AmountUnit unit) => unit switch
+    private static Said UnitWord(AmountUnit unit) => unit switch
     {
-        AmountUnit.Calorie => "cal",
-        AmountUnit.Metre => "m",
-        AmountUnit.Foot => "ft",
-        _ => "reps",
+        AmountUnit.Calorie => Term.Single("cal"),
+        AmountUnit.Metre => Term.Single("m"),
+        AmountUnit.Foot => Term.Single("ft"),
+        _ => Term.Rep.Many,
     };
 
-    private static string AmountText(Amount amount, int position) => amount switch
+    private string AmountText(Amount amount, int position) => amount switch
     {
         Amount.Counted c => c.Of.For(position).ToString(),
-        Amount.Max => "max",
-        Amount.Heaviest { SetOf: { } n } => $"set of {n}",
-        _ => Printer.Amount(amount),
+        Amount.Max => tongue.Say("max", "máx."),
+        Amount.Heaviest { SetOf: { } n } => tongue.Say($"set of {n}", $"serie de {n}"),
+        _ => tongue.IsSpanish ? SpanishLines.Alone(amount) : Printer.Amount(amount),
     };
 
     /// <summary>The figures; how many are held stands in the row's heading when it is the same for all.</summary>

@@ -24,12 +24,22 @@ public sealed record Fingerprint(string Sha256, string Code)
     private static readonly ConditionalWeakTable<Movement, string> Hashes = [];
 
     /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
-    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)).Normalize(NormalizationForm.FormC));
+    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
 
     /// <summary>The fingerprint of a canonical text.</summary>
     public static Fingerprint Of(string canonical)
     {
         var hash = SHA256.HashData(Encoding.UTF8.GetBytes(Prefix + canonical));
+        return new(Convert.ToHexStringLower(hash), CodeOf(hash));
+    }
+
+    /// <summary>The printed code of a hash.</summary>
+    /// <param name="sha256">64 hexadecimal digits in either case.</param>
+    /// <returns>Null when it is no such hash.</returns>
+    public static string? CodeOf(string sha256) => sha256.Length == 64 && sha256.All(char.IsAsciiHexDigit) ? CodeOf(Convert.FromHexString(sha256)) : null;
+
+    private static string CodeOf(byte[] hash)
+    {
         var bits = (ulong)hash[0] << 32 | (ulong)hash[1] << 24 | (ulong)hash[2] << 16 | (ulong)hash[3] << 8 | hash[4];
         Span<char> code = stackalloc char[8];
         for (var i = 0; i < 8; i++)
@@ -37,7 +47,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             code[i] = Alphabet[(int)(bits >> (35 - (5 * i)) & 31)];
         }
 
-        return new(Convert.ToHexStringLower(hash), $"{code[..4]}-{code[4..]}-{Check(code)}");
+        return $"{code[..4]}-{code[4..]}-{Check(code)}";
     }
 
     /// <summary>Reads a code as people type it: case, spaces and hyphens do not matter, and O, I, L are taken for 0 and 1.</summary>

@@ -11,6 +11,7 @@ using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Standards.Figures;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Format;
@@ -37,12 +38,12 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<SharePhrase>), typeof(EqConverter<Score>), typeof(EqConverter<ScoreLine>), typeof(EqConverter<Policy>),
         typeof(EqConverter<Number>), typeof(EqConverter<Duration?>), typeof(EqConverter<string>), typeof(EqConverter<int>), typeof(EqConverter<long>), typeof(EqConverter<decimal>),
         typeof(EqConverter<Division>), typeof(EqConverter<PlateStock>),
-        typeof(EqConverter<PolicyChoice>), typeof(EqConverter<ClauseChange>), typeof(EqConverter<Movement>), typeof(EqConverter<Clause>), typeof(EqConverter<Fault>), typeof(EqConverter<Said>),
+        typeof(EqConverter<PolicyChoice>), typeof(EqConverter<ClauseChange>), typeof(EqConverter<Movement>), typeof(EqConverter<Clause>), typeof(EqConverter<Fault>), typeof(EqConverter<Said>), typeof(EqConverter<OwnPose>), typeof(EqConverter<JointAngle>),
         typeof(EqConverter<Token>), typeof(EqConverter<Finding>), typeof(EqConverter<Mend>), typeof(EqConverter<PieceSummary>), typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>), typeof(EqConverter<LedgerTable>), typeof(EqConverter<LedgerRow>), typeof(EqConverter<LedgerCell>),
         typeof(EqConverter<GridColumn>), typeof(EqConverter<GridRow>), typeof(EqConverter<GridCell>), typeof(EqConverter<ScoreView>), typeof(EqConverter<MovementUse>),
         typeof(EqConverter<ClockSpan>), typeof(EqConverter<Presence>), typeof(EqConverter<ClockFork>), typeof(EqConverter<OwnedRest>), typeof(EqConverter<Chosen>), typeof(EqConverter<StrandCount>), typeof(EqConverter<Duration>), typeof(EqConverter<CardTask>), typeof(EqConverter<WorkoutInFile>), typeof(EqConverter<Move>), typeof(EqConverter<ClubLine>), typeof(EqConverter<ClockCall>), typeof(EqConverter<PieceObservation>), typeof(EqConverter<Try>), typeof(EqConverter<ComponentResult>),
-        typeof(EqConverter<SampleResult>), typeof(EqConverter<CardField>), typeof(EqConverter<BriefSection>), typeof(EqConverter<BriefBlock>), typeof(EqConverter<BriefRow>), typeof(EqConverter<BriefLine>),
+        typeof(EqConverter<SampleResult>), typeof(EqConverter<CardField>), typeof(EqConverter<BriefSection>), typeof(EqConverter<BriefBlock>), typeof(EqConverter<BriefRow>), typeof(EqConverter<BriefLine>), typeof(EqConverter<BriefFigure>), typeof(EqConverter<CardCode>), typeof(EqConverter<Shape>),
     ])]
 [JsonSerializable(typeof(Workout))]
 [JsonSerializable(typeof(Competition))]

@@ -77,7 +77,7 @@ public static class Interview
 
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)
     {
-        var use = new TopicUse(u);
+        var (use, examples) = (new TopicUse(u), new TopicExamples(u));
         var book = StandardsBook.Of(u.Competition);
         var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().DefaultIfEmpty(null).ToList();
         foreach (var topic in Topics.All.Where(t => t.Default is null && divisions.Any(d => book.InForce(t, d, u.Workout) is null)))
@@ -85,7 +85,7 @@ public static class Interview
             if (use.Line(topic.Name) is { } line)
             {
                 yield return new(topic.Name, line, topic.Question, topic.Why,
-                    topic.Schools.Select(s => new Answer(s.Label, OnTheFloor(u, lines, line, s), s.Name == topic.Recommended, AtTheEnd(lines, Written(topic, s)), new(topic.Name, s.Name))).ToEq(), topic.TakesWords);
+                    topic.Schools.Select(s => new Answer(s.Label, OnTheFloor(u, examples.Of(topic, s), lines, line, s), s.Name == topic.Recommended, AtTheEnd(lines, Written(topic, s)), new(topic.Name, s.Name))).ToEq(), topic.TakesWords);
             }
         }
     }
@@ -100,13 +100,13 @@ public static class Interview
         return new(Math.Max(0, last) + 1, (last < 0 ? 0 : lines[last].Length) + 1, 0, "\n" + text);
     }
 
-    private static Said OnTheFloor(Understanding u, string[] lines, int line, School school)
+    /// <summary>The line, what the answer leads to there, and what it means for judges and athletes.</summary>
+    private static Said OnTheFloor(Understanding u, Said? example, string[] lines, int line, School school)
     {
         var written = line <= lines.Length ? lines[line - 1].Trim() : u.Workout.Title;
-        var at = u.Courses.Count > 0 && Timeline.Of(u.Courses[0]) is { } clock ? clock.Ends.ToString() : null;
         return (
-            $"At “{written}”{(at is null ? "" : $", on a clock that ends at {at}")}: judges: {Lower(school.Judges.English)} Athletes: {Lower(school.Athletes.English)}",
-            $"En «{written}»{(at is null ? "" : $", con un reloj que acaba en {at}")}: jueces: {Lower(school.Judges.Spanish!)} Atletas: {Lower(school.Athletes.Spanish!)}");
+            $"At “{written}”: {example?.English ?? "as on every floor."} Judges: {Lower(school.Judges.English)} Athletes: {Lower(school.Athletes.English)}",
+            $"En «{written}»: {example?.Spanish ?? "como en toda pista."} Jueces: {Lower(school.Judges.Spanish!)} Atletas: {Lower(school.Athletes.Spanish!)}");
     }
 
     private static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];

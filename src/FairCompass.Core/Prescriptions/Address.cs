@@ -1,4 +1,5 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -13,17 +14,21 @@ namespace FairCompass.Core.Prescriptions;
 public sealed record Address(Division Division, string Duty, int? Seat = null, string? Group = null, string? Level = null)
 {
     /// <summary>What tells it from others of its division: <c>woman</c>, <c>2nd (woman)</c>, <c>man, Hand Bell</c>; <c>team</c> for a whole team.</summary>
-    public string Within
+    public string Within => WithinIn(Tongue.English);
+
+    /// <summary><see cref="Within"/> in a language.</summary>
+    public string WithinIn(Tongue tongue)
     {
-        get
-        {
-            var who = Seat is { } seat ? $"{Text.Words.Ordinal(seat)} ({Duty})" : Duty.Length == 0 ? Division.Kind == DivisionKind.Pair ? "pair" : "team" : Duty;
-            return Level is null ? who : $"{who}, {Level}";
-        }
+        var duty = tongue.Name(Duty);
+        var who = Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})" : Duty.Length == 0 ? tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team") : duty;
+        return Level is null ? who : $"{who}, {Level}";
     }
 
     /// <summary>The address in words: <c>Meadow woman</c>.</summary>
-    public override string ToString() => Duty.Length == 0 ? Level is null ? Division.Name : $"{Division.Name}, {Level}" : $"{Division.Name} {Within}";
+    public override string ToString() => In(Tongue.English);
+
+    /// <summary>The address in words of a language: <c>Meadow woman</c>, <c>Meadow, mujer</c>.</summary>
+    public string In(Tongue tongue) => Duty.Length == 0 ? Level is null ? Division.Name : $"{Division.Name}, {Level}" : Division.Name + tongue.Say(" ", ", ") + WithinIn(tongue);
 }
 
 /// <summary>A place in the loops of a workout, for values that differ by round or cycle.</summary>
@@ -52,8 +57,11 @@ public sealed record Resolved<T>(T Value, Origin From);
 public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Series? Also, MassUnit? AlsoUnit)
 {
     /// <summary>The load as printed: <c>2 × 22.5 kg</c>.</summary>
-    public override string ToString() =>
-        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}{(Also is null ? "" : $" or {Also} {AlsoUnit!.Value.Symbol()}")}";
+    public override string ToString() => In(Tongue.English);
+
+    /// <summary>The load in words of a language.</summary>
+    public string In(Tongue tongue) =>
+        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
 }
 
 /// <summary>A height of one address.</summary>
@@ -64,7 +72,27 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
 public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, string? From)
 {
     /// <summary>The height as printed: <c>box 60 cm</c>.</summary>
-    public override string ToString() => $"{On.ToString().ToLowerInvariant()} {Values} {Unit.Symbol()}{(From is null ? "" : " " + From)}";
+    public override string ToString() => In(Tongue.English);
+
+    /// <summary>The height in words of a language: <c>target 15 cm above reach</c>, <c>blanco 15 cm por encima del alcance</c>.</summary>
+    public string In(Tongue tongue)
+    {
+        var from = From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From);
+        return $"{Word(On, tongue)} {Values} {Unit.Symbol()}{from}";
+    }
+
+    /// <summary>What a height is measured on, in a language.</summary>
+    public static string Word(HeightKind on, Tongue tongue) => on switch
+    {
+        HeightKind.Box => tongue.Say("box", "cajón"),
+        HeightKind.Target => tongue.Say("target", "blanco"),
+        HeightKind.Bar => tongue.Say("bar", "barra"),
+        HeightKind.Line => tongue.Say("line", "línea"),
+        _ => tongue.Say("wall", "pared"),
+    };
+
+    private static string Spanish(string from, Tongue tongue) =>
+        from.StartsWith("above ", StringComparison.Ordinal) ? Glossary.Above(from[6..], tongue) : from.StartsWith("below ", StringComparison.Ordinal) ? Glossary.Below(from[6..], tongue) : Glossary.Usual(from, tongue);
 }
 
 /// <summary>What one task is for one address.</summary>

@@ -1,6 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -10,17 +11,28 @@ using FairCompass.Core.Text;
 namespace FairCompass.Core.Publishing;
 
 /// <summary>Says in plain words what differs between two versions of a workout, division by division.</summary>
-public static class Differences
+public sealed class Differences
 {
     /// <summary>Everything that differs.</summary>
     /// <param name="before">The older version.</param>
     /// <param name="now">The newer version.</param>
-    public static Difference Between(Understanding before, Understanding now)
+    /// <param name="language">The language of the words; a draft’s own words stay as they are.</param>
+    public static Difference Between(Understanding before, Understanding now, Language language = Language.English) => new Differences(before, now, language).All();
+
+    private readonly Understanding before;
+    private readonly Understanding now;
+    private readonly Tongue tongue;
+
+    private Differences(Understanding before, Understanding now, Language language) => (this.before, this.now, tongue) = (before, now, StandardsBook.Of(now.Competition).Tongue(language));
+
+    private string Say(string english, string spanish) => tongue.Say(english, spanish);
+
+    private Difference All()
     {
-        var changes = Cells(before, now).Concat(Clock(before, now)).Concat(Standards(before, now)).Concat(Scoring(before, now)).Concat(Divisions(before, now)).ToList();
+        var changes = Cells().Concat(Clock()).Concat(Standards()).Concat(Scoring()).Concat(Divisions()).ToList();
         if (changes.Count == 0)
         {
-            changes.AddRange(Words(before, now));
+            changes.AddRange(Words());
         }
 
         var names = changes.Select(c => c.For?.Split(',')[0]).ToList();
@@ -28,7 +40,7 @@ public static class Differences
     }
 
     /// <summary>The cells of the prescription table, matched by movement, aspect, and how often they have come before.</summary>
-    private static IEnumerable<Change> Cells(Understanding before, Understanding now)
+    private IEnumerable<Change> Cells()
     {
         var (was, isNow) = (Table(before), Table(now));
         foreach (var key in was.Keys.Concat(isNow.Keys).Distinct())
@@ -53,9 +65,9 @@ public static class Differences
         columns.GroupBy(c => c.Division).Select(g => g.Count() > 1 ? g.Key : g.First().Within.Length == 0 ? g.Key : $"{g.Key}, {g.First().Within}");
 
     /// <summary>The table’s heading says <c>2 × kg</c> once for a row; a sentence says <c>2 × 10 kg</c>.</summary>
-    private static string With(string value, string unit)
+    private string With(string value, string unit)
     {
-        if (value.Length == 0 || unit.Length == 0 || unit == "reps")
+        if (value.Length == 0 || unit.Length == 0 || unit == tongue.Say(Term.Rep.Many))
         {
             return value;
         }
@@ -64,29 +76,31 @@ public static class Differences
         return times < 0 ? $"{value} {unit}" : $"{unit[..(times + 2)]}{value} {unit[(times + 2)..]}";
     }
 
-    private static Dictionary<(string Name, string Aspect, int Nth, string Unit), Dictionary<(string Division, string Within), string>> Table(Understanding u)
+    private Dictionary<(string Name, string Aspect, int Nth, string Unit), Dictionary<(string Division, string Within), string>> Table(Understanding u)
     {
         var table = new Dictionary<(string, string, int, string), Dictionary<(string, string), string>>();
         var seen = new Dictionary<(string, string), int>();
-        foreach (var row in GridRows.Of(u))
+        foreach (var row in GridRows.Of(u, tongue))
         {
             var nth = seen[(row.Name, row.Aspect)] = seen.GetValueOrDefault((row.Name, row.Aspect)) + 1;
-            table[(row.Name, row.Aspect, nth, row.Unit ?? "")] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.Within), row.Cells[i].Text)).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
+            table[(row.Name, row.Aspect, nth, row.Unit ?? "")] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), row.Cells[i].Text)).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
         }
 
         return table;
     }
 
-    private static IEnumerable<Change> Clock(Understanding before, Understanding now)
+    private IEnumerable<Change> Clock()
     {
         var (a, b) = (Lines(before), Lines(now));
-        return Pairs(a, b).Select(p => new Change(Touches.Clock, null, "clock", p.Was, p.Is));
+        return Pairs(a, b).Select(p => new Change(Touches.Clock, null, Say("clock", "reloj"), p.Was, p.Is));
 
-        static List<string> Lines(Understanding u) => (u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout)) is { } t
-            ? [.. t.Spans.Select(s => $"{s.Label ?? s.Kind.ToString().ToLowerInvariant()} {s.Starts} to {s.Ends}"), .. t.Forks.Select(f => f.Words)] : [];
+        List<string> Lines(Understanding u) => (u.Courses.Count > 0 ? Timeline.Of(u.Courses[0], tongue) : Timeline.Of(u.Workout, tongue)) is { } t
+            ? [.. t.Spans.Select(s => $"{(s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label))} {s.Starts} {Say("to", "a")} {s.Ends}"), .. t.Forks.Select(f => f.Words)] : [];
     }
 
-    private static IEnumerable<Change> Standards(Understanding before, Understanding now)
+    private string Kind(SpanKind kind) => kind switch { SpanKind.Work => Say("work", "trabajo"), SpanKind.Rest => Say("rest", "descanso"), _ => Say("change", "cambio") };
+
+    private IEnumerable<Change> Standards()
     {
         var (oldBook, newBook) = (StandardsBook.Of(before.Competition), StandardsBook.Of(now.Competition));
         var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
@@ -102,7 +116,7 @@ public static class Differences
             {
                 foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
                 {
-                    yield return new(Touches.Standard, who, movement.Name.English, same.Key.Was, same.Key.Is);
+                    yield return new(Touches.Standard, who, tongue.Say(movement.Name), same.Key.Was, same.Key.Is);
                 }
             }
         }
@@ -115,29 +129,32 @@ public static class Differences
             {
                 foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
                 {
-                    yield return new(Touches.Standard, who, topic.Name, same.Key.Was, same.Key.Is);
+                    yield return new(Touches.Standard, who, tongue.IsSpanish ? tongue.Say(topic.Question) : topic.Name, Answer(topic, same.Key.Was), Answer(topic, same.Key.Is));
                 }
             }
         }
 
-        static List<string> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => c.Text.English), .. m.Faults.Select(f => $"{f.Sign.English} “{f.Call.English}” {f.Athlete.English}")];
+        List<string> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => tongue.Say(c.Text)), .. m.Faults.Select(f => $"{tongue.Say(f.Sign)} {tongue.Quote(tongue.Say(f.Call))} {tongue.Say(f.Athlete)}")];
     }
 
-    private static IEnumerable<Change> Scoring(Understanding before, Understanding now) =>
-        Pairs(Sentences(before), Sentences(now)).Select(p => new Change(Touches.Scoring, null, "scoring", p.Was, p.Is));
+    /// <summary>In English the name of the school, which drafts write too; else its label.</summary>
+    private string Answer(Topic topic, string answer) => tongue.IsSpanish && answer.Length > 0 ? tongue.Say(topic.Find(answer)?.Label ?? new Said(answer)) : answer;
 
-    private static List<string> Sentences(Understanding u) => u.Courses.Count == 0 ? []
-        : [.. u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0])).Concat(ScoreSentences.Rulings(u.Workout)).Distinct()];
+    private IEnumerable<Change> Scoring() =>
+        Pairs(Sentences(before), Sentences(now)).Select(p => new Change(Touches.Scoring, null, Say("scoring", "puntuación"), p.Was, p.Is));
 
-    private static IEnumerable<Change> Divisions(Understanding before, Understanding now)
+    private List<string> Sentences(Understanding u) => u.Courses.Count == 0 ? []
+        : [.. u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue)).Concat(ScoreSentences.Rulings(u.Workout, tongue)).Distinct()];
+
+    private IEnumerable<Change> Divisions()
     {
         var (a, b) = (before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(), now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList());
-        return a.Except(b).Select(d => new Change(Touches.Reps, d, "the workout", "does it", "")).Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, "the workout", "", "does it")));
+        return a.Except(b).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), Say("does it", "la hace"), "")).Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), "", Say("does it", "la hace"))));
     }
 
-    private static IEnumerable<Change> Words(Understanding before, Understanding now) =>
+    private IEnumerable<Change> Words() =>
         Pairs(before.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList(), now.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList())
-            .Select(p => new Change(Touches.Words, null, "words", p.Was, p.Is));
+            .Select(p => new Change(Touches.Words, null, Say("words", "texto"), p.Was, p.Is));
 
     /// <summary>Sentences that are gone beside the new ones nearest to them; what has no partner stands alone.</summary>
     private static IEnumerable<(string Was, string Is)> Pairs(List<string> was, List<string> isNow)

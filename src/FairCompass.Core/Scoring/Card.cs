@@ -1,6 +1,7 @@
 using System.Globalization;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 
@@ -31,14 +32,17 @@ public static class Card
     public const decimal LargestLoad = 1500;
 
     /// <summary>The fields in the order of the work.</summary>
-    public static Eq<CardField> Fields(Course course, ScoreSheet sheet)
+    public static Eq<CardField> Fields(Course course, ScoreSheet sheet) => Fields(course, sheet, Tongue.English);
+
+    /// <summary>The fields in the order of the work, in words of a language.</summary>
+    public static Eq<CardField> Fields(Course course, ScoreSheet sheet, Tongue tongue)
     {
         var fields = new List<CardField>();
         foreach (var piece in course.Pieces)
         {
             if (IsAsked(piece.Piece.Key, sheet) && piece.Limit is not null)
             {
-                Fields(piece, sheet, fields);
+                Fields(piece, sheet, fields, tongue);
             }
         }
 
@@ -129,23 +133,23 @@ public static class Card
     private static bool IsAsked(string key, ScoreSheet sheet) => sheet.Components.Any(c => c.Pieces.Contains(key)
         || c.Ties.Any(t => (t is Tiebreak.MoreOf m && m.Pieces.Contains(key)) || (t is Tiebreak.LowestMember l && l.Pieces.Contains(key))));
 
-    private static void Fields(CoursePiece piece, ScoreSheet sheet, List<CardField> fields)
+    private static void Fields(CoursePiece piece, ScoreSheet sheet, List<CardField> fields, Tongue tongue)
     {
         var key = piece.Piece.Key;
-        var name = piece.Piece.IsNamed ? piece.Piece.Name + ": " : "";
+        var name = piece.Piece.IsNamed ? piece.Piece.NameIn(tongue) + ": " : "";
         var end = (piece.Piece.Starts ?? Duration.Zero) + piece.Limit!.Longest;
         if (piece.Piece.IsHeaviest)
         {
-            fields.Add(new(key, "tries", name + "every lift, made or missed", "load on the bar, bar included", null, null));
+            fields.Add(new(key, "tries", name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"), tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"), null, null));
             return;
         }
 
-        var word = Word(piece);
+        var word = tongue.Say(Word(piece));
         var units = piece.Strand?.Units;
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(key));
         if (timed)
         {
-            fields.Add(new(key, "finish", name + "finished at", $"clock time up to {end}; empty when not finished", null, end));
+            fields.Add(new(key, "finish", name + tongue.Say("finished at", "terminó en"), tongue.Say($"clock time up to {end}; empty when not finished", $"hora del reloj hasta {end}; vacío si no terminó"), null, end));
         }
 
         if (piece.Strand is null)
@@ -153,36 +157,39 @@ public static class Card
             foreach (var strand in piece.Strands)
             {
                 var most = strand.Counter.Units;
-                fields.Add(new(key, "count", $"{name}{strand.Name}{(timed ? " at the cap" : "")}", most is { } m ? $"0 to {m}{(timed ? "; only when not finished" : "")}" : "how many, from 0", most, null, strand.Key));
+                fields.Add(new(key, "count", $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
+                    most is { } m ? tongue.Say($"0 to {m}{(timed ? "; only when not finished" : "")}", $"de 0 a {m}{(timed ? "; solo si no terminó" : "")}") : tongue.Say("how many, from 0", "cuántas, desde 0"), most, null, strand.Key));
             }
         }
         else
         {
             fields.Add(timed
-                ? new(key, "units", $"{name}{word} done at the cap", $"0 to {units - 1}; only when not finished", units - 1, null)
-                : new(key, "units", $"{name}{word} done", units is { } n ? $"0 to {n}" : "the running total where the clock ended", units, null));
+                ? new(key, "units", name + tongue.Say($"{word} done at the cap", $"{word} en el tope"), tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"), units - 1, null)
+                : new(key, "units", name + tongue.Say($"{word} done", $"total de {word}"), units is { } n ? tongue.Say($"0 to {n}", $"de 0 a {n}") : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"), units, null));
             if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
             {
-                fields.Add(new(key, "stood", name + "or where the athlete stood", tasks.Any(t => t.InRounds) ? $"round, task, and {word} of it" : $"task, and {word} of it", piece.Strand.Rounds, null));
+                fields.Add(new(key, "stood", name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
+                    tasks.Any(t => t.InRounds) ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}") : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"), piece.Strand.Rounds, null));
             }
         }
 
         foreach (var tie in sheet.Components.SelectMany(c => c.Ties).Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key).Distinct())
         {
-            fields.Add(new(key, "tieTime", name + (tie is Tiebreak.TimeAtRound { Round: { } r } ? $"clock when round {r} ended" : tie is Tiebreak.TimeAtGate ? "clock when the last gate was passed" : "clock when the last full round ended"),
-                "empty when it was not reached", null, end));
+            fields.Add(new(key, "tieTime", name + (tie is Tiebreak.TimeAtRound { Round: { } r } ? tongue.Say($"clock when round {r} ended", $"reloj al terminar la ronda {r}")
+                    : tie is Tiebreak.TimeAtGate ? tongue.Say("clock when the last gate was passed", "reloj al pasar la última puerta") : tongue.Say("clock when the last full round ended", "reloj al terminar la última ronda completa")),
+                tongue.Say("empty when it was not reached", "vacío si no llegó"), null, end));
         }
 
         if (sheet.UnverifiedIsNoRep is { } noRep)
         {
-            fields.Add(new(key, "unverified", name + "of these not verified", noRep ? "each is no rep; empty for none" : "the score stays open; empty for none", units, null));
+            fields.Add(new(key, "unverified", name + tongue.Say("of these not verified", "de estas, sin comprobar"), noRep ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay") : tongue.Say("the score stays open; empty for none", "la puntuación queda abierta; vacío si no hay"), units, null));
         }
     }
 
     /// <summary>What the units of a piece are called together: <c>reps</c>, <c>calories</c>, <c>reps and sections</c>.</summary>
-    private static string Word(CoursePiece piece)
+    private static Said Word(CoursePiece piece)
     {
-        var words = piece.Tasks.Select(t => t.Counted.Word.Split(' ')[0] switch { "cal" => "calories", "m" => "metres", "ft" => "feet", "rep" => "reps", var w => w + "s" }).Distinct().ToList();
-        return words.Count == 1 ? words[0] : words.Contains("metres") || words.Contains("feet") ? "units" : "reps";
+        var words = piece.Tasks.Select(t => t.Counted.Word.Split(' ')[0] switch { "m" => Term.Metre, var w => Term.Of(w) }).Distinct().ToList();
+        return (words.Count == 1 ? words[0] : words.Contains(Term.Metre) || words.Contains(Term.Foot) ? Term.Unit : Term.Rep).Many;
     }
 }

@@ -1,6 +1,7 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Scoring;
@@ -19,7 +20,10 @@ public sealed record SampleResult(string Label, RunObservation Run, Eq<Component
 public static class SampleRuns
 {
     /// <summary>The samples, scored and ranked; empty when the workout has no computed score.</summary>
-    public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition)
+    public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition) => Of(course, sheet, competition, Tongue.English);
+
+    /// <summary>The samples with labels and results in a language.</summary>
+    public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition, Tongue tongue)
     {
         if (sheet.Components.Count == 0 || Card.Fields(course, sheet).Count == 0)
         {
@@ -27,9 +31,9 @@ public static class SampleRuns
         }
 
         var runs = Cases(course, sheet, competition).Where(r => Card.Validate(r.Run, course, sheet).Count == 0).ToList();
-        var results = runs.Select(r => Scorer.Score(r.Run, course, sheet, competition.Unit)).ToList();
+        var results = runs.Select(r => Scorer.Score(r.Run, course, sheet, competition.Unit, tongue)).ToList();
         var places = Places(results, sheet.Components.Count);
-        return runs.Select((r, i) => new SampleResult(r.Label, r.Run, results[i], places[i])).ToEq();
+        return runs.Select((r, i) => new SampleResult(tongue.Say(r.Label), r.Run, results[i], places[i])).ToEq();
     }
 
     /// <summary>Places by component for each run.</summary>
@@ -51,25 +55,29 @@ public static class SampleRuns
     /// <param name="Gate">How far it comes past the first gate, or short of it; null for work without gates.</param>
     /// <param name="Status">What became of it.</param>
     private sealed record Case(
-        string Label, string Open, decimal? FinishAt, long Short, decimal Share, long Less, decimal[] Lifts, bool[] Made, int Later, long? Gate = null, EntryStatus Status = EntryStatus.Ran);
+        Said Label, Said Open, decimal? FinishAt, long Short, decimal Share, long Less, decimal[] Lifts, bool[] Made, int Later, long? Gate = null, EntryStatus Status = EntryStatus.Ran);
 
     private static readonly Case[] All =
     [
-        new("finished early", "a strong run", 0.72m, 0, 1.00m, 0, [0.40m, 0.46m], [true, true], 0),
-        new("finished", "a good run", 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0),
-        new("finished in the same second", "as much, later at the mark", 0.85m, 0, 0.92m, 0, [0.44m], [true], 7),
-        new("finished, no good lift", "a fair run", 0.93m, 0, 0.83m, 0, [0.50m, 0.50m], [false, false], 3),
-        new("finished on the bell", "a middling run", 1.00m, 0, 0.75m, 0, [], [], 5),
-        new("one rep short", "one rep less", null, 1, 0.75m, 1, [], [], 9),
-        new("three quarters done", "a slow run", null, 0, 0.60m, 0, [], [], 12),
-        new("exactly at the gate", "exactly at the gate", null, 0, 0, 0, [], [], 0, 0),
-        new("one rep short of the gate", "one rep short of the gate", null, 0, 0, 0, [], [], 0, -1),
-        new("no rep counted", "no rep counted", null, -1, 0, 0, [], [], 0),
-        new("withdrew", "withdrew", null, 0, 0.30m, 0, [], [], 0, null, EntryStatus.Withdrew),
-        new("did not start", "did not start", null, 0, 0, 0, [], [], 0, null, EntryStatus.DidNotStart),
+        new(("finished early", "terminó pronto"), ("a strong run", "un resultado fuerte"), 0.72m, 0, 1.00m, 0, [0.40m, 0.46m], [true, true], 0),
+        new(("finished", "terminó"), ("a good run", "un buen resultado"), 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0),
+        new(("finished in the same second", "terminó en el mismo segundo"), ("as much, later at the mark", "lo mismo, más tarde en la marca"), 0.85m, 0, 0.92m, 0, [0.44m], [true], 7),
+        new(("finished, no good lift", "terminó, sin levantamiento válido"), ("a fair run", "un resultado correcto"), 0.93m, 0, 0.83m, 0, [0.50m, 0.50m], [false, false], 3),
+        new(("finished on the bell", "terminó con la señal"), ("a middling run", "un resultado medio"), 1.00m, 0, 0.75m, 0, [], [], 5),
+        new(("one rep short", "falta una repetición"), ("one rep less", "una repetición menos"), null, 1, 0.75m, 1, [], [], 9),
+        new(("three quarters done", "tres cuartos hechos"), ("a slow run", "un resultado lento"), null, 0, 0.60m, 0, [], [], 12),
+        new(("exactly at the gate", "justo en la puerta"), ("exactly at the gate", "justo en la puerta"), null, 0, 0, 0, [], [], 0, 0),
+        new(("one rep short of the gate", "falta una repetición para la puerta"), ("one rep short of the gate", "falta una repetición para la puerta"), null, 0, 0, 0, [], [], 0, -1),
+        new(("no rep counted", "ninguna repetición contada"), ("no rep counted", "ninguna repetición contada"), null, -1, 0, 0, [], [], 0),
+        new(("withdrew", "se retiró"), ("withdrew", "se retiró"), null, 0, 0.30m, 0, [], [], 0, null, EntryStatus.Withdrew),
+        new(("did not start", "no salió"), ("did not start", "no salió"), null, 0, 0, 0, [], [], 0, null, EntryStatus.DidNotStart),
     ];
 
-    private static IEnumerable<(string Label, RunObservation Run)> Cases(Course course, ScoreSheet sheet, Competition competition)
+    private static Said AsMuch { get; } = ("as much", "lo mismo");
+
+    private static Said Late { get; } = ("finished late", "terminó tarde");
+
+    private static IEnumerable<(Said Label, RunObservation Run)> Cases(Course course, ScoreSheet sheet, Competition competition)
     {
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time);
         var lifted = course.Pieces.Any(p => p.Piece.IsHeaviest);
@@ -84,7 +92,7 @@ public static class SampleRuns
                 continue;
             }
 
-            var label = !timed ? marked || c.Later != 7 ? c.Open : "as much" : !lifted && c.Label == "finished, no good lift" ? "finished late" : c.Label;
+            var label = !timed ? marked || c.Later != 7 ? c.Open : AsMuch : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true) ? Late : c.Label;
             yield return (label, new(c.Status, course.Pieces.Where(p => fields.Contains(p.Piece.Key)).Select(p => Observe(c, p, fields[p.Piece.Key], sheet, competition, course)).ToEq()));
         }
     }

@@ -183,7 +183,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 return null;
             case ScoreLine.TieMeasure t:
                 return PiecesOf(t.Measure, t.Of, t.At) is { Count: > 0 } more && !IsTime(t.Measure) && !IsLoad(t.Measure)
-                    ? new Tiebreak.MoreOf(TallyOf(t.Measure), more.Select(p => p.Piece.Key).ToEq(), $"{t.Measure.ToString().ToLowerInvariant()} of {Words.Join(t.Of.Select(w => w.ToString()))}")
+                    ? new Tiebreak.MoreOf(TallyOf(t.Measure), more.Select(p => p.Piece.Key).ToEq(), t.Measure, t.Of.Select(w => w.ToString()).ToEq())
                     : Problem(t, "This tie-break counts; a time or a load is taken from another score: tie: score B.");
             case ScoreLine.TieLowestMember:
                 return fed.All(p => p.Piece.Seat is not null) ? new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq())

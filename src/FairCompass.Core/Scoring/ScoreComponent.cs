@@ -1,4 +1,5 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -49,8 +50,17 @@ public abstract record Tiebreak
     /// <summary>More of something in some pieces.</summary>
     /// <param name="Tally">What is added up.</param>
     /// <param name="Pieces">Where.</param>
-    /// <param name="Word">In words: <c>reps of Bar</c>.</param>
-    public sealed record MoreOf(Tally Tally, Eq<string> Pieces, string Word) : Tiebreak;
+    /// <param name="Measure">What is compared: reps, calories, metres, or points.</param>
+    /// <param name="Of">The parts as the score line names them.</param>
+    public sealed record MoreOf(Tally Tally, Eq<string> Pieces, Measure Measure, Eq<string> Of) : Tiebreak
+    {
+        /// <summary>In words: <c>reps of Bar</c>.</summary>
+        public string WordIn(Tongue tongue)
+        {
+            var what = Measure switch { Measure.Calories => Term.Calorie, Measure.Metres => Term.Metre, Measure.Points => Term.Point, _ => Term.Rep };
+            return tongue.Say(what.Many) + tongue.Say(" of ", " de ") + tongue.Join(Of.Select(tongue.Name));
+        }
+    }
 
     /// <summary>The better count of the member who has least.</summary>
     /// <param name="Pieces">Pieces that belong to one member each.</param>
@@ -71,7 +81,10 @@ public sealed record ScoreComponent(
     string? Label, Measured Measured, Tally Tally, Eq<string> Pieces, CapRule? Cap, string? Before, bool? NotReachedIsZero, Eq<Tiebreak> Ties, Score Source)
 {
     /// <summary>The component's name in sentences.</summary>
-    public string Name => Label is null ? "the score" : "score " + Label;
+    public string Name => NameIn(Tongue.English);
+
+    /// <summary>The component's name in a language.</summary>
+    public string NameIn(Tongue tongue) => Label is null ? tongue.Say("the score", "la puntuación") : tongue.Say("score ", "puntuación ") + Label;
 
     /// <summary>Its weight in the overall table; 1 where nothing is said.</summary>
     public decimal Weight => Source.Lines.OfType<ScoreLine.Weight>().FirstOrDefault()?.Of.Value ?? 1;

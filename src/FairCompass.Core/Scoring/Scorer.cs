@@ -1,6 +1,7 @@
 using System.Globalization;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 
@@ -51,11 +52,19 @@ public static class Scorer
     /// <param name="course">The workout for this entry.</param>
     /// <param name="sheet">Its scores.</param>
     /// <param name="unit">The unit of lifted loads.</param>
-    public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
+    public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit) => Score(run, course, sheet, unit, Tongue.English);
+
+    /// <summary>The score of every component with its published text in a language; the reasons, which no paper prints, are in English.</summary>
+    /// <param name="run">What the card says.</param>
+    /// <param name="course">The workout for this entry.</param>
+    /// <param name="sheet">Its scores.</param>
+    /// <param name="unit">The unit of lifted loads.</param>
+    /// <param name="tongue">The language of <see cref="ComponentResult.Text"/> and <see cref="ComponentResult.TieText"/>.</param>
+    public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
         var taken = course.With(run.Choices);
-        var plain = sheet.Components.Select(c => Plain(c, run, taken, sheet, unit)).ToList();
-        return plain.Select((r, i) => WithTies(r, sheet.Components[i], run, taken, sheet, plain)).ToEq();
+        var plain = sheet.Components.Select(c => Plain(c, run, taken, sheet, unit, tongue)).ToList();
+        return plain.Select((r, i) => WithTies(r, sheet.Components[i], run, taken, sheet, plain, tongue)).ToEq();
     }
 
     /// <summary>The score of several submissions: the best, or the last, of each component by the workout's rule.</summary>
@@ -84,16 +93,16 @@ public static class Scorer
         }).ToEq();
     }
 
-    private static ComponentResult Plain(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
+    private static ComponentResult Plain(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
         if (run.Status == EntryStatus.DidNotStart)
         {
-            return Nothing(ResultClass.DidNotStart, "did not start", "Did not start: ranked after everybody else.");
+            return Nothing(ResultClass.DidNotStart, tongue.Say("did not start", "no salió"), "Did not start: ranked after everybody else.");
         }
 
         if (run.Status == EntryStatus.Withdrew)
         {
-            return Nothing(ResultClass.Withdrew, "withdrew", "Withdrew: ranked after all who ran to the end.");
+            return Nothing(ResultClass.Withdrew, tongue.Say("withdrew", "se retiró"), "Withdrew: ranked after all who ran to the end.");
         }
 
         if (c.Before is { } before && !Tallying.Finished(run.Of(before)))
@@ -101,14 +110,14 @@ public static class Scorer
             var name = course.Piece(before)!.Piece.Name;
             return c.NotReachedIsZero == true
                 ? Nothing(ResultClass.Zero, "0", $"{name} was not finished, so {c.Name} is zero.")
-                : Nothing(ResultClass.NotReached, "not reached", $"{name} was not finished, so this part was never reached.");
+                : Nothing(ResultClass.NotReached, tongue.Say("not reached", "no llegó"), $"{name} was not finished, so this part was never reached.");
         }
 
         var result = c.Measured switch
         {
-            Measured.Time => Time(c, run, course, sheet),
-            Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit),
-            _ => Units(c, run, course, sheet),
+            Measured.Time => Time(c, run, course, sheet, tongue),
+            Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
+            _ => Units(c, run, course, sheet, tongue),
         };
         return run.Unjudged ? result with { Class = ResultClass.Unranked, Value = 0, Reasons = result.Reasons.Append("No judge was there: the score is shown and has no place.").ToEq() }
             : sheet.UnverifiedIsNoRep == false && c.Pieces.Any(k => run.Of(k).Unverified > 0)
@@ -116,7 +125,7 @@ public static class Scorer
                 : result;
     }
 
-    private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet)
+    private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)
     {
         var piece = course.Piece(c.Pieces[0])!;
         var seen = run.Of(piece.Piece.Key);
@@ -141,17 +150,17 @@ public static class Scorer
         var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Word}s when the cap of {own} was reached{where}.";
         return rule switch
         {
-            CapRule.Penalty p => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({Amount(units, c)} of {Amount(total, c)})", null,
+            CapRule.Penalty p => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({Amount(units, c)} {tongue.Say("of", "de")} {Amount(total, c)})", null,
                 [stopped,
                  $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; {(limit.Gates.Count > 0 ? "the longest cap, " : "")}{limit.Longest} + that = {new Duration(value)}."]),
-            CapRule.AddDone a => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({units} of {total})", null,
+            CapRule.AddDone a => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({units} {tongue.Say("of", "de")} {total})", null,
                 [$"{own} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]),
-            _ => new((ResultClass)cls, value, [], $"{Amount(units, c)} of {Amount(total, c)} at the cap", null,
+            _ => new((ResultClass)cls, value, [], tongue.Say($"{Amount(units, c)} of {Amount(total, c)} at the cap", $"{Amount(units, c)} de {Amount(total, c)} en el tope"), null,
                 [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]),
         };
     }
 
-    private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet)
+    private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)
     {
         var sum = 0L;
         var parts = new List<string>();
@@ -171,7 +180,7 @@ public static class Scorer
 
         var first = course.Piece(c.Pieces[0])!;
         var rounds = c.Pieces.Count == 1 && first.Strand is { IsOneLoop: true } && first.Tasks.All(t => t.Counted.Credit.IsPlain) ? first.Strand.FullRounds(sum) : null;
-        var text = c.Measured == Measured.RoundsAndUnits && rounds is { } r ? $"{r.Full} + {r.Beyond}" : $"{Amount(sum, c)} {(c.Word == "m" ? "m" : c.Word + (sum == 1 ? "" : "s"))}";
+        var text = c.Measured == Measured.RoundsAndUnits && rounds is { } r ? $"{r.Full} + {r.Beyond}" : $"{Amount(sum, c)} {tongue.Say(sum == 1 ? Term.Of(c.Word).One : Term.Of(c.Word).Many)}";
         var reasons = new List<string> { string.Join("; ", parts) + "." };
         if (c.Pieces.Count > 1)
         {
@@ -209,7 +218,7 @@ public static class Scorer
     private static string Amount(long value, ScoreComponent c) =>
         c.Tally.Of == TallyOf.Millimetres ? Number.Normal(value / 1000m) : value.ToString(CultureInfo.InvariantCulture);
 
-    private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit)
+    private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
         var tries = c.Pieces.SelectMany(k => run.Of(k).Tries.Select(t => t.Seat is null ? t with { Seat = course.Piece(k)?.Piece.Seat } : t)).ToList();
         bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
@@ -219,12 +228,12 @@ public static class Scorer
         var bests = tries.Where(Good).GroupBy(t => sum ? t.Seat : null).Select(g => g.Max(t => t.Load)).ToList();
         var value = bests.Sum();
         return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
-            : value == 0 ? Nothing(ResultClass.NoGoodLift, "no good lift", $"Tried without a good lift: {listed}.")
+            : value == 0 ? Nothing(ResultClass.NoGoodLift, tongue.Say("no good lift", "sin levantamiento válido"), $"Tried without a good lift: {listed}.")
             : new(ResultClass.Scored, -(long)(value * 1000), [], new Mass(value, unit).ToString(), null,
                 [sum ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}." : $"{listed}: the heaviest good lift is {new Mass(value, unit)}."]);
     }
 
-    private static ComponentResult WithTies(ComponentResult result, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, List<ComponentResult> all)
+    private static ComponentResult WithTies(ComponentResult result, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, List<ComponentResult> all, Tongue tongue)
     {
         var values = new List<long>();
         var texts = new List<string>();
@@ -235,10 +244,10 @@ public static class Scorer
                 switch (tie)
                 {
                     case Tiebreak.TimeAtRound t:
-                        Time(run.Of(t.Piece).TieTime, t.Round is { } r ? $"round {r} at " : "last full round at ");
+                        Time(run.Of(t.Piece).TieTime, t.Round is { } r ? tongue.Say($"round {r} at ", $"ronda {r} en ") : tongue.Say("last full round at ", "última ronda completa en "));
                         break;
                     case Tiebreak.TimeAtGate t:
-                        Time(run.Of(t.Piece).TieTime, "last gate at ");
+                        Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
                         break;
                     case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
                         values.Add((long)all[other].Class);
@@ -248,24 +257,24 @@ public static class Scorer
                     case Tiebreak.MoreOf m:
                         var more = m.Pieces.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, m.Tally, sheet.UnverifiedIsNoRep == true));
                         values.Add(-more);
-                        texts.Add($"{more} {m.Word}");
+                        texts.Add($"{more} {m.WordIn(tongue)}");
                         break;
                     case Tiebreak.LowestMember l:
                         var lowest = l.Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat).Select(g => (Seat: g.Key, Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true)))).MinBy(x => x.Sum);
                         values.Add(-lowest.Sum);
-                        texts.Add($"lowest member {lowest.Sum}");
+                        texts.Add(tongue.Say($"lowest member {lowest.Sum}", $"miembro con menos {lowest.Sum}"));
                         break;
                 }
             }
         }
 
-        return result with { Ties = values.ToEq(), TieText = texts.Count == 0 ? null : string.Join(", then ", texts) };
+        return result with { Ties = values.ToEq(), TieText = texts.Count == 0 ? null : string.Join(tongue.Say(", then ", ", después "), texts) };
 
         void Time(Duration? time, string words)
         {
             var read = time is { } t ? Timing.Round(t, sheet.Resolution) : (Duration?)null;
             values.Add(read?.Ms ?? long.MaxValue);
-            texts.Add(words + (read?.ToString() ?? "no time"));
+            texts.Add(words + (read?.ToString() ?? tongue.Say("no time", "sin tiempo")));
         }
     }
 

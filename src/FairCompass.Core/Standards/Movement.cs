@@ -107,8 +107,8 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
     [JsonIgnore]
     public Predicate? Holds { get; init; }
 
-    /// <summary>Where the wording comes from.</summary>
-    public Provenance From { get; init; } = Provenance.Library;
+    /// <summary>Where the wording comes from; the library’s own where a file does not say, which reads as null here.</summary>
+    public Provenance From { get; init => field = value ?? Provenance.Library; } = Provenance.Library;
 }
 
 /// <summary>A no-rep criterion.</summary>
@@ -121,8 +121,8 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
 /// <param name="Athlete">What the athlete must do next, in words.</param>
 public sealed record Fault(string Id, string Breaks, Said Sign, Perceived By, Said Call, Consequence Then, Said Athlete)
 {
-    /// <summary>Where the wording comes from.</summary>
-    public Provenance From { get; init; } = Provenance.Library;
+    /// <summary>Where the wording comes from; the library’s own where a file does not say, which reads as null here.</summary>
+    public Provenance From { get; init => field = value ?? Provenance.Library; } = Provenance.Library;
 }
 
 /// <summary>The kit a movement needs; it decides which cautions and load checks apply.</summary>
@@ -197,6 +197,10 @@ public sealed record Movement(
 
     /// <summary>Which motion its figures are drawn from; null when it has none.</summary>
     public string? Motion { get; init; }
+
+    /// <summary>Positions that its author posed; they lie over those of the motion. A file from before there were any has none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<OwnPose> Poses { get; init; }
 
     /// <summary>True when a rep is meaningless without a stated load.</summary>
     public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;

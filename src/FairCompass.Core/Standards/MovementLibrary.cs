@@ -7,7 +7,7 @@ namespace FairCompass.Core.Standards;
 public static class MovementLibrary
 {
     /// <summary>The edition printed with every standard.</summary>
-    public const string Edition = "house edition 2";
+    public const string Edition = "house edition 3";
 
     /// <summary>All movements, in the order of the book.</summary>
     public static IReadOnlyList<Movement> All { get; } = [.. Squats.All, .. Pulls.All, .. Presses.All, .. Hangs.All, .. FloorWork.All, .. Travels.All];

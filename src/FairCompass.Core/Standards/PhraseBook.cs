@@ -19,9 +19,12 @@ public static class PhraseBook
 
     private static readonly Dictionary<(string, string), Clause> ByWording = All.ToDictionary(p => (p.Clause.Id, p.Clause.Text.English), p => p.Clause);
 
-    /// <summary>Gives the clauses of a movement that was read from a file what decides them on a pose, where their wording is the library’s.</summary>
+    /// <summary>
+    /// Gives the clauses of a movement that was read from a file what decides them on a pose, where their wording is the
+    /// library’s; the limits are the clause’s own.
+    /// </summary>
     public static Movement Restore(Movement m) => m with
     {
-        Clauses = m.Clauses.Select(c => ByWording.TryGetValue((c.Id, c.Text.English), out var phrase) ? c with { Holds = phrase.Holds } : c).ToEq(),
+        Clauses = m.Clauses.Select(c => ByWording.TryGetValue((c.Id, c.Text.English), out var phrase) ? c with { Holds = phrase.Holds?.With(c.Of) } : c).ToEq(),
     };
 }

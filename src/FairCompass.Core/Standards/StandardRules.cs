@@ -1,6 +1,7 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Standards.Figures;
 
 namespace FairCompass.Core.Standards;
 
@@ -8,6 +9,7 @@ namespace FairCompass.Core.Standards;
 public static class StandardRules
 {
     private const int LongestText = 300;
+    private const int MostClauses = 80;
 
     /// <summary>Every objection, with the path of the field.</summary>
     public static IEnumerable<FieldError> Validate(Competition c)
@@ -73,6 +75,11 @@ public static class StandardRules
                 yield return new(path + ".division", $"There is no division “{division}”.");
             }
 
+            if (c.HouseRules.Take(i).Any(o => o.Movement == rule.Movement && o.Clause == rule.Clause && Same(o.Division ?? "", rule.Division ?? "")))
+            {
+                yield return new(path + ".clause", $"This clause is said differently twice{(rule.Division is { } twice ? $" for {twice}" : "")}; only one can hold.");
+            }
+
             var known = movement.Clauses.Any(x => x.Id == rule.Clause);
             if (Id(rule.Clause) is { } bad)
             {
@@ -132,6 +139,19 @@ public static class StandardRules
             yield return new("name.english", "Another movement of your own has this name.");
         }
 
+        foreach (var (field, said) in ((string, Said)[])[("judge.place", m.Judge.Place), ("judge.call", m.Judge.Call), .. m.Cautions.Select(c => ("cautions", c)), .. m.Measures.Select(c => ("measures", c)), .. m.Relaxations.Select(c => ("relaxations", c))])
+        {
+            if (Text(said) is { } objection)
+            {
+                yield return new(field, objection);
+            }
+        }
+
+        if (m.Synonyms.Count > 20 || m.Synonyms.Select(n => CompetitionRules.NameError(n, 80, required: false)).FirstOrDefault(e => e is not null) is not null)
+        {
+            yield return new("synonyms", "At most 20 other names of at most 80 characters each.");
+        }
+
         for (var i = 0; i < m.Clauses.Count; i++)
         {
             if (Id(m.Clauses[i].Id) is { } clause || Text(m.Clauses[i].Text) is { } text && (clause = text) is not null)
@@ -172,6 +192,24 @@ public static class StandardRules
             }
         }
 
+        if (m.Motion is not null && MotionLibrary.Find(m.Motion) is null)
+        {
+            yield return new("motion", $"There is no motion “{m.Motion}” to draw figures from.");
+        }
+
+        for (var i = 0; i < m.Poses.Count; i++)
+        {
+            if (Pose(m.Poses[i], m) is { } pose)
+            {
+                yield return new($"poses[{i}]", pose);
+            }
+        }
+
+        if (m.Clauses.Count > MostClauses || m.Faults.Count > MostClauses || m.Poses.Count > MostClauses)
+        {
+            yield return new("clauses", $"At most {MostClauses} clauses, no-reps, and positions.");
+        }
+
         if (m.Clauses.All(x => x.Phase != Phase.Finish))
         {
             yield return new("clauses", "Say what ends a rep: a standard needs at least one clause for the finish.");
@@ -182,6 +220,11 @@ public static class StandardRules
             yield return new("faults", "Say at least one no-rep, with its call and what follows.");
         }
     }
+
+    private static string? Pose(OwnPose pose, Movement m) =>
+        pose.Phase is not (Phase.Start or Phase.Through or Phase.Finish) ? "Figures show the start, the way, and the finish."
+            : pose.Breaks is { } clause && m.Clauses.All(c => c.Id != clause) ? $"There is no clause “{clause}” that this position breaks."
+            : pose.Angles.Select(a => JointRange.Objection(a.Joint, a.Degrees)).FirstOrDefault(o => o is not null);
 
     private static string? Id(string id) => id.Length is > 0 and <= 60 && id.All(ch => char.IsAsciiLetterLower(ch) || char.IsAsciiDigit(ch) || ch is '-' or '\'') && char.IsAsciiLetterOrDigit(id[0]) ? null
         : "An id is 1 to 60 lower-case letters, digits, and hyphens.";

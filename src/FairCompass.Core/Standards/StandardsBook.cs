@@ -59,6 +59,10 @@ public sealed class StandardsBook
     /// <summary>The movement with an id; null when there is none.</summary>
     public Movement? ById(string id) => mine.FirstOrDefault(m => m.Id == id) ?? MovementLibrary.ById(id);
 
+    /// <summary>A language in which movements are called as this book calls them.</summary>
+    public Tongue Tongue(Language language) => language == Language.English ? Languages.Tongue.English
+        : Languages.Tongue.Of(language) with { Movement = name => Find(name)?.Name is { } known ? known.Spanish ?? known.English : name };
+
     /// <summary>The name nearest to one without a standard, or null.</summary>
     public string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));
 
@@ -162,10 +166,12 @@ public sealed class StandardsBook
             return m;
         }
 
-        // Another wording may mean another limit, so what was decided on a pose no longer speaks for it.
+        // Another wording may mean another limit, so what was decided on a pose no longer speaks for it; the same wording does.
         var clause = old is null
             ? new Clause(change.Clause, change.Phase ?? Phase.Through, change.Kind ?? ClauseKind.Required, change.Text!) { From = from }
-            : change.Text is { } text ? old with { Text = text, Holds = null, Of = null, Kind = change.Kind ?? old.Kind, From = from } : old;
+            : change.Text is not { } text ? old
+            : text.English == old.Text.English ? old with { Text = text, Kind = change.Kind ?? old.Kind, From = from }
+            : old with { Text = text, Holds = null, Of = null, Kind = change.Kind ?? old.Kind, From = from };
         var broken = m.Faults.FirstOrDefault(f => f.Breaks == change.Clause);
         var fault = broken is not null
             ? change.Sign is null && change.Then is null && change.Call is null && change.Athlete is null && change.By is null ? broken

@@ -3,6 +3,7 @@ using FairCompass.Core.Checks;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
 using FairCompass.Core.Interviewing;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Publishing;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
@@ -45,6 +46,7 @@ public static class PublishingEndpoints
         drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.").Produces<Difference>().ProducesProblem(404);
         var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
         codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.").Produces<CodeFound>().ProducesProblem(404).ProducesValidationProblem(422);
+        codes.MapGet("/erratum", ReadErratum).WithSummary("The sheet for who holds the version before: what is different, for whom, from when.").Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
         codes.MapGet("/brief", ReadBrief).WithSummary("A brief of a published version.").Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
     }
 
@@ -121,7 +123,7 @@ public static class PublishingEndpoints
         return Results.Ok(new CodeFound(found, newest, before.Workout.Title, Differences.Between(before, now)));
     }
 
-    private static async Task<IResult> ReadBrief(string code, Audience audience, string? division, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadBrief(string code, Audience audience, string? division, Language? language, bool? figures, PublishedStore published, CancellationToken cancel)
     {
         var (found, refused) = await ByCode(code, published, cancel);
         if (found is null)
@@ -132,7 +134,25 @@ public static class PublishingEndpoints
         var u = (await published.Document(found.Id, cancel)).Understand();
         return division is not null && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
             ? Problems.Fields([new("division", $"This workout is not for {division}.")])
-            : Results.Ok(new BriefBuilder(u, division, DateOnly.FromDateTime(found.At)).Build(audience) with { Fingerprint = found.Code, Version = found.Number });
+            : audience == Audience.Holder ? Problems.Fields([new("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")])
+            : Results.Ok(new BriefBuilder(u, division, DateOnly.FromDateTime(found.At), new() { Language = language ?? default, Figures = figures ?? false, Published = new(found.Sha256, found.Code) }).Build(audience) with { Version = found.Number });
+    }
+
+    private static async Task<IResult> ReadErratum(string code, Language? language, PublishedStore published, CancellationToken cancel)
+    {
+        var (found, refused) = await ByCode(code, published, cancel);
+        if (found is null)
+        {
+            return refused!;
+        }
+
+        if ((await published.Of(found.WorkoutId, cancel)).FirstOrDefault(v => v.Number == found.Number - 1) is not { } older)
+        {
+            return Results.Problem(title: "Version 1 corrects nothing.", detail: "There is no older paper.", statusCode: 404);
+        }
+
+        var (before, now) = ((await published.Document(older.Id, cancel)).Understand(), (await published.Document(found.Id, cancel)).Understand());
+        return Results.Ok(ErratumSheet.Of(before, now, new(found.Number, new(found.Sha256, found.Code), older.Code, DateOnly.FromDateTime(found.At), found.HoldsFrom, found.Note), language ?? default));
     }
 
     /// <summary>The version of a code as people type it; a mistyped code is told from an unknown one by its check character.</summary>

@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Explaining;
@@ -21,6 +22,18 @@ public sealed record Book(string Edition, IReadOnlyList<Movement> Movements);
 /// <param name="Departures">Where divisions or workouts depart, in words.</param>
 public sealed record TopicInForce(Topic Topic, string? InForce, Provenance? From, IReadOnlyList<string> Departures);
 
+/// <summary>Asks what there is to say of a standard that is being written.</summary>
+/// <param name="Movement">The standard as it stands.</param>
+/// <param name="Pose">The position that is being posed, and what is done with it; null for none.</param>
+public sealed record LookAt(Movement Movement, PoseChange? Pose);
+
+/// <summary>What there is to say of a standard that is being written.</summary>
+/// <param name="Errors">What must be different before it is stored, with the path of the field.</param>
+/// <param name="Unseen">What no judge could see, hear, or read.</param>
+/// <param name="Pose">The position after the change; null when none was asked for or it cannot be drawn.</param>
+/// <param name="Plate">All its figures; null when it has none.</param>
+public sealed record Looked(IReadOnlyList<FieldError> Errors, IReadOnlyList<Unseen> Unseen, PosedFigure? Pose, Plate? Plate);
+
 /// <summary>Reading the standards book.</summary>
 public static class StandardsEndpoints
 {
@@ -34,6 +47,9 @@ public static class StandardsEndpoints
         group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.").Produces<Book>().ProducesProblem(404);
         group.MapGet("/standards/{movement}", One).WithSummary("One standard as it is in force, for a division and in a workout.").Produces<Movement>().ProducesProblem(404).ProducesValidationProblem(422);
         group.MapGet("/standards/{movement}/figures", Figures).WithSummary("The figures of a standard: three positions, and typical faults beside good poses.").Produces<Plate>().ProducesProblem(404).ProducesValidationProblem(422);
+        group.MapGet("/standards/nearest", Nearest).WithSummary("The standards most like a name, to begin a new one from.").Produces<IReadOnlyList<Movement>>().ProducesProblem(404);
+        group.MapGet("/standards/{movement}/copy", Copy).WithSummary("A standard under another name, to write an own one from; nothing is stored.").Produces<Movement>().ProducesProblem(404);
+        group.MapPost("/standards/look", Look).WithSummary("Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed.").Produces<Looked>().ProducesProblem(404);
         group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.").Produces<IReadOnlyList<TopicInForce>>().ProducesProblem(404);
     }
 
@@ -83,6 +99,34 @@ public static class StandardsEndpoints
         }
 
         return Plate.Of(StandardsBook.Of(competition).InForce(found), height) is { } plate ? Results.Ok(plate) : Problems.Gone("figure");
+    }
+
+    private static async Task<IResult> Nearest(Guid id, string name, CompetitionCache competitions, CancellationToken cancel) =>
+        await competitions.Find(id, cancel) is { } competition ? Results.Ok(OwnMovements.Nearest(StandardsBook.Of(competition), name).ToList()) : Problems.Gone("competition");
+
+    private static async Task<IResult> Copy(Guid id, string movement, string name, CompetitionCache competitions, CancellationToken cancel) =>
+        await competitions.Find(id, cancel) is { } competition && StandardsBook.Of(competition) is var book && book.ById(movement) is { } found
+            ? Results.Ok(OwnMovements.From(book.InForce(found), name, book)) : Problems.Gone("standard");
+
+    private static async Task<IResult> Look(Guid id, LookAt look, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var movement = PhraseBook.Restore(look.Movement);
+        var errors = StandardRules.Movement(movement, competition.OwnMovements.Where(m => m.Id != movement.Id)).ToList();
+        (string Field, string Sentence)? objection = null;
+        var pose = look.Pose is { } change ? PosedFigure.Of(movement, change, out objection) : null;
+        if (objection is { } wrong)
+        {
+            errors.Add(new("pose." + wrong.Field, wrong.Sentence));
+        }
+
+        // A position that cannot be drawn must not hide what else is wrong; the faults’ figures show what the whole looks like.
+        var poses = errors.All(e => !e.Path.StartsWith("poses", StringComparison.Ordinal));
+        return Results.Ok(new Looked(errors, Perceivable.Of(movement).ToList(), pose, poses && objection?.Field != "stature" ? Plate.Of(movement, (double)(look.Pose?.Stature ?? (decimal)Body.Usual)) : null));
     }
 
     private static async Task<IResult> PoliciesOf(Guid id, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)

@@ -25,19 +25,9 @@ public class BriefTests
 
     private static Brief Of(string text, Audience audience, string? division = null) => new BriefBuilder(Demo.Understand(text), division, Day).Build(audience);
 
-    private static string Words(Brief brief) => string.Join('\n', brief.Sections.SelectMany(s => s.Blocks.Select(Words)));
+    private static string Words(Brief brief) => BriefText.Of(brief);
 
-    private static string Words(BriefBlock block) => block switch
-    {
-        BriefBlock.Paragraph p => p.Text,
-        BriefBlock.Points p => string.Join('\n', p.Items),
-        BriefBlock.Lines l => string.Join('\n', l.Items.Select(i => i.Text)),
-        BriefBlock.Table t => string.Join('\n', t.Rows.SelectMany(r => r.Cells).Prepend(t.Caption ?? "").Concat(t.Head)),
-        BriefBlock.StandardOf s => string.Join('\n', s.Rules.Concat(s.Faults).SelectMany(r => r.Cells).Prepend(s.Name).Append(s.Place ?? "").Append(s.Call ?? "")),
-        _ => throw new InvalidOperationException(),
-    };
-
-    private static string Section(Brief brief, string id) => string.Join('\n', brief.Sections.Where(s => s.Id == id).SelectMany(s => s.Blocks).Select(Words));
+    private static string Section(Brief brief, string id) => BriefText.Of(brief, id);
 
     [Theory]
     [InlineData("01")]
@@ -88,7 +78,7 @@ public class BriefTests
         var cautions = Section(Of(without, Audience.Judge), "cautions");
         Assert.DoesNotContain("Barbell:", cautions, StringComparison.Ordinal);
         Assert.Contains("Boxes:", cautions, StringComparison.Ordinal);
-        Assert.Contains(Cautions.Always, cautions, StringComparison.Ordinal);
+        Assert.Contains(Cautions.Always.English, cautions, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -98,6 +88,19 @@ public class BriefTests
         Assert.Equal("Meadow", meadow.For);
         Assert.Contains("Hanging knee raise", Section(meadow, "standards"), StringComparison.Ordinal);
         Assert.DoesNotContain("Toes-to-bar", Section(meadow, "standards"), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("Tideline", false, false)]
+    [InlineData("Estuary", true, false)]
+    [InlineData("Meadow", true, true)]
+    [InlineData("Anchor 45+", true, false)]
+    [InlineData(null, true, true)]
+    public void The_lines_of_divisions_that_are_not_inherited_from_are_left_out(string? division, bool estuary, bool meadow)
+    {
+        var work = Section(Of(DraftTexts.Starting("03"), Audience.Athlete, division), "work");
+        Assert.Equal((estuary, meadow), (work.Contains("Estuary: 60/40 kg", StringComparison.Ordinal), work.Contains("Meadow: 45/35 kg", StringComparison.Ordinal)));
+        Assert.Contains("24 power clean, 70/47.5 kg", work, StringComparison.Ordinal);
     }
 
     [Fact]

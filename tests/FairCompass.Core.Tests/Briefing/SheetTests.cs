@@ -3,6 +3,7 @@ using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
@@ -14,7 +15,7 @@ public partial class SheetTests
 {
     private static readonly DateOnly Day = new(2027, 6, 12);
 
-    private static IEnumerable<Brief> Papers(Understanding u) => Enum.GetValues<Audience>().SelectMany(a => u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null).Select(d => new BriefBuilder(u, d, Day).Build(a)));
+    private static IEnumerable<Brief> Papers(Understanding u) => PaperNames.All.SelectMany(a => u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null).Select(d => new BriefBuilder(u, d, Day).Build(a)));
 
     private static string All(Brief brief) => BriefMarkdown.Write(brief).Replace("\\", "", StringComparison.Ordinal);
 
@@ -73,6 +74,43 @@ public partial class SheetTests
             Assert.DoesNotContain(clause.Text.English, All(p), StringComparison.Ordinal);
             Assert.DoesNotContain(fault.Sign.English, All(p), StringComparison.Ordinal);
         });
+    }
+
+    /// <summary>Every clause of every movement of three workouts, one after the other: what is left out is nowhere, with its sign.</summary>
+    [Theory]
+    [InlineData("01")]
+    [InlineData("08")]
+    [InlineData("13")]
+    public void Whichever_clause_is_left_out_is_on_no_paper(string number)
+    {
+        var text = DraftTexts.Demo(number);
+        var movements = WorkoutWords.Movements(Understanding.Of(Demo.Competition, text).Workout).Select(m => MovementLibrary.Find(m.Name)!).DistinctBy(m => m.Id).ToList();
+        foreach (var clause in movements.SelectMany(m => m.Clauses).Where(c => c.Kind != ClauseKind.Tip).DistinctBy(c => (c.Id, c.Text)))
+        {
+            var without = Understanding.Of(Demo.Competition with { HouseRules = [.. movements.Where(m => m.Clauses.Any(c => c.Id == clause.Id)).Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true })] }, text);
+            var signs = movements.SelectMany(m => m.Faults).Where(f => f.Breaks == clause.Id).Select(f => f.Sign)
+                .Except(movements.SelectMany(m => m.Faults).Where(f => f.Breaks != clause.Id).Select(f => f.Sign)).ToList();
+            foreach (var (audience, language) in PaperNames.All.SelectMany(a => new[] { (a, Language.English), (a, Language.Spanish) }))
+            {
+                var paper = BriefText.Of(new BriefBuilder(without, null, Day, new() { Language = language }).Build(audience));
+                Assert.DoesNotContain(clause.Text.In(language), paper, StringComparison.Ordinal);
+                Assert.All(signs, s => Assert.DoesNotContain(s.In(language), paper, StringComparison.Ordinal));
+            }
+        }
+    }
+
+    [Fact]
+    public void The_floor_crew_has_the_plates_of_every_rung_and_the_judge_each_minute_of_writing()
+    {
+        // Signal Mast, Tideline man: 40, 45 … 85 on a bar of 20; worked out by hand with the demo's plates.
+        var ladder = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day).Build(Audience.FloorCrew).Sections.Single(s => s.Id == "rungs").Blocks.OfType<BriefBlock.Table>().First();
+        Assert.Equal(["1", "40 kg", "10"], ladder.Rows[0].Cells);
+        Assert.Equal(["10", "85 kg"], ladder.Rows[9].Cells.Take(2));
+        Assert.Equal(10, ladder.Rows.Count);
+        Assert.All(ladder.Rows, r => Assert.Equal(decimal.Parse(r.Cells[1].Split(' ')[0], CultureInfo.InvariantCulture), 20 + (2 * r.Cells[2].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))));
+        var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day).Build(Audience.Judge).Sections.Single(s => s.Id == "writing").Blocks.OfType<BriefBlock.Table>().Single(t => t.Caption == "Minute by minute");
+        Assert.Equal(["4:30", "7:30", "10:00"], minutes.Rows.Select(r => r.Cells[0]).Where(c => c is "4:30" or "7:30" or "10:00").Distinct());
+        Assert.Contains(minutes.Rows, r => r.Cells[1].Contains("has 40 done?", StringComparison.Ordinal));
     }
 
     [Fact]

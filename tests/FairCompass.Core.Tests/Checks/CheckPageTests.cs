@@ -17,23 +17,6 @@ public class CheckPageTests
             page.Append($"\n## {check.Title}\n\n`{check.Id}` · {severity}\n\n{check.Why}\n");
         }
 
-        var file = Path.Combine(Root(), "docs", "checks.md");
-        if (Environment.GetEnvironmentVariable("UPDATE_DOCS") == "1")
-        {
-            File.WriteAllText(file, page.ToString());
-        }
-
-        Assert.Equal(page.ToString(), File.ReadAllText(file));
-    }
-
-    private static string Root()
-    {
-        var folder = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(folder, "FairCompass.slnx")))
-        {
-            folder = Path.GetDirectoryName(folder)!;
-        }
-
-        return folder;
+        Docs.Same("checks.md", page.ToString());
     }
 }

@@ -17,6 +17,10 @@ public class CheckTests
         // (a) a division without a needed load
         { "load-missing", Divisions + "9:00 for time\n  10 power clean\n    Tideline: 60/40 kg\n    Meadow: 40/30 kg\n    Estuary: deadlift\n" + Timed, Divisions + "9:00 for time\n  10 power clean\n    Tideline: 60/40 kg\n    Meadow: 40/30 kg\n    Estuary: deadlift, 50/35 kg\n" + Timed },
         { "load-missing", Divisions + "9:00 for reps\n  max wall-ball shot, target 3.00/2.75 m\n" + Reps, Divisions + "9:00 for reps\n  max wall walk\n" + Reps },
+        { "height-missing", Divisions + "9:00 for time\n  10 box jump-over\n" + Timed, Divisions + "9:00 for time\n  10 box jump-over, box 60/50 cm\n" + Timed },
+        { "height-missing", Divisions + "9:00 for time\n  10 sit-up\n    Meadow: wall-ball shot, 9/6 kg\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n    Meadow: wall-ball shot, 9/6 kg, target 3.00/2.75 m\n" + Timed },
+        { "height-missing", Divisions + "9:00 for time\n  10 strict handstand push-up\n" + Timed, Divisions + "9:00 for time\n  10 strict handstand push-up, line 3 in below the wrists\n" + Timed },
+        { "height-missing", Divisions + "9:00 for time\n  10 strict handstand push-up\n" + Timed, Divisions + "9:00 for time\n  10 strict handstand push-up\n" + Timed + "standard strict handstand push-up, setup-line: does not apply\n" },
         // (b) a movement without a standard
         { "standard-missing", Divisions + "9:00 for time\n  10 moon hop\n" + Timed, Divisions + "9:00 for time\n  10 Sit-ups\n" + Timed },
         { "standard-missing", Divisions + "9:00 for time\n  10 sit-up\n    Meadow: moon hop\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n    Meadow: pull up\n" + Timed },
@@ -75,6 +79,9 @@ public class CheckTests
         { "bonus-unreachable", Divisions + "9:00 for time\n  20 cal air bike, +5 at 25\n" + Timed, Divisions + "9:00 for time\n  20 cal air bike, +5 at 20\n" + Timed },
         { "score-misfit", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 1\n  tie: time at round 1\n", Divisions + "9:00 for time\n  2 rounds\n    10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at round 1\n  tie: shared\n" },
         { "more-work-ranks-lower", Divisions + "10:00 for time\n  3 rounds\n    48 sit-up\n    gate, round 2 only, adds 2:00\n\nscore: time\n  unfinished: +0:01 for each missing rep, from the own cap\n  tie: shared\n", Divisions + "10:00 for time\n  3 rounds\n    48 sit-up\n    gate, round 2 only, adds 2:00\n\nscore: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n" },
+        // What somebody wrote and nobody can see; the near miss says what is seen.
+        { "clause-unseen", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "standard sit-up, own: The athlete tries to keep the feet down.\n", Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "standard sit-up, own: The feet stay on the floor.\n" },
+        { "clause-unseen", Divisions + "9:00 for time\n  10 sit-up\n    standard own: Sit up properly.\n" + Timed, Divisions + "9:00 for time\n  10 sit-up\n    standard own: The shoulders pass the hips.\n" + Timed },
         { "nobody-has-said", Pairs + "relay for reps, unset each\n  max sit-up\n" + Reps, Pairs + "relay for reps, 3:00 each\n  max sit-up\n" + Reps },
     };
 

@@ -24,6 +24,7 @@ public class InterviewTests
         { "late-unstated", Head + "9:00 for reps\n  every 1:30\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps, Head + "9:00 for reps\n  every 1:30, unfinished carries over\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps },
         { "nobody-has-said", Head + "unset for reps\n  max sit-up\n" + Reps, Head + "8:00 for reps\n  max sit-up\n" + Reps },
         { "load-missing", Head + "9:00 for time\n  10 power clean\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", Head + "9:00 for time\n  10 power clean, 60/40 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n" },
+        { "height-missing", Head + "9:00 for reps\n  max box jump-over\n" + Reps, Head + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps },
         { "standard-missing", Head + "9:00 for reps\n  max moon hop\n" + Reps, Head + "9:00 for reps\n  max pull-up\n" + Reps },
         { "bell", Head + "9:00 for reps\n  max sit-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps + "bell: a rep counts when begun\n" },
         { "doubtful rep", Head + "9:00 for reps\n  max sit-up\n" + Reps, "T\n  for Tideline, Meadow\n  a/b is man/woman\n  video: a rep that cannot be verified is no rep\n\n9:00 for reps\n  max sit-up\n" + Reps },
@@ -112,6 +113,34 @@ public class InterviewTests
         Assert.Contains("26 of 30 at 9:00", answers[0].OnTheFloor.English);
         Assert.Contains("9:00 + 4 s = 9:04", answers[1].OnTheFloor.English);
         Assert.Contains("26 de 30", answers[0].OnTheFloor.Spanish);
+    }
+
+    /// <summary>Worked by hand from the texts above: bars and plates of the demo kit, counts, clocks.</summary>
+    [Theory]
+    [InlineData("bell", 1, "At 9:00 number 48, sit-up, has been begun and is then finished: the card says 48.", "la tarjeta dice 48")]
+    [InlineData("plates", 0, "For 60 kg on the bar of 20 the athlete puts on, with the clock running, 2 plates, 20 on each side.", "2 discos, 20 en cada lado")]
+    [InlineData("bar weight", 1, "60 kg in plates and the bar of 20: 80 kg leave the floor.", "se levantan 80 kg")]
+    [InlineData("own rest", 0, "Who has done 10 at 4:05 rests 0:50: at 4:55 the judge says “go”; the clock still ends at 9:00.", "en 4:55 el juez dice «ya»")]
+    [InlineData("hand tag", 0, "the count stays at 47", "la cuenta sigue en 47")]
+    [InlineData("team order", 0, "Of 47 one of the 2 may do 46 and the others one each.", "puede hacer 46")]
+    [InlineData("mixed heights", 0, "60 cm for one and 50 cm for the other", "60 cm para uno y 50 cm para el otro")]
+    [InlineData("score weights", 0, "2 scores weigh 1 each: who is 3rd in all of them has 6.", "suma 6")]
+    [InlineData("judges", 0, "2 judges stand in each lane; ten lanes need 20.", "diez calles necesitan 20")]
+    [InlineData("last rung", 0, "After rung 10 the bar stays at 85 kg", "la barra sigue en 85 kg")]
+    [InlineData("video", 0, "The video runs at least 9:00", "al menos 9:00")]
+    public void An_answer_to_a_topic_is_worked_out_on_this_workout(string id, int answer, string english, string spanish)
+    {
+        var said = Ask(Silent, (string)Cases.First(c => (string)c[0] == id)[1], id)[0].Answers[answer].OnTheFloor;
+        Assert.Contains(english, said.English, StringComparison.Ordinal);
+        Assert.Contains(spanish, said.Spanish, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_measured_line_is_worked_out_in_millimetres_and_inches()
+    {
+        var text = Head + "9:00 for reps\n  max strict handstand push-up, line 3 in below the wrists\n" + Reps;
+        // 2124 mm − 76.2 mm = 2047.8 mm = 80.62 in, nearest sixteenth 80 10/16.
+        Assert.Contains("puts the line at 2048 mm · 80 5/8 in", Ask(Silent, text, "measuring")[0].Answers[0].OnTheFloor.English, StringComparison.Ordinal);
     }
 
     [Theory]

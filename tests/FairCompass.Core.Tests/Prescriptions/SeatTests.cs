@@ -34,7 +34,10 @@ public class SeatTests
         Assert.Equal(24, u.Courses.Count);
         Assert.Equal("10 kg or 22 lb", u.Courses[u.IndexOf("Meadow", "man, Hand Bell")].Pieces[0].Tasks[0].Prescription.Load!.Value.ToString());
         Assert.Equal("box step-over", u.Courses[u.IndexOf("Meadow", "man, Hand Bell")].Pieces[0].Tasks[1].Prescription.Movement.Value);
-        Assert.Empty(u.Courses[u.IndexOf("Meadow", "man, Hand Bell")].Pieces[0].Tasks[1].Prescription.Heights);
+        Assert.Equal("box 60 cm", Assert.Single(u.Courses[u.IndexOf("Meadow", "man, Hand Bell")].Pieces[0].Tasks[1].Prescription.Heights).Value.ToString());
+        // Another movement does not inherit the box: where the line does not say it again, nobody has.
+        var cut = Demo.Understand(DraftTexts.Demo("16").Replace("box step-over, box 60/50 cm", "box step-over", StringComparison.Ordinal));
+        Assert.Empty(cut.Courses[cut.IndexOf("Meadow", "man, Hand Bell")].Pieces[0].Tasks[1].Prescription.Heights);
         Assert.Equal("15 kg or 35 lb", u.Courses[u.IndexOf("Tideline", "woman, Great Bell")].Pieces[0].Tasks[0].Prescription.Load!.Value.ToString());
     }
 

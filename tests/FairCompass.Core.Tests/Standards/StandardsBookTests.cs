@@ -108,7 +108,7 @@ public class StandardsBookTests
         var own = MovementLibrary.ById("box-step-over")! with { Id = "crate-hop", Name = new("crate hop"), Synonyms = ["hop over the crate"] };
         var c = Plain with { OwnMovements = [own] };
         Assert.Empty(CompetitionRules.Validate(c));
-        var u = Understanding.Of(c, "T\n  for Meadow\n\n9:00 for reps\n  max crate hops\n\nscore: reps\n  tie: shared\n");
+        var u = Understanding.Of(c, "T\n  for Meadow\n\n9:00 for reps\n  max crate hops, box 60/50 cm\n\nscore: reps\n  tie: shared\n");
         Assert.Empty(u.Findings());
         Assert.Equal("crate-hop", StandardsBook.Of(c).Find("Hop over the crate")?.Id);
         Assert.Contains(Understanding.Of(Plain, u.Text).Findings(), f => f.Rule == "standard-missing");

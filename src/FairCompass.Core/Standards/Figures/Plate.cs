@@ -37,12 +37,12 @@ public sealed record Plate(string Movement, double Stature, Eq<PlateFigure> Posi
             throw new ArgumentOutOfRangeException(nameof(stature), objection);
         }
 
-        if (MotionLibrary.Find(movement.Motion) is not { } motion)
+        var body = new Body(stature);
+        if (Motion.Of(movement, body) is not { } motion)
         {
             return null;
         }
 
-        var body = new Body(stature);
         var positions = ((Phase, Pose, Said)[])[(Phase.Start, motion.Start, ("Start", "Inicio")), (Phase.Through, motion.Through, ("On the way", "Recorrido")), (Phase.Finish, motion.Finish, ("Finish", "Final"))];
         var faults = motion.Faults.Where(f => movement.Clauses.Any(c => c.Id == f.Clause && c.Holds is not null)).SelectMany(f =>
         {

@@ -136,6 +136,21 @@ public abstract record Predicate
         private double Of(Scene scene, Side s) => (WithinMillimetres * scene.Body.Stature / Body.Usual) - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)));
     }
 
+    /// <summary>
+    /// The same rule with the limits that a clause states as data: an angle for <see cref="Straight"/> and <see cref="Bent"/>,
+    /// a height in millimetres for <see cref="Lower"/> and <see cref="Higher"/>. Of several rules it is the first that the
+    /// data speaks of. What the clause does not state stays.
+    /// </summary>
+    public Predicate With(ClauseParameters? of) => of is null ? this : this switch
+    {
+        Straight s when of.AngleDegrees is { } angle => s with { WithinDegrees = (double)angle },
+        Bent b when of.AngleDegrees is { } angle => b with { AtLeastDegrees = (double)angle },
+        Lower l when of.HeightMillimetres is { } height => l with { By = (double)height },
+        Higher h when of.HeightMillimetres is { } height => h with { By = (double)height },
+        Both all => all with { All = all.All.Select((p, i) => i == 0 ? p.With(of) : p).ToEq() },
+        _ => this,
+    };
+
     private static double Worst(Func<Side, double> margin) => Math.Min(margin(Side.Near), margin(Side.Far));
 
     private static Part PartOf(Joint joint) => joint switch

@@ -36,7 +36,7 @@ internal static class Book
         "setup-line" => ("Handstand line: reach at the wrists against the wall, tape measure; who measured and when is written down.", "Línea de la vertical: alcance en las muñecas contra la pared, cinta métrica; se anota quién midió y cuándo."),
         "setup-walk-lines" => ("Line for the hands and start line: tape measure from the wall.", "Línea de las manos y línea de salida: cinta métrica desde la pared."),
         "setup-turns" => ("Distance between the turn lines: tape measure.", "Distancia entre las líneas de giro: cinta métrica."),
-        _ => ("Sections of the lane: tape measure, checked before the heat.", "Tramos de la calle: cinta métrica, comprobados antes de la serie."),
+        _ => ("Sections of the lane: tape measure, checked before the heat.", "Tramos de la calle: cinta métrica, comprobados antes de la tanda."),
     };
 
     private static IEnumerable<Said> ByKit(MovementKit kit) => kit switch

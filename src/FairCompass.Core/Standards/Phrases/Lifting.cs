@@ -37,7 +37,7 @@ internal static class Lifting
         ("The free hand pushes on the thigh or holds the load.", "La mano libre empuja el muslo o sujeta la carga."), ("No rep, free hand", "No válida, mano libre"), Again);
     public static readonly Phrase NoFloor = Never("no-floor", Through, ("The load does not touch the floor inside a rep.", "La carga no toca el suelo durante la repetición."), Heard,
         ("The load touches the floor on the way.", "La carga toca el suelo en el camino."), ("No rep, floor", "No válida, suelo"), FromHang);
-    public static readonly Phrase NoBounce = Never("no-bounce", Between, ("The load is put down under control; it is not bounced off the floor.", "La carga se baja con control; no se hace rebotar en el suelo."), Heard,
+    public static readonly Phrase NoBounce = Never("no-bounce", Between, ("The load comes to rest on the floor; it is not bounced off it.", "La carga queda quieta en el suelo; no se hace rebotar."), Heard,
         ("The load bounces and the next rep uses the bounce.", "La carga rebota y la siguiente repetición aprovecha el rebote."), ("No rep, bounce", "No válida, rebote"), FromFloor, FromTheFloor);
     public static readonly Phrase BounceAllowed = May("no-bounce", Between, ("Touch and go and a bounce are allowed.", "Se permiten el toque continuo y el rebote."));
     public static readonly Phrase TouchAndGo = May("touch-and-go", Between, ("Touch and go is allowed.", "Se permite el toque continuo."));
@@ -49,7 +49,7 @@ internal static class Lifting
     public static readonly Phrase BothRise = Must("together-rise", Through, ("Both ends of the bar rise and sink together.", "Los dos extremos de la barra suben y bajan a la vez."), SeenFromTheFront,
         ("One end rises clearly before the other.", "Un extremo sube claramente antes que el otro."), ("No rep, together", "No válida, a la vez"), FromFloor, FromTheFloor, null, new() { ImplementPart = "both ends", SameMoment = true });
     public static readonly Phrase RackHeld = Must("rack", Through, ("The load stays on the shoulders, elbows in front.", "La carga sigue en los hombros, con los codos delante."), SeenFromTheFront,
-        ("The load slides down to the arms.", "La carga resbala hacia los brazos."), ("No rep, rack", "No válida, apoyo"), Again);
+        ("The load slides down to the arms.", "La carga resbala hacia los brazos."), ("No rep, rack", "No válida, soporte"), Again);
     public static readonly Phrase StaysOverhead = Must("stays-overhead", Through, ("The load stays overhead on straight arms.", "La carga sigue arriba con los brazos rectos."), SeenFromTheFront,
         ("An elbow bends and the load sinks towards the head.", "Un codo se flexiona y la carga baja hacia la cabeza."), ("No rep, elbows", "No válida, codos"), ("Bring the load overhead again and repeat the rep.", "Subir de nuevo la carga y repetir."), RepeatTheRep, new Predicate.Straight(Joint.Elbow, 12), new() { BodyPart = "elbows", AngleDegrees = 12 });
 

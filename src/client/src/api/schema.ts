@@ -77,6 +77,11 @@ export interface paths {
                 query: {
                     audience: components["schemas"]["Audience"];
                     division?: string;
+                    language?: components["schemas"]["Language"];
+                    figures?: boolean;
+                    trace?: boolean;
+                    cards?: number;
+                    first?: number;
                 };
                 header?: never;
                 path: {
@@ -136,6 +141,11 @@ export interface paths {
                 query: {
                     audience: components["schemas"]["Audience"];
                     division?: string;
+                    language?: components["schemas"]["Language"];
+                    figures?: boolean;
+                    trace?: boolean;
+                    cards?: number;
+                    first?: number;
                 };
                 header?: never;
                 path: {
@@ -194,6 +204,12 @@ export interface paths {
             parameters: {
                 query?: {
                     audience?: components["schemas"]["Audience"];
+                    division?: string;
+                    language?: components["schemas"]["Language"];
+                    figures?: boolean;
+                    trace?: boolean;
+                    cards?: number;
+                    first?: number;
                 };
                 header?: never;
                 path: {
@@ -219,6 +235,15 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                     };
                 };
             };
@@ -1567,6 +1592,156 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/standards/nearest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The standards most like a name, to begin a new one from. */
+        get: {
+            parameters: {
+                query: {
+                    name: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Movement"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/standards/{movement}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A standard under another name, to write an own one from; nothing is stored. */
+        get: {
+            parameters: {
+                query: {
+                    name: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    movement: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Movement"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/standards/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LookAt"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Looked"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/policies": {
         parameters: {
             query?: never;
@@ -1602,6 +1777,157 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/measurements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is measured for each athlete, and what was read. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Measurements"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Writes a reading down; it stays, and a second one stays beside it. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WriteReading"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Measurements"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/measurements/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The line of a reading, in millimetres and inches; nothing is stored. */
+        get: {
+            parameters: {
+                query: {
+                    place: string;
+                    typed: string;
+                    unit: components["schemas"]["LengthUnit"];
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TapeLength"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
                     };
                 };
             };
@@ -1874,6 +2200,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/published/{code}/erratum": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet for who holds the version before: what is different, for whom, from when. */
+        get: {
+            parameters: {
+                query?: {
+                    language?: components["schemas"]["Language"];
+                };
+                header?: never;
+                path: {
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Brief"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/published/{code}/brief": {
         parameters: {
             query?: never;
@@ -1887,6 +2271,8 @@ export interface paths {
                 query: {
                     audience: components["schemas"]["Audience"];
                     division?: string;
+                    language?: components["schemas"]["Language"];
+                    figures?: boolean;
                 };
                 header?: never;
                 path: {
@@ -2366,7 +2752,7 @@ export interface components {
          * @description Who reads a brief.
          * @enum {unknown}
          */
-        Audience: "Athlete" | "Judge" | "Caller" | "FloorCrew" | "ScoreDesk" | "LaneCard" | "Measurement" | "Video" | "Poster";
+        Audience: "Athlete" | "Judge" | "Caller" | "FloorCrew" | "ScoreDesk" | "LaneCard" | "Measurement" | "Video" | "Poster" | "Holder";
         /** @description The standards book. */
         Book: {
             /** @description The edition. */
@@ -2411,15 +2797,39 @@ export interface components {
              * @description The published version; null for a draft.
              */
             version?: null | number;
+            /** @description The language of every built-in word on it. */
+            language?: components["schemas"]["Language"];
+            /** @description The codes of the cards that are printed from it, one for each; empty for every other paper. */
+            cards?: components["schemas"]["EqOfCardCode"];
+            /**
+             * @description Every number of the sections with the id of the value in the model that it is printed from; empty unless bool BriefOptions.Trace asks for it.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            numbers?: components["schemas"]["PrintedNumber"][];
+            /** @description What the paper is called: `Judge brief`. */
+            paper?: null | string;
+            /** @description What it is a paper of: `Version 2`, or `Not published: a draft`. */
+            status?: null | string;
         };
         /** @description A block of a section. */
-        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"] | components["schemas"]["BriefBlockBlanks"];
+        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"] | components["schemas"]["BriefBlockBlanks"] | components["schemas"]["BriefBlockBoxes"];
         /** @description Lines to fill in by hand. */
         BriefBlockBlanks: {
             /** @enum {string} */
             kind?: "blanks";
             /** @description What each line is for. */
             labels: components["schemas"]["EqOfstring"];
+        };
+        /** @description Rows of small boxes to cross off, one row a task, one box a round or a running total. */
+        BriefBlockBoxes: {
+            /** @enum {string} */
+            kind?: "boxes";
+            /** @description Its title, or null. */
+            caption: null | string;
+            /** @description Column headings; the first is empty. */
+            head: components["schemas"]["EqOfstring"];
+            /** @description A task and its running totals; an empty cell has no box. */
+            rows: components["schemas"]["EqOfBriefRow"];
         };
         /** @description The workout line by line. */
         BriefBlockLines: {
@@ -2445,16 +2855,18 @@ export interface components {
             kind?: "standard";
             /** @description The movement. */
             name: string;
-            /** @description The divisions that do it, or null when all do. */
+            /** @description For whom, in words, when not for all: `only Meadow`; else null. */
             who: null | string;
-            /** @description For judges: where to stand; else null. */
-            place: null | string;
-            /** @description For judges: when to call; else null. */
-            call: null | string;
+            /** @description For judges: where to stand and when to call, each with its heading; empty for others. */
+            duty: components["schemas"]["EqOfBriefRow"];
             /** @description The clauses, with their phases. */
             rules: components["schemas"]["EqOfBriefRow"];
+            /** @description Column headings of the faults. */
+            faultHead: components["schemas"]["EqOfstring"];
             /** @description What is seen, what is called, what the athlete must do. */
             faults: components["schemas"]["EqOfBriefRow"];
+            /** @description The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or the movement has none. */
+            figures?: components["schemas"]["EqOfBriefFigure"];
         };
         /** @description A table; the first column is a heading. */
         BriefBlockTable: {
@@ -2466,6 +2878,17 @@ export interface components {
             head: components["schemas"]["EqOfstring"];
             /** @description The rows. */
             rows: components["schemas"]["EqOfBriefRow"];
+        };
+        /** @description A figure beside a standard. */
+        BriefFigure: {
+            /** @description What is shown: a position, or the sign of a fault. */
+            title: string;
+            /** @description For a fault and the good pose beside it the word that marks it, `no rep` or `good`; null for a position. */
+            mark: null | string;
+            /** @description False for a fault. */
+            good: boolean;
+            /** @description The drawing. */
+            drawing: components["schemas"]["Drawing"];
         };
         /** @description A line with its indentation. */
         BriefLine: {
@@ -2489,6 +2912,23 @@ export interface components {
             heading: string;
             /** @description Its contents. */
             blocks: components["schemas"]["EqOfBriefBlock"];
+        };
+        /**
+         * @description The code of one card of a definition: printed as text for people, and as a QR code (ISO/IEC 18004) for a scanner, so
+         *     that a card that comes back says which card it is and under which definition it was judged.
+         */
+        CardCode: {
+            /** @description The fingerprint’s code and the card’s number: `7KQ2-M9TX-4 / 012`. */
+            id: string;
+            /** @description What the QR code holds: the code, the number, and the whole fingerprint, with strokes between. */
+            content: string;
+            /**
+             * Format: int32
+             * @description How many modules the QR code has on a side, its quiet zone of four included.
+             */
+            size: number;
+            /** @description Its rows, a character a module: `1` for black, `0` for white. */
+            rows: components["schemas"]["EqOfstring"];
         };
         /** @description A line that the card asks the judge to fill in. */
         CardField: {
@@ -2580,7 +3020,7 @@ export interface components {
             /** @description The rule in a sentence short enough to be said aloud. */
             text: components["schemas"]["Said"];
             of?: null | components["schemas"]["ClauseParameters"];
-            /** @description Where the wording comes from. */
+            /** @description Where the wording comes from; the library’s own where a file does not say, which reads as null here. */
             from?: components["schemas"]["Provenance"];
         };
         /** @description A house rule of a competition: a clause of a movement said differently, left out, or added. */
@@ -2860,6 +3300,25 @@ export interface components {
             doc: number;
             explanation: components["schemas"]["Explanation"];
         };
+        /** @description Drags a part towards a point. */
+        DragPart: {
+            /** @description One of the handles. */
+            part: components["schemas"]["Part"];
+            /** @description Its side. */
+            side: components["schemas"]["Side"];
+            /** @description True turns the other side alike. */
+            both: boolean;
+            /**
+             * Format: double
+             * @description Forward, millimetres.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Downwards as on paper, millimetres.
+             */
+            y: number;
+        };
         /** @description A figure as it is drawn. */
         Drawing: {
             /**
@@ -2882,11 +3341,8 @@ export interface components {
              * @description Millimetres.
              */
             height: number;
-            /**
-             * @description From back to front.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            shapes: components["schemas"]["Shape"][];
+            /** @description From back to front. */
+            shapes: components["schemas"]["EqOfShape"];
         };
         /**
          * Format: int64
@@ -2916,6 +3372,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfBriefFigure: components["schemas"]["BriefFigure"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfBriefLine: components["schemas"]["BriefLine"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -2929,6 +3391,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfBriefSection: components["schemas"]["BriefSection"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfCardCode: components["schemas"]["CardCode"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -3006,6 +3474,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfJointAngle: components["schemas"]["JointAngle"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfLedgerCell: components["schemas"]["LedgerCell"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -3060,6 +3534,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfOwnPose: components["schemas"]["OwnPose"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfOwnedRest: components["schemas"]["OwnedRest"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -3103,6 +3583,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfScoreView: components["schemas"]["ScoreView"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfShape: components["schemas"]["Shape"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -3214,8 +3700,15 @@ export interface components {
             then: components["schemas"]["Consequence"];
             /** @description What the athlete must do next, in words. */
             athlete: components["schemas"]["Said"];
-            /** @description Where the wording comes from. */
+            /** @description Where the wording comes from; the library’s own where a file does not say, which reads as null here. */
             from?: components["schemas"]["Provenance"];
+        };
+        /** @description A field that cannot be accepted, with the reason. */
+        FieldError: {
+            /** @description JSON path of the field, such as `divisions[2].name`. */
+            path: string;
+            /** @description What is wrong and what would be right. */
+            message: string;
         };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
@@ -3312,6 +3805,23 @@ export interface components {
             /** @description One for each column. */
             cells: components["schemas"]["EqOfGridCell"];
         };
+        /** @description A point of a drawn body that can be taken and dragged. */
+        Handle: {
+            /** @description Which. */
+            part: components["schemas"]["Part"];
+            /** @description Of which side. */
+            side: components["schemas"]["Side"];
+            /**
+             * Format: int32
+             * @description Forward, millimetres.
+             */
+            x: number;
+            /**
+             * Format: int32
+             * @description Downwards as on paper, millimetres.
+             */
+            y: number;
+        };
         /** @description The answer of the health address. */
         Health: {
             /** @description `ok`. */
@@ -3359,6 +3869,18 @@ export interface components {
          * @enum {unknown}
          */
         Joint: "Elbow" | "Shoulder" | "Hip" | "Knee" | "Ankle" | "Trunk" | "Neck";
+        /** @description An angle of one joint. */
+        JointAngle: {
+            /** @description Which joint. */
+            joint: components["schemas"]["Joint"];
+            /** @description Which side; trunk and neck have one angle, given for the near side. */
+            side: components["schemas"]["Side"];
+            /**
+             * Format: double
+             * @description As Joint says, within JointRange.
+             */
+            degrees: number;
+        };
         JsonElement: unknown;
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
@@ -3395,6 +3917,11 @@ export interface components {
             /** @description Masses that are there. */
             balls: components["schemas"]["EqOfdecimal"];
         };
+        /**
+         * @description A language in which every built-in text exists.
+         * @enum {unknown}
+         */
+        Language: "English" | "Spanish";
         /** @description A number of the ledger. */
         LedgerCell: {
             /**
@@ -3526,6 +4053,15 @@ export interface components {
              */
             out: number;
         };
+        Length: {
+            /** Format: double */
+            value?: number;
+            unit?: components["schemas"]["LengthUnit"];
+            /** Format: double */
+            inMillimetres?: number;
+        };
+        /** @enum {unknown} */
+        LengthUnit: "Millimetre" | "Centimetre" | "Metre" | "Inch" | "Foot";
         /** @description Where an implement is that nobody holds. */
         LoadPlace: {
             /**
@@ -3545,11 +4081,54 @@ export interface components {
              */
             up: number;
         };
+        /** @description Asks what there is to say of a standard that is being written. */
+        LookAt: {
+            /** @description The standard as it stands. */
+            movement: components["schemas"]["Movement"];
+            pose: null | components["schemas"]["PoseChange"];
+        };
+        /** @description What there is to say of a standard that is being written. */
+        Looked: {
+            /** @description What must be different before it is stored, with the path of the field. */
+            errors: components["schemas"]["FieldError"][];
+            /** @description What no judge could see, hear, or read. */
+            unseen: components["schemas"]["Unseen"][];
+            pose: null | components["schemas"]["PosedFigure"];
+            plate: null | components["schemas"]["Plate"];
+        };
         /**
          * @description The unit a load is published in.
          * @enum {unknown}
          */
         MassUnit: "Kilogram" | "Pound";
+        /**
+         * @description A line, target, bar, or ring that hangs from the body of each athlete: a mark is read, and the place lies a stated
+         *     amount above or below it.
+         */
+        MeasuredPlace: {
+            /** @description Names the place within the workout: movement, what is set, amount, and side. */
+            key: string;
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description The movement’s name. */
+            name: components["schemas"]["Said"];
+            /** @description What is marked and read: `wrists, reach against the wall`. */
+            marked: components["schemas"]["Said"];
+            /** @description What is set from it: `line`, `target`, `rings`. */
+            sets: components["schemas"]["Said"];
+            amount: null | components["schemas"]["Length"];
+            /** @description True when the place lies above the mark, false when below. */
+            above: boolean;
+            /** @description The entries it is for; empty for all. */
+            for: components["schemas"]["EqOfstring"];
+        };
+        /** @description What is measured for each athlete of a workout, and what has been read. */
+        Measurements: {
+            /** @description The lines, targets, bars, and rings. */
+            places: components["schemas"]["MeasuredPlace"][];
+            /** @description The readings, oldest first, each with its line; null where the draft no longer has the place. */
+            readings: components["schemas"]["ReadLine"][];
+        };
         /** @description A change of the text that mends something. */
         Mend: {
             /** @description The change in words: `Use 22.5 kg`. */
@@ -3600,6 +4179,8 @@ export interface components {
             relaxations?: components["schemas"]["EqOfSaid"];
             /** @description Which motion its figures are drawn from; null when it has none. */
             motion?: null | string;
+            /** @description Positions that its author posed; they lie over those of the motion. A file from before there were any has none. */
+            poses?: components["schemas"]["EqOfOwnPose"];
             /** @description True when a rep is meaningless without a stated load. */
             needsLoad?: boolean;
         };
@@ -3668,6 +4249,15 @@ export interface components {
              * @description How many of them have no standard.
              */
             movementsWithoutStandard: number;
+        };
+        /** @description A position that the author of a standard posed: what is not named stays as the motion has it. */
+        OwnPose: {
+            /** @description Start, through, or finish. */
+            phase: components["schemas"]["Phase"];
+            /** @description For a typical fault the clause that it breaks; null for the good position of the phase. */
+            breaks: null | string;
+            /** @description The angles. */
+            angles: components["schemas"]["EqOfJointAngle"];
         };
         /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
         OwnedRest: {
@@ -3907,14 +4497,56 @@ export interface components {
              */
             lift?: number;
         };
+        /** @description What is to be done with one position of a standard that is being written; at most one of the changes. */
+        PoseChange: {
+            /** @description Start, through, or finish. */
+            phase: components["schemas"]["Phase"];
+            /** @description The clause of a fault pose; null for the good position. */
+            breaks: null | string;
+            /**
+             * Format: double
+             * @description Millimetres, within the limits of Body.
+             */
+            stature: number;
+            turn?: null | components["schemas"]["TurnJoint"];
+            drag?: null | components["schemas"]["DragPart"];
+            reach?: null | components["schemas"]["Reach"];
+        };
+        /** @description A position that is being posed: drawn, with its handles, and with what every clause says of it. */
+        PosedFigure: {
+            /** @description Every angle. */
+            angles: components["schemas"]["EqOfJointAngle"];
+            /** @description The figure. */
+            drawing: components["schemas"]["Drawing"];
+            /**
+             * @description What can be dragged.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            handles: components["schemas"]["Handle"][];
+            /**
+             * @description What the clauses of the phase say.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            verdicts: components["schemas"]["Verdict"][];
+        };
         /** @description Somebody at a place during a span of the clock. */
         Presence: {
             /** @description A member, a group, or null for the whole entry. */
             who: null | string;
             /** @description The piece's key; null for who rests. */
             where: null | string;
-            /** @description In words: a station's name, `rests`, `changes the bar to 70/47.5 kg`. */
-            does: string;
+            /** @description What they do, in English. */
+            does?: null | string;
+        };
+        /** @description A number on a paper and where it comes from. */
+        PrintedNumber: {
+            /**
+             * @description The id of the value: `stage/0`, `cell/7/load/Meadow woman`, `call/2`, `round/A/Meadow woman/3`,
+             *     `clause/pull-up/chin`, `score/A`, and so on; `form/…` for the row numbers of a blank form.
+             */
+            from: string;
+            /** @description As it is printed: `62.5`, `4:30`. */
+            text: string;
         };
         ProblemDetails: {
             type?: null | string;
@@ -4108,12 +4740,45 @@ export interface components {
              */
             reasons: string[];
         };
+        /** @description Brings a part to a height by turning one joint of both sides. */
+        Reach: {
+            /** @description What is brought. */
+            part: components["schemas"]["Part"];
+            /**
+             * Format: double
+             * @description Millimetres above the floor.
+             */
+            height: number;
+            /** @description The joint that is turned. */
+            turn: components["schemas"]["Joint"];
+        };
+        /** @description A reading with its line. */
+        ReadLine: {
+            reading: components["schemas"]["Reading"];
+            line: null | components["schemas"]["TapeLength"];
+        };
         /** @description A table to be read into a draft. */
         ReadSheet: {
             /** @description The draft as it stands. */
             body: string;
             /** @description The table. */
             csv: string;
+        };
+        /** @description A mark that was read on an athlete. It is never changed: a mark that is read again is another reading, and both stay. */
+        Reading: {
+            /** @description The string MeasuredPlace.Key. */
+            place: string;
+            /** @description Whose. */
+            athlete: string;
+            /** @description The mark above the floor. */
+            value: components["schemas"]["Length"];
+            /** @description Who measured. */
+            by: string;
+            /**
+             * Format: date-time
+             * @description When, in local time as printed.
+             */
+            at: string;
         };
         /** @description Removes a draft or brings it back. */
         RemoveDraft: {
@@ -4371,6 +5036,11 @@ export interface components {
             body: string;
         };
         /**
+         * @description A side of the body.
+         * @enum {unknown}
+         */
+        Side: "Near" | "Far";
+        /**
          * @description Who has laid down a rule.
          * @enum {unknown}
          */
@@ -4455,6 +5125,18 @@ export interface components {
              * @description Performed units, from 0.
              */
             units: number;
+        };
+        /** @description A length as two tapes show it: whole millimetres, and inches to the nearest sixteenth. */
+        TapeLength: {
+            /**
+             * Format: double
+             * @description Whole millimetres, halves away from zero.
+             */
+            millimetres: number;
+            /** @description Inches with two decimals: `80.47`. */
+            inches: string;
+            /** @description Inches to the nearest sixteenth in lowest terms: `80 1/2`. */
+            tape: string;
         };
         /** @description Replaces a piece of one line. Columns count UTF-16 units from 1, as JavaScript and C# both do. */
         TextEdit: {
@@ -4606,6 +5288,26 @@ export interface components {
             duty: string;
             run: null | components["schemas"]["RunObservation"];
         };
+        /** @description Types an angle. */
+        TurnJoint: {
+            /** @description The joint. */
+            joint: components["schemas"]["Joint"];
+            side: null | components["schemas"]["Side"];
+            /**
+             * Format: double
+             * @description Within JointRange.
+             */
+            degrees: number;
+        };
+        /** @description Something of a standard that a judge could not see, hear, or read. */
+        Unseen: {
+            /** @description The clause’s id. */
+            clause: string;
+            /** @description The field that is at fault: `text`, `sign`, `faults`, `of.angleDegrees`. */
+            field: string;
+            /** @description What cannot be perceived. */
+            sentence: string;
+        };
         /** @description How a clause stands on a drawn pose. */
         Verdict: {
             /** @description The clause. */
@@ -4648,6 +5350,24 @@ export interface components {
             scored: boolean;
             /** @description All of them, for the page of checks. */
             findings: components["schemas"]["Finding"][];
+        };
+        /** @description Writes a reading down. */
+        WriteReading: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry adds nothing.
+             */
+            id: string;
+            /** @description The key of the place. */
+            place: string;
+            /** @description 1 to 80 characters. */
+            athlete: string;
+            /** @description What the tape shows: `2124`, `83 1/2`. */
+            typed: string;
+            /** @description Its unit. */
+            unit: components["schemas"]["LengthUnit"];
+            /** @description Who measured, 1 to 80 characters. */
+            by: string;
         };
     };
     responses: never;

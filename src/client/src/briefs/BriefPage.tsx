@@ -1,29 +1,27 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect } from "react";
-import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
-import { api, ask, type Schemas } from "../api/client";
+import { Link, Navigate, useNavigate, useParams } from "react-router";
+import { api, ask, Refused } from "../api/client";
 import { useCompetition, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
-import { nonce } from "../ui/nonce";
-import { Paper, papers } from "./Paper";
+import { query, useChoices } from "./choices";
+import { MeasurePanel } from "./MeasurePanel";
+import { Papers, papers, type Reader } from "./Paper";
+import { PaperChoices } from "./PaperChoices";
 
-/** A brief as paper on screen; printed, or saved as PDF, from the browser. */
+/** A paper on screen as it prints; printed, or saved as PDF, from the browser. */
 export function BriefPage() {
   const { cid = "", wid, audience = "judge" } = useParams();
-  const [search, setSearch] = useSearchParams();
-  const division = search.get("division") ?? "";
+  const choices = useChoices();
   const overview = useOverview(cid);
   const competition = useCompetition(cid).data?.competition;
   const go = useNavigate();
   const brief = useQuery({
-    queryKey: ["brief", wid, audience, division],
+    queryKey: ["brief", wid, audience, query(choices)],
     enabled: !!wid,
     staleTime: 0,
-    queryFn: () => ask(api.GET("/api/workouts/{id}/brief", {
-      params: { path: { id: wid! }, query: { audience: named(audience), ...(division ? { division } : {}) } },
-    })),
+    placeholderData: (before, last) => (last?.queryKey[1] === wid && last?.queryKey[2] === audience ? before : undefined),
+    queryFn: () => ask(api.GET("/api/workouts/{id}/brief", { params: { path: { id: wid! }, query: { audience: named(audience), ...query(choices) } } })),
   });
-  useRunningFoot(brief.data ? `${brief.data.title} · ${papers[brief.data.audience].toLowerCase()} · ${brief.data.date} · ${brief.data.fingerprint}` : "");
   if (!overview.data) return overview.isError ? <main className="p-6"><Message error={overview.error} /></main> : <Loading what="the briefs" />;
   const workouts = overview.data.workouts;
   if (!wid) {
@@ -31,46 +29,45 @@ export function BriefPage() {
     return first ? <Navigate to={`/c/${cid}/briefs/${first.id}/judge`} replace />
       : <main className="p-6"><h1>Briefs</h1><p>There is no workout to brief yet. <Link className="act" to={`/c/${cid}/workouts`}>Begin one</Link></p></main>;
   }
-  const names = competition?.divisions.map((d) => d.name) ?? [];
+  const [kept, kind] = [choices.text ? `?${choices.text}` : "", named(audience)];
+  const refused = brief.error instanceof Refused ? brief.error : null;
   return (
     <main className="px-6 py-4 print:p-0">
       <div className="off-paper">
-        <div className="flex flex-wrap items-baseline justify-between gap-4"><h1>Briefs</h1><button className="press" onClick={() => window.print()}>Print or save as PDF</button></div>
+        <div className="flex flex-wrap items-baseline justify-between gap-4">
+          <h1>Briefs</h1>
+          <span className="flex flex-wrap items-baseline gap-5">
+            <Link className="act" to={`/c/${cid}/pack${kept}`}>The whole pack</Link>
+            <button className="press" onClick={() => window.print()}>Print or save as PDF</button>
+          </span>
+        </div>
         <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4">
-          {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/briefs/${w.id}/${audience}${division ? `?division=${encodeURIComponent(division)}` : ""}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
+          {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/briefs/${w.id}/${audience}${kept}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
         </nav>
-        <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-8 gap-y-2 border-b border-rule pb-3">
+        <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-rule pb-3">
           <label className="flex items-center gap-2">Paper
-            <select value={audience} onChange={(e) => void go({ pathname: `/c/${cid}/briefs/${wid}/${e.target.value}`, search: search.toString() })}>
-              {(Object.keys(papers) as Schemas["Audience"][]).map((a) => <option key={a} value={a.toLowerCase()}>{papers[a]}</option>)}
+            <select value={audience.toLowerCase()} onChange={(e) => void go({ pathname: `/c/${cid}/briefs/${wid}/${e.target.value}`, search: choices.text })}>
+              {(Object.keys(papers) as Reader[]).map((a) => <option key={a} value={a.toLowerCase()}>{papers[a]}</option>)}
             </select>
           </label>
-          <label className="flex items-center gap-2">Division
-            <select value={division} onChange={(e) => setSearch(e.target.value ? { division: e.target.value } : {})}>
-              <option value="">all</option>{names.map((n) => <option key={n}>{n}</option>)}
-            </select>
-          </label>
+          <PaperChoices of={choices} divisions={competition?.divisions.map((d) => d.name) ?? []} figures={kind === "Athlete" || kind === "Judge"} cards={kind === "LaneCard"} others={kind !== "LaneCard"} refused={refused} />
+          <span className="flex gap-4 text-[0.9rem]">
+            <a className="act" href={address(wid, kind, choices, "brief.md")} download>Markdown</a>
+            <a className="act" href={address(wid, kind, choices, "brief")} download={`${kind.toLowerCase()}.json`}>JSON</a>
+          </span>
           {brief.data && brief.data.open > 0 && <span className="font-semibold text-brick">{brief.data.open} {brief.data.open === 1 ? "note" : "notes"} must be settled before this is handed out. <Link className="act" to={`/c/${cid}/w/${wid}`}>Open the draft</Link></span>}
         </div>
       </div>
-      {brief.isError && <Message error={brief.error} retry={() => void brief.refetch()} />}
+      {refused && !refused.at("cards") && !refused.at("first") && <Message error={refused} retry={() => void brief.refetch()} />}
+      {refused?.at("division") && <p className="off-paper">{refused.at("division")} <button className="act" onClick={() => choices.set("division", "")}>Show it for all</button></p>}
       {brief.isPending && <Loading what="the brief" />}
-      {brief.data && <Paper brief={brief.data} />}
+      {kind === "Measurement" && <MeasurePanel key={wid} wid={wid} />}
+      {brief.data && <Papers briefs={[brief.data]} sheet={choices.sheet} cards={choices.cardSheet} />}
     </main>
   );
 }
 
-const named = (audience: string) => (Object.keys(papers) as Schemas["Audience"][]).find((a) => a.toLowerCase() === audience.toLowerCase()) ?? "Judge";
+const named = (audience: string) => (Object.keys(papers) as Reader[]).find((a) => a.toLowerCase() === audience.toLowerCase()) ?? "Judge";
 
-/** Date and fingerprint on every printed page: page margins can only be filled by a style rule. */
-function useRunningFoot(text: string) {
-  useEffect(() => {
-    const style = document.createElement("style");
-    style.nonce = nonce();
-    // Whatever could end the string or the rule is written as a code point.
-    const safe = text.replace(/[^\p{L}\p{N} ·,.:-]/gu, (c) => `\\${c.codePointAt(0)!.toString(16)} `);
-    style.textContent = `@page { @bottom-left { content: "${safe}"; font: 7.5pt var(--font-text), sans-serif; } @bottom-right { content: counter(page) " / " counter(pages); font: 7.5pt var(--font-text), sans-serif; } }`;
-    document.head.append(style);
-    return () => style.remove();
-  }, [text]);
-}
+const address = (wid: string, audience: string, choices: ReturnType<typeof useChoices>, what: string) =>
+  `/api/workouts/${wid}/${what}?${new URLSearchParams({ audience, ...Object.fromEntries(Object.entries(query(choices)).map(([k, v]) => [k, String(v)])) }).toString()}`;

@@ -1,8 +1,8 @@
-import { useEffect } from "react";
 import { useParams } from "react-router";
 import type { StoredCompetition } from "../api/client";
 import { useCompetition } from "../api/queries";
 import { Loading } from "../ui/Message";
+import { useUndoKeys } from "../ui/useUndoKeys";
 import { Divisions } from "./Divisions";
 import { Exchange } from "./Exchange";
 import { Field } from "./Field";
@@ -21,15 +21,7 @@ function Edit({ stored }: { stored: StoredCompetition }) {
   const doc = useDocument(stored);
   const c = doc.value;
   const at = (path: string) => doc.error?.at(path);
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey)) return;
-      if (e.key === "z" && !e.shiftKey) { e.preventDefault(); doc.undo(); }
-      if (e.key === "y" || (e.key.toLowerCase() === "z" && e.shiftKey)) { e.preventDefault(); doc.redo(); }
-    };
-    window.addEventListener("keydown", key);
-    return () => window.removeEventListener("keydown", key);
-  }, [doc]);
+  useUndoKeys(doc);
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-4">

@@ -60,7 +60,7 @@ function Places({ timeline: t, now }: { timeline: Schemas["Timeline"]; now: numb
   const span = t.spans.find((s) => now >= (s.starts ?? 0) && now < (s.ends ?? 0)) ?? t.spans[t.spans.length - 1];
   if (!span || span.where.length === 0) return null;
   const places = new Map<string, string[]>();
-  for (const w of span.where) places.set(w.does, [...(places.get(w.does) ?? []), w.who ?? "all"]);
+  for (const w of span.where) places.set((w.does ?? ""), [...(places.get((w.does ?? "")) ?? []), w.who ?? "all"]);
   return (
     <dl className="mt-1 flex flex-wrap gap-x-6 gap-y-0.5 text-[0.94rem]" aria-label={`Who is where at ${clock(now)}`}>
       {[...places].map(([does, who]) => <div key={does} className="flex gap-1.5"><dt className={does === "rests" ? "text-soft" : "font-semibold"}>{does}</dt><dd>{who.join(", ")}</dd></div>)}

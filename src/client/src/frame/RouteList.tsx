@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Link, NavLink, useLocation, useNavigate } from "react-router";
 import { useOverview } from "../api/queries";
 import type { StoredCompetition } from "../api/client";
@@ -15,6 +16,7 @@ const count = (n: number, one: string, many = one + "s") => `${n} ${n === 1 ? on
 export function RouteList({ cid, competition, openPalette, openKeys }: { cid: string; competition: StoredCompetition; openPalette: () => void; openKeys: () => void }) {
   const overview = useOverview(cid).data;
   const go = useNavigate();
+  const [failed, setFailed] = useState("");
   const here = useLocation().pathname;
   const workouts = overview?.workouts ?? [];
   const open = workouts.reduce((n, w) => n + w.mustFix, 0);
@@ -26,7 +28,7 @@ export function RouteList({ cid, competition, openPalette, openKeys }: { cid: st
     { to: "scoring", name: "Scoring", state: `stated for ${workouts.filter((w) => w.scored).length} of ${workouts.length}`, warn: workouts.some((w) => !w.scored), active: here.includes("/scoring") },
     { to: "checks", name: "Checks", state: open ? `${open} must be settled` : "nothing open", warn: open > 0, active: here.includes("/checks") },
     { to: "publish", name: "Publish", state: "questions, versions", warn: false, active: here.includes("/publish") },
-    { to: "briefs", name: "Briefs", state: workouts.length ? "from the drafts" : "need a workout", warn: false, active: here.includes("/briefs") },
+    { to: "briefs", name: "Briefs", state: workouts.length ? "from the drafts" : "need a workout", warn: false, active: here.includes("/briefs") || here.endsWith("/pack") },
   ];
   return (
     <nav aria-label="Route" className="off-paper border-rule px-5 py-4 max-md:border-b md:sticky md:top-0 md:h-screen md:overflow-y-auto md:border-r">
@@ -63,7 +65,8 @@ export function RouteList({ cid, competition, openPalette, openKeys }: { cid: st
             </li>
           ))}
         </ul>
-        <button className="act mt-1" onClick={() => void addWorkout(cid).then((id) => go(`/c/${cid}/w/${id}`))}>New workout</button>
+        <button className="act mt-1" onClick={() => { setFailed(""); addWorkout(cid).then((id) => go(`/c/${cid}/w/${id}`), (e: unknown) => setFailed(e instanceof Error ? e.message : "It could not be made.")); }}>New workout</button>
+        {failed && <p role="alert" className="field-error">{failed}</p>}
       </div>
       <div className="mt-3 flex gap-4 border-t border-rule pt-2 text-[0.9rem]">
         <button className="act" onClick={openPalette}>Find <kbd className="font-normal text-soft">Ctrl K</kbd></button>

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask, Refused, type Brief, type Schemas } from "../api/client";
-import { Paper } from "../briefs/Paper";
+import { Papers } from "../briefs/Paper";
 import { Changes } from "../publishing/ChangeList";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
@@ -33,7 +33,8 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
   const { version, newest, since } = found;
   const [audience, setAudience] = useState<"athlete" | "judge">("athlete");
   const [line, setLine] = useState("");
-  const brief = useQuery({ queryKey: ["published-brief", version.code, audience], queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code: version.code }, query: { audience: audience === "judge" ? "Judge" : "Athlete" } } })) });
+  const [language, setLanguage] = useLanguage();
+  const brief = useQuery({ queryKey: ["published-brief", version.code, audience, language], placeholderData: (before) => before, queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code: version.code }, query: { audience: audience === "judge" ? "Judge" : "Athlete", language, figures: true } } })) });
   const asked = useQuery({ queryKey: ["public-questions", version.code], queryFn: () => ask(api.GET("/api/published/{code}/questions", { params: { path: { code: version.code } } })) });
   return (
     <main className="mx-auto max-w-[66rem] px-6 py-5 print:p-0">
@@ -47,9 +48,9 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
           </section>
         )}
         {version.note && <p className="mt-2"><bdi>{version.note}</bdi></p>}
-        <div className="mt-3 flex flex-wrap items-center gap-6"><Choice label="Audience" value={audience} of={["athlete", "judge"] as const} onChange={setAudience} /><button className="press-plain" onClick={() => window.print()}>Print</button></div>
+        <div className="mt-3 flex flex-wrap items-center gap-6"><Choice label="Audience" value={audience} of={["athlete", "judge"] as const} onChange={setAudience} /><LanguageChoice value={language} onChange={setLanguage} /><button className="press-plain" onClick={() => window.print()}>Print</button>{version.number > 1 && <Link className="act" to={`/p/${version.code}/erratum`}>Erratum to version {version.number - 1}</Link>}</div>
       </div>
-      {brief.data ? <div className="mt-3"><Paper brief={brief.data} /></div> : <Loading what="the brief" />}
+      {brief.data ? <div className="mt-3"><Papers briefs={[brief.data]} /></div> : <Loading what="the brief" />}
       <div className="off-paper mt-6 grid gap-10 md:grid-cols-2">
         <section aria-labelledby="ask">
           <h2 id="ask" className="section-head">Questions and rulings</h2>
@@ -70,24 +71,28 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
 
 /** The sheet for holders of the paper before: what is different, for whom, from when. */
 function Erratum({ found: { version, title } }: { found: Schemas["CodeFound"] }) {
-  const changes = useQuery({ queryKey: ["changes", version.workoutId, version.number - 1, version.number], enabled: version.number > 1, queryFn: () => ask(api.GET("/api/workouts/{id}/changes", { params: { path: { id: version.workoutId }, query: { from: version.number - 1, to: version.number } } })) });
+  const [language, setLanguage] = useLanguage();
+  const sheet = useQuery({ queryKey: ["erratum", version.code, language], enabled: version.number > 1, placeholderData: (before) => before, queryFn: () => ask(api.GET("/api/published/{code}/erratum", { params: { path: { code: version.code }, query: { language } } })) });
   if (version.number === 1) return <main className="p-6"><h1><bdi>{title}</bdi></h1><p>Version 1 corrects nothing. <Link className="act" to={`/p/${version.code}`}>Read it</Link></p></main>;
-  if (!changes.data) return changes.isError ? <main className="p-6"><Message error={changes.error as Refused} /></main> : <Loading what="the sheet" />;
+  if (!sheet.data) return sheet.isError ? <main className="p-6"><Message error={sheet.error as Refused} /></main> : <Loading what="the sheet" />;
   return (
     <main className="py-4 print:p-0">
-      <p className="off-paper mx-auto mb-3 max-w-[210mm]"><button className="press" onClick={() => window.print()}>Print or save as PDF</button></p>
-      <article className="paper" aria-label={`${title}, erratum`}>
-        <header className="head"><div><h1><bdi>{title}</bdi></h1><p><b>Erratum</b> · version {version.number}</p></div><div style={{ textAlign: "right" }}><p>{new Date(version.at).toLocaleDateString("en-GB", { dateStyle: "long" })} · <span className="mono">{version.code}</span></p></div></header>
-        <section><h2>Your paper says {changes.data.from}? Change it as follows.</h2>
-          <p>{version.holdsFrom ? <>This holds from <b><bdi>{version.holdsFrom}</bdi></b>.</> : "This holds at once."} It is for {changes.data.divisions.length ? changes.data.divisions.join(", ") : "everybody"}.</p>
-          {version.note && <p><bdi>{version.note}</bdi></p>}
-          <Changes of={changes.data} />
-          <p>All else stays as it was. Where this sheet and an older paper differ, this sheet holds.</p>
-        </section>
-      </article>
+      <p className="off-paper mx-auto mb-3 flex max-w-[210mm] flex-wrap items-center gap-5 px-4"><button className="press" onClick={() => window.print()}>Print or save as PDF</button><LanguageChoice value={language} onChange={setLanguage} /></p>
+      <Papers briefs={[sheet.data]} />
     </main>
   );
 }
+
+type Language = Schemas["Language"];
+
+/** The language of the paper stands in the address, so that a link keeps it. */
+function useLanguage(): [Language, (l: Language) => void] {
+  const [search, setSearch] = useSearchParams();
+  return [search.get("language") === "Spanish" ? "Spanish" : "English", (l) => setSearch(l === "English" ? {} : { language: l }, { replace: true })];
+}
+
+const LanguageChoice = ({ value, onChange }: { value: Language; onChange: (l: Language) => void }) =>
+  <Choice label="Language of the paper" value={value} of={["English", "Spanish"] as const} onChange={onChange} text={(l) => (l === "Spanish" ? "Español" : l)} />;
 
 /** The lines one can ask about, in the order of the paper. */
 function linesOf(brief: Brief): string[] {

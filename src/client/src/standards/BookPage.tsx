@@ -24,7 +24,7 @@ export function BookPage() {
         <div className="flex flex-wrap items-baseline gap-3"><h1>Standards</h1><span className="text-soft">{book.data.edition} · {book.data.movements.length} movements</span></div>
         <label className="flex items-center gap-2">Search <input type="search" value={text} onChange={(e) => setText(e.target.value)} placeholder="depth, chin, bar …" /></label>
       </div>
-      <p className="mt-1 flex flex-wrap gap-x-5"><Link className="act" to={`/c/${cid}/standards/policies`}>Policies: where the trade disagrees</Link><Link className="act" to={`/c/${cid}/standards/compare`}>Compare two</Link></p>
+      <p className="mt-1 flex flex-wrap gap-x-5"><Link className="act" to={`/c/${cid}/standards/policies`}>Policies: where the trade disagrees</Link><Link className="act" to={`/c/${cid}/standards/compare`}>Compare two</Link><Link className="act" to={`/c/${cid}/standards/write`}>Write your own</Link></p>
       {missing.length > 0 && (
         <section className="mt-3 border-l-4 border-brick bg-sheet px-4 py-2" aria-label="Without a standard">
           <p className="font-bold">Without a standard</p>

@@ -1,22 +1,23 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams, useSearchParams } from "react-router";
 import { api, ask, type Movement } from "../api/client";
-import { useBook, useCompetition } from "../api/queries";
+import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading } from "../ui/Message";
 import { capital, consequences, phases } from "./words";
 
-/** Two standards side by side, or one across two divisions; what differs is marked by a word. */
+/** Two standards side by side, or one across divisions or workouts; what differs is marked by a word. */
 export function ComparePage() {
   const { cid = "" } = useParams();
   const [search, setSearch] = useSearchParams();
   const book = useBook(cid).data;
   const divisions = useCompetition(cid).data?.competition.divisions.map((d) => d.name) ?? [];
+  const workouts = useOverview(cid).data?.workouts ?? [];
   const get = (key: string) => search.get(key) ?? "";
   const set = (key: string, value: string) => setSearch((s) => { const next = new URLSearchParams(s); if (value) next.set(key, value); else next.delete(key); return next; }, { replace: true });
   const first = get("a") || book?.movements[0]?.id || "";
   const second = get("b") || first;
-  const a = useStandard(cid, first, get("ad"));
-  const b = useStandard(cid, second, get("bd"));
+  const a = useStandard(cid, first, get("ad"), get("aw"));
+  const b = useStandard(cid, second, get("bd"), get("bw"));
   if (!book || !a || !b) return <Loading what="the standards" />;
   const ids = [...new Set([...a.clauses, ...b.clauses].filter((c) => c.kind !== "Tip").map((c) => c.id))];
   const rows = ids.map((id) => ({ id, a: text(a, id), b: text(b, id), phase: [...a.clauses, ...b.clauses].find((c) => c.id === id)!.phase }));
@@ -26,6 +27,7 @@ export function ComparePage() {
       <span className="flex flex-wrap gap-2">
         <select aria-label={key === "a" ? "First standard" : "Second standard"} value={value} onChange={(e) => set(key, e.target.value)}>{book.movements.map((m) => <option key={m.id} value={m.id}>{m.name.english}</option>)}</select>
         <select aria-label={key === "a" ? "First division" : "Second division"} value={get(key + "d")} onChange={(e) => set(key + "d", e.target.value)}><option value="">everybody</option>{divisions.map((d) => <option key={d}>{d}</option>)}</select>
+        <select aria-label={key === "a" ? "First workout" : "Second workout"} value={get(key + "w")} onChange={(e) => set(key + "w", e.target.value)}><option value="">the whole competition</option>{workouts.map((w) => <option key={w.id} value={w.id}>{w.title || "Untitled"}</option>)}</select>
       </span>
     </th>
   );
@@ -50,11 +52,11 @@ export function ComparePage() {
   );
 }
 
-function useStandard(cid: string, movement: string, division: string) {
+function useStandard(cid: string, movement: string, division: string, workout: string) {
   return useQuery({
-    queryKey: ["standard", cid, movement, division, "compare"],
+    queryKey: ["standard", cid, movement, division, workout, "compare"],
     enabled: movement !== "",
-    queryFn: () => ask(api.GET("/api/competitions/{id}/standards/{movement}", { params: { path: { id: cid, movement }, query: division ? { division } : {} } })),
+    queryFn: () => ask(api.GET("/api/competitions/{id}/standards/{movement}", { params: { path: { id: cid, movement }, query: { ...(division ? { division } : {}), ...(workout ? { workout } : {}) } } })),
   }).data;
 }
 

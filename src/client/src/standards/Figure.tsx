@@ -18,7 +18,8 @@ export function Figure({ drawing: d, label, scale }: { drawing: Schemas["Drawing
   );
 }
 
-function Drawn({ shape: s }: { shape: Shape }) {
+/** One shape of a drawing. */
+export function Drawn({ shape: s }: { shape: Shape }) {
   const stroke = colour[s.ink];
   switch (s.kind) {
     case "bone":

@@ -3,6 +3,7 @@ import { Link, useParams, useSearchParams } from "react-router";
 import { api, ask, type Movement, type Schemas } from "../api/client";
 import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
+import { HouseRules } from "./HouseRules";
 import { Plates } from "./Plates";
 import { capital, consequences, origin, perceived, phases } from "./words";
 
@@ -14,7 +15,9 @@ export function StandardPage() {
   const [search, setSearch] = useSearchParams();
   const [division, workout] = [search.get("division") ?? "", search.get("workout") ?? ""];
   const book = useBook(cid);
-  const divisions = useCompetition(cid).data?.competition.divisions ?? [];
+  const stored = useCompetition(cid).data;
+  const divisions = stored?.competition.divisions ?? [];
+  const own = stored?.competition.ownMovements?.some((m) => m.id === mid) ?? false;
   const workouts = useOverview(cid).data?.workouts ?? [];
   const found = useQuery({
     queryKey: ["standard", cid, mid, division, workout, book.dataUpdatedAt],
@@ -35,6 +38,7 @@ export function StandardPage() {
           {before && <Link className="act" to={`/c/${cid}/standards/${before.id}`}>← {before.name.english}</Link>}
           <Link className="act" to={`/c/${cid}/standards`}>all</Link>
           <Link className="act" to={`/c/${cid}/standards/compare?a=${mid}`}>compare</Link>
+          {own ? <Link className="act" to={`/c/${cid}/standards/write?edit=${mid}`}>change it</Link> : <Link className="act" to={`/c/${cid}/standards/write?from=${mid}`}>write your own from this</Link>}
           {after && <Link className="act" to={`/c/${cid}/standards/${after.id}`}>{after.name.english} →</Link>}
         </nav>
       </div>
@@ -44,6 +48,7 @@ export function StandardPage() {
         <span>{m.synonyms.length > 0 && <>Also written {m.synonyms.join(", ")}. </>}In Spanish: {m.name.spanish ?? "not written"}.</span>
       </div>
       <Plates cid={cid} movement={m} />
+      {stored && !own && <HouseRules key={`${cid}-${mid}`} stored={stored} movement={m} division={division} />}
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.42fr)]">
         <section aria-labelledby="rep">
           <h2 id="rep" className="section-head">The rep</h2>

@@ -1,0 +1,34 @@
+using FairCompass.Core.Format;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Measuring;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Briefing;
+
+/// <summary>What a reader may choose about a paper. None of it changes what is said.</summary>
+public sealed record BriefOptions
+{
+    /// <summary>English, without figures, one card.</summary>
+    public static BriefOptions Usual { get; } = new();
+
+    /// <summary>The language of every built-in word.</summary>
+    public Language Language { get; init; }
+
+    /// <summary>Whether figures stand beside the standards.</summary>
+    public bool Figures { get; init; }
+
+    /// <summary>Whether the paper carries where each of its numbers comes from.</summary>
+    public bool Trace { get; init; }
+
+    /// <summary>The fingerprint of the published version that is printed; null works out that of a draft.</summary>
+    public Fingerprint? Published { get; init; }
+
+    /// <summary>How many cards are printed from a lane card, 1 to <see cref="CardCode.Most"/>; each has a number of its own.</summary>
+    public int Cards { get; init; } = 1;
+
+    /// <summary>The number of the first card, from 1.</summary>
+    public int FirstCard { get; init; } = 1;
+
+    /// <summary>Marks that were read, for the measurement sheet; empty leaves its rows blank.</summary>
+    public Eq<Reading> Readings { get; init; }
+}

@@ -1,0 +1,109 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Measuring;
+using FairCompass.Core.Quantities;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Measuring;
+
+/// <summary>What is measured for each athlete of a workout, and what has been read.</summary>
+/// <param name="Places">The lines, targets, bars, and rings.</param>
+/// <param name="Readings">The readings, oldest first, each with its line; null where the draft no longer has the place.</param>
+public sealed record Measurements(IReadOnlyList<MeasuredPlace> Places, IReadOnlyList<ReadLine> Readings);
+
+/// <summary>A reading with its line.</summary>
+public sealed record ReadLine(Reading Reading, TapeLength? Line);
+
+/// <summary>Writes a reading down.</summary>
+/// <param name="Id">Chosen by the client, so that a retry adds nothing.</param>
+/// <param name="Place">The key of the place.</param>
+/// <param name="Athlete">1 to 80 characters.</param>
+/// <param name="Typed">What the tape shows: <c>2124</c>, <c>83 1/2</c>.</param>
+/// <param name="Unit">Its unit.</param>
+/// <param name="By">Who measured, 1 to 80 characters.</param>
+public sealed record WriteReading(Guid Id, string Place, string Athlete, string Typed, LengthUnit Unit, string By);
+
+/// <summary>Measuring athletes: from a mark on the body to the line.</summary>
+public static class MeasuringEndpoints
+{
+    /// <summary>Maps the addresses.</summary>
+    public static void MapMeasuring(this WebApplication app)
+    {
+        var group = app.MapGroup("/api/workouts/{id:guid}/measurements").WithTags("Measuring");
+        group.MapGet("/", Read).WithSummary("What is measured for each athlete, and what was read.").Produces<Measurements>().ProducesProblem(404);
+        group.MapGet("/line", Line).WithSummary("The line of a reading, in millimetres and inches; nothing is stored.").Produces<TapeLength>().ProducesProblem(404).ProducesValidationProblem(422);
+        group.MapPost("/", Write).WithSummary("Writes a reading down; it stays, and a second one stays beside it.").Produces<Measurements>().ProducesProblem(404).ProducesValidationProblem(422);
+    }
+
+    private static async Task<IResult> Read(Guid id, WorkoutStore workouts, CompetitionCache competitions, MeasurementStore measured, CancellationToken cancel) =>
+        await PlacesOf(id, workouts, competitions, cancel) is { } places ? Results.Ok(await All(id, places, measured, cancel)) : Problems.Gone("workout");
+
+    private static async Task<Measurements> All(Guid id, Eq<MeasuredPlace> places, MeasurementStore measured, CancellationToken cancel) =>
+        new(places.ToList(), (await measured.Of(id, cancel)).Select(r => new ReadLine(r, places.FirstOrDefault(p => p.Key == r.Place) is { Amount: not null } p ? TapeLength.Of(Math.Max(0, p.Line(r.Value))) : null)).ToList());
+
+    private static async Task<IResult> Line(Guid id, string place, string typed, LengthUnit unit, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
+        {
+            return Problems.Gone("workout");
+        }
+
+        var errors = new List<FieldError>();
+        return Reading(places, place, typed, unit, errors) is { } read ? Results.Ok(TapeLength.Of(read.Place.Line(read.Value))) : Problems.Fields(errors);
+    }
+
+    private static async Task<IResult> Write(Guid id, WriteReading write, WorkoutStore workouts, CompetitionCache competitions, MeasurementStore measured, CancellationToken cancel)
+    {
+        if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
+        {
+            return Problems.Gone("workout");
+        }
+
+        var errors = new List<FieldError>();
+        var read = Reading(places, write.Place, write.Typed, write.Unit, errors);
+        foreach (var (field, name) in ((string, string)[])[("athlete", write.Athlete), ("by", write.By)])
+        {
+            if (CompetitionRules.NameError(name, 80, required: true) is { } objection)
+            {
+                errors.Add(new(field, objection));
+            }
+        }
+
+        if (read is not { } known || errors.Count > 0)
+        {
+            return Problems.Fields(errors);
+        }
+
+        await measured.Add(write.Id, id, new(known.Place.Key, write.Athlete.Trim(), known.Value, write.By.Trim(), default), cancel);
+        return Results.Ok(await All(id, places, measured, cancel));
+    }
+
+    private static (MeasuredPlace Place, Length Value)? Reading(Eq<MeasuredPlace> places, string key, string typed, LengthUnit unit, List<FieldError> errors)
+    {
+        var place = places.FirstOrDefault(p => p.Key == key);
+        if (place is null)
+        {
+            errors.Add(new("place", "This workout does not measure that; the draft may have changed. Load the page again."));
+        }
+
+        if (Typed.Read(typed, out var objection) is not { } value)
+        {
+            errors.Add(new("typed", objection!));
+            return null;
+        }
+
+        var length = new Length(value, unit);
+        if (place?.Objection(length) is { } wrong)
+        {
+            errors.Add(new("typed", wrong));
+            return null;
+        }
+
+        return place is null ? null : (place, length);
+    }
+
+    private static async Task<Eq<MeasuredPlace>?> PlacesOf(Guid id, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
+        await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition ? MeasuredPlace.Of(Understanding.Of(competition, found.Draft.Value)) : null;
+}

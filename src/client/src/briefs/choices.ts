@@ -1,0 +1,36 @@
+import { useSearchParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { sheets, type Sheet } from "./sheet";
+
+/** What a reader chose about papers. It stands in the address, so that a reload, a bookmark, and a second window show the same. */
+export function useChoices() {
+  const [search, setSearch] = useSearchParams();
+  const set = (key: string, value: string) => setSearch((s) => {
+    const next = new URLSearchParams(s);
+    if (value) next.set(key, value); else next.delete(key);
+    return next;
+  }, { replace: true });
+  const [sheet, cards] = [search.get("sheet") as Sheet | null, search.get("cardsheet") as Sheet | null];
+  return {
+    set,
+    division: search.get("division") ?? "",
+    language: (search.get("language") === "Spanish" ? "Spanish" : "English") satisfies Schemas["Language"] as Schemas["Language"],
+    figures: search.get("figures") === "true",
+    count: search.get("cards") ?? "1",
+    first: search.get("first") ?? "1",
+    sheet: sheet && sheet in sheets ? sheet : "A4" as Sheet,
+    cardSheet: cards && cards in sheets ? cards : "A4" as Sheet,
+    text: search.toString(),
+  };
+}
+
+export type Choices = ReturnType<typeof useChoices>;
+
+/** The same choices as the server takes them. */
+export const query = (c: Choices) => ({
+  ...(c.division ? { division: c.division } : {}),
+  ...(c.language === "Spanish" ? { language: c.language } : {}),
+  ...(c.figures ? { figures: true } : {}),
+  ...(c.count !== "1" && c.count !== "" ? { cards: Number(c.count) } : {}),
+  ...(c.first !== "1" && c.first !== "" ? { first: Number(c.first) } : {}),
+});

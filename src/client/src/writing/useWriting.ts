@@ -1,0 +1,146 @@
+import { get, set as keep } from "idb-keyval";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { api, ask, Refused, type Movement, type Schemas } from "../api/client";
+import { queryClient } from "../api/queries";
+
+export type Place = { phase: "Start" | "Through" | "Finish"; breaks: string | null };
+type Change = Pick<Schemas["PoseChange"], "turn" | "drag" | "reach">;
+
+/**
+ * A standard that is being written: undo and redo, kept in this browser until it is put into the book, and looked at by
+ * the core after every change. One question is on its way at a time; the newest change is asked next.
+ */
+export function useWriting(cid: string, key: string, begun: Movement) {
+  const [movement, setMovement] = useState(begun);
+  const [past, setPast] = useState<Movement[]>([]);
+  const [future, setFuture] = useState<Movement[]>([]);
+  const [looked, setLooked] = useState<Schemas["Looked"] | null>(null);
+  const [failed, setFailed] = useState<Refused | null>(null);
+  const [place, setPlace] = useState<Place>({ phase: "Finish", breaks: null });
+  const [stature, setStature] = useState(1750);
+  const now = useRef({ movement: begun, place, stature });
+  const step = useRef({ field: "", at: 0 });
+  const asking = useRef(false);
+  const next = useRef<Change | null>(null);
+  const again = useRef<(change: Change) => Promise<void>>(async () => undefined);
+
+  const put = useCallback((m: Movement) => {
+    now.current = { ...now.current, movement: m };
+    setMovement(m);
+    void keep(`writing/${cid}/${key}`, m);
+  }, [cid, key]);
+
+  const look = useCallback(async (change: Change) => {
+    if (asking.current) {
+      next.current = change;
+      return;
+    }
+    asking.current = true;
+    const asked = now.current;
+    try {
+      const answer = await ask(api.POST("/api/competitions/{id}/standards/look", {
+        params: { path: { id: cid } },
+        body: { movement: asked.movement, pose: { phase: asked.place.phase, breaks: asked.place.breaks, stature: asked.stature, ...change } },
+      }));
+      setFailed(null);
+      // Another change may have come meanwhile; its own question follows.
+      if (asked.place === now.current.place) setLooked(answer);
+      if (answer.pose && (change.turn || change.drag || change.reach) && asked.place === now.current.place) {
+        const rest = (now.current.movement.poses ?? []).filter((p) => p.phase !== asked.place.phase || (p.breaks ?? null) !== asked.place.breaks);
+        put({ ...now.current.movement, poses: [...rest, { phase: asked.place.phase, breaks: asked.place.breaks, angles: answer.pose.angles }] });
+      }
+    } catch (e) {
+      setFailed(e instanceof Refused ? e : null);
+    } finally {
+      asking.current = false;
+      const waiting = next.current;
+      next.current = null;
+      if (waiting) void again.current(waiting);
+    }
+  }, [cid, put]);
+
+  // The first question is asked when the page stands; later ones follow changes.
+  useEffect(() => {
+    again.current = look;
+    const timer = setTimeout(() => void look({}), 0);
+    return () => clearTimeout(timer);
+  }, [look]);
+
+  const remember = useCallback((field: string) => {
+    const at = Date.now();
+    const before = now.current.movement;
+    if (step.current.field !== field || at - step.current.at > 1500) setPast((p) => [...p.slice(-99), before]);
+    step.current = { field, at };
+    setFuture([]);
+  }, []);
+
+  /** Changes the text of the standard; typing in one field is one step of undo. */
+  const change = useCallback((m: Movement, field: string) => {
+    remember(field);
+    put(m);
+    void look({});
+  }, [look, put, remember]);
+
+  /** Changes the position that is shown; a drag is one step of undo. */
+  const pose = useCallback((c: Change, field: string) => {
+    remember(field);
+    void look(c);
+  }, [look, remember]);
+
+  const show = useCallback((p: Place, s: number) => {
+    now.current = { ...now.current, place: p, stature: s };
+    setPlace(p);
+    setStature(s);
+    void look({});
+  }, [look]);
+
+  const undo = useCallback(() => {
+    const last = past[past.length - 1];
+    if (!last) return;
+    setPast(past.slice(0, -1));
+    setFuture([now.current.movement, ...future]);
+    step.current = { field: "", at: 0 };
+    put(last);
+    void look({});
+  }, [future, look, past, put]);
+
+  const redo = useCallback(() => {
+    const first = future[0];
+    if (!first) return;
+    setFuture(future.slice(1));
+    setPast([...past, now.current.movement]);
+    step.current = { field: "", at: 0 };
+    put(first);
+    void look({});
+  }, [future, look, past, put]);
+
+  return { movement, looked, failed, place, stature, change, pose, show, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0 };
+}
+
+/** What was left unfinished in this browser; undefined when there is nothing. */
+export const unfinished = (cid: string, key: string) => get<Movement>(`writing/${cid}/${key}`);
+
+export const forget = (cid: string, key: string) => keep(`writing/${cid}/${key}`, undefined);
+
+/** Puts a standard into the competition's book, over whatever else was changed there meanwhile. */
+export async function putIntoBook(cid: string, written: Movement, was: string | null): Promise<Refused | null> {
+  const movement = { ...written, synonyms: written.synonyms.map((s) => s.trim()).filter((s) => s !== "") };
+  for (let attempt = 0; attempt < 4; attempt++) {
+    try {
+      const stored = await ask(api.GET("/api/competitions/{id}", { params: { path: { id: cid } } }));
+      const own = stored.competition.ownMovements ?? [];
+      const at = own.findIndex((m) => m.id === (was ?? movement.id));
+      const answer = await ask(api.PUT("/api/competitions/{id}", {
+        params: { path: { id: cid } },
+        body: { baseRevision: stored.revision, saveId: crypto.randomUUID(), competition: { ...stored.competition, ownMovements: at < 0 ? [...own, movement] : own.map((m, i) => (i === at ? movement : m)) } },
+      }));
+      queryClient.setQueryData(["competition", cid], answer);
+      for (const key of ["overview", "book", "policies"]) void queryClient.invalidateQueries({ queryKey: [key, cid] });
+      return null;
+    } catch (e) {
+      const refused = e instanceof Refused ? e : new Refused(0, "Something went wrong in this window.", undefined, {}, {});
+      if (refused.status !== 409 || attempt === 3) return refused;
+    }
+  }
+  return null;
+}
