@@ -89,7 +89,20 @@ public sealed class Page : IDisposable
 
     public void ShowsNot(string text) => Until("no text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? null : "");
 
-    public string Text => Driver.FindElement(By.TagName("body")).Text;
+    /// <summary>The visible words; asked of the browser itself, since WebDriver walks every element and takes a minute on a pack of papers.</summary>
+    public string Text => (string)Driver.ExecuteScript("return document.body.innerText")!;
+
+    /// <summary>Sets a mark, however often the page is redrawn meanwhile.</summary>
+    public void Mark(string label, bool on) => Until($"{label} {(on ? "marked" : "not marked")}", () =>
+    {
+        var box = Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), {Quote(label)})]/input")).FirstOrDefault();
+        if (box is not null && box.Selected != on)
+        {
+            box.Click();
+        }
+
+        return box?.Selected == on ? "" : null;
+    });
 
     public IWebElement Field(string label) => Until("field " + label, () =>
     {

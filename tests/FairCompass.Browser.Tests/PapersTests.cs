@@ -59,7 +59,7 @@ public sealed class PapersTests : IDisposable
     public void A_judge_brief_shows_good_and_no_rep_figures_and_prints_on_letter()
     {
         Open("Breakwater", "Judge brief");
-        page.Until("figures", () => Page.Done(page.Driver.FindElements(By.XPath("//label[contains(., 'with figures')]/input")).FirstOrDefault(), e => e.Click()));
+        page.Mark("with figures", true);
         page.Until("drawn", () => page.Driver.FindElements(By.CssSelector(".figures svg[role=img]")).Count >= 20 ? "" : null);
         ChooseBy("Sheet", "Letter");
         page.Until("the page rule", () => page.Driver.FindElements(By.CssSelector("article[data-sheet=Letter]")).FirstOrDefault());
@@ -79,7 +79,7 @@ public sealed class PapersTests : IDisposable
         page.Shows("Not settled yet: Ferry Bell with mistakes, Cockle Row with mistakes.");
         foreach (var paper in (string[])["Athlete brief", "Judge brief", "Caller’s sheet", "Floor crew sheet", "Score desk sheet", "Measurement sheet", "Video check list", "Poster"])
         {
-            page.Until(paper, () => Page.Done(page.Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), '{paper}')]/input")).FirstOrDefault(), e => e.Click()));
+            page.Mark(paper, false);
         }
 
         page.Shows("55 papers");

@@ -22,7 +22,10 @@ public abstract record CapRule
     /// <summary>The tempting wrong rule: cap plus a time for each unit <em>done</em>. Kept so that it can be refused with an example.</summary>
     public sealed record AddDone(Duration Each) : CapRule;
 
-    /// <summary>The rank key of a result: class first, then value; smaller is better.</summary>
+    /// <summary>
+    /// The rank key of a result: class first, then value; smaller is better. A value in milliseconds stops at
+    /// <see cref="long.MaxValue"/> (292 million years), which only a slip of the pen in a draft can reach.
+    /// </summary>
     /// <param name="finish">Time of a finisher, or null.</param>
     /// <param name="units">Units done by who did not finish.</param>
     /// <param name="total">Units of the whole work.</param>
@@ -31,8 +34,10 @@ public abstract record CapRule
     {
         (_, { } time) => (0, time.Ms),
         (CapLine, _) => (1, -units),
-        (Penalty p, _) => (0, checked((p.FromLongest ? limit.Longest : limit.For(units)).Ms + ((total - units) * p.Each.Ms))),
-        (AddDone a, _) => (0, checked(limit.For(units).Ms + (units * a.Each.Ms))),
+        (Penalty p, _) => (0, After(p.FromLongest ? limit.Longest : limit.For(units), total - units, p.Each)),
+        (AddDone a, _) => (0, After(limit.For(units), units, a.Each)),
         _ => throw new InvalidOperationException("A cap rule without a key."),
     };
+
+    private static long After(Duration cap, long units, Duration each) => (long)Int128.Min(cap.Ms + ((Int128)units * each.Ms), long.MaxValue);
 }

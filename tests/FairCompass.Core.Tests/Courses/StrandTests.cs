@@ -121,6 +121,18 @@ public class StrandTests
         Assert.Contains(u.Findings(), f => f.Rule == "too-large");
     }
 
+    /// <summary>Found by generated workouts: a time for each of some thousand million missing units did not fit in 64 bits.</summary>
+    [Theory]
+    [InlineData("missing rep", 999_999, 999_999)]
+    [InlineData("rep done", 999_999, 999_999)]
+    public void The_longest_time_for_each_of_the_most_units_is_explained(string of, int rounds, int reps)
+    {
+        var u = Demo.Understand(Demo.Window("23:59:59 for time", $"{rounds} rounds\n  {reps} sit-up", $"score: time\n  unfinished: +23:59:59 for each {of}\n  tie: shared\n"));
+        var findings = u.Findings();
+        Assert.DoesNotContain(findings, f => f.Rule == "too-large");
+        Assert.Equal(of == "rep done", findings.Any(f => f.Rule == "more-work-ranks-lower"));
+    }
+
     /// <summary>Random trees of rounds, schemes, and tasks as draft texts.</summary>
     private static readonly Gen<string> Tree = Gen.Select(Block(2, 1), Gen.Bool, (block, endless) =>
         Demo.Window("9:00 for reps", endless ? "rounds without end\n" + Indent(block) : block));

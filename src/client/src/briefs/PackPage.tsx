@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { memo, useDeferredValue, useMemo } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask, Refused, type Brief } from "../api/client";
 import { useCompetition } from "../api/queries";
@@ -13,7 +14,7 @@ const kinds = Object.keys(papers) as Reader[];
 export function PackPage() {
   const { cid = "" } = useParams();
   const choices = useChoices();
-  const wanted = chosen(choices.text);
+  const wanted = useMemo(() => chosen(choices.text), [choices.text]);
   const competition = useCompetition(cid).data?.competition;
   const pack = useQuery({
     queryKey: ["pack", cid, query(choices)],
@@ -21,7 +22,9 @@ export function PackPage() {
     placeholderData: (before) => before,
     queryFn: () => ask(api.GET("/api/competitions/{id}/pack", { params: { path: { id: cid }, query: query(choices) } })),
   });
-  const briefs = (pack.data ?? []).filter((b) => wanted.includes(b.audience as Reader));
+  const briefs = useMemo(() => (pack.data ?? []).filter((b) => wanted.includes(b.audience as Reader)), [pack.data, wanted]);
+  // Some hundred papers take seconds to draw; the marks above them answer at once.
+  const drawn = useDeferredValue(briefs);
   const open = [...new Set(briefs.filter((b) => b.open > 0).map((b) => b.title))];
   const toggle = (a: Reader) => {
     const next = kinds.filter((k) => (k === a ? !wanted.includes(k) : wanted.includes(k)));
@@ -35,7 +38,7 @@ export function PackPage() {
           <h1>The whole pack</h1>
           <span className="flex flex-wrap items-baseline gap-5">
             <Link className="act" to={`/c/${cid}/briefs`}>One paper at a time</Link>
-            <button className="press" disabled={briefs.length === 0} onClick={() => window.print()}>Print or save as PDF</button>
+            <button className="press" disabled={briefs.length === 0 || drawn !== briefs} onClick={() => window.print()}>Print or save as PDF</button>
           </span>
         </div>
         <fieldset className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
@@ -53,10 +56,12 @@ export function PackPage() {
       {refused && !refused.at("cards") && !refused.at("first") && <Message error={refused} retry={() => void pack.refetch()} />}
       {pack.isPending && <Loading what="every paper" />}
       {pack.data && briefs.length === 0 && <p className="off-paper py-4">{pack.data.length === 0 ? "No workout is there for these choices." : "Choose at least one paper."}</p>}
-      <div className="pack"><Papers briefs={briefs} sheet={choices.sheet} cards={choices.cardSheet} /></div>
+      <div className="pack" aria-busy={drawn !== briefs}><Drawn briefs={drawn} sheet={useDeferredValue(choices.sheet)} cards={useDeferredValue(choices.cardSheet)} /></div>
     </main>
   );
 }
+
+const Drawn = memo(Papers);
 
 const chosen = (search: string): Reader[] => {
   const of = new URLSearchParams(search).get("papers");
