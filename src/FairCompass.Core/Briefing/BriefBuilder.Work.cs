@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -13,8 +14,8 @@ public sealed partial class BriefBuilder
 {
     private BriefSection Work()
     {
-        var lines = u.Workout.Stages.SelectMany((stage, i) => (tongue.IsSpanish ? SpanishLines.Of([stage], tongue).Select(l => new BriefLine(l.Level, l.Text)) : EnglishLines(stage))
-            .Where(l => !IsForOthers(l.Text)).Select(l => l with { Text = Cite($"stage/{i}", l.Text) })).ToEq();
+        var lines = StagesShown().SelectMany((stage, i) => (tongue.IsSpanish ? SpanishLines.Of([stage], tongue).Select(l => new BriefLine(l.Level, l.Text)) : EnglishLines(stage))
+            .Select(l => l with { Text = Cite($"stage/{i}", l.Text) })).ToEq();
         var blocks = new List<BriefBlock>();
         if (lines.Count > 0)
         {
@@ -30,18 +31,8 @@ public sealed partial class BriefBuilder
         return new("work", Say("The workout", "La prueba"), blocks.ToEq());
     }
 
-    /// <summary>On the paper of one division, a line that names only divisions from which it inherits nothing: <c>Meadow: 40/30 kg</c> for Tideline.</summary>
-    private bool IsForOthers(string line)
-    {
-        if (division is null || u.Competition.Find(division) is not { } own || line.IndexOf(':', StringComparison.Ordinal) is not (> 0 and var colon))
-        {
-            return false;
-        }
-
-        var chain = u.Competition.Chain(own);
-        var named = line[..colon].Split([", ", " and ", " y "], StringSplitOptions.TrimEntries).Select(u.Competition.Find).OfType<Competitions.Division>().ToList();
-        return named.Count > 0 && !named.Exists(chain.Contains);
-    }
+    private IEnumerable<Stage> StagesShown() => division is not null && u.Competition.Find(division) is { } own
+        ? u.Workout.Stages.Select(new OneDivision(u.Competition, u.Workout, u.Resolver, own).Of) : u.Workout.Stages;
 
     /// <summary>English papers print the draft's own lines.</summary>
     private IEnumerable<BriefLine> EnglishLines(Stage stage)

@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { sending } from "./sending";
 
 export type Schemas = components["schemas"];
 export type Explanation = Schemas["Explanation"];
@@ -12,6 +13,7 @@ export type Movement = Schemas["Movement"];
 export type Brief = Schemas["Brief"];
 
 export const api = createClient<paths>({ baseUrl: "" });
+api.use(sending);
 
 /** An answer that is not what was asked for, as the server explains it (RFC 9457). */
 export class Refused extends Error {

@@ -1,9 +1,10 @@
 import { Refused } from "../api/client";
 import { queryClient } from "../api/queries";
+import { send } from "../api/sending";
 
-/** Sends a file of this program to be imported and gives the new id. The file goes as it is: the server says where it is wrong. */
-async function send(address: string, file: string): Promise<string> {
-  const answer = await fetch(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file }).catch(() => null);
+/** Sends a file of this program to be imported and gives the new id. The server says where it is wrong. */
+async function hand(address: string, file: string): Promise<string> {
+  const answer = await send(new Request(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file })).catch(() => null);
   if (!answer) throw new Refused(0, "The application does not answer.", undefined, {}, {});
   const body = (await answer.json().catch(() => ({}))) as { id?: string; title?: string; errors?: Record<string, string[]> };
   if (!answer.ok || !body.id) {
@@ -15,14 +16,14 @@ async function send(address: string, file: string): Promise<string> {
 
 /** Adds a workout from a file. */
 export async function importWorkout(cid: string, file: string): Promise<string> {
-  const id = await send(`/api/competitions/${cid}/import`, file);
+  const id = await hand(`/api/competitions/${cid}/import`, file);
   await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
   return id;
 }
 
 /** Creates a competition from a file. */
 export async function importCompetition(file: string): Promise<string> {
-  const id = await send("/api/import", file);
+  const id = await hand("/api/import", file);
   await queryClient.invalidateQueries({ queryKey: ["competitions"] });
   return id;
 }

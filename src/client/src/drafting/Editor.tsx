@@ -134,6 +134,8 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
         doc: initial,
         extensions: [
           lineNumbers(), history(), tokens, hanging, theme, EditorView.lineWrapping, EditorView.cspNonce.of(nonce()),
+          // As everything that is sent, so that places in the text are the same on both sides.
+          EditorView.clipboardInputFilter.of((text) => text.normalize("NFC")),
           EditorView.contentAttributes.of({ "aria-label": "Draft text", spellcheck: "false", autocapitalize: "off" }),
           autocompletion({ override: [complete], activateOnTypingDelay: 150, icons: false }),
           keymap.of([
