@@ -59,6 +59,7 @@ app.MapScoring();
 app.MapCalculators();
 app.MapExchange();
 app.MapStandards();
+app.MapStandardPlaces();
 app.MapBriefs();
 app.MapMeasuring();
 app.MapPublishing();

@@ -117,6 +117,45 @@ public sealed class WritingTests : IDisposable
         Assert.DoesNotContain(page.Errors, e => !e.Contains("422", StringComparison.Ordinal));
     }
 
+    [Fact]
+    public void A_rule_is_said_differently_at_one_place_of_a_workout_and_taken_back()
+    {
+        page.With("nav[aria-label=Route] a[href$='/standards']", e => e.Click());
+        page.Click("Wall walk");
+        Choose("in", "Breakwater");
+        page.Shows("Say differently");
+        Choose("Say differently", "Both hands touch behind the line near the wall.");
+        Choose("Where", "only at line 14: 8 wall walk");
+        page.Field("Said aloud").SendKeys(Keys.Control + "a" + Keys.Null + "Both hands (flat) touch.");
+        page.Click("Write it into the draft");
+        page.Shows("without brackets");
+        page.Field("Said aloud").SendKeys(Keys.Control + "a" + Keys.Null + "Both palms touch behind the line.");
+        page.Field("Said aloud").SendKeys(Keys.Tab + Keys.Tab + Keys.Enter);
+        page.Shows("Written into the draft.");
+        page.Shows("only at line 14: 8 wall walk");
+        Assert.Equal("", page.Axe());
+        page.Click("to the draft");
+        page.Shows("standard ");
+        Assert.Matches("8 wall walk\\n    standard [a-z-]+: Both palms touch behind the line\\.", page.DraftText);
+        page.Driver.Navigate().Back();
+        page.Click("Take it back");
+        page.Shows("Taken back.");
+        page.Click("to the draft");
+        page.Until("the draft as before", () => page.DraftText.Contains("28 toes-to-bar", StringComparison.Ordinal) && !page.DraftText.Contains("standard ", StringComparison.Ordinal) ? "" : null);
+    }
+
+    private void Choose(string label, string option) => page.Until($"{label}: {option}", () =>
+    {
+        var of = page.Driver.FindElements(By.XPath($"//label[normalize-space(.)='{label}' or starts-with(normalize-space(.), '{label} the')]")).FirstOrDefault();
+        var select = of?.FindElements(By.TagName("select")).FirstOrDefault() ?? (of?.GetAttribute("for") is { Length: > 0 } id ? page.Driver.FindElement(By.Id(id)) : null);
+        if (select is not null)
+        {
+            Page.Pick(select, option);
+        }
+
+        return select is null ? null : "";
+    });
+
     public void Dispose()
     {
         page.Dispose();

@@ -52,8 +52,8 @@ public sealed partial class BriefBuilder
         foreach (var row in GridRows.Of(u, tongue))
         {
             var cells = columns.Select(i => row.Cells[i].Text.Length == 0 ? "–" : Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Addresses[i]}", row.Cells[i].Text)).ToList();
-            // An amount that is the same for all stands in the workout above.
-            if (row.Aspect == "amount" && cells.Distinct().Count() == 1)
+            // An amount that is the same for all stands in the workout above, and so does a division’s own movement.
+            if ((row.Aspect == "amount" || (division is not null && row.Aspect == "movement")) && cells.Distinct().Count() == 1)
             {
                 continue;
             }

@@ -346,6 +346,12 @@ public sealed class Printer
         _ => measure.ToString().ToLowerInvariant(),
     };
 
+    /// <summary>A rule at the end of a draft as a line, without its note.</summary>
+    public static string Print(Policy policy) => Policy(policy);
+
+    /// <summary>A rule under a line of work as a line, without indentation or note.</summary>
+    public static string Print(Rule rule) => Rule(rule);
+
     private static string ForNames(Eq<Who> names) => names.Count == 0 ? "" : ", for " + string.Join(", ", names);
 
     private static string Policy(Policy policy) => policy switch

@@ -1789,6 +1789,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workouts/{id}/standards/{movement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a movement is done in a draft, and what the draft says differently of its standard. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    movement: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StandardHere"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        /** Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated base is refused (409). */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    movement: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SayClause"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StandardHere"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/measurements": {
         parameters: {
             query?: never;
@@ -4348,6 +4450,16 @@ export interface components {
             /** @description The tasks in order. */
             tasks: components["schemas"]["CardTask"][];
         };
+        /** @description A line of the draft where a movement is done. */
+        PlaceOf: {
+            /**
+             * Format: int32
+             * @description Its number, from 1.
+             */
+            line: number;
+            /** @description What it says, without indentation. */
+            text: string;
+        };
         /** @description The figures of a movement: three positions, and beside a good pose each typical fault. */
         Plate: {
             /** @description The movement’s id. */
@@ -4827,6 +4939,20 @@ export interface components {
             /** @description In Spanish; null when nobody has written it. */
             spanish?: null | string;
         };
+        /** @description A rule of a standard that a draft says differently. */
+        SaidHere: {
+            /** @description The clause of the standard. */
+            clause: string;
+            /**
+             * Format: int32
+             * @description The line of the one place it is for; null for the whole workout.
+             */
+            line: null | number;
+            /** @description The division it is for; null for everybody. */
+            division: null | string;
+            /** @description The other wording, or string StandardsBook.DoesNotApply. */
+            text: string;
+        };
         /** @description A made-up run with its scores and places. */
         SampleResult: {
             /** @description What it shows: `one rep short`. */
@@ -4867,6 +4993,30 @@ export interface components {
             saveId: string;
             /** @description The text. */
             body: string;
+        };
+        /** @description Says a rule differently in a workout. */
+        SayClause: {
+            /**
+             * Format: int32
+             * @description The revision of the draft that was looked at.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description One for each attempt, so that a repeated one is not taken twice.
+             */
+            saveId: string;
+            /** @description The clause. */
+            clause: string;
+            /**
+             * Format: int32
+             * @description The line of the one place; null for the whole workout.
+             */
+            line: null | number;
+            /** @description The one division; null for everybody. */
+            division: null | string;
+            /** @description The other wording; null takes back what was said. */
+            text: null | string;
         };
         /** @description One answer to a question on which the trade disagrees. */
         School: {
@@ -5071,6 +5221,20 @@ export interface components {
          * @enum {unknown}
          */
         SpanKind: "Work" | "Rest" | "Change";
+        /** @description What a workout says differently of a standard. */
+        StandardHere: {
+            /**
+             * Format: int32
+             * @description The revision of the draft this was read from.
+             */
+            revision: number;
+            /** @description Where the movement is done; empty when the workout does without it. */
+            places: components["schemas"]["PlaceOf"][];
+            /** @description Who does the workout. */
+            divisions: string[];
+            /** @description What is said differently. */
+            said: components["schemas"]["SaidHere"][];
+        };
         /** @description A stored competition. */
         StoredCompetition: {
             /**

@@ -31,7 +31,7 @@ export function HouseRules({ stored, movement: m, division }: { stored: StoredCo
           <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>Undo</button>
         </span>
       </div>
-      {mine.length === 0 && <p className="py-1 text-[0.9rem] text-soft">The book holds as it is printed below. A workout or one place in it is changed in its draft: <span className="mono">standard {m.name.english}, clause: text</span>.</p>}
+      {mine.length === 0 && <p className="py-1 text-[0.9rem] text-soft">The book holds as it is printed below. To change it in one workout, or at one place in it, choose the workout above.</p>}
       {doc.state === "conflict" && <p className="mt-1 flex gap-4"><button className="press-plain" onClick={() => doc.settle(true)}>Save mine over it</button><button className="press-plain" onClick={() => doc.settle(false)}>Take the other</button></p>}
       {doc.error && Object.keys(doc.error.errors).length === 0 && <Message error={doc.error} />}
       {mine.map(({ rule, index }) => <RuleRow key={index} rule={rule} known={rule.phase == null ? m.clauses.find((c) => c.id === rule.clause) : undefined} fault={m.faults.some((f) => f.breaks === rule.clause)} divisions={doc.value.divisions.map((d) => d.name)}

@@ -4,6 +4,7 @@ import { api, ask, type Movement, type Schemas } from "../api/client";
 import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { HouseRules } from "./HouseRules";
+import { InWorkout } from "./InWorkout";
 import { Plates } from "./Plates";
 import { capital, consequences, origin, perceived, phases } from "./words";
 
@@ -48,7 +49,8 @@ export function StandardPage() {
         <span>{m.synonyms.length > 0 && <>Also written {m.synonyms.join(", ")}. </>}In Spanish: {m.name.spanish ?? "not written"}.</span>
       </div>
       <Plates cid={cid} movement={m} />
-      {stored && !own && <HouseRules key={`${cid}-${mid}`} stored={stored} movement={m} division={division} />}
+      {workout && <InWorkout key={`${mid}-${workout}`} cid={cid} workout={workout} title={workouts.find((w) => w.id === workout)?.title || "Untitled"} movement={m} book={book.data.movements[at] ?? m} />}
+      {stored && !own && !workout && <HouseRules key={`${cid}-${mid}`} stored={stored} movement={m} division={division} />}
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.42fr)]">
         <section aria-labelledby="rep">
           <h2 id="rep" className="section-head">The rep</h2>

@@ -1,0 +1,75 @@
+using FairCompass.Core.Commands;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Standards;
+using FairCompass.Store;
+using FairCompass.Web.Competitions;
+using FairCompass.Web.Drafting;
+using FairCompass.Web.Hosting;
+
+namespace FairCompass.Web.Standards;
+
+/// <summary>What a workout says differently of a standard.</summary>
+/// <param name="Revision">The revision of the draft this was read from.</param>
+/// <param name="Places">Where the movement is done; empty when the workout does without it.</param>
+/// <param name="Divisions">Who does the workout.</param>
+/// <param name="Said">What is said differently.</param>
+public sealed record StandardHere(int Revision, IReadOnlyList<PlaceOf> Places, IReadOnlyList<string> Divisions, IReadOnlyList<SaidHere> Said);
+
+/// <summary>Says a rule differently in a workout.</summary>
+/// <param name="BaseRevision">The revision of the draft that was looked at.</param>
+/// <param name="SaveId">One for each attempt, so that a repeated one is not taken twice.</param>
+/// <param name="Clause">The clause.</param>
+/// <param name="Line">The line of the one place; null for the whole workout.</param>
+/// <param name="Division">The one division; null for everybody.</param>
+/// <param name="Text">The other wording; null takes back what was said.</param>
+public sealed record SayClause(int BaseRevision, Guid SaveId, string Clause, int? Line, string? Division, string? Text);
+
+/// <summary>Standards at their place in a workout.</summary>
+public static class PlaceEndpoints
+{
+    /// <summary>Maps <c>/api/workouts/{id}/standards/{movement}</c>.</summary>
+    public static void MapStandardPlaces(this WebApplication app)
+    {
+        var group = app.MapGroup("/api/workouts/{id:guid}/standards/{movement}").WithTags("Standards");
+        group.MapGet("/", Read).WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.").Produces<StandardHere>().ProducesProblem(404);
+        group.MapPut("/", Say).WithSummary("Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated base is refused (409).")
+            .Produces<StandardHere>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+    }
+
+    private static async Task<IResult> Read(Guid id, string movement, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
+        await Find(id, movement, workouts, competitions, cancel) is { } found ? Here(found.Revision, found.Draft, found.Standard) : Problems.Gone("standard");
+
+    private static async Task<IResult> Say(Guid id, string movement, SayClause say, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (await Find(id, movement, workouts, competitions, cancel) is not { } found)
+        {
+            return Problems.Gone("standard");
+        }
+
+        if (found.Revision != say.BaseRevision)
+        {
+            return Outdated();
+        }
+
+        var (body, objection) = new SayHere(say.Clause, say.Line, say.Division, say.Text).Against(found.Draft, found.Standard);
+        if (objection is not null)
+        {
+            return Problems.Fields([objection]);
+        }
+
+        return DraftInput.Objections(body!, "text") ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body!, cancel) switch
+        {
+            SaveResult<string>.Saved saved => Here(saved.Now.Revision, Understanding.Of(found.Draft.Competition, saved.Now.Value), found.Standard),
+            SaveResult<string>.Outdated => Outdated(),
+            _ => Problems.Gone("workout"),
+        };
+    }
+
+    private static IResult Here(int revision, Understanding draft, Movement standard) => Results.Ok(new StandardHere(revision, SayHere.Places(draft, standard), SayHere.Divisions(draft), SayHere.Of(draft, standard)));
+
+    private static IResult Outdated() => Results.Problem(title: "This workout was saved elsewhere since.", detail: "What it says now is shown; say it once more if it is still wanted.", statusCode: 409);
+
+    private static async Task<(int Revision, Understanding Draft, Movement Standard)?> Find(Guid id, string movement, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
+        await workouts.Find(id, cancel) is { } draft && await competitions.Find(draft.Competition, cancel) is { } competition && StandardsBook.Of(competition).ById(movement) is { } standard
+            ? (draft.Draft.Revision, Understanding.Of(competition, draft.Draft.Value), standard) : null;
+}
