@@ -12,7 +12,7 @@ public static class CheckList
     /// <summary>Every check, in the order in which they are documented.</summary>
     public static IReadOnlyList<ICheck> All { get; } =
     [
-        new LoadMissing(), new HeightMissing(), new StandardMissing(), new PolicyMisfit(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new HeavierThanParent(),
+        new LoadMissing(), new HeightMissing(), new StandardMissing(), new PolicyMisfit(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new UnitsDisagree(), new HeavierThanParent(),
         new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(), new AfterEndless(),
         new RestOutsideWindows(), new SeriesMisfit(), new DutyOrderDiffers(), new NoWork(), new NoScore(), new ScoreMisfit(), new TooLarge(),
         new MetresAmongReps(), new NotCounted(), new SharedAmount(), new SharingImpossible(), new HoldImpossible(), new GateMisplaced(), new LoadLadder(),

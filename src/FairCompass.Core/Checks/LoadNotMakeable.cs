@@ -112,8 +112,9 @@ public sealed class LoadNotMakeable : ICheck
     private static Mend? Mended(CheckContext context, SourceRange at, decimal value, decimal better, MassUnit unit)
     {
         var details = context.TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)));
-        if (details.OfType<Detail.Load>().FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column) is not { } load || load.Unit != unit)
+        if (details.OfType<Detail.Load>().FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column) is not { AlsoOf: null } load || load.Unit != unit)
         {
+            // Of two published figures one alone cannot be changed.
             return null;
         }
 

@@ -11,7 +11,10 @@ namespace FairCompass.Core.Commands;
 /// <param name="Aspect"><c>load</c> or <c>amount</c>.</param>
 /// <param name="Division">The division of the cell.</param>
 /// <param name="Duty">The duty of the cell.</param>
-/// <param name="Value">A number, or both duties' numbers as <c>62.5/42.5</c> in the order of the draft.</param>
+/// <param name="Value">
+/// A number, or both duties' numbers as <c>62.5/42.5</c> in the order of the draft. A load that is published in two units takes
+/// both, as <c>24 or 53</c>, since one of them alone would leave the other wrong.
+/// </param>
 public sealed record SetCell(int Line, string Aspect, string Division, string Duty, string Value)
 {
     /// <summary>The change, or the reason why there is none.</summary>
@@ -30,18 +33,33 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             return (null, "This is the bar of the whole complex; change it in the draft.");
         }
 
-        if (ReadValue() is not { } typed)
+        var parts = Value.Split(" or ", StringSplitOptions.TrimEntries);
+        if (parts.Length > 2 || Read(parts[0]) is not { } typed || (parts.Length == 2 && Read(parts[1]) is null))
         {
             return (null, "Type a number such as 22.5, or both as 22.5/15.");
         }
 
         var position = u.Resolver.Position(address);
-        return Aspect == "load" ? SetLoad(u, task, address, position, typed) : SetAmount(u, task, address, position, typed);
+        if (Aspect != "load")
+        {
+            return parts.Length == 2 ? (null, "Type a number such as 12, or both as 12/9.") : SetAmount(u, task, address, position, typed);
+        }
+
+        var also = parts.Length == 2 ? Read(parts[1]) : null;
+        var known = Effective(u, task, address);
+        return (known?.AlsoUnit, also) switch
+        {
+            ({ } second, null) => (null, $"This load is published in {known!.Unit.Symbol()} and {second.Symbol()}; type both, as 24 or 53."),
+            (null, not null) => (null, "This load is published in one unit; write the second one in the draft."),
+            _ => SetLoad(u, task, address, position, typed, also),
+        };
     }
 
-    private Pair? ReadValue()
+    /// <summary>The figures of one publication, with its unit or without.</summary>
+    private static Pair? Read(string figures)
     {
-        var parsed = Parser.Parse($"x\n\n1:00 for reps\n  {Value} sit-up\n");
+        var bare = figures.EndsWith(" kg", StringComparison.Ordinal) || figures.EndsWith(" lb", StringComparison.Ordinal) ? figures[..^3] : figures;
+        var parsed = Parser.Parse($"x\n\n1:00 for reps\n  {bare} sit-up\n");
         return parsed.Problems.Count == 0 && parsed.Workout.Stages is [Stage.Window { Items: [Work.Task { Amount: Amount.Counted { Unit: AmountUnit.Rep } a, Movement: "sit-up" }] }] ? a.Of : null;
     }
 
@@ -56,21 +74,25 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         return a == b ? new Pair(a, null) : new Pair(a, b);
     }
 
-    private static (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed)
+    private static Detail.Load Changed(Detail.Load load, Pair typed, Pair? also, int position) =>
+        load with { Of = With(load.Of, typed, position), AlsoOf = also is null ? load.AlsoOf : With(load.AlsoOf, also, position) };
+
+    private static (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed, Pair? also)
     {
         var own = OwnLine(u, task, address);
         if (own is { } line && line.Details.OfType<Detail.Load>().FirstOrDefault() is { } written)
         {
-            return (Replace(written.At, Printer.Detail(written with { Of = With(written.Of, typed, position) })), null);
+            return (Replace(written.At, Printer.Detail(Changed(written, typed, also, position))), null);
         }
 
         if (own is null && OnTask(u, address) && task.Details.OfType<Detail.Load>().FirstOrDefault() is { } basic)
         {
-            return (Replace(basic.At, Printer.Detail(basic with { Of = With(basic.Of, typed, position) })), null);
+            return (Replace(basic.At, Printer.Detail(Changed(basic, typed, also, position))), null);
         }
 
         var inherited = Effective(u, task, address);
-        var load = new Detail.Load(inherited?.Implements > 1 ? inherited.Implements : null, With(inherited?.Of, typed, position), inherited?.Unit ?? u.Competition.Unit);
+        var load = new Detail.Load(inherited?.Implements > 1 ? inherited.Implements : null, With(inherited?.Of, typed, position), inherited?.Unit ?? u.Competition.Unit,
+            also is null ? null : With(inherited!.AlsoOf, also, position), also is null ? null : inherited!.AlsoUnit);
         return own is not null ? (new TextEdit(own.At.Line, own.At.Column + own.At.Length, 0, ", " + Printer.Detail(load)), null)
             : OnTask(u, address) ? (new TextEdit(task.NameAt.Line, task.NameAt.Column + task.NameAt.Length, 0, ", " + Printer.Detail(load)), null)
             : (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {Printer.Detail(load)}"), null);
@@ -128,7 +150,8 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             names.Add(Text.Words.Ordinal(seat));
         }
 
-        if (address.Level is { } level && level != u.Resolver.Levels[0])
+        // A line that names a division beats every line that names a level only, so it must name its level too.
+        if (address.Level is { } level && (names.Count > 0 || level != u.Resolver.Levels[0]))
         {
             names.Add(level);
         }

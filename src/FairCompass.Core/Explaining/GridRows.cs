@@ -65,9 +65,17 @@ public sealed class GridRows
         if (column.Any(c => c.Prescription.Load is not null))
         {
             var mass = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
-            var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
-            var shared = implements.Count == 1 ? implements[0] : 1;
-            Add("load", (shared > 1 ? $"{shared} × " : "") + mass.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty);
+            if (column.Exists(c => c.Prescription.Load?.Value is { Also: not null }))
+            {
+                // Both publications are printed, each figure with its own unit.
+                Add("load", null, c => c.Prescription.Load is { } load ? Cell(load.Value.In(tongue), load.From) : Empty);
+            }
+            else
+            {
+                var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
+                var shared = implements.Count == 1 ? implements[0] : 1;
+                Add("load", (shared > 1 ? $"{shared} × " : "") + mass.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty);
+            }
         }
         else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
         {

@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -29,6 +30,13 @@ public sealed class Differences
 
     private Difference All()
     {
+        var (from, to) = (Fingerprint.Of(before), Fingerprint.Of(now));
+        if (from == to)
+        {
+            // Layout and private comments are no part of what is published.
+            return new(from.Code, to.Code, [], []);
+        }
+
         var changes = Cells().Concat(Clock()).Concat(Standards()).Concat(Scoring()).Concat(Divisions()).ToList();
         if (changes.Count == 0)
         {
@@ -36,7 +44,7 @@ public sealed class Differences
         }
 
         var names = changes.Select(c => c.For?.Split(',')[0]).ToList();
-        return new(Fingerprint.Of(before).Code, Fingerprint.Of(now).Code, changes.ToEq(), names.Any(n => n is null) ? [] : names.OfType<string>().Distinct().ToEq());
+        return new(from.Code, to.Code, changes.ToEq(), names.Any(n => n is null) ? [] : names.OfType<string>().Distinct().ToEq());
     }
 
     /// <summary>The cells of the prescription table, matched by movement, aspect, and how often they have come before.</summary>
@@ -54,7 +62,7 @@ public sealed class Differences
                 var all = same.Count() == Math.Max(a?.Count ?? 0, b?.Count ?? 0);
                 foreach (var who in all ? [null] : Grouped(same.Select(x => x.column)))
                 {
-                    yield return new(key.Aspect == "load" ? Touches.Loads : Touches.Reps, who, key.Name, With(same.Key.Was, key.Unit), With(same.Key.Is, key.Unit));
+                    yield return new(key.Aspect == "load" ? Touches.Loads : Touches.Reps, who, key.Name, same.Key.Was, same.Key.Is);
                 }
             }
         }
@@ -76,26 +84,41 @@ public sealed class Differences
         return times < 0 ? $"{value} {unit}" : $"{unit[..(times + 2)]}{value} {unit[(times + 2)..]}";
     }
 
-    private Dictionary<(string Name, string Aspect, int Nth, string Unit), Dictionary<(string Division, string Within), string>> Table(Understanding u)
+    private Dictionary<(string Name, string Aspect, int Nth), Dictionary<(string Division, string Within), string>> Table(Understanding u)
     {
-        var table = new Dictionary<(string, string, int, string), Dictionary<(string, string), string>>();
+        var table = new Dictionary<(string, string, int), Dictionary<(string, string), string>>();
         var seen = new Dictionary<(string, string), int>();
         foreach (var row in GridRows.Of(u, tongue))
         {
             var nth = seen[(row.Name, row.Aspect)] = seen.GetValueOrDefault((row.Name, row.Aspect)) + 1;
-            table[(row.Name, row.Aspect, nth, row.Unit ?? "")] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), row.Cells[i].Text)).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
+            table[(row.Name, row.Aspect, nth)] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), Text: With(row.Cells[i].Text, row.Unit ?? ""))).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
         }
 
         return table;
     }
 
+    /// <summary>Spans are matched by their label, or by their kind and how many of it have come before; forks by their order.</summary>
     private IEnumerable<Change> Clock()
     {
-        var (a, b) = (Lines(before), Lines(now));
-        return Pairs(a, b).Select(p => new Change(Touches.Clock, null, Say("clock", "reloj"), p.Was, p.Is));
+        var (a, b) = (Hall(before), Hall(now));
+        return a.Keys.Concat(b.Keys.Except(a.Keys)).Select(k => (Was: a.GetValueOrDefault(k, ""), Is: b.GetValueOrDefault(k, ""))).Where(x => x.Was != x.Is)
+            .Select(x => new Change(Touches.Clock, null, Say("clock", "reloj"), x.Was, x.Is));
 
-        List<string> Lines(Understanding u) => (u.Courses.Count > 0 ? Timeline.Of(u.Courses[0], tongue) : Timeline.Of(u.Workout, tongue)) is { } t
-            ? [.. t.Spans.Select(s => $"{(s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label))} {s.Starts} {Say("to", "a")} {s.Ends}"), .. t.Forks.Select(f => f.Words)] : [];
+        OrderedDictionary<(string, int), string> Hall(Understanding u)
+        {
+            var lines = new OrderedDictionary<(string, int), string>();
+            if ((u.Courses.Count > 0 ? Timeline.Of(u.Courses[0], tongue) : Timeline.Of(u.Workout, tongue)) is not { } t)
+            {
+                return lines;
+            }
+
+            foreach (var (name, text) in t.Spans.Select(s => (Name: s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label), s)).Select(x => (x.Name, $"{x.Name} {x.s.Starts} {Say("to", "a")} {x.s.Ends}")).Concat(t.Forks.Select(f => ("", f.Words))))
+            {
+                lines.Add((name, lines.Keys.Count(k => k.Item1 == name)), text);
+            }
+
+            return lines;
+        }
     }
 
     private string Kind(SpanKind kind) => kind switch { SpanKind.Work => Say("work", "trabajo"), SpanKind.Rest => Say("rest", "descanso"), _ => Say("change", "cambio") };
@@ -134,8 +157,10 @@ public sealed class Differences
             }
         }
 
-        List<string> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => tongue.Say(c.Text)), .. m.Faults.Select(f => $"{tongue.Say(f.Sign)} {tongue.Quote(tongue.Say(f.Call))} {tongue.Say(f.Athlete)}")];
+        List<Sentence> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => new Sentence(c.Text.English, tongue.Say(c.Text))), .. m.Faults.Select(f => new Sentence(Fault(f, Tongue.English), Fault(f, tongue)))];
     }
+
+    private static string Fault(Fault f, Tongue tongue) => $"{tongue.Say(f.Sign)} {tongue.Quote(tongue.Say(f.Call))} {tongue.Say(f.Athlete)}";
 
     /// <summary>In English the name of the school, which drafts write too; else its label.</summary>
     private string Answer(Topic topic, string answer) => tongue.IsSpanish && answer.Length > 0 ? tongue.Say(topic.Find(answer)?.Label ?? new Said(answer)) : answer;
@@ -143,8 +168,10 @@ public sealed class Differences
     private IEnumerable<Change> Scoring() =>
         Pairs(Sentences(before), Sentences(now)).Select(p => new Change(Touches.Scoring, null, Say("scoring", "puntuación"), p.Was, p.Is));
 
-    private List<string> Sentences(Understanding u) => u.Courses.Count == 0 ? []
-        : [.. u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue)).Concat(ScoreSentences.Rulings(u.Workout, tongue)).Distinct()];
+    private List<Sentence> Sentences(Understanding u) => u.Courses.Count == 0 ? [] : [.. Score(u, Tongue.English).Zip(Score(u, tongue), (english, said) => new Sentence(english, said)).Distinct()];
+
+    private static IEnumerable<string> Score(Understanding u, Tongue tongue) =>
+        u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue)).Concat(ScoreSentences.Rulings(u.Workout, tongue));
 
     private IEnumerable<Change> Divisions()
     {
@@ -152,29 +179,40 @@ public sealed class Differences
         return a.Except(b).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), Say("does it", "la hace"), "")).Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), "", Say("does it", "la hace"))));
     }
 
-    private IEnumerable<Change> Words() =>
-        Pairs(before.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList(), now.Text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList())
-            .Select(p => new Change(Touches.Words, null, Say("words", "texto"), p.Was, p.Is));
+    private IEnumerable<Change> Words() => Pairs(Lines(before), Lines(now)).Select(p => new Change(Touches.Words, null, Say("words", "texto"), p.Was, p.Is));
 
-    /// <summary>Sentences that are gone beside the new ones nearest to them; what has no partner stands alone.</summary>
-    private static IEnumerable<(string Was, string Is)> Pairs(List<string> was, List<string> isNow)
+    /// <summary>The lines as they are printed, without private comments; as they were typed where a line is not understood.</summary>
+    private static List<Sentence> Lines(Understanding u) =>
+        [.. (u.Parsed.Problems.Count == 0 ? Printer.Print(u.Workout) : u.Text).Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).Select(l => new Sentence(l, l))];
+
+    /// <summary>A sentence in English, by which partners are found whatever the language, and as it is said.</summary>
+    private readonly record struct Sentence(string English, string Said);
+
+    /// <summary>Sentences that are gone beside the new ones most like them, the most alike first; what has no partner stands alone.</summary>
+    private static IEnumerable<(string Was, string Is)> Pairs(List<Sentence> was, List<Sentence> isNow)
     {
-        var gone = was.Except(isNow).ToList();
-        var added = isNow.Except(was).ToList();
-        foreach (var old in gone)
+        var (gone, added) = (Without(was, isNow), Without(isNow, was));
+        var partners = new Dictionary<int, int>();
+        foreach (var (i, j, _) in gone.SelectMany((g, i) => added.Select((a, j) => (i, j, Likeness: Similarity.Of(g.English, a.English)))).Where(x => x.Likeness >= 0.4m)
+            .OrderByDescending(x => x.Likeness).ThenBy(x => Both(gone[x.i].English, added[x.j].English), StringComparer.Ordinal))
         {
-            var partner = added.Select(a => (a, Likeness: Similarity.Of(old, a))).Where(x => x.Likeness >= 0.4m).OrderByDescending(x => x.Likeness).Select(x => x.a).FirstOrDefault();
-            if (partner is not null)
+            if (!partners.ContainsKey(i) && !partners.ContainsValue(j))
             {
-                added.Remove(partner);
+                partners[i] = j;
             }
-
-            yield return (old, partner ?? "");
         }
 
-        foreach (var a in added)
-        {
-            yield return ("", a);
-        }
+        return gone.Select((g, i) => (g.Said, partners.TryGetValue(i, out var j) ? added[j].Said : "")).Concat(added.Where((_, j) => !partners.ContainsValue(j)).Select(a => ("", a.Said)))
+            .Where(p => p.Item1 != p.Item2);
+    }
+
+    /// <summary>Two texts in an order that does not depend on which is the older.</summary>
+    private static string Both(string a, string b) => string.CompareOrdinal(a, b) < 0 ? a + "\n" + b : b + "\n" + a;
+
+    /// <summary>The sentences of one list that the other has not, or not as often.</summary>
+    private static List<Sentence> Without(List<Sentence> all, List<Sentence> others)
+    {
+        var left = others.CountBy(s => s).ToDictionary();
+        return [.. all.Where(s => left.GetValueOrDefault(s) == 0 || left[s]-- == 0)];
     }
 }

@@ -37,6 +37,7 @@ public class CheckTests
         { "load-not-makeable", Divisions + "9:00 for time\n  10 power clean, 61/40 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 62.5/40 kg\n" + Timed },
         { "load-not-makeable", Divisions + "9:00 for time\n  10 dumbbell hang clean and jerk, 2 x 12.5 kg\n" + Timed, Divisions + "9:00 for time\n  10 dumbbell hang clean and jerk, 2 x 10 kg\n" + Timed },
         { "load-not-makeable", Divisions + "9:00 for time\n  10 power clean, 17.5 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 22.5/17.5 kg\n" + Timed },
+        { "units-disagree", Divisions + "9:00 for time\n  10 power clean, 60/40 kg or 135/65 lb\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 60/40 kg or 135/85 lb\n" + Timed },
         // (f) a lower division heavier than the one it inherits from
         { "heavier-than-parent", Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 62.5/40 kg\n" + Timed, Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n    Meadow: 60/40 kg\n" + Timed },
         // (g) a rule under which more work can rank lower

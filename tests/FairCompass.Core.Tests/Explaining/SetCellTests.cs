@@ -51,4 +51,56 @@ public class SetCellTests
         Assert.Null(edit);
         Assert.NotEmpty(refusal!);
     }
+
+    private const string TwoUnits = "Trial\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  10 power clean, 60/40 kg or 135/85 lb\n\nscore: reps\n  tie: shared\n";
+
+    [Theory]
+    [InlineData("Tideline", "man", "70 or 155", "  10 power clean, 70/40 kg or 155/85 lb")]
+    [InlineData("Tideline", "woman", "42.5 kg or 95 lb", "  10 power clean, 60/42.5 kg or 135/95 lb")]
+    [InlineData("Meadow", "man", "50/35 or 115/75", "    Meadow: 50/35 kg or 115/75 lb")]
+    public void Of_a_load_in_two_units_both_figures_are_changed(string division, string duty, string value, string expected) =>
+        Assert.Contains(expected, Set(TwoUnits, 6, "load", division, duty, value).Split('\n'));
+
+    [Theory]
+    [InlineData("70", "This load is published in kg and lb; type both, as 24 or 53.")]
+    [InlineData("70 or", "Type a number such as 22.5, or both as 22.5/15.")]
+    [InlineData("70 or 155 or 1", "Type a number such as 22.5, or both as 22.5/15.")]
+    public void One_figure_alone_would_leave_the_other_wrong(string value, string reason) =>
+        Assert.Equal((null, reason), new SetCell(6, "load", "Tideline", "man", value).Against(Demo.Understand(TwoUnits)));
+
+    [Theory]
+    [InlineData(8, "load", "Tideline", "man", "72.5 or 160", "This load is published in one unit; write the second one in the draft.")]
+    [InlineData(8, "amount", "Tideline", "man", "20 or 30", "Type a number such as 12, or both as 12/9.")]
+    [InlineData(8, "load", "Harbour", "man", "20", "This cell is not in the draft any more.")]
+    [InlineData(80, "load", "Tideline", "man", "20", "This cell is not in the draft any more.")]
+    public void What_cannot_be_set_says_why(int line, string aspect, string division, string duty, string value, string reason) =>
+        Assert.Equal((null, reason), new SetCell(line, aspect, division, duty, value).Against(Demo.Text("03")));
+
+    /// <summary>Every loaded cell of the demo: it takes the typed load, and its neighbours in the division keep theirs.</summary>
+    [Fact]
+    public void A_cell_changes_itself_and_no_neighbour_of_its_division()
+    {
+        foreach (var name in DraftTexts.DemoNames)
+        {
+            var text = DraftTexts.Read(name);
+            var u = Demo.Understand(text);
+            foreach (var cell in u.Prescribed.Where(p => p.Prescription.Load is not null && p.Option is null && p.At == default))
+            {
+                var (edit, _) = new SetCell(cell.Source.At.Line, "load", cell.Address.Division.Name, cell.Address.Within, cell.Prescription.Load!.Value.Also is null ? "27.5" : "27.5 or 61").Against(u);
+                if (edit is null)
+                {
+                    continue;
+                }
+
+                var now = Demo.Understand(edit.ApplyTo(text));
+                Assert.Empty(now.Parsed.Problems);
+                foreach (var address in u.Resolver.Addresses.Where(a => a.Division.Name == cell.Address.Division.Name))
+                {
+                    var is27 = now.Prescribed.First(p => p.Source.At.Line == cell.Source.At.Line && p.Option is null && p.At == default && p.Address.ToString() == address.ToString()).Prescription.Load?.Value;
+                    var was = u.Prescribed.First(p => ReferenceEquals(p.Source, cell.Source) && p.Option is null && p.At == default && p.Address.ToString() == address.ToString()).Prescription.Load?.Value;
+                    Assert.True(address.ToString() == cell.Address.ToString() ? is27!.Values.ToString() == "27.5" : is27 == was, $"{name}: {cell.Address} {edit.Text.Trim()} makes {address} {is27}, was {was}");
+                }
+            }
+        }
+    }
 }

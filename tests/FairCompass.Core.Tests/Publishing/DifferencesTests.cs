@@ -52,6 +52,18 @@ public class DifferencesTests
     }
 
     [Fact]
+    public void A_second_unit_that_is_added_or_changed_is_told_in_one_line()
+    {
+        var kilograms = Bell.Replace("2 x 10/7.5 kg", "2 x 10/7.5 kg or 20/15 lb", StringComparison.Ordinal);
+        Assert.Contains("Meadow, man: dumbbell hang clean and jerk 2 × 10 kg → 2 × 10 kg or 20 lb", Of(Bell, kilograms).Select(c => c.Sentence.English));
+        Assert.Equal(["Meadow, man: dumbbell hang clean and jerk 2 × 10 kg or 20 lb → 2 × 10 kg or 22 lb"], Of(kilograms, kilograms.Replace("20/15 lb", "22/15 lb", StringComparison.Ordinal)).Select(c => c.Sentence.English));
+    }
+
+    [Fact]
+    public void A_private_comment_and_another_layout_are_no_difference() =>
+        Assert.Empty(Of(Bell, Bell.Replace("sit-up\n", "sit-up // ask Mo\n\n", StringComparison.Ordinal)));
+
+    [Fact]
     public void What_changes_nothing_else_is_words_only() =>
         Assert.Equal([Touches.Words], Of(Bell, Replaced("      sit-up\n", "      sit-up (hands behind the head first)\n")).Select(c => c.Touches).Distinct());
 

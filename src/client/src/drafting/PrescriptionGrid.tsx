@@ -2,6 +2,9 @@ import { useRef, useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 
 /** A cell that can be typed into: loads and amounts that are numbers. */
+/** What is typed of a cell: its figures, without what the row's heading or the unit says. */
+const figures = (text: string) => text.replace(/^\d+ × /, "").replace(/ (kg|lb)\b/g, "");
+
 const editable = (row: Schemas["GridRow"], cell: Schemas["GridCell"]) =>
   row.aspect === "load" ? cell.line !== 0 || cell.text === "" : row.aspect === "amount" && /^[\d.]+$/.test(cell.text);
 
@@ -34,7 +37,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
   };
   const commit = async (move: [number, number]) => {
     const value = editing?.trim() ?? "";
-    const refusal = value === "" || value === rows[r]!.cells[c]!.text.replace(/^\d+ × /, "") ? null : await onSet(rows[r]!, c, value);
+    const refusal = value === "" || value === figures(rows[r]!.cells[c]!.text) ? null : await onSet(rows[r]!, c, value);
     setError(refusal);
     if (!refusal) {
       setEditing(null);
@@ -55,7 +58,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
       e.preventDefault();
       setError(null);
       begunByDigit.current = /^\d$/.test(e.key);
-      setEditing(/^\d$/.test(e.key) ? e.key : row.cells[c]!.text.replace(/^\d+ × /, ""));
+      setEditing(/^\d$/.test(e.key) ? e.key : figures(row.cells[c]!.text));
     }
   };
   return (
@@ -88,7 +91,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
                   return (
                     <td
                       key={j} role="gridcell" data-cell={`${i}.${j}`} tabIndex={active ? 0 : -1} aria-readonly={!editable(row, cell)} onKeyDown={active && editing === null ? key : undefined}
-                      onClick={() => editing === null && focus(i, j)} onDoubleClick={() => { if (editable(row, cell)) { begunByDigit.current = false; setEditing(cell.text.replace(/^\d+ × /, "")); } }}
+                      onClick={() => editing === null && focus(i, j)} onDoubleClick={() => { if (editable(row, cell)) { begunByDigit.current = false; setEditing(figures(cell.text)); } }}
                       aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${cell.text && !cell.own ? `, inherited${cell.from ? ` from ${cell.from}` : ""}` : ""}`}
                       className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap !text-[0.87rem]"}`}
                     >
