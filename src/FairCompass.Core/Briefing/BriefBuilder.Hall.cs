@@ -3,6 +3,7 @@ using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Briefing;
@@ -42,12 +43,12 @@ public sealed partial class BriefBuilder
     {
         var rows = new List<BriefRow>();
         foreach (var task in u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null) && p.At == default)
-            .GroupBy(p => (p.Source.At.Line, p.Prescription.Movement.Value)).OrderBy(g => g.Key.Line))
+            .GroupBy(p => p.Around is { } complex ? (complex.At.Line, "") : (p.Source.At.Line, p.Prescription.Movement.Value)).OrderBy(g => g.Key.Line))
         {
-            var movement = Book.Find(task.Key.Value);
-            foreach (var load in task.GroupBy(p => (Text: Carried(p, movement), Height: string.Join(", ", p.Prescription.Heights.Select(h => h.Value.In(tongue))))).Where(g => g.Key.Text.Length > 0 || g.Key.Height.Length > 0))
+            // The lifts of a complex share one bar, which is set up once.
+            foreach (var load in task.GroupBy(p => (Text: Carried(p, Book.Find(p.Prescription.Movement.Value)), Height: string.Join(", ", p.Prescription.Heights.Select(h => h.Value.In(tongue))))).Where(g => g.Key.Text.Length > 0 || g.Key.Height.Length > 0))
             {
-                rows.Add(Cited($"kit/{task.Key.Line}/{load.First().Address}", new([Named(task.Key.Value), WhoOf(load.Select(p => p.Address), columns.Select(i => u.Resolver.Addresses[i]).ToList()), load.Key.Text, load.Key.Height])));
+                rows.Add(Cited($"kit/{load.First().Source.At.Line}/{load.First().Address}", new([Words.Capital(tongue.Join(load.Select(p => tongue.Movement(p.Prescription.Movement.Value)).Distinct())), WhoOf(load.Select(p => p.Address), columns.Select(i => u.Resolver.Addresses[i]).ToList()), load.Key.Text, load.Key.Height])));
             }
         }
 

@@ -61,7 +61,7 @@ public sealed partial class BriefBuilder
             var label = row.Aspect switch
             {
                 "amount" => row.Unit == tongue.Say(Term.Rep.Many) ? "" : ", " + row.Unit,
-                "load" => ", " + row.Unit,
+                "load" => row.Unit is null ? "" : ", " + row.Unit,
                 "height" => "",
                 _ => Say(", instead", ", en su lugar"),
             };

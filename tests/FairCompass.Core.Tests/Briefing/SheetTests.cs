@@ -107,6 +107,8 @@ public partial class SheetTests
         Assert.Equal(["1", "40 kg", "10"], ladder.Rows[0].Cells);
         Assert.Equal(["10", "85 kg"], ladder.Rows[9].Cells.Take(2));
         Assert.Equal(10, ladder.Rows.Count);
+        var kit = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day).Build(Audience.FloorCrew).Sections.Single(s => s.Id == "kit").Blocks.OfType<BriefBlock.Table>().Single();
+        Assert.Equal(["Deadlift, hang power snatch and overhead squat", "Deadlift, hang power snatch and overhead squat"], kit.Rows.Select(r => r.Cells[0]));
         Assert.All(ladder.Rows, r => Assert.Equal(decimal.Parse(r.Cells[1].Split(' ')[0], CultureInfo.InvariantCulture), 20 + (2 * r.Cells[2].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))));
         var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day).Build(Audience.Judge).Sections.Single(s => s.Id == "writing").Blocks.OfType<BriefBlock.Table>().Single(t => t.Caption == "Minute by minute");
         Assert.Equal(["4:30", "7:30", "10:00"], minutes.Rows.Select(r => r.Cells[0]).Where(c => c is "4:30" or "7:30" or "10:00").Distinct());

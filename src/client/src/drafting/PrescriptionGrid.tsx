@@ -84,7 +84,7 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
               <tr key={`${row.line}.${row.aspect}`} className="border-t border-rule">
                 <th scope="row" className="min-w-36 max-w-64 py-1 pr-2 font-normal leading-tight">
                   {i > 0 && rows[i - 1]!.line === row.line ? <span className="sr-only">{row.name}, </span> : <>{row.name}, </>}
-                  <span className="text-soft">{row.aspect === "load" ? `load ${row.unit}` : row.aspect === "amount" ? row.unit : row.aspect}</span>
+                  <span className="text-soft">{row.aspect === "load" ? `load ${row.unit ?? ""}` : row.aspect === "amount" ? row.unit : row.aspect}</span>
                 </th>
                 {row.cells.map((cell, j) => {
                   const active = i === r && j === c;
