@@ -5,6 +5,8 @@ import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading } from "../ui/Message";
 import { capital, consequences, phases } from "./words";
 
+const order = Object.keys(phases);
+
 /** Two standards side by side, or one across divisions or workouts; what differs is marked by a word. */
 export function ComparePage() {
   const { cid = "" } = useParams();
@@ -20,7 +22,8 @@ export function ComparePage() {
   const b = useStandard(cid, second, get("bd"), get("bw"));
   if (!book || !a || !b) return <Loading what="the standards" />;
   const ids = [...new Set([...a.clauses, ...b.clauses].filter((c) => c.kind !== "Tip").map((c) => c.id))];
-  const rows = ids.map((id) => ({ id, a: text(a, id), b: text(b, id), phase: [...a.clauses, ...b.clauses].find((c) => c.id === id)!.phase }));
+  const rows = ids.map((id) => ({ id, a: text(a, id), b: text(b, id), phase: [...a.clauses, ...b.clauses].find((c) => c.id === id)!.phase! }))
+    .sort((x, y) => order.indexOf(x.phase) - order.indexOf(y.phase));
   const differ = rows.filter((r) => r.a !== r.b).length;
   const side = (key: "a" | "b", value: string) => (
     <th scope="col" className="w-[44%] font-normal">
@@ -41,7 +44,7 @@ export function ComparePage() {
           <tbody>
             {rows.map((r) => (
               <tr key={r.id} className={r.a === r.b ? "" : "bg-wash"}>
-                <th scope="row" className="text-soft">{phases[r.phase!]}{r.a !== r.b && <span className="block text-[0.87rem] font-bold text-ochre">differs</span>}</th>
+                <th scope="row" className="text-soft">{phases[r.phase]}{r.a !== r.b && <span className="block text-[0.87rem] font-bold text-ochre">differs</span>}</th>
                 {[r.a, r.b].map((t, i) => <td key={i}>{t === "" ? <span className="text-soft">no such rule</span> : t.split("\n").map((l, j) => <p key={j} className={j ? "text-[0.9rem] text-soft" : ""}>{l}</p>)}</td>)}
               </tr>
             ))}
