@@ -29,8 +29,9 @@ public sealed record InterviewOf(int Revision, IReadOnlyList<Question> Questions
 /// <param name="Version">The version it was printed from.</param>
 /// <param name="Newest">The newest version of the same workout.</param>
 /// <param name="Title">The workout’s name.</param>
+/// <param name="Divisions">Who does the workout; a brief can be read for one of them.</param>
 /// <param name="Since">What has changed since; empty when it is the newest.</param>
-public sealed record CodeFound(PublishedVersion Version, PublishedVersion Newest, string Title, Difference Since);
+public sealed record CodeFound(PublishedVersion Version, PublishedVersion Newest, string Title, IReadOnlyList<string> Divisions, Difference Since);
 
 /// <summary>The interview, publishing, and what has changed.</summary>
 public static class PublishingEndpoints
@@ -120,7 +121,7 @@ public static class PublishingEndpoints
         var newest = (await published.Of(found.WorkoutId, cancel))[0];
         var before = (await published.Document(found.Id, cancel)).Understand();
         var now = newest.Id == found.Id ? before : (await published.Document(newest.Id, cancel)).Understand();
-        return Results.Ok(new CodeFound(found, newest, before.Workout.Title, Differences.Between(before, now)));
+        return Results.Ok(new CodeFound(found, newest, before.Workout.Title, before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(), Differences.Between(before, now)));
     }
 
     private static async Task<IResult> ReadBrief(string code, Audience audience, string? division, Language? language, bool? figures, PublishedStore published, CancellationToken cancel)

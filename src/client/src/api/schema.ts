@@ -3268,6 +3268,8 @@ export interface components {
             newest: components["schemas"]["PublishedVersion"];
             /** @description The workout’s name. */
             title: string;
+            /** @description Who does the workout; a brief can be read for one of them. */
+            divisions: string[];
             /** @description What has changed since; empty when it is the newest. */
             since: components["schemas"]["Difference"];
         };

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask, Refused, type Brief, type Schemas } from "../api/client";
 import { Papers } from "../briefs/Paper";
 import { Changes } from "../publishing/ChangeList";
@@ -31,10 +31,13 @@ function CodeForm({ code }: { code: string }) {
 
 function Published({ found }: { found: Schemas["CodeFound"] }) {
   const { version, newest, since } = found;
-  const [audience, setAudience] = useState<"athlete" | "judge">("athlete");
   const [line, setLine] = useState("");
-  const [language, setLanguage] = useLanguage();
-  const brief = useQuery({ queryKey: ["published-brief", version.code, audience, language], placeholderData: (before) => before, queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code: version.code }, query: { audience: audience === "judge" ? "Judge" : "Athlete", language, figures: true } } })) });
+  const { search } = useLocation();
+  const { audience, division, language, set } = useReading();
+  const brief = useQuery({
+    queryKey: ["published-brief", version.code, audience, division, language], placeholderData: (before) => before,
+    queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code: version.code }, query: { audience: audience === "judge" ? "Judge" : "Athlete", language, figures: true, ...(division ? { division } : {}) } } })),
+  });
   const asked = useQuery({ queryKey: ["public-questions", version.code], queryFn: () => ask(api.GET("/api/published/{code}/questions", { params: { path: { code: version.code } } })) });
   return (
     <main className="mx-auto max-w-[66rem] px-6 py-5 print:p-0">
@@ -43,14 +46,16 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
         <h1 className="mt-4"><bdi>{found.title}</bdi>, version {version.number}</h1>
         {version.id === newest.id ? <p className="text-soft">This is the newest version.{version.holdsFrom && <> It holds from <bdi>{version.holdsFrom}</bdi>.</>}</p> : (
           <section aria-label="Changed since" className="mt-2 border-l-4 border-brick bg-sheet px-4 py-2">
-            <p className="font-bold">This paper is out of date: version {newest.number} is out{newest.holdsFrom && <>, holding from <bdi>{newest.holdsFrom}</bdi></>}. <Link className="act" to={`/p/${newest.code}`}>Read version {newest.number}</Link></p>
+            <p className="font-bold">This paper is out of date: version {newest.number} is out{newest.holdsFrom && <>, holding from <bdi>{newest.holdsFrom}</bdi></>}. <Link className="act" to={{ pathname: `/p/${newest.code}`, search }}>Read version {newest.number}</Link></p>
             <Changes of={since} />
           </section>
         )}
         {version.note && <p className="mt-2"><bdi>{version.note}</bdi></p>}
-        <div className="mt-3 flex flex-wrap items-center gap-6"><Choice label="Audience" value={audience} of={["athlete", "judge"] as const} onChange={setAudience} /><LanguageChoice value={language} onChange={setLanguage} /><button className="press-plain" onClick={() => window.print()}>Print</button>{version.number > 1 && <Link className="act" to={`/p/${version.code}/erratum`}>Erratum to version {version.number - 1}</Link>}</div>
+        <div className="mt-3 flex flex-wrap items-center gap-6"><Choice label="Audience" value={audience} of={["athlete", "judge"] as const} onChange={(a) => set("for", a === "athlete" ? "" : a)} />
+          {found.divisions.length > 1 && <label className="flex items-center gap-2">Division <select value={division} onChange={(e) => set("division", e.target.value)}><option value="">all</option>{found.divisions.map((d) => <option key={d}>{d}</option>)}</select></label>}
+          <LanguageChoice value={language} set={set} /><button className="press-plain" onClick={() => window.print()}>Print</button>{version.number > 1 && <Link className="act" to={`/p/${version.code}/erratum`}>Erratum to version {version.number - 1}</Link>}</div>
       </div>
-      {brief.data ? <div className="mt-3"><Papers briefs={[brief.data]} /></div> : <Loading what="the brief" />}
+      {brief.data ? <div className="mt-3"><Papers briefs={[brief.data]} /></div> : brief.isError ? <Message error={brief.error} retry={() => void brief.refetch()} /> : <Loading what="the brief" />}
       <div className="off-paper mt-6 grid gap-10 md:grid-cols-2">
         <section aria-labelledby="ask">
           <h2 id="ask" className="section-head">Questions and rulings</h2>
@@ -71,13 +76,13 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
 
 /** The sheet for holders of the paper before: what is different, for whom, from when. */
 function Erratum({ found: { version, title } }: { found: Schemas["CodeFound"] }) {
-  const [language, setLanguage] = useLanguage();
+  const { language, set } = useReading();
   const sheet = useQuery({ queryKey: ["erratum", version.code, language], enabled: version.number > 1, placeholderData: (before) => before, queryFn: () => ask(api.GET("/api/published/{code}/erratum", { params: { path: { code: version.code }, query: { language } } })) });
   if (version.number === 1) return <main className="p-6"><h1><bdi>{title}</bdi></h1><p>Version 1 corrects nothing. <Link className="act" to={`/p/${version.code}`}>Read it</Link></p></main>;
   if (!sheet.data) return sheet.isError ? <main className="p-6"><Message error={sheet.error as Refused} /></main> : <Loading what="the sheet" />;
   return (
     <main className="py-4 print:p-0">
-      <p className="off-paper mx-auto mb-3 flex max-w-[210mm] flex-wrap items-center gap-5 px-4"><button className="press" onClick={() => window.print()}>Print or save as PDF</button><LanguageChoice value={language} onChange={setLanguage} /></p>
+      <p className="off-paper mx-auto mb-3 flex max-w-[210mm] flex-wrap items-center gap-5 px-4"><button className="press" onClick={() => window.print()}>Print or save as PDF</button><LanguageChoice value={language} set={set} /></p>
       <Papers briefs={[sheet.data]} />
     </main>
   );
@@ -85,14 +90,20 @@ function Erratum({ found: { version, title } }: { found: Schemas["CodeFound"] })
 
 type Language = Schemas["Language"];
 
-/** The language of the paper stands in the address, so that a link keeps it. */
-function useLanguage(): [Language, (l: Language) => void] {
+/** For whom and in which language stands in the address, so that a link keeps it. */
+function useReading() {
   const [search, setSearch] = useSearchParams();
-  return [search.get("language") === "Spanish" ? "Spanish" : "English", (l) => setSearch(l === "English" ? {} : { language: l }, { replace: true })];
+  const set = (key: string, value: string) => setSearch((s) => { const next = new URLSearchParams(s); if (value) next.set(key, value); else next.delete(key); return next; }, { replace: true });
+  return {
+    set,
+    audience: search.get("for") === "judge" ? "judge" as const : "athlete" as const,
+    division: search.get("division") ?? "",
+    language: (search.get("language") === "Spanish" ? "Spanish" : "English") as Language,
+  };
 }
 
-const LanguageChoice = ({ value, onChange }: { value: Language; onChange: (l: Language) => void }) =>
-  <Choice label="Language of the paper" value={value} of={["English", "Spanish"] as const} onChange={onChange} text={(l) => (l === "Spanish" ? "Español" : l)} />;
+const LanguageChoice = ({ value, set }: { value: Language; set: (key: string, value: string) => void }) =>
+  <Choice label="Language of the paper" value={value} of={["English", "Spanish"] as const} onChange={(l) => set("language", l === "English" ? "" : l)} text={(l) => (l === "Spanish" ? "Español" : l)} />;
 
 /** The lines one can ask about, in the order of the paper. */
 function linesOf(brief: Brief): string[] {
