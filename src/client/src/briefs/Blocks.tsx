@@ -9,7 +9,7 @@ export function Block({ block }: { block: Schemas["BriefBlock"] }) {
     case "points":
       return <ul>{block.items.map((t, i) => <li key={i}>{t}</li>)}</ul>;
     case "lines":
-      return <div className="lines">{block.items.map((l, i) => <div key={i} style={{ paddingLeft: `${l.level * 4 + 4}mm`, textIndent: "-4mm" }}>{l.text}</div>)}</div>;
+      return <div className="lines">{block.items.map((l, i) => <div key={i} style={{ paddingLeft: `${l.level * 4 + 8}mm`, textIndent: "-8mm" }}>{l.text}</div>)}</div>;
     case "table":
       return <Table table={block} />;
     case "standard":
