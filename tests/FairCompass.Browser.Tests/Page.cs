@@ -52,7 +52,7 @@ public sealed class Page : IDisposable
 
             if (DateTime.UtcNow > end)
             {
-                throw new InvalidOperationException($"Not there: {what}. The page says:\n{Text}");
+                throw new InvalidOperationException($"Not there: {what}. The page says:\n{Sheet}");
             }
 
             Thread.Sleep(60);
@@ -91,6 +91,9 @@ public sealed class Page : IDisposable
 
     /// <summary>The visible words; asked of the browser itself, since WebDriver walks every element and takes a minute on a pack of papers.</summary>
     public string Text => (string)Driver.ExecuteScript("return document.body.innerText")!;
+
+    /// <summary>What stands beside the route, for messages: the route is the same on every page.</summary>
+    private string Sheet => (string)Driver.ExecuteScript("return (document.querySelector('main') ?? document.body).innerText")!;
 
     /// <summary>Sets a mark, however often the page is redrawn meanwhile.</summary>
     public void Mark(string label, bool on) => Until($"{label} {(on ? "marked" : "not marked")}", () =>

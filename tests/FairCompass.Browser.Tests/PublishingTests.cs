@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 
 namespace FairCompass.Browser.Tests;
@@ -96,6 +98,40 @@ public sealed class PublishingTests : IDisposable
         page.Shows("ruling, in version 3");
         page.Shows("Ruling 1: Nobody holds the feet.");
         Assert.DoesNotContain(page.Errors, e => !e.Contains("422", StringComparison.Ordinal));
+    }
+
+    /// <summary>The page of publishing stays open while somebody corrects the draft in another window, twice.</summary>
+    [Fact]
+    public async Task Corrections_made_in_another_window_become_versions_of_their_own()
+    {
+        page.With("nav[aria-label=Route] a[href$='/publish']", e => e.Click());
+        page.Click("Cockle Row");
+        page.Shows("The draft can be published as version 1.");
+        page.Click("Publish version 1");
+        page.Shows("Version 1 says what the draft says.");
+        await Correct("65/45 kg", "62.5/45 kg");
+        page.Shows("Correction: version 2");
+        page.Shows("62.5 kg");
+        page.Click("Publish version 2");
+        page.Shows("Version 2 says what the draft says.");
+        await Correct("62.5/45 kg", "60/45 kg");
+        page.Shows("Correction: version 3");
+        page.Click("Publish version 3");
+        page.Shows("Version 3 says what the draft says.");
+        Assert.Empty(page.Errors);
+    }
+
+    private async Task Correct(string was, string now)
+    {
+        using var http = new HttpClient { BaseAddress = app.Address };
+        var workout = page.Driver.Url.Split('/')[^1];
+        var draft = (await http.GetFromJsonAsync<JsonNode>($"/api/workouts/{workout}"))!;
+        Assert.Contains(was, draft["body"]!.GetValue<string>(), StringComparison.Ordinal);
+        using var saved = await http.PutAsJsonAsync($"/api/workouts/{workout}", new { baseRevision = draft["revision"]!.GetValue<int>(), saveId = Guid.NewGuid(), body = draft["body"]!.GetValue<string>().Replace(was, now, StringComparison.Ordinal) });
+        saved.EnsureSuccessStatusCode();
+
+        // Coming back to a window reads anew what it shows.
+        page.Driver.ExecuteScript("window.dispatchEvent(new Event('visibilitychange'))");
     }
 
     [Fact]

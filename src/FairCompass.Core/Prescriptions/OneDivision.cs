@@ -15,9 +15,8 @@ namespace FairCompass.Core.Prescriptions;
 /// </example>
 public sealed class OneDivision
 {
-    private readonly Competition competition;
     private readonly Resolver resolver;
-    private readonly IReadOnlyList<Division> chain;
+    private readonly List<string> chain;
     private readonly IReadOnlyList<Address> entries;
 
     /// <summary>Prepares the view of a division.</summary>
@@ -27,8 +26,8 @@ public sealed class OneDivision
     /// <param name="division">The division; one that does not do the workout leaves it as it is.</param>
     public OneDivision(Competition competition, Workout workout, Resolver resolver, Division division)
     {
-        (this.competition, this.resolver) = (competition, resolver);
-        chain = competition.Chain(division);
+        this.resolver = resolver;
+        chain = [.. competition.Chain(division).Select(d => d.Name)];
         var columns = resolver.Addresses.Where(a => a.Division.Name == division.Name).ToList();
         var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
         entries = [.. columns, .. columns.SelectMany(a => groups.Where(g => a.Seat is { } s && g.Seats.Contains(s)).Select(g => a with { Group = g.Name }))];
@@ -113,9 +112,9 @@ public sealed class OneDivision
         _ => true,
     }).Select(l => l is TaskLine.Override o && !withNames ? o with { For = o.For.Where(Holds).Select(Bare).Where(w => w.Names.Count > 0).ToEq() } : l).ToEq();
 
-    private bool Holds(Who who) => entries.Any(a => who.Names.All(n => Named(n) is null || Distance(n) >= 0) && who.Names.Where(n => Named(n) is null && !IsRound(n)).All(n => resolver.Holds(new Who([n]), a, default)));
+    private bool Holds(Who who) => entries.Any(a => who.Names.All(n => resolver.DivisionOf(n) is null || Distance(n) >= 0) && who.Names.Where(n => resolver.DivisionOf(n) is null && !IsRound(n)).All(n => resolver.Holds(new Who([n]), a, default)));
 
-    private Who Bare(Who who) => new(who.Names.Where(n => Named(n) is null).ToEq());
+    private Who Bare(Who who) => new(who.Names.Where(n => resolver.DivisionOf(n) is null).ToEq());
 
     private static bool IsRound(string name) => Resolver.NumberAfter("round", name) is not null || Resolver.NumberAfter("cycle", name) is not null;
 
@@ -128,9 +127,8 @@ public sealed class OneDivision
     /// <summary>True when a value was written at a place; places themselves are all equal, so that they are no part of a value.</summary>
     private static bool IsAt(Origin? from, SourceRange at) => from is not null && (from.At.Line, from.At.Column) == (at.Line, at.Column);
 
-    private Division? Named(string name) => competition.Find(name);
-
-    private int Distance(string name) => Named(name) is { } named ? chain.ToList().FindIndex(d => d.Name == named.Name) : -1;
+    /// <summary>How far up its chain of parents the division finds a name; −1 when it does not, or the name is no division’s.</summary>
+    private int Distance(string name) => resolver.DivisionOf(name) is { } named ? chain.IndexOf(named.Name) : -1;
 
     /// <summary>Compares what is prescribed, wherever it was written.</summary>
     private sealed class Values : IEqualityComparer<Prescription>

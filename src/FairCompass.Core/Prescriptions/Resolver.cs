@@ -127,6 +127,10 @@ public sealed class Resolver
     public static IEnumerable<int> RoundsNamed(Work.Task task) =>
         task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).Select(n => NumberAfter("round", n)).OfType<int>().Distinct();
 
+    /// <summary>The division that a name before a colon means; null when it means none, or a duty, place, round, group, or level of that name.</summary>
+    public Division? DivisionOf(string name) =>
+        IsDuty(name) || SeatOf(name) is not null || NumberAfter("round", name) is not null || NumberAfter("cycle", name) is not null || groups.ContainsKey(name) || Levels.Contains(name) ? null : Find(name);
+
     /// <summary>True when a name that narrows a line holds for an address.</summary>
     public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
 

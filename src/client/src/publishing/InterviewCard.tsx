@@ -11,12 +11,14 @@ export function InterviewCard({ cid, wid, interview, competition, done }: { cid:
   const [forAll, setForAll] = useState(false);
   const [words, setWords] = useState("");
   const [error, setError] = useState<Refused | null>(null);
-  const [busy, setBusy] = useState(false);
+  // The questions that are being answered; when others are there, the next one can be answered at once.
+  const [answering, setAnswering] = useState<Schemas["InterviewOf"] | null>(null);
+  const busy = answering === interview;
   const at = Math.min(skipped, interview.questions.length - 1);
   const q = interview.questions[at]!;
   const canBeForAll = q.answers.some((a) => a.forAll);
   const run = async (act: () => Promise<unknown>) => {
-    setBusy(true);
+    setAnswering(interview);
     setError(null);
     try {
       await act();
@@ -25,7 +27,7 @@ export function InterviewCard({ cid, wid, interview, competition, done }: { cid:
     } catch (e) {
       setError(e as Refused);
     } finally {
-      setBusy(false);
+      setAnswering((now) => (now === interview ? null : now));
     }
   };
   const everywhere = (topic: string, answer: string) => ask(api.PUT("/api/competitions/{id}", {

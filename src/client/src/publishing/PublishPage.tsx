@@ -40,7 +40,7 @@ function Workout({ cid, wid }: { cid: string; wid: string }) {
       <div className="min-w-0 space-y-6">
         {open.length > 0
           ? <InterviewCard cid={cid} wid={wid} interview={interview.data} competition={competition} done={again} />
-          : <Next wid={wid} interview={interview.data} done={again} />}
+          : <Next key={interview.data.published?.number ?? 0} wid={wid} interview={interview.data} done={again} />}
         <QuestionsToAnswer wid={wid} done={again} />
       </div>
       <div className="min-w-0 space-y-6">

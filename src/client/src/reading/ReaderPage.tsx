@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { api, ask, Refused, type Brief, type Schemas } from "../api/client";
 import { Papers } from "../briefs/Paper";
 import { Changes } from "../publishing/ChangeList";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
+import { useAddress } from "../ui/useAddress";
 import { AskForm } from "./AskForm";
 import { ConfirmForm } from "./ConfirmForm";
 
@@ -92,13 +93,12 @@ type Language = Schemas["Language"];
 
 /** For whom and in which language stands in the address, so that a link keeps it. */
 function useReading() {
-  const [search, setSearch] = useSearchParams();
-  const set = (key: string, value: string) => setSearch((s) => { const next = new URLSearchParams(s); if (value) next.set(key, value); else next.delete(key); return next; }, { replace: true });
+  const { get, set } = useAddress();
   return {
     set,
-    audience: search.get("for") === "judge" ? "judge" as const : "athlete" as const,
-    division: search.get("division") ?? "",
-    language: (search.get("language") === "Spanish" ? "Spanish" : "English") as Language,
+    audience: get("for") === "judge" ? "judge" as const : "athlete" as const,
+    division: get("division"),
+    language: (get("language") === "Spanish" ? "Spanish" : "English") as Language,
   };
 }
 

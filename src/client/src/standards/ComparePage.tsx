@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useParams, useSearchParams } from "react-router";
+import { useParams } from "react-router";
 import { api, ask, type Movement } from "../api/client";
 import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading } from "../ui/Message";
+import { useAddress } from "../ui/useAddress";
 import { capital, consequences, phases } from "./words";
 
 const order = Object.keys(phases);
@@ -10,12 +11,10 @@ const order = Object.keys(phases);
 /** Two standards side by side, or one across divisions or workouts; what differs is marked by a word. */
 export function ComparePage() {
   const { cid = "" } = useParams();
-  const [search, setSearch] = useSearchParams();
+  const { get, set } = useAddress();
   const book = useBook(cid).data;
   const divisions = useCompetition(cid).data?.competition.divisions.map((d) => d.name) ?? [];
   const workouts = useOverview(cid).data?.workouts ?? [];
-  const get = (key: string) => search.get(key) ?? "";
-  const set = (key: string, value: string) => setSearch((s) => { const next = new URLSearchParams(s); if (value) next.set(key, value); else next.delete(key); return next; }, { replace: true });
   const first = get("a") || book?.movements[0]?.id || "";
   const second = get("b") || first;
   const a = useStandard(cid, first, get("ad"), get("aw"));

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams, useSearchParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { api, ask, type Movement, type Schemas } from "../api/client";
 import { useBook, useCompetition, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
+import { useAddress } from "../ui/useAddress";
 import { HouseRules } from "./HouseRules";
 import { InWorkout } from "./InWorkout";
 import { Plates } from "./Plates";
@@ -13,8 +14,8 @@ const order = ["SetUp", "Entry", "Start", "Through", "Finish", "Between"] as con
 /** One movement, like a plate in a handbook: the drawn positions, the rep by phase, the no-rep table, the judge. */
 export function StandardPage() {
   const { cid = "", mid = "" } = useParams();
-  const [search, setSearch] = useSearchParams();
-  const [division, workout] = [search.get("division") ?? "", search.get("workout") ?? ""];
+  const { get, set: pick } = useAddress();
+  const [division, workout] = [get("division"), get("workout")];
   const book = useBook(cid);
   const stored = useCompetition(cid).data;
   const divisions = stored?.competition.divisions ?? [];
@@ -30,7 +31,6 @@ export function StandardPage() {
   const m = found.data;
   const at = book.data.movements.findIndex((x) => x.id === mid);
   const [before, after] = [book.data.movements[at - 1], book.data.movements[at + 1]];
-  const pick = (key: string, value: string) => setSearch((s) => { const next = new URLSearchParams(s); if (value) next.set(key, value); else next.delete(key); return next; }, { replace: true });
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-3 border-b-[1.5px] border-ink pb-2">
