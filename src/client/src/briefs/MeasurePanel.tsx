@@ -18,7 +18,8 @@ export function MeasurePanel({ wid }: { wid: string }) {
   const [by, setBy] = useState("");
   const [refused, setRefused] = useState<Refused | null>(null);
   const [said, setSaid] = useState("");
-  const saveId = useRef(crypto.randomUUID());
+  // A repeated sending of the same reading is one reading; another one after a lost answer is not.
+  const sent = useRef({ id: "", of: "" });
   const first = useRef<HTMLDivElement>(null);
   const id = useId();
   const settled = useSettled(typed.trim(), 150);
@@ -33,15 +34,19 @@ export function MeasurePanel({ wid }: { wid: string }) {
   const wrong = refused?.at("typed") ?? (settled !== "" && line.error instanceof Refused ? line.error.at("typed") : undefined);
   const write = async () => {
     setSaid("");
+    const reading = { place: key, athlete, typed, unit, by };
+    const of = JSON.stringify(reading);
+    if (sent.current.of !== of) sent.current = { id: crypto.randomUUID(), of };
     try {
-      const all = await ask(api.POST("/api/workouts/{id}/measurements", { params: { path: { id: wid } }, body: { id: saveId.current, place: key, athlete, typed, unit, by } }));
-      saveId.current = crypto.randomUUID();
+      const all = await ask(api.POST("/api/workouts/{id}/measurements", { params: { path: { id: wid } }, body: { id: sent.current.id, ...reading } }));
+      sent.current = { id: "", of: "" };
       client.setQueryData(["measurements", wid], all);
       void client.invalidateQueries({ queryKey: ["brief", wid] });
       setSaid(`${athlete.trim()}: written down.`);
       setRefused(null);
-      setAthlete("");
-      setTyped("");
+      // What was typed meanwhile is the next reading.
+      setAthlete((now) => (now === athlete ? "" : now));
+      setTyped((now) => (now === typed ? "" : now));
       first.current?.querySelector("input")?.focus();
     } catch (e) {
       setRefused(e instanceof Refused ? e : null);

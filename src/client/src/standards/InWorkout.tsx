@@ -31,7 +31,7 @@ export function InWorkout({ cid, workout, title, movement: m, book }: { cid: str
       setError(null);
       setDone(words);
       if (text !== null) setForm({ clause: "", where: form.where, text: "" });
-      await Promise.all([queryClient.invalidateQueries({ queryKey: ["standard", cid] }), queryClient.invalidateQueries({ queryKey: ["workout", workout] }), queryClient.invalidateQueries({ queryKey: ["overview", cid] })]);
+      void Promise.all([queryClient.invalidateQueries({ queryKey: ["standard", cid] }), queryClient.invalidateQueries({ queryKey: ["workout", workout] }), queryClient.invalidateQueries({ queryKey: ["overview", cid] })]);
     } catch (e) {
       setDone("");
       setError(e as Refused);
