@@ -72,7 +72,17 @@ function Figures({ of, name }: { of: Schemas["BriefFigure"][]; name: string }) {
   return (
     <div className="figures">
       <div className="positions">{positions.map((f, i) => <Drawn key={i} figure={f} name={name} standing={30} among={positions} />)}</div>
-      {faults.map((f, i) => (i % 2 === 0 && faults[i + 1] ? <div key={i} className="pair"><Drawn figure={f} name={name} standing={22} among={[f, faults[i + 1]!]} /><Drawn figure={faults[i + 1]!} name={name} standing={22} among={[f, faults[i + 1]!]} /></div> : null))}
+      {faults.map((good, i) => { const fault = faults[i + 1]; return i % 2 === 0 && fault ? <Pair key={i} good={good} fault={fault} name={name} /> : null; })}
+    </div>
+  );
+}
+
+/** A good pose and a typical fault; what is wrong stands under both, so that several pairs fit beside the positions. */
+function Pair({ good, fault, name }: { good: Schemas["BriefFigure"]; fault: Schemas["BriefFigure"]; name: string }) {
+  return (
+    <div className="pair">
+      {[good, fault].map((f, i) => <Drawn key={i} figure={f} name={name} standing={22} among={[good, fault]} />)}
+      <p>{fault.title}</p>
     </div>
   );
 }
@@ -85,7 +95,7 @@ function Drawn({ figure: f, name, standing, among }: { figure: Schemas["BriefFig
   return (
     <figure>
       <div style={{ height: Math.max(...among.map((x) => x.drawing.height)) * scale, display: "flex", alignItems: "flex-end" }}><Figure drawing={f.drawing} scale={scale} label={`${name}: ${f.title || f.mark}`} /></div>
-      <figcaption>{f.mark && <b><svg viewBox="0 0 16 16" aria-hidden="true">{f.good ? <circle cx="8" cy="8" r="6" fill="none" stroke="#111" strokeWidth="2.4" /> : <path d="M3 3l10 10M13 3L3 13" stroke="#111" strokeWidth="2.4" />}</svg>{f.mark}</b>}{f.title && <span> {f.title}</span>}</figcaption>
+      <figcaption>{f.mark && <b><svg viewBox="0 0 16 16" aria-hidden="true">{f.good ? <circle cx="8" cy="8" r="6" fill="none" stroke="#111" strokeWidth="2.4" /> : <path d="M3 3l10 10M13 3L3 13" stroke="#111" strokeWidth="2.4" />}</svg>{f.mark}</b>}{!f.mark && f.title}</figcaption>
     </figure>
   );
 }
