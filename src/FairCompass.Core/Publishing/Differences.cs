@@ -37,7 +37,7 @@ public sealed class Differences
             return new(from.Code, to.Code, [], []);
         }
 
-        var changes = Cells().Concat(Clock()).Concat(Standards()).Concat(Scoring()).Concat(Divisions()).ToList();
+        var changes = Cells().Concat(Clock()).Concat(Standards()).Concat(Rest()).Concat(Scoring()).Concat(Divisions()).ToList();
         if (changes.Count == 0)
         {
             changes.AddRange(Words());
@@ -172,6 +172,15 @@ public sealed class Differences
 
     private static IEnumerable<string> Score(Understanding u, Tongue tongue) =>
         u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue)).Concat(ScoreSentences.Rulings(u.Workout, tongue));
+
+    /// <summary>What no figure of the table shows: rounds, turns, holds, help, notes.</summary>
+    private IEnumerable<Change> Rest()
+    {
+        var (a, b) = (RestOfTheWork.Of(before.Workout, tongue).ToList(), RestOfTheWork.Of(now.Workout, tongue).ToList());
+        return a.Concat(b).Select(x => x.Touches).Distinct().Order().SelectMany(t => Pairs(Of(a, t), Of(b, t)).Select(p => new Change(t, null, t == Touches.Words ? Say("words", "texto") : Say("the work", "el trabajo"), p.Was, p.Is)));
+
+        static List<Sentence> Of(IEnumerable<(Touches Touches, string English, string Said)> all, Touches touches) => [.. all.Where(x => x.Touches == touches).Select(x => new Sentence(x.English, x.Said))];
+    }
 
     private IEnumerable<Change> Divisions()
     {

@@ -59,6 +59,22 @@ public class DifferencesTests
         Assert.Equal(["Meadow, man: dumbbell hang clean and jerk 2 × 10 kg or 20 lb → 2 × 10 kg or 22 lb"], Of(kilograms, kilograms.Replace("20/15 lb", "22/15 lb", StringComparison.Ordinal)).Select(c => c.Sentence.English));
     }
 
+    /// <summary>A load corrected in the same version must not hide another line that changed with it.</summary>
+    [Theory]
+    [InlineData("16-12-8 of\n  sit-up\n", "16-12-8 of\n  sit-up\n    note: face the wall\n", "words new: sit-up: note: face the wall")]
+    [InlineData("5 rounds\n  10 sit-up\n", "4 rounds\n  10 sit-up\n", "the work new: 4 rounds")]
+    [InlineData("10 pull-up\n  share: one at a time, at most 6 in a row\n", "10 pull-up\n  share: one at a time, at most 4 in a row\n", "the work pull-up: share: one at a time, at most 6 in a row → pull-up: share: one at a time, at most 4 in a row")]
+    [InlineData("10 sit-up\n", "10 sit-up\n  standard sit-upright: Both shoulders pass the hips.\n", "the work new: sit-up: standard sit-upright: Both shoulders pass the hips.")]
+    [InlineData("10 thruster, from the floor\n", "10 thruster, from the rack\n", "the work thruster, from the floor → thruster, from the rack")]
+    [InlineData("20 m walking lunge, marks every 5 m\n", "20 m walking lunge, marks every 2.5 m\n", "the work walking lunge, marks every 5 m → walking lunge, marks every 2.5 m")]
+    public void Beside_a_load_every_other_line_that_changed_is_told(string was, string now, string sentence)
+    {
+        static string Text(string work, string load) => $"T\n  for Tideline\n\n9:00 for time\n  5 deadlift, {load} kg\n{string.Concat(work.TrimEnd('\n').Split('\n').Select(l => "  " + l + "\n"))}\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
+        var changes = Of(Text(was, "100"), Text(now, "95")).Select(c => c.Sentence.English).ToList();
+        Assert.Contains("deadlift 100 kg → 95 kg", changes);
+        Assert.Contains(sentence, changes);
+    }
+
     [Fact]
     public void A_private_comment_and_another_layout_are_no_difference() =>
         Assert.Empty(Of(Bell, Bell.Replace("sit-up\n", "sit-up // ask Mo\n\n", StringComparison.Ordinal)));
