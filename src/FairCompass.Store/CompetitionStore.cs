@@ -19,7 +19,12 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<Versioned<Competition>>> All(CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var rows = await db.QueryAsync<Row>(new CommandDefinition("select id, revision, doc::text, updated_at as UpdatedAt from competition order by created_at, id", cancellationToken: cancel));
+        var rows = await db.QueryAsync<Row>(
+            new CommandDefinition(
+                "select id, revision, doc::text, updated_at as UpdatedAt from competition order by created_at, id",
+                cancellationToken: cancel
+            )
+        );
         return rows.Select(r => r.Read()).ToList();
     }
 
@@ -39,7 +44,14 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
         var id = Guid.CreateVersion7();
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        await db.ExecuteAsync(new CommandDefinition("insert into competition (id, revision, doc) values (@id, 1, @doc::jsonb)", new { id, doc = WriteDoc(competition) }, tx, cancellationToken: cancel));
+        await db.ExecuteAsync(
+            new CommandDefinition(
+                "insert into competition (id, revision, doc) values (@id, 1, @doc::jsonb)",
+                new { id, doc = WriteDoc(competition) },
+                tx,
+                cancellationToken: cancel
+            )
+        );
         await Keep(db, tx, id, 1, Guid.NewGuid(), competition, cancel);
         foreach (var draft in drafts)
         {
@@ -51,7 +63,13 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Saves a competition over a known revision. A retry with the same save id finds its own save.</summary>
-    public async Task<SaveResult<Competition>> Save(Guid id, int baseRevision, Guid saveId, Competition competition, CancellationToken cancel)
+    public async Task<SaveResult<Competition>> Save(
+        Guid id,
+        int baseRevision,
+        Guid saveId,
+        Competition competition,
+        CancellationToken cancel
+    )
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
@@ -60,18 +78,41 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
             return new SaveResult<Competition>.Gone();
         }
 
-        if (await db.ExecuteScalarAsync<bool>(new CommandDefinition("select exists (select from competition_revision where competition_id = @id and save_id = @saveId)", new { id, saveId }, tx, cancellationToken: cancel)))
+        if (
+            await db.ExecuteScalarAsync<bool>(
+                new CommandDefinition(
+                    "select exists (select from competition_revision where competition_id = @id and save_id = @saveId)",
+                    new { id, saveId },
+                    tx,
+                    cancellationToken: cancel
+                )
+            )
+        )
         {
             return new SaveResult<Competition>.Saved(row.Read());
         }
 
         if (row.Revision != baseRevision)
         {
-            var old = await db.ExecuteScalarAsync<string?>(new CommandDefinition("select doc::text from competition_revision where competition_id = @id and revision = @baseRevision", new { id, baseRevision }, tx, cancellationToken: cancel));
+            var old = await db.ExecuteScalarAsync<string?>(
+                new CommandDefinition(
+                    "select doc::text from competition_revision where competition_id = @id and revision = @baseRevision",
+                    new { id, baseRevision },
+                    tx,
+                    cancellationToken: cancel
+                )
+            );
             return new SaveResult<Competition>.Outdated(row.Read(), old is null ? null : ReadDoc(old));
         }
 
-        await db.ExecuteAsync(new CommandDefinition("update competition set revision = revision + 1, doc = @doc::jsonb, updated_at = now() where id = @id", new { id, doc = WriteDoc(competition) }, tx, cancellationToken: cancel));
+        await db.ExecuteAsync(
+            new CommandDefinition(
+                "update competition set revision = revision + 1, doc = @doc::jsonb, updated_at = now() where id = @id",
+                new { id, doc = WriteDoc(competition) },
+                tx,
+                cancellationToken: cancel
+            )
+        );
         await Keep(db, tx, id, baseRevision + 1, saveId, competition, cancel);
         var saved = (await Read(db, id, "", cancel, tx))!.Read();
         await tx.CommitAsync(cancel);
@@ -79,11 +120,38 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     }
 
     private static Task<Row?> Read(NpgsqlConnection db, Guid id, string suffix, CancellationToken cancel, NpgsqlTransaction? tx = null) =>
-        db.QuerySingleOrDefaultAsync<Row>(new CommandDefinition("select id, revision, doc::text, updated_at as UpdatedAt from competition where id = @id " + suffix, new { id }, tx, cancellationToken: cancel));
+        db.QuerySingleOrDefaultAsync<Row>(
+            new CommandDefinition(
+                "select id, revision, doc::text, updated_at as UpdatedAt from competition where id = @id " + suffix,
+                new { id },
+                tx,
+                cancellationToken: cancel
+            )
+        );
 
-    private static Task Keep(NpgsqlConnection db, NpgsqlTransaction tx, Guid id, int revision, Guid saveId, Competition competition, CancellationToken cancel) =>
-        db.ExecuteAsync(new CommandDefinition("insert into competition_revision (competition_id, revision, save_id, doc) values (@id, @revision, @saveId, @doc::jsonb)",
-            new { id, revision, saveId, doc = WriteDoc(competition) }, tx, cancellationToken: cancel));
+    private static Task Keep(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid id,
+        int revision,
+        Guid saveId,
+        Competition competition,
+        CancellationToken cancel
+    ) =>
+        db.ExecuteAsync(
+            new CommandDefinition(
+                "insert into competition_revision (competition_id, revision, save_id, doc) values (@id, @revision, @saveId, @doc::jsonb)",
+                new
+                {
+                    id,
+                    revision,
+                    saveId,
+                    doc = WriteDoc(competition),
+                },
+                tx,
+                cancellationToken: cancel
+            )
+        );
 
     private static string WriteDoc(Competition competition) => JsonSerializer.Serialize(competition, FormatContext.Default.Competition);
 

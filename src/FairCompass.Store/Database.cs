@@ -24,7 +24,8 @@ public static class Database
             take.ExecuteNonQuery();
         }
 
-        var upgrader = DeployChanges.To.PostgresqlDatabase(connectionString)
+        var upgrader = DeployChanges
+            .To.PostgresqlDatabase(connectionString)
             .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly(), name => name.EndsWith(".sql", StringComparison.Ordinal))
             .WithVariablesDisabled()
             .WithTransactionPerScript()

@@ -12,9 +12,7 @@ public sealed record Versioned<T>(Guid Id, int Revision, T Value, DateTime Saved
 /// <typeparam name="T">The document.</typeparam>
 public abstract record SaveResult<T>
 {
-    private SaveResult()
-    {
-    }
+    private SaveResult() { }
 
     /// <summary>Saved, or saved before under the same save id.</summary>
     public sealed record Saved(Versioned<T> Now) : SaveResult<T>;

@@ -18,7 +18,13 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<Versioned<string>>> Of(Guid competition, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var rows = await db.QueryAsync<Row>(new CommandDefinition(Columns + "where competition_id = @competition and deleted_at is null order by ordinal, id", new { competition }, cancellationToken: cancel));
+        var rows = await db.QueryAsync<Row>(
+            new CommandDefinition(
+                Columns + "where competition_id = @competition and deleted_at is null order by ordinal, id",
+                new { competition },
+                cancellationToken: cancel
+            )
+        );
         return rows.Select(r => r.Read()).ToList();
     }
 
@@ -26,7 +32,9 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     public async Task<(Versioned<string> Draft, Guid Competition)?> Find(Guid id, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var row = await db.QuerySingleOrDefaultAsync<Row>(new CommandDefinition(Columns + "where id = @id and deleted_at is null", new { id }, cancellationToken: cancel));
+        var row = await db.QuerySingleOrDefaultAsync<Row>(
+            new CommandDefinition(Columns + "where id = @id and deleted_at is null", new { id }, cancellationToken: cancel)
+        );
         return row is null ? null : (row.Read(), row.CompetitionId);
     }
 
@@ -35,7 +43,16 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        if (!await db.ExecuteScalarAsync<bool>(new CommandDefinition("select exists (select from competition where id = @competition)", new { competition }, tx, cancellationToken: cancel)))
+        if (
+            !await db.ExecuteScalarAsync<bool>(
+                new CommandDefinition(
+                    "select exists (select from competition where id = @competition)",
+                    new { competition },
+                    tx,
+                    cancellationToken: cancel
+                )
+            )
+        )
         {
             return null;
         }
@@ -46,15 +63,32 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     }
 
     /// <summary>Adds a draft at the end of a competition that exists, inside a transaction of the caller.</summary>
-    internal static async Task<Versioned<string>> Insert(NpgsqlConnection db, NpgsqlTransaction tx, Guid competition, string body, CancellationToken cancel)
+    internal static async Task<Versioned<string>> Insert(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        string body,
+        CancellationToken cancel
+    )
     {
         var id = Guid.CreateVersion7();
-        var row = await db.QuerySingleAsync<Row>(new CommandDefinition(
-            """
-            insert into workout (id, competition_id, ordinal, revision, body)
-            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @body from workout where competition_id = @competition
-            returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
-            """, new { id, competition, body }, tx, cancellationToken: cancel));
+        var row = await db.QuerySingleAsync<Row>(
+            new CommandDefinition(
+                """
+                insert into workout (id, competition_id, ordinal, revision, body)
+                select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @body from workout where competition_id = @competition
+                returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
+                """,
+                new
+                {
+                    id,
+                    competition,
+                    body,
+                },
+                tx,
+                cancellationToken: cancel
+            )
+        );
         await Keep(db, tx, id, 1, Guid.NewGuid(), body, cancel);
         return row.Read();
     }
@@ -64,29 +98,52 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        var row = await db.QuerySingleOrDefaultAsync<Row>(new CommandDefinition(Columns + "where id = @id and deleted_at is null for update", new { id }, tx, cancellationToken: cancel));
+        var row = await db.QuerySingleOrDefaultAsync<Row>(
+            new CommandDefinition(Columns + "where id = @id and deleted_at is null for update", new { id }, tx, cancellationToken: cancel)
+        );
         if (row is null)
         {
             return new SaveResult<string>.Gone();
         }
 
-        if (await db.ExecuteScalarAsync<bool>(new CommandDefinition("select exists (select from workout_revision where workout_id = @id and save_id = @saveId)", new { id, saveId }, tx, cancellationToken: cancel))
-            || (row.Revision == baseRevision && row.Body == body))
+        if (
+            await db.ExecuteScalarAsync<bool>(
+                new CommandDefinition(
+                    "select exists (select from workout_revision where workout_id = @id and save_id = @saveId)",
+                    new { id, saveId },
+                    tx,
+                    cancellationToken: cancel
+                )
+            ) || (row.Revision == baseRevision && row.Body == body)
+        )
         {
             return new SaveResult<string>.Saved(row.Read());
         }
 
         if (row.Revision != baseRevision)
         {
-            var old = await db.ExecuteScalarAsync<string?>(new CommandDefinition("select body from workout_revision where workout_id = @id and revision = @baseRevision", new { id, baseRevision }, tx, cancellationToken: cancel));
+            var old = await db.ExecuteScalarAsync<string?>(
+                new CommandDefinition(
+                    "select body from workout_revision where workout_id = @id and revision = @baseRevision",
+                    new { id, baseRevision },
+                    tx,
+                    cancellationToken: cancel
+                )
+            );
             return new SaveResult<string>.Outdated(row.Read(), old);
         }
 
-        var saved = await db.QuerySingleAsync<Row>(new CommandDefinition(
-            """
-            update workout set revision = revision + 1, body = @body, updated_at = now() where id = @id
-            returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
-            """, new { id, body }, tx, cancellationToken: cancel));
+        var saved = await db.QuerySingleAsync<Row>(
+            new CommandDefinition(
+                """
+                update workout set revision = revision + 1, body = @body, updated_at = now() where id = @id
+                returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
+                """,
+                new { id, body },
+                tx,
+                cancellationToken: cancel
+            )
+        );
         await Keep(db, tx, id, saved.Revision, saveId, body, cancel);
         await tx.CommitAsync(cancel);
         return new SaveResult<string>.Saved(saved.Read());
@@ -96,10 +153,36 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     public async Task<bool> SetRemoved(Guid id, bool removed, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.ExecuteAsync(new CommandDefinition("update workout set deleted_at = case when @removed then now() end where id = @id", new { id, removed }, cancellationToken: cancel)) == 1;
+        return await db.ExecuteAsync(
+                new CommandDefinition(
+                    "update workout set deleted_at = case when @removed then now() end where id = @id",
+                    new { id, removed },
+                    cancellationToken: cancel
+                )
+            ) == 1;
     }
 
-    private static Task Keep(NpgsqlConnection db, NpgsqlTransaction tx, Guid id, int revision, Guid saveId, string body, CancellationToken cancel) =>
-        db.ExecuteAsync(new CommandDefinition("insert into workout_revision (workout_id, revision, save_id, body) values (@id, @revision, @saveId, @body)",
-            new { id, revision, saveId, body }, tx, cancellationToken: cancel));
+    private static Task Keep(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid id,
+        int revision,
+        Guid saveId,
+        string body,
+        CancellationToken cancel
+    ) =>
+        db.ExecuteAsync(
+            new CommandDefinition(
+                "insert into workout_revision (workout_id, revision, save_id, body) values (@id, @revision, @saveId, @body)",
+                new
+                {
+                    id,
+                    revision,
+                    saveId,
+                    body,
+                },
+                tx,
+                cancellationToken: cancel
+            )
+        );
 }

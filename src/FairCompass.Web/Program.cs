@@ -26,8 +26,12 @@ builder.Services.AddExceptionHandler<Problems>();
 builder.Services.AddOpenApi("v1", ApiDocument.Configure);
 builder.Services.AddCompression();
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(_ => NpgsqlDataSource.Create(builder.Configuration.GetConnectionString("FairCompass")
-    ?? throw new InvalidOperationException("The connection string FairCompass is missing; ./run sets it.")));
+builder.Services.AddSingleton(_ =>
+    NpgsqlDataSource.Create(
+        builder.Configuration.GetConnectionString("FairCompass")
+            ?? throw new InvalidOperationException("The connection string FairCompass is missing; ./run sets it.")
+    )
+);
 builder.Services.AddSingleton<CompetitionStore>();
 builder.Services.AddSingleton<WorkoutStore>();
 builder.Services.AddSingleton<PublishedStore>();
@@ -64,7 +68,10 @@ app.MapBriefs();
 app.MapMeasuring();
 app.MapPublishing();
 app.MapReaders();
-app.MapGet("/api/health", () => Results.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.").Produces<Health>();
+app.MapGet("/api/health", () => Results.Ok(new Health("ok")))
+    .WithTags("Health")
+    .WithSummary("Answers when the application runs.")
+    .Produces<Health>();
 app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404)).ExcludeFromDescription();
 app.UseClient(builder.Configuration["Client"]);
 app.Run();

@@ -16,7 +16,12 @@ public class FigureBenchmarks
 
     /// <summary>One drawing whose hip is solved so that the hands reach the bar.</summary>
     [Benchmark]
-    public Drawing One_figure() => Draughtsman.Draw(Scene.Place(new(Body.Usual), motion.Start, motion.Around, out _)!, View.Side, deadlift.Clauses.FirstOrDefault(c => c.Holds is not null)?.Holds);
+    public Drawing One_figure() =>
+        Draughtsman.Draw(
+            Scene.Place(new(Body.Usual), motion.Start, motion.Around, out _)!,
+            View.Side,
+            deadlift.Clauses.FirstOrDefault(c => c.Holds is not null)?.Holds
+        );
 
     /// <summary>All figures of one movement, with every verdict.</summary>
     [Benchmark]
@@ -24,5 +29,6 @@ public class FigureBenchmarks
 
     /// <summary>One step of a drag: the angle that brings the hip nearest to the pointer, drawn and judged.</summary>
     [Benchmark]
-    public PosedFigure? One_step_of_a_drag() => PosedFigure.Of(deadlift, new(Phase.Start, null, 1750) { Drag = new(Part.Hip, Side.Near, true, -200, -700) }, out _);
+    public PosedFigure? One_step_of_a_drag() =>
+        PosedFigure.Of(deadlift, new(Phase.Start, null, 1750) { Drag = new(Part.Hip, Side.Near, true, -200, -700) }, out _);
 }

@@ -14,7 +14,8 @@ public class PaperBenchmarks
     private IReadOnlyList<Understanding> all = [];
 
     [GlobalSetup]
-    public void Read() => all = SaltmarshFerryGames.Drafts.Take(17).Select(d => Understanding.Of(SaltmarshFerryGames.Competition, d)).ToList();
+    public void Read() =>
+        all = SaltmarshFerryGames.Drafts.Take(17).Select(d => Understanding.Of(SaltmarshFerryGames.Competition, d)).ToList();
 
     /// <summary>The longest judge brief of the demo, with figures.</summary>
     [Benchmark]
@@ -27,12 +28,19 @@ public class PaperBenchmarks
     [Benchmark]
     public Brief Thirty_cards() => new BriefBuilder(Named("Signal Mast"), "Meadow", Day, new() { Cards = 30 }).Build(Audience.LaneCard);
 
-    /// <summary>Every paper of every demo workout, for all and for each of its divisions, with figures; from texts that are understood already.</summary>
+    /// <summary>Every paper of every demo workout, for all and for each of its divisions, with figures; from texts that are understood
+    /// already.</summary>
     [Benchmark]
-    public int Pack_of_all_workouts_and_divisions() => all.Sum(u => u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null)
-        .Sum(d => PaperNames.All.Sum(a => Paper(u, d, a, Language.English).Sections.Count)));
+    public int Pack_of_all_workouts_and_divisions() =>
+        all.Sum(u =>
+            u.Courses.Select(c => (string?)c.Address.Division.Name)
+                .Distinct()
+                .Prepend(null)
+                .Sum(d => PaperNames.All.Sum(a => Paper(u, d, a, Language.English).Sections.Count))
+        );
 
     private Understanding Named(string title) => all.First(u => u.Workout.Title == title);
 
-    private static Brief Paper(Understanding u, string? division, Audience audience, Language language) => new BriefBuilder(u, division, Day, new() { Figures = true, Language = language }).Build(audience);
+    private static Brief Paper(Understanding u, string? division, Audience audience, Language language) =>
+        new BriefBuilder(u, division, Day, new() { Figures = true, Language = language }).Build(audience);
 }

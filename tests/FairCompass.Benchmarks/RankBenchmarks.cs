@@ -25,7 +25,10 @@ public class RankBenchmarks : IDisposable
         var random = new Random(20270612);
         for (var s = 0; s < Scores; s++)
         {
-            keys[s] = Enumerable.Range(0, Entries).Select(_ => Ranking.Key((ResultClass)random.Next(0, 3), random.Next(0, 40_000))).ToArray();
+            keys[s] = Enumerable
+                .Range(0, Entries)
+                .Select(_ => Ranking.Key((ResultClass)random.Next(0, 3), random.Next(0, 40_000)))
+                .ToArray();
             ties[s] = Enumerable.Range(0, Entries).Select(_ => (long)random.Next(0, 60)).ToArray();
         }
 
@@ -33,7 +36,10 @@ public class RankBenchmarks : IDisposable
         {
             db = new NpgsqlConnection(connection);
             db.Open();
-            Run("create temp table r (id int, k1 bigint, t1 int, k2 bigint, t2 int, k3 bigint, t3 int, k4 bigint, t4 int, k5 bigint, t5 int, k6 bigint, t6 int)");
+            Run(
+                "create temp table r (id int, k1 bigint, t1 int, k2 bigint, t2 int, k3 bigint, t3 int, k4 bigint, t4 int, k5 "
+                    + "bigint, t5 int, k6 bigint, t6 int)"
+            );
             using var copy = db.BeginBinaryImport("copy r from stdin (format binary)");
             for (var i = 0; i < Entries; i++)
             {
@@ -86,9 +92,15 @@ public class RankBenchmarks : IDisposable
     }
 
     [Benchmark]
-    public long Database_rank() => db is null ? 0 : Run(
-        "select sum(p1 + p2 + p3 + p4 + p5 + p6 + o) from (select *, rank() over (order by p1 + p2 + p3 + p4 + p5 + p6) o from (select " +
-        string.Join(", ", Enumerable.Range(1, Scores).Select(s => $"rank() over (order by k{s}, t{s}) p{s}")) + " from r) a) b");
+    public long Database_rank() =>
+        db is null
+            ? 0
+            : Run(
+                "select sum(p1 + p2 + p3 + p4 + p5 + p6 + o) from (select *, rank() over (order by p1 + p2 + p3 + p4 + p5 + "
+                    + "p6) o from (select "
+                    + string.Join(", ", Enumerable.Range(1, Scores).Select(s => $"rank() over (order by k{s}, t{s}) p{s}"))
+                    + " from r) a) b"
+            );
 
     private long Run(string sql)
     {

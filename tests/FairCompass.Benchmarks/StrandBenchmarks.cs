@@ -17,7 +17,12 @@ public class StrandBenchmarks
     public string Workout { get; set; } = "";
 
     [GlobalSetup]
-    public void Compile() => strand = Understanding.Of(SaltmarshFerryGames.Competition, SaltmarshFerryGames.Drafts.First(d => d.StartsWith(Workout, StringComparison.Ordinal))).Courses[0].Pieces[0].Strand!;
+    public void Compile() =>
+        strand = Understanding
+            .Of(SaltmarshFerryGames.Competition, SaltmarshFerryGames.Drafts.First(d => d.StartsWith(Workout, StringComparison.Ordinal)))
+            .Courses[0]
+            .Pieces[0]
+            .Strand!;
 
     [Benchmark]
     public Place At() => strand.At(Unit);

@@ -62,7 +62,8 @@ public sealed class EveryWorkoutTests : IDisposable
         var input = page.Driver.FindElement(By.CssSelector("input[type=file][aria-label='Open a competition from a file']"));
         input.SendKeys(bad);
         page.Shows("$.version: Version 9 was written by a newer program");
-        page.Driver.FindElement(By.CssSelector("input[type=file][aria-label='Open a competition from a file']")).SendKeys(Repository.Path("docs/examples/competition-file.json"));
+        page.Driver.FindElement(By.CssSelector("input[type=file][aria-label='Open a competition from a file']"))
+            .SendKeys(Repository.Path("docs/examples/competition-file.json"));
         page.Shows("Quarry Pond Throwdown");
         page.Find("bdi[title='Pond Ladder']").Click();
         page.Shows("54 in all");

@@ -46,7 +46,10 @@ public sealed class MainPathTests : IDisposable
         page.Find("[data-cell='1.0']").Click();
         page.Driver.SwitchTo().ActiveElement().SendKeys("61" + Keys.Enter);
         page.Shows("no bar of 61 kg with this kit");
-        page.Until("the underline where it is", () => page.Find(".cm-lintRange-error").Text.Contains("61", StringComparison.Ordinal) ? "" : null);
+        page.Until(
+            "the underline where it is",
+            () => page.Find(".cm-lintRange-error").Text.Contains("61", StringComparison.Ordinal) ? "" : null
+        );
         Assert.Contains("61/40 kg", page.DraftText, StringComparison.Ordinal);
         page.Named("Use 60 kg").Click();
         page.Shows("Nothing missing, nothing contradictory.");
@@ -75,15 +78,32 @@ public sealed class MainPathTests : IDisposable
         var fingerprint = page.Find(".paper .head .mono").Text;
         using var pdf = PdfDocument.Open(page.Print());
         Assert.InRange(pdf.NumberOfPages, 1, 2);
-        Assert.All(pdf.GetPages(), p =>
-        {
-            // A4 is 210 × 297 mm, 595.3 × 841.9 points (ISO 216).
-            Assert.InRange(p.Width, 594, 596);
-            Assert.InRange(p.Height, 841, 843);
-            Assert.Contains(fingerprint.Replace(" ", "", StringComparison.Ordinal), string.Concat(p.GetWords().Select(w => w.Text)), StringComparison.Ordinal);
-        });
+        Assert.All(
+            pdf.GetPages(),
+            p =>
+            {
+                // A4 is 210 × 297 mm, 595.3 × 841.9 points (ISO 216).
+                Assert.InRange(p.Width, 594, 596);
+                Assert.InRange(p.Height, 841, 843);
+                Assert.Contains(
+                    fingerprint.Replace(" ", "", StringComparison.Ordinal),
+                    string.Concat(p.GetWords().Select(w => w.Text)),
+                    StringComparison.Ordinal
+                );
+            }
+        );
         var words = string.Join(' ', pdf.GetPages().SelectMany(p => p.GetWords()).Select(w => w.Text));
-        foreach (var expected in new[] { "Low Water", "Judge brief", "12 power clean, 60/40 kg", "elbows”", "Running totals, 96 in all", "Barbell: clips on" })
+        foreach (
+            var expected in new[]
+            {
+                "Low Water",
+                "Judge brief",
+                "12 power clean, 60/40 kg",
+                "elbows”",
+                "Running totals, 96 in all",
+                "Barbell: clips on",
+            }
+        )
         {
             Assert.Contains(expected, words, StringComparison.Ordinal);
         }

@@ -12,8 +12,19 @@ public sealed class Page : IDisposable
     public Page(Uri address)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800", $"--user-data-dir={profile}");
+        options.AddArguments(
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            "--window-size=1280,800",
+            $"--user-data-dir={profile}"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
@@ -62,56 +73,81 @@ public sealed class Page : IDisposable
     public IWebElement Find(string css) => Until(css, () => Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed));
 
     /// <summary>A button or link by its visible words.</summary>
-    public IWebElement Named(string words) => Until(words, () =>
-        Driver.FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]")).FirstOrDefault(e => e.Displayed));
+    public IWebElement Named(string words) =>
+        Until(
+            words,
+            () =>
+                Driver
+                    .FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]"))
+                    .FirstOrDefault(e => e.Displayed)
+        );
 
     /// <summary>Clicks a button or link by its visible words, once more when the page was redrawn under it.</summary>
-    public void Click(string words) => Until("to click: " + words, () =>
-    {
-        var found = Driver.FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]")).FirstOrDefault(e => e.Displayed);
-        found?.Click();
-        return found is null ? null : "";
-    });
+    public void Click(string words) =>
+        Until(
+            "to click: " + words,
+            () =>
+            {
+                var found = Driver
+                    .FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]"))
+                    .FirstOrDefault(e => e.Displayed);
+                found?.Click();
+                return found is null ? null : "";
+            }
+        );
 
     /// <summary>Does something with an element, once more when the page was redrawn under it.</summary>
-    public void With(string css, Action<IWebElement> act) => Until("to use: " + css, () =>
-    {
-        var found = Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed);
-        if (found is not null)
-        {
-            act(found);
-        }
+    public void With(string css, Action<IWebElement> act) =>
+        Until(
+            "to use: " + css,
+            () =>
+            {
+                var found = Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed);
+                if (found is not null)
+                {
+                    act(found);
+                }
 
-        return found is null ? null : "";
-    });
+                return found is null ? null : "";
+            }
+        );
 
     public void Shows(string text) => Until("text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? "" : null);
 
     public void ShowsNot(string text) => Until("no text: " + text, () => Text.Contains(text, StringComparison.Ordinal) ? null : "");
 
-    /// <summary>The visible words; asked of the browser itself, since WebDriver walks every element and takes a minute on a pack of papers.</summary>
+    /// <summary>The visible words; asked of the browser itself, since WebDriver walks every element and takes a minute on a pack of
+    /// papers.</summary>
     public string Text => (string)Driver.ExecuteScript("return document.body.innerText")!;
 
     /// <summary>What stands beside the route, for messages: the route is the same on every page.</summary>
     private string Sheet => (string)Driver.ExecuteScript("return (document.querySelector('main') ?? document.body).innerText")!;
 
     /// <summary>Sets a mark, however often the page is redrawn meanwhile.</summary>
-    public void Mark(string label, bool on) => Until($"{label} {(on ? "marked" : "not marked")}", () =>
-    {
-        var box = Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), {Quote(label)})]/input")).FirstOrDefault();
-        if (box is not null && box.Selected != on)
-        {
-            box.Click();
-        }
+    public void Mark(string label, bool on) =>
+        Until(
+            $"{label} {(on ? "marked" : "not marked")}",
+            () =>
+            {
+                var box = Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), {Quote(label)})]/input")).FirstOrDefault();
+                if (box is not null && box.Selected != on)
+                {
+                    box.Click();
+                }
 
-        return box?.Selected == on ? "" : null;
-    });
+                return box?.Selected == on ? "" : null;
+            }
+        );
 
-    public IWebElement Field(string label) => Until("field " + label, () =>
-    {
-        var of = Driver.FindElements(By.XPath($"//label[normalize-space(.)={Quote(label)}]")).FirstOrDefault()?.GetAttribute("for");
-        return of is null ? null : Driver.FindElement(By.Id(of));
-    });
+    public IWebElement Field(string label) =>
+        Until(
+            "field " + label,
+            () =>
+            {
+                var of = Driver.FindElements(By.XPath($"//label[normalize-space(.)={Quote(label)}]")).FirstOrDefault()?.GetAttribute("for");
+                return of is null ? null : Driver.FindElement(By.Id(of));
+            }
+        );
 
     /// <summary>Replaces the whole draft by typing, as a person would after Ctrl-A.</summary>
     public void TypeDraft(string text)
@@ -128,14 +164,18 @@ public sealed class Page : IDisposable
         }
     }
 
-    public string DraftText => (string)Driver.ExecuteScript("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')")!;
+    public string DraftText =>
+        (string)Driver.ExecuteScript("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')")!;
 
     /// <summary>Violations that axe-core finds, one a line; empty when there are none.</summary>
     public string Axe()
     {
         Driver.ExecuteScript(File.ReadAllText(Repository.Path("src/client/node_modules/axe-core/axe.min.js")));
-        return (string)Driver.ExecuteAsyncScript(
-            "const done = arguments[0]; axe.run().then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\\n')), e => done(String(e)));")!;
+        return (string)
+            Driver.ExecuteAsyncScript(
+                "const done = arguments[0]; axe.run().then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => "
+                    + "n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\\n')), e => done(String(e)));"
+            )!;
     }
 
     /// <summary>Does something with an element that may not be there yet; null as long as it is not.</summary>
@@ -150,13 +190,24 @@ public sealed class Page : IDisposable
     }
 
     /// <summary>Chooses an option of a select by its visible words.</summary>
-    public static void Pick(IWebElement select, string words) => select.FindElements(By.TagName("option")).First(o => o.Text.Trim() == words).Click();
+    public static void Pick(IWebElement select, string words) =>
+        select.FindElements(By.TagName("option")).First(o => o.Text.Trim() == words).Click();
 
-    public byte[] Print() => Convert.FromBase64String((string)((Dictionary<string, object?>)Driver.ExecuteCdpCommand("Page.printToPDF",
-        new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true })!)["data"]!);
+    public byte[] Print() =>
+        Convert.FromBase64String(
+            (string)
+                (
+                    (Dictionary<string, object?>)
+                        Driver.ExecuteCdpCommand(
+                            "Page.printToPDF",
+                            new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true }
+                        )!
+                )["data"]!
+        );
 
     /// <summary>Errors of the console since the last call.</summary>
-    public IReadOnlyList<string> Errors => Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Severe).Select(l => l.Message).ToList();
+    public IReadOnlyList<string> Errors =>
+        Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Severe).Select(l => l.Message).ToList();
 
     public void Dispose()
     {

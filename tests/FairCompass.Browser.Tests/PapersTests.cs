@@ -11,16 +11,22 @@ public sealed class PapersTests : IDisposable
 
     public PapersTests() => page = new Page(app.Address);
 
-    private void ChooseBy(string label, string text) => page.Until("the choice " + label, () =>
-    {
-        var found = page.Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), '{label}')]//select")).FirstOrDefault(e => e.Displayed);
-        if (found is not null)
-        {
-            Page.Pick(found, text);
-        }
+    private void ChooseBy(string label, string text) =>
+        page.Until(
+            "the choice " + label,
+            () =>
+            {
+                var found = page
+                    .Driver.FindElements(By.XPath($"//label[starts-with(normalize-space(.), '{label}')]//select"))
+                    .FirstOrDefault(e => e.Displayed);
+                if (found is not null)
+                {
+                    Page.Pick(found, text);
+                }
 
-        return found is null ? null : "";
-    });
+                return found is null ? null : "";
+            }
+        );
 
     private void Open(string workout, string paper)
     {
@@ -77,7 +83,19 @@ public sealed class PapersTests : IDisposable
         page.With("nav[aria-label=Route] a[href$='/briefs']", e => e.Click());
         page.Click("The whole pack");
         page.Shows("Not settled yet: Ferry Bell with mistakes, Cockle Row with mistakes.");
-        foreach (var paper in (string[])["Athlete brief", "Judge brief", "Caller’s sheet", "Floor crew sheet", "Score desk sheet", "Measurement sheet", "Video check list", "Poster"])
+        foreach (
+            var paper in (string[])
+                [
+                    "Athlete brief",
+                    "Judge brief",
+                    "Caller’s sheet",
+                    "Floor crew sheet",
+                    "Score desk sheet",
+                    "Measurement sheet",
+                    "Video check list",
+                    "Poster",
+                ]
+        )
         {
             page.Mark(paper, false);
         }

@@ -20,8 +20,19 @@ public sealed class PublishingTests : IDisposable
         page.Shows("19 drafts");
         var before = page.Driver.Url;
         page.Click("New workout");
-        page.Until("the new draft", () => page.Driver.Url != before && page.Driver.FindElements(By.CssSelector(".cm-content")).Count == 1 && !page.DraftText.Contains("11:00", StringComparison.Ordinal) ? "" : null);
-        page.TypeDraft("Quay Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n    Meadow: 40/30 kg\n\nscore: time");
+        page.Until(
+            "the new draft",
+            () =>
+                page.Driver.Url != before
+                && page.Driver.FindElements(By.CssSelector(".cm-content")).Count == 1
+                && !page.DraftText.Contains("11:00", StringComparison.Ordinal)
+                    ? ""
+                    : null
+        );
+        page.TypeDraft(
+            "Quay Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n "
+                + "   Meadow: 40/30 kg\n\nscore: time"
+        );
         page.Until("the text", () => page.DraftText.Contains("score: time", StringComparison.Ordinal) ? "" : null);
         page.Find("bdi[title='Quay Test']");
 
@@ -38,13 +49,24 @@ public sealed class PublishingTests : IDisposable
         Assert.Equal("", page.Axe());
         page.Click("Publish version 1");
         page.Shows("Version 1 says what the draft says.");
-        var code = page.Until("the code", () => page.Driver.FindElements(By.CssSelector("section[aria-labelledby=versions] .mono")).FirstOrDefault()?.Text);
+        var code = page.Until(
+            "the code",
+            () => page.Driver.FindElements(By.CssSelector("section[aria-labelledby=versions] .mono")).FirstOrDefault()?.Text
+        );
 
         // A reader asks on a line; a judge cannot confirm without the three questions.
         page.Click("Readers’ page");
         page.Shows("This is the newest version.");
         page.Shows(code);
-        page.Until("a line to ask about", () => Page.Done(page.Driver.FindElements(By.CssSelector("option")).FirstOrDefault(o => o.Text.Contains("30 sit-up", StringComparison.Ordinal)), o => o.Click()));
+        page.Until(
+            "a line to ask about",
+            () =>
+                Page.Done(
+                    page.Driver.FindElements(By.CssSelector("option"))
+                        .FirstOrDefault(o => o.Text.Contains("30 sit-up", StringComparison.Ordinal)),
+                    o => o.Click()
+                )
+        );
         page.With("section[aria-labelledby=ask] textarea", e => e.SendKeys("May somebody hold the feet?"));
         page.Click("Ask");
         page.Shows("Asked. The answer will stand on this page.");
@@ -53,7 +75,14 @@ public sealed class PublishingTests : IDisposable
         page.Shows("Olaf Tarn has confirmed version 1.");
 
         // For one division the paper carries its own load; a reload keeps the choice.
-        page.Until("the division", () => Page.Done(page.Driver.FindElements(By.XPath("//label[starts-with(normalize-space(.), 'Division')]/select")).FirstOrDefault(), e => Page.Pick(e, "Meadow")));
+        page.Until(
+            "the division",
+            () =>
+                Page.Done(
+                    page.Driver.FindElements(By.XPath("//label[starts-with(normalize-space(.), 'Division')]/select")).FirstOrDefault(),
+                    e => Page.Pick(e, "Meadow")
+                )
+        );
         page.Shows("12 power clean, 40/30 kg");
         page.ShowsNot("60/40 kg");
         page.Driver.Navigate().Refresh();
@@ -71,7 +100,10 @@ public sealed class PublishingTests : IDisposable
         page.Click("Quay Test");
         page.With("a[href*='/w/'] bdi[title='Quay Test']", e => e.Click());
         page.Until("its draft", () => page.DraftText.Contains("40/30 kg", StringComparison.Ordinal) ? "" : null);
-        page.TypeDraft("Quay Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n    Meadow: 37.5/30 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared");
+        page.TypeDraft(
+            "Quay Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n "
+                + "   Meadow: 37.5/30 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared"
+        );
         page.Shows("draft · saved");
         page.Until("the new load understood", () => page.Text.Contains("37.5", StringComparison.Ordinal) ? "" : null);
         page.With("nav[aria-label=Route] a[href$='/publish']", e => e.Click());
@@ -127,7 +159,15 @@ public sealed class PublishingTests : IDisposable
         var workout = page.Driver.Url.Split('/')[^1];
         var draft = (await http.GetFromJsonAsync<JsonNode>($"/api/workouts/{workout}"))!;
         Assert.Contains(was, draft["body"]!.GetValue<string>(), StringComparison.Ordinal);
-        using var saved = await http.PutAsJsonAsync($"/api/workouts/{workout}", new { baseRevision = draft["revision"]!.GetValue<int>(), saveId = Guid.NewGuid(), body = draft["body"]!.GetValue<string>().Replace(was, now, StringComparison.Ordinal) });
+        using var saved = await http.PutAsJsonAsync(
+            $"/api/workouts/{workout}",
+            new
+            {
+                baseRevision = draft["revision"]!.GetValue<int>(),
+                saveId = Guid.NewGuid(),
+                body = draft["body"]!.GetValue<string>().Replace(was, now, StringComparison.Ordinal),
+            }
+        );
         saved.EnsureSuccessStatusCode();
 
         // Coming back to a window reads anew what it shows.
@@ -147,7 +187,11 @@ public sealed class PublishingTests : IDisposable
         page.Shows("A stature is from 1.20 m to 2.30 m.");
         page.Click("all");
         page.Click("Policies: where the trade disagrees");
-        page.Until("the school", () => Page.Done(page.Driver.FindElements(By.XPath("//label[contains(., 'Through the plane')]")).FirstOrDefault(), e => e.Click()));
+        page.Until(
+            "the school",
+            () =>
+                Page.Done(page.Driver.FindElements(By.XPath("//label[contains(., 'Through the plane')]")).FirstOrDefault(), e => e.Click())
+        );
         page.Until("saved", () => page.Driver.FindElements(By.XPath("//*[@role='status' and contains(., 'Saved')]")).FirstOrDefault());
         page.Click("To the book");
         page.Click("Pull-up");

@@ -30,12 +30,22 @@ public sealed class WritingTests : IDisposable
         page.Shows("✓ keeps");
 
         // A joint dragged: the hip is pulled up, the knees open.
-        page.With("[data-handle='Hip-Near']", e => new Actions(page.Driver).ClickAndHold(e).MoveByOffset(0, -60).MoveByOffset(10, -60).Release().Perform());
+        page.With(
+            "[data-handle='Hip-Near']",
+            e => new Actions(page.Driver).ClickAndHold(e).MoveByOffset(0, -60).MoveByOffset(10, -60).Release().Perform()
+        );
         page.Shows("✕ breaks");
         page.Click("Back to the figure it began from");
         page.Shows("✓ keeps");
         page.Click("Bring");
-        page.Until("brought or out of reach", () => page.Text.Contains("The bones cannot meet", StringComparison.Ordinal) || page.Text.Contains("Back to the figure", StringComparison.Ordinal) ? "" : null);
+        page.Until(
+            "brought or out of reach",
+            () =>
+                page.Text.Contains("The bones cannot meet", StringComparison.Ordinal)
+                || page.Text.Contains("Back to the figure", StringComparison.Ordinal)
+                    ? ""
+                    : null
+        );
         page.Click("Undo");
 
         // What no judge could see is said at once.
@@ -44,18 +54,26 @@ public sealed class WritingTests : IDisposable
         page.Shows("“properly” is read differently by each judge");
         page.Shows("No sign says when this is broken");
         page.With("details[open] textarea", e => e.SendKeys(Keys.Control + "a" + Keys.Null + "At the bottom the bar stands still."));
-        page.Until("the consequence", () =>
-        {
-            var then = page.Driver.FindElements(By.XPath("//details[@open]//label[contains(., 'what follows?')]/select")).FirstOrDefault();
-            if (then is not null)
+        page.Until(
+            "the consequence",
+            () =>
             {
-                Page.Pick(then, "repeat the rep");
-            }
+                var then = page
+                    .Driver.FindElements(By.XPath("//details[@open]//label[contains(., 'what follows?')]/select"))
+                    .FirstOrDefault();
+                if (then is not null)
+                {
+                    Page.Pick(then, "repeat the rep");
+                }
 
-            return then is null ? null : "";
-        });
+                return then is null ? null : "";
+            }
+        );
         page.Shows("1 field to settle first.");
-        page.With("details[open]", e => e.FindElement(By.XPath(".//div[label[contains(., 'what is seen or heard')]]/textarea")).SendKeys("The bar turns at once."));
+        page.With(
+            "details[open]",
+            e => e.FindElement(By.XPath(".//div[label[contains(., 'what is seen or heard')]]/textarea")).SendKeys("The bar turns at once.")
+        );
         page.ShowsNot("to settle first");
         page.ShowsNot("could not see");
         Assert.Equal("", page.Axe());
@@ -74,7 +92,10 @@ public sealed class WritingTests : IDisposable
         page.Shows("19 drafts");
         page.Click("New workout");
         page.Until("the new draft", () => page.Driver.FindElements(By.CssSelector(".cm-content")).Count == 1 ? "" : null);
-        page.TypeDraft("Still Water\n  for Tideline\n  a/b is man/woman\n\n9:00 for reps\n  max paused front squat, 60/40 kg\n\nscore: reps\n  tie: shared");
+        page.TypeDraft(
+            "Still Water\n  for Tideline\n  a/b is man/woman\n\n9:00 for reps\n  max paused front squat, 60/40 kg\n\nscore: "
+                + "reps\n  tie: shared"
+        );
         page.Find("bdi[title='Still Water']");
         page.Shows("draft · saved");
         page.With("nav[aria-label=Route] a[href$='/briefs']", e => e.Click());
@@ -92,25 +113,42 @@ public sealed class WritingTests : IDisposable
         page.Shows("The book holds as it is printed below.");
         page.With("section[aria-labelledby=house] select", e => Page.Pick(e, "a clause of our own …"));
         page.With("[data-house] textarea", e => e.SendKeys("The heels stay down."));
-        page.Until("the sign", () =>
-        {
-            var sign = page.Driver.FindElements(By.XPath("//div[@data-house]//div[label[contains(., 'what is seen or heard')]]/textarea")).FirstOrDefault();
-            sign?.SendKeys("A heel lifts.");
-            return sign is null ? null : "";
-        });
-        page.Shows("Say what follows: without a consequence each judge decides alone.");
-        page.Until("the consequence", () =>
-        {
-            var then = page.Driver.FindElements(By.XPath("//div[@data-house]//label[starts-with(normalize-space(.), 'what follows')]/select")).FirstOrDefault();
-            if (then is not null)
+        page.Until(
+            "the sign",
+            () =>
             {
-                Page.Pick(then, "not counted");
+                var sign = page
+                    .Driver.FindElements(By.XPath("//div[@data-house]//div[label[contains(., 'what is seen or heard')]]/textarea"))
+                    .FirstOrDefault();
+                sign?.SendKeys("A heel lifts.");
+                return sign is null ? null : "";
             }
+        );
+        page.Shows("Say what follows: without a consequence each judge decides alone.");
+        page.Until(
+            "the consequence",
+            () =>
+            {
+                var then = page
+                    .Driver.FindElements(By.XPath("//div[@data-house]//label[starts-with(normalize-space(.), 'what follows')]/select"))
+                    .FirstOrDefault();
+                if (then is not null)
+                {
+                    Page.Pick(then, "not counted");
+                }
 
-            return then is null ? null : "";
-        });
-        page.Until("saved", () => page.Driver.FindElements(By.XPath("//section[@aria-labelledby='house']//*[@role='status' and .='saved']")).FirstOrDefault());
-        page.Until("in the table", () => page.Driver.FindElements(By.XPath("//td[contains(., 'A heel lifts.') and contains(., 'house rule')]")).FirstOrDefault());
+                return then is null ? null : "";
+            }
+        );
+        page.Until(
+            "saved",
+            () =>
+                page.Driver.FindElements(By.XPath("//section[@aria-labelledby='house']//*[@role='status' and .='saved']")).FirstOrDefault()
+        );
+        page.Until(
+            "in the table",
+            () => page.Driver.FindElements(By.XPath("//td[contains(., 'A heel lifts.') and contains(., 'house rule')]")).FirstOrDefault()
+        );
         Assert.Equal("", page.Axe());
         page.Click("Take it back");
         page.Until("gone", () => page.Driver.FindElements(By.XPath("//td[contains(., 'A heel lifts.')]")).Count == 0 ? "" : null);
@@ -141,20 +179,37 @@ public sealed class WritingTests : IDisposable
         page.Click("Take it back");
         page.Shows("Taken back.");
         page.Click("to the draft");
-        page.Until("the draft as before", () => page.DraftText.Contains("28 toes-to-bar", StringComparison.Ordinal) && !page.DraftText.Contains("standard ", StringComparison.Ordinal) ? "" : null);
+        page.Until(
+            "the draft as before",
+            () =>
+                page.DraftText.Contains("28 toes-to-bar", StringComparison.Ordinal)
+                && !page.DraftText.Contains("standard ", StringComparison.Ordinal)
+                    ? ""
+                    : null
+        );
     }
 
-    private void Choose(string label, string option) => page.Until($"{label}: {option}", () =>
-    {
-        var of = page.Driver.FindElements(By.XPath($"//label[normalize-space(.)='{label}' or starts-with(normalize-space(.), '{label} the')]")).FirstOrDefault();
-        var select = of?.FindElements(By.TagName("select")).FirstOrDefault() ?? (of?.GetAttribute("for") is { Length: > 0 } id ? page.Driver.FindElement(By.Id(id)) : null);
-        if (select is not null)
-        {
-            Page.Pick(select, option);
-        }
+    private void Choose(string label, string option) =>
+        page.Until(
+            $"{label}: {option}",
+            () =>
+            {
+                var of = page
+                    .Driver.FindElements(
+                        By.XPath($"//label[normalize-space(.)='{label}' or starts-with(normalize-space(.), '{label} the')]")
+                    )
+                    .FirstOrDefault();
+                var select =
+                    of?.FindElements(By.TagName("select")).FirstOrDefault()
+                    ?? (of?.GetAttribute("for") is { Length: > 0 } id ? page.Driver.FindElement(By.Id(id)) : null);
+                if (select is not null)
+                {
+                    Page.Pick(select, option);
+                }
 
-        return select is null ? null : "";
-    });
+                return select is null ? null : "";
+            }
+        );
 
     public void Dispose()
     {

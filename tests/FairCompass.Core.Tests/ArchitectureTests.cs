@@ -10,21 +10,54 @@ public class ArchitectureTests
 
     [Fact]
     public void The_core_depends_on_nothing_outward() =>
-        Assert.Empty(Types.InAssembly(Core).That().HaveDependencyOnAny("FairCompass.Store", "FairCompass.Web", "Npgsql", "Dapper", "Microsoft.AspNetCore", "System.Net.Http", "System.IO.File", "System.Diagnostics.Process").GetTypes().Select(t => t.FullName));
+        Assert.Empty(
+            Types
+                .InAssembly(Core)
+                .That()
+                .HaveDependencyOnAny(
+                    "FairCompass.Store",
+                    "FairCompass.Web",
+                    "Npgsql",
+                    "Dapper",
+                    "Microsoft.AspNetCore",
+                    "System.Net.Http",
+                    "System.IO.File",
+                    "System.Diagnostics.Process"
+                )
+                .GetTypes()
+                .Select(t => t.FullName)
+        );
 
-    /// <summary>The QR code of a card is an outside standard, so a library makes it; it computes, and touches no file and no network.</summary>
+    /// <summary>The QR code of a card is an outside standard, so a library makes it; it computes, and touches no file and no
+    /// network.</summary>
     [Fact]
     public void The_core_references_only_the_runtime_and_the_qr_code() =>
-        Assert.All(Core.GetReferencedAssemblies().Where(a => a.Name != "QRCoder"), a => Assert.StartsWith("System", a.Name, StringComparison.Ordinal));
+        Assert.All(
+            Core.GetReferencedAssemblies().Where(a => a.Name != "QRCoder"),
+            a => Assert.StartsWith("System", a.Name, StringComparison.Ordinal)
+        );
 
     /// <summary>No binary floating point in reps, loads, times, or scores.</summary>
     [Fact]
     public void The_core_holds_no_binary_fractions_outside_the_drawn_figures() =>
-        Assert.Empty(Core.GetTypes().Where(t => t.Namespace?.StartsWith("FairCompass", StringComparison.Ordinal) == true && !t.Namespace.StartsWith("FairCompass.Core.Standards.Figures", StringComparison.Ordinal) && !t.FullName!.Contains("<>", StringComparison.Ordinal))
-            .SelectMany(t => t.GetFields(BindingFlags.Instance | BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic))
-            .Where(f => f.FieldType == typeof(double) || f.FieldType == typeof(float)).Select(f => $"{f.DeclaringType}.{f.Name}"));
+        Assert.Empty(
+            Core.GetTypes()
+                .Where(t =>
+                    t.Namespace?.StartsWith("FairCompass", StringComparison.Ordinal) == true
+                    && !t.Namespace.StartsWith("FairCompass.Core.Standards.Figures", StringComparison.Ordinal)
+                    && !t.FullName!.Contains("<>", StringComparison.Ordinal)
+                )
+                .SelectMany(t => t.GetFields(BindingFlags.Instance | BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic))
+                .Where(f => f.FieldType == typeof(double) || f.FieldType == typeof(float))
+                .Select(f => $"{f.DeclaringType}.{f.Name}")
+        );
 
     [Fact]
     public void Folders_are_named_after_the_job() =>
-        Assert.DoesNotContain(Core.GetTypes(), t => t.Namespace is { } n && new[] { "Helpers", "Managers", "Utils", "DTOs" }.Any(w => n.Contains(w, StringComparison.OrdinalIgnoreCase)));
+        Assert.DoesNotContain(
+            Core.GetTypes(),
+            t =>
+                t.Namespace is { } n
+                && new[] { "Helpers", "Managers", "Utils", "DTOs" }.Any(w => n.Contains(w, StringComparison.OrdinalIgnoreCase))
+        );
 }

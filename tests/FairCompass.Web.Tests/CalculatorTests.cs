@@ -27,7 +27,13 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task The_documented_calls_all_answer()
     {
-        using var script = Process.Start(new ProcessStartInfo(Path.Combine(Docs, "api.sh"), api.Http.BaseAddress!.ToString().TrimEnd('/')) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var script = Process.Start(
+            new ProcessStartInfo(Path.Combine(Docs, "api.sh"), api.Http.BaseAddress!.ToString().TrimEnd('/'))
+            {
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            }
+        )!;
         var printed = await script.StandardOutput.ReadToEndAsync();
         Assert.True(script.WaitForExit(60_000) && script.ExitCode == 0, await script.StandardError.ReadToEndAsync());
         Assert.Contains("Granite man", printed, StringComparison.Ordinal);
@@ -39,19 +45,33 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (status, answer) = await api.Post("/api/score", Example("score").ToJsonString());
         Assert.Equal(HttpStatusCode.OK, status);
         // 3 rounds of 12, 9, 6 and as many burpees: 54. Cy has the earlier time at round 2.
-        Assert.Equal(["6:52", "51 of 54 at the cap", "51 of 54 at the cap", "20 of 54 at the cap", "did not start"], answer!["results"]!.AsArray().Select(r => (string)r!["results"]![0]!["text"]!));
+        Assert.Equal(
+            ["6:52", "51 of 54 at the cap", "51 of 54 at the cap", "20 of 54 at the cap", "did not start"],
+            answer!["results"]!.AsArray().Select(r => (string)r!["results"]![0]!["text"]!)
+        );
         Assert.Equal([1, 3, 2, 4, 5], answer["results"]!.AsArray().Select(r => (int)r!["places"]![0]!));
-        Assert.Equal(["Bo moves from place 2 to 3: the tie is decided by round 2 at 5:20 instead of nothing."], answer["moves"]![0]!.AsArray().Select(m => (string)m!["sentence"]!));
+        Assert.Equal(
+            ["Bo moves from place 2 to 3: the tie is decided by round 2 at 5:20 instead of nothing."],
+            answer["moves"]![0]!.AsArray().Select(m => (string)m!["sentence"]!)
+        );
     }
 
     [Fact]
     public async Task The_scores_are_what_the_ranking_takes()
     {
         var (_, scored) = await api.Post("/api/score", Example("score").ToJsonString());
-        var entries = new JsonArray(scored!["results"]!.AsArray().Select(r => (JsonNode)new JsonObject { ["name"] = r!["name"]!.DeepClone(), ["results"] = r["results"]!.DeepClone() }).ToArray());
+        var entries = new JsonArray(
+            scored!["results"]!
+                .AsArray()
+                .Select(r => (JsonNode)new JsonObject { ["name"] = r!["name"]!.DeepClone(), ["results"] = r["results"]!.DeepClone() })
+                .ToArray()
+        );
         var (status, ranked) = await api.Post("/api/rank", new JsonObject { ["entries"] = entries }.ToJsonString());
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(scored["results"]!.AsArray().Select(r => (int)r!["places"]![0]!), ranked!["entries"]!.AsArray().Select(r => (int)r!["place"]!));
+        Assert.Equal(
+            scored["results"]!.AsArray().Select(r => (int)r!["places"]![0]!),
+            ranked!["entries"]!.AsArray().Select(r => (int)r!["place"]!)
+        );
     }
 
     [Fact]
@@ -93,13 +113,21 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task Mutated_json_never_breaks_the_server(string call)
     {
         var whole = Example(call == "import" ? "competition-file" : call).ToJsonString();
-        await Gen.Select(Gen.Int[0, whole.Length - 1], Gen.Int[0, 6], Pick.Of("", "\"", "{", "}", "[", "]", ",", "9", "-", "null", "\\u0000", "\\ud800", "1e999", "true", "999999999999")).SampleAsync(
-            async (at, length, insert) =>
-            {
-                var mutated = whole.Remove(at, Math.Min(length, whole.Length - at)).Insert(at, insert);
-                var (status, _) = await api.Post("/api/" + call, mutated);
-                Assert.True((int)status < 500, $"{status}: {mutated}");
-            }, iter: 250, threads: 2);
+        await Gen.Select(
+                Gen.Int[0, whole.Length - 1],
+                Gen.Int[0, 6],
+                Pick.Of("", "\"", "{", "}", "[", "]", ",", "9", "-", "null", "\\u0000", "\\ud800", "1e999", "true", "999999999999")
+            )
+            .SampleAsync(
+                async (at, length, insert) =>
+                {
+                    var mutated = whole.Remove(at, Math.Min(length, whole.Length - at)).Insert(at, insert);
+                    var (status, _) = await api.Post("/api/" + call, mutated);
+                    Assert.True((int)status < 500, $"{status}: {mutated}");
+                },
+                iter: 250,
+                threads: 2
+            );
     }
 
     private static void Put(JsonNode node, string path, JsonNode value)

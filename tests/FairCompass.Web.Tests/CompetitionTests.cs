@@ -12,26 +12,35 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     private Task<(HttpStatusCode Status, JsonNode? Body)> Save(JsonObject competition, int revision) =>
-        api.Put($"/api/competitions/{api.Competition}", new { baseRevision = revision, saveId = Guid.NewGuid(), competition });
+        api.Put(
+            $"/api/competitions/{api.Competition}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                competition,
+            }
+        );
 
-    public static TheoryData<string, string, string> Wrong => new()
-    {
-        { "name", "\"\"", "name" },
-        { "name", "\"" + new string('x', 500) + "\"", "name" },
-        { "name", "\"a\\u202eb\"", "name" },
-        { "name", "\"a\\u0000b\"", "name" },
-        { "ends", "\"2001-01-01\"", "ends" },
-        { "divisions.1.name", "\"Tideline\"", "divisions[1].name" },
-        { "divisions.1.name", "\"tideline\"", "divisions[1].name" },
-        { "divisions.1.name", "\"estuary\"", "divisions[1].name" },
-        { "divisions.1.name", "\"A, B\"", "divisions[1].name" },
-        { "divisions.0.inheritsFrom", "\"Meadow\"", "divisions[0].inheritsFrom" },
-        { "divisions.0.inheritsFrom", "\"Nowhere\"", "divisions[0].inheritsFrom" },
-        { "divisions.0.duties", "[\"man\",\"man\"]", "divisions[0].duties" },
-        { "kit.menBar", "-20", "kit.menBar" },
-        { "kit.plates.0.count", "1000", "kit.plates[0].count" },
-        { "kit.dumbbells", "[0]", "kit.dumbbells[0]" },
-    };
+    public static TheoryData<string, string, string> Wrong =>
+        new()
+        {
+            { "name", "\"\"", "name" },
+            { "name", "\"" + new string('x', 500) + "\"", "name" },
+            { "name", "\"a\\u202eb\"", "name" },
+            { "name", "\"a\\u0000b\"", "name" },
+            { "ends", "\"2001-01-01\"", "ends" },
+            { "divisions.1.name", "\"Tideline\"", "divisions[1].name" },
+            { "divisions.1.name", "\"tideline\"", "divisions[1].name" },
+            { "divisions.1.name", "\"estuary\"", "divisions[1].name" },
+            { "divisions.1.name", "\"A, B\"", "divisions[1].name" },
+            { "divisions.0.inheritsFrom", "\"Meadow\"", "divisions[0].inheritsFrom" },
+            { "divisions.0.inheritsFrom", "\"Nowhere\"", "divisions[0].inheritsFrom" },
+            { "divisions.0.duties", "[\"man\",\"man\"]", "divisions[0].duties" },
+            { "kit.menBar", "-20", "kit.menBar" },
+            { "kit.plates.0.count", "1000", "kit.plates[0].count" },
+            { "kit.dumbbells", "[0]", "kit.dumbbells[0]" },
+        };
 
     [Theory]
     [MemberData(nameof(Wrong))]
@@ -73,9 +82,23 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
         competition["divisions"]!.AsArray().RemoveAt(3);
         var (status, problem) = await Save(competition, revision);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Contains("Anchor 45+ is used by Ferry Bell, Undertow", problem!["errors"]!["divisions"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            "Anchor 45+ is used by Ferry Bell, Undertow",
+            problem!["errors"]!["divisions"]![0]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         var (unused, now) = await Read();
-        unused["divisions"]!.AsArray().Add(new JsonObject { ["name"] = "Nobody yet", ["kind"] = "Individual", ["duties"] = new JsonArray("man"), ["inheritsFrom"] = null });
+        unused["divisions"]!
+            .AsArray()
+            .Add(
+                new JsonObject
+                {
+                    ["name"] = "Nobody yet",
+                    ["kind"] = "Individual",
+                    ["duties"] = new JsonArray("man"),
+                    ["inheritsFrom"] = null,
+                }
+            );
         Assert.Equal(HttpStatusCode.OK, (await Save(unused, now)).Status);
         (unused, now) = await Read();
         unused["divisions"]!.AsArray().RemoveAt(6);
@@ -100,7 +123,10 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
         using var app = new RunningApp(demo: false);
         using var http = new HttpClient { BaseAddress = app.Address };
         Assert.Equal("[]", await http.GetStringAsync("/api/competitions"));
-        using var answer = await http.PostAsync("/api/competitions", new StringContent((await Read()).Competition.ToJsonString(), System.Text.Encoding.UTF8, "application/json"));
+        using var answer = await http.PostAsync(
+            "/api/competitions",
+            new StringContent((await Read()).Competition.ToJsonString(), System.Text.Encoding.UTF8, "application/json")
+        );
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
     }
 }

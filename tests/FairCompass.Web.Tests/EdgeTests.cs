@@ -13,7 +13,10 @@ public class EdgeTests(ApiFixture api) : IClassFixture<ApiFixture>
     [InlineData("Sec-Fetch-Site", "cross-site", 403)]
     public async Task Foreign_pages_are_refused(string header, string value, int status)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/explain") { Content = new StringContent("{}", Encoding.UTF8, "application/json") };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/explain")
+        {
+            Content = new StringContent("{}", Encoding.UTF8, "application/json"),
+        };
         if (header == "Host")
         {
             request.Headers.Host = value;

@@ -54,13 +54,16 @@ public class ExchangeTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task Prescriptions_as_a_table_can_be_changed_and_read_back()
     {
-        const string Draft = "T\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  10 power clean, 70/47.5 kg\n  12 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
+        const string Draft =
+            "T\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  10 power clean, 70/47.5 kg\n  12 sit-up\n\n"
+            + "score: time\n  unfinished: cap line by reps\n  tie: shared\n";
         var (id, _) = await api.NewDraft(Draft);
         var csv = await api.Http.GetStringAsync($"/api/workouts/{id}/prescriptions.csv");
         Assert.StartsWith("line,task,value,unit,Tideline man,Tideline woman,Meadow man,Meadow woman\r\n", csv, StringComparison.Ordinal);
         Assert.Contains("6,power clean,load,kg,70,47.5,70,47.5\r\n", csv, StringComparison.Ordinal);
 
-        async Task<(HttpStatusCode, JsonNode?)> Read(string table) => await api.Post($"/api/competitions/{api.Competition}/prescriptions", new { body = Draft, csv = table });
+        async Task<(HttpStatusCode, JsonNode?)> Read(string table) =>
+            await api.Post($"/api/competitions/{api.Competition}/prescriptions", new { body = Draft, csv = table });
         var (_, same) = await Read(csv);
         Assert.Equal(Draft, (string)same!["body"]!);
         var (status, changed) = await Read(csv.Replace("70,47.5,70,47.5", "70,47.5,50,35", StringComparison.Ordinal));
@@ -71,20 +74,42 @@ public class ExchangeTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused);
         Assert.Contains(problem!["errors"]!.AsObject(), e => e.Key.EndsWith("].Meadow man", StringComparison.Ordinal));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Read("a,b\r\n1,2")).Item1);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Read(csv.Replace("Meadow man", "Marsh man", StringComparison.Ordinal))).Item1);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await Read(csv.Replace("Meadow man", "Marsh man", StringComparison.Ordinal))).Item1
+        );
     }
 
     /// <summary>A cell that a spreadsheet would run is written so that it does not.</summary>
     [Fact]
     public async Task Formulas_are_neutralised()
     {
-        var demo = JsonNode.Parse(await api.Http.GetStringAsync($"/api/competitions/{api.Competition}/export"))!["competition"]!.DeepClone();
-        demo["divisions"] = new JsonArray(new JsonObject { ["name"] = "1+cmd", ["kind"] = "Individual", ["duties"] = new JsonArray("man"), ["inheritsFrom"] = null });
+        var demo = JsonNode.Parse(await api.Http.GetStringAsync($"/api/competitions/{api.Competition}/export"))![
+            "competition"
+        ]!.DeepClone();
+        demo["divisions"] = new JsonArray(
+            new JsonObject
+            {
+                ["name"] = "1+cmd",
+                ["kind"] = "Individual",
+                ["duties"] = new JsonArray("man"),
+                ["inheritsFrom"] = null,
+            }
+        );
         (demo["policies"], demo["houseRules"]) = (new JsonArray(), new JsonArray());
-        var file = new JsonObject { ["format"] = "fair-compass/competition", ["version"] = 2, ["competition"] = demo, ["workouts"] = new JsonArray(new JsonObject { ["text"] = "T\n\n9:00 for reps\n  rounds without end\n    2-4-6-... sit-up\n" }) };
+        var file = new JsonObject
+        {
+            ["format"] = "fair-compass/competition",
+            ["version"] = 2,
+            ["competition"] = demo,
+            ["workouts"] = new JsonArray(new JsonObject { ["text"] = "T\n\n9:00 for reps\n  rounds without end\n    2-4-6-... sit-up\n" }),
+        };
         var (_, made) = await api.Post("/api/import", file.ToJsonString());
         var workout = (await api.Get($"/api/competitions/{made!["id"]}/overview"))["workouts"]![0]!["id"];
         var csv = await api.Http.GetStringAsync($"/api/workouts/{workout}/prescriptions.csv");
-        Assert.All(csv.Split("\r\n").SelectMany(l => l.Split(',')), cell => Assert.False(cell.Length > 0 && cell[0] is '=' or '+' or '@' or '\t', cell));
+        Assert.All(
+            csv.Split("\r\n").SelectMany(l => l.Split(',')),
+            cell => Assert.False(cell.Length > 0 && cell[0] is '=' or '+' or '@' or '\t', cell)
+        );
     }
 }

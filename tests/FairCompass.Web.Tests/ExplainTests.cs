@@ -9,7 +9,8 @@ namespace FairCompass.Web.Tests;
 /// <summary>The stateless door: competition and text or JSON in, everything out.</summary>
 public class ExplainTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
-    private const string Text = "T\n  for Tideline\n\n9:00 for reps\n  rounds without end\n    10 sit-up\n    5 pull-up\n\nscore: rounds and reps\n  tie: shared\n";
+    private const string Text =
+        "T\n  for Tideline\n\n9:00 for reps\n  rounds without end\n    10 sit-up\n    5 pull-up\n\nscore: rounds and reps\n  tie: shared\n";
 
     private async Task<JsonNode> Competition() => (await api.Get($"/api/competitions/{api.Competition}"))["competition"]!.DeepClone();
 
@@ -48,7 +49,10 @@ public class ExplainTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (status, problem) = await api.Post("/api/explain", json);
         Assert.Equal(HttpStatusCode.BadRequest, status);
         Assert.NotNull(problem!["title"]);
-        Assert.True(path == "$" || problem["errors"]!.AsObject().Any(e => e.Key.StartsWith(path, StringComparison.Ordinal)), problem.ToJsonString());
+        Assert.True(
+            path == "$" || problem["errors"]!.AsObject().Any(e => e.Key.StartsWith(path, StringComparison.Ordinal)),
+            problem.ToJsonString()
+        );
         Assert.DoesNotContain("FairCompass.", problem.ToJsonString(), StringComparison.Ordinal);
     }
 
@@ -77,13 +81,25 @@ public class ExplainTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task Mutated_json_never_breaks_the_server()
     {
-        var whole = new JsonObject { ["competition"] = await Competition(), ["workout"] = JsonNode.Parse(WorkoutJson.Write(Parser.Parse(Text).Workout)) }.ToJsonString();
-        await Gen.Select(Gen.Int[0, whole.Length - 1], Gen.Int[0, 6], Pick.Of("", "\"", "{", "}", "[", "]", ",", "9", "-", "null", "\\u0000", "\\ud800", "1e999", "true")).SampleAsync(
-            async (at, length, insert) =>
-            {
-                var mutated = whole.Remove(at, Math.Min(length, whole.Length - at)).Insert(at, insert);
-                var (status, _) = await api.Post("/api/explain", mutated);
-                Assert.True((int)status < 500, $"{status}: {mutated}");
-            }, iter: 400, threads: 2);
+        var whole = new JsonObject
+        {
+            ["competition"] = await Competition(),
+            ["workout"] = JsonNode.Parse(WorkoutJson.Write(Parser.Parse(Text).Workout)),
+        }.ToJsonString();
+        await Gen.Select(
+                Gen.Int[0, whole.Length - 1],
+                Gen.Int[0, 6],
+                Pick.Of("", "\"", "{", "}", "[", "]", ",", "9", "-", "null", "\\u0000", "\\ud800", "1e999", "true")
+            )
+            .SampleAsync(
+                async (at, length, insert) =>
+                {
+                    var mutated = whole.Remove(at, Math.Min(length, whole.Length - at)).Insert(at, insert);
+                    var (status, _) = await api.Post("/api/explain", mutated);
+                    Assert.True((int)status < 500, $"{status}: {mutated}");
+                },
+                iter: 400,
+                threads: 2
+            );
     }
 }

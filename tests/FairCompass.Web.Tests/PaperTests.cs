@@ -6,9 +6,12 @@ namespace FairCompass.Web.Tests;
 /// <summary>Papers of drafts, the pack, and measuring, over HTTP and with real PostgreSQL.</summary>
 public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
-    private const string Wall = "Wall Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  max strict handstand push-up, line 80 mm below the wrists\n\nscore: reps\n  tie: shared\n";
+    private const string Wall =
+        "Wall Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  max strict handstand push-up, line 80 mm "
+        + "below the wrists\n\nscore: reps\n  tie: shared\n";
 
-    private static string Text(JsonNode node) => node.ToJsonString(new() { Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
+    private static string Text(JsonNode node) =>
+        node.ToJsonString(new() { Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
 
     [Fact]
     public async Task A_paper_comes_in_the_language_and_with_the_figures_that_are_asked_for()
@@ -21,7 +24,10 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
         var spanish = await api.Get($"/api/workouts/{id}/brief?audience=Judge&language=Spanish&figures=true&trace=true");
         Assert.Equal("Documento del juez", spanish["paper"]!.GetValue<string>());
         Assert.Contains("\"drawing\"", Text(spanish), StringComparison.Ordinal);
-        Assert.Contains(spanish["numbers"]!.AsArray(), n => n!["from"]!.GetValue<string>() == "stage/0" && n["text"]!.GetValue<string>() == "80");
+        Assert.Contains(
+            spanish["numbers"]!.AsArray(),
+            n => n!["from"]!.GetValue<string>() == "stage/0" && n["text"]!.GetValue<string>() == "80"
+        );
         Assert.Equal(HttpStatusCode.BadRequest, await api.Status($"/api/workouts/{id}/brief?audience=Judge&language=Klingon"));
     }
 
@@ -45,8 +51,14 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
         var ids = pack.SelectMany(p => p!["cards"]?.AsArray().Select(c => c!["id"]!.GetValue<string>()) ?? []).ToList();
         Assert.True(ids.Count >= 100);
         Assert.Equal(ids.Count, ids.Distinct().Count());
-        Assert.Equal(["Athlete", "Caller", "FloorCrew", "Judge", "LaneCard", "Measurement", "Poster", "ScoreDesk", "Video"], pack.Select(p => p!["audience"]!.GetValue<string>()).Distinct().Order(StringComparer.Ordinal));
-        Assert.All((await api.Get($"/api/competitions/{api.Competition}/pack?audience=Athlete&division=Meadow&language=Spanish")).AsArray(), p => Assert.Equal(("Meadow", "Spanish"), (p!["for"]!.GetValue<string>(), p["language"]!.GetValue<string>())));
+        Assert.Equal(
+            ["Athlete", "Caller", "FloorCrew", "Judge", "LaneCard", "Measurement", "Poster", "ScoreDesk", "Video"],
+            pack.Select(p => p!["audience"]!.GetValue<string>()).Distinct().Order(StringComparer.Ordinal)
+        );
+        Assert.All(
+            (await api.Get($"/api/competitions/{api.Competition}/pack?audience=Athlete&division=Meadow&language=Spanish")).AsArray(),
+            p => Assert.Equal(("Meadow", "Spanish"), (p!["for"]!.GetValue<string>(), p["language"]!.GetValue<string>()))
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status($"/api/competitions/{api.Competition}/pack?cards=200"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status($"/api/competitions/{api.Competition}/pack?audience=Holder"));
     }
@@ -59,7 +71,15 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
         var place = measured["places"]![0]!["key"]!.GetValue<string>();
         var line = await api.Get($"/api/workouts/{id}/measurements/line?place={Uri.EscapeDataString(place)}&typed=83%201/2&unit=Inch");
         Assert.Equal((2041, "80 3/8"), (line["millimetres"]!.GetValue<int>(), line["tape"]!.GetValue<string>()));
-        var write = new { id = Guid.NewGuid(), place, athlete = " Tamsin Oake ", typed = "2124", unit = "Millimetre", by = "R. Mudge" };
+        var write = new
+        {
+            id = Guid.NewGuid(),
+            place,
+            athlete = " Tamsin Oake ",
+            typed = "2124",
+            unit = "Millimetre",
+            by = "R. Mudge",
+        };
         Assert.Equal(HttpStatusCode.OK, (await api.Post($"/api/workouts/{id}/measurements", write)).Status);
         // A retry adds nothing; a mark that is measured again is another row, and both stay.
         Assert.Equal(HttpStatusCode.OK, (await api.Post($"/api/workouts/{id}/measurements", write)).Status);
@@ -83,9 +103,44 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
             Assert.Equal(fields, problem!["errors"]!.AsObject().Select(e => e.Key).Order(StringComparer.Ordinal));
         }
 
-        await Refused(new { id = Guid.NewGuid(), place, athlete = "", typed = "2,1", unit = "Metre", by = " " }, "athlete", "by", "typed");
-        await Refused(new { id = Guid.NewGuid(), place, athlete = "A", typed = "9999", unit = "Metre", by = "B" }, "typed");
-        await Refused(new { id = Guid.NewGuid(), place = "moon", athlete = "A", typed = "2124", unit = "Millimetre", by = "B" }, "place");
+        await Refused(
+            new
+            {
+                id = Guid.NewGuid(),
+                place,
+                athlete = "",
+                typed = "2,1",
+                unit = "Metre",
+                by = " ",
+            },
+            "athlete",
+            "by",
+            "typed"
+        );
+        await Refused(
+            new
+            {
+                id = Guid.NewGuid(),
+                place,
+                athlete = "A",
+                typed = "9999",
+                unit = "Metre",
+                by = "B",
+            },
+            "typed"
+        );
+        await Refused(
+            new
+            {
+                id = Guid.NewGuid(),
+                place = "moon",
+                athlete = "A",
+                typed = "2124",
+                unit = "Millimetre",
+                by = "B",
+            },
+            "place"
+        );
         Assert.Empty((await api.Get($"/api/workouts/{id}/measurements"))["readings"]!.AsArray());
         Assert.Equal(HttpStatusCode.NotFound, await api.Status($"/api/workouts/{Guid.NewGuid()}/measurements"));
     }
@@ -93,14 +148,41 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task An_erratum_is_there_for_every_version_but_the_first_in_both_languages()
     {
-        var text = Wall + "policy bell: finished\npolicy doubtful rep: credit\npolicy measuring: at check-in\npolicy other documents: none\n";
+        var text =
+            Wall + "policy bell: finished\npolicy doubtful rep: credit\npolicy measuring: at check-in\npolicy other documents: none\n";
         var (id, revision) = await api.NewDraft(text);
-        var (status, first) = await api.Post($"/api/workouts/{id}/publish", new { baseRevision = revision, saveId = Guid.NewGuid(), holdsFrom = "", note = "" });
+        var (status, first) = await api.Post(
+            $"/api/workouts/{id}/publish",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                holdsFrom = "",
+                note = "",
+            }
+        );
         Assert.True(status == HttpStatusCode.OK, first!.ToJsonString());
         var code = first["code"]!.GetValue<string>();
         Assert.Equal(HttpStatusCode.NotFound, await api.Status($"/api/published/{code}/erratum"));
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = text.Replace("80 mm", "70 mm", StringComparison.Ordinal) });
-        var (_, second) = await api.Post($"/api/workouts/{id}/publish", new { baseRevision = revision + 1, saveId = Guid.NewGuid(), holdsFrom = "heat 3", note = "" });
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = text.Replace("80 mm", "70 mm", StringComparison.Ordinal),
+            }
+        );
+        var (_, second) = await api.Post(
+            $"/api/workouts/{id}/publish",
+            new
+            {
+                baseRevision = revision + 1,
+                saveId = Guid.NewGuid(),
+                holdsFrom = "heat 3",
+                note = "",
+            }
+        );
         var sheet = Text(await api.Get($"/api/published/{second!["code"]}/erratum?language=Spanish"));
         Assert.Contains($"¿Tu papel dice {code}?", sheet, StringComparison.Ordinal);
         Assert.Contains("70 mm", sheet, StringComparison.Ordinal);

@@ -6,10 +6,21 @@ namespace FairCompass.Web.Tests;
 /// <summary>From the draft to the reader and back, over HTTP and with real PostgreSQL.</summary>
 public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
-    private const string Text = "Harbour Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n    Meadow: 40/30 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
+    private const string Text =
+        "Harbour Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n  "
+        + "  Meadow: 40/30 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
 
     private async Task<(HttpStatusCode Status, JsonNode? Body)> Publish(Guid id, int revision, string from = "") =>
-        await api.Post($"/api/workouts/{id}/publish", new { baseRevision = revision, saveId = Guid.NewGuid(), holdsFrom = from, note = "" });
+        await api.Post(
+            $"/api/workouts/{id}/publish",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                holdsFrom = from,
+                note = "",
+            }
+        );
 
     private async Task<(Guid Id, int Revision, string Code)> Published()
     {
@@ -29,7 +40,15 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Contains("What decides a tie?", problem!.ToJsonString(), StringComparison.Ordinal);
         var question = Assert.Single((await api.Get($"/api/workouts/{id}/interview"))["questions"]!.AsArray())!;
         Assert.Equal("tie-unstated", question["id"]!.GetValue<string>());
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text });
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = Text,
+            }
+        );
         Assert.Empty((await api.Get($"/api/workouts/{id}/interview"))["questions"]!.AsArray());
         Assert.Equal(HttpStatusCode.OK, (await Publish(id, revision + 1)).Status);
     }
@@ -38,9 +57,23 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task Publishing_from_an_outdated_window_is_refused_and_a_retry_finds_its_version()
     {
         var (id, revision) = await api.NewDraft(Text);
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal) });
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal),
+            }
+        );
         Assert.Equal(HttpStatusCode.Conflict, (await Publish(id, revision)).Status);
-        var publish = new { baseRevision = revision + 1, saveId = Guid.NewGuid(), holdsFrom = "", note = "" };
+        var publish = new
+        {
+            baseRevision = revision + 1,
+            saveId = Guid.NewGuid(),
+            holdsFrom = "",
+            note = "",
+        };
         var (_, first) = await api.Post($"/api/workouts/{id}/publish", publish);
         var (_, second) = await api.Post($"/api/workouts/{id}/publish", publish);
         Assert.Equal(first!["id"]!.GetValue<string>(), second!["id"]!.GetValue<string>());
@@ -61,14 +94,25 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task An_old_code_says_which_version_it_is_and_what_has_changed_since()
     {
         var (id, revision, code) = await Published();
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("40/30 kg", "37.5/30 kg", StringComparison.Ordinal) });
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = Text.Replace("40/30 kg", "37.5/30 kg", StringComparison.Ordinal),
+            }
+        );
         Assert.Equal(HttpStatusCode.OK, (await Publish(id, revision + 1, "heat 3")).Status);
         var found = await api.Get($"/api/published/{code.ToLowerInvariant().Replace("-", "", StringComparison.Ordinal)}");
         Assert.Equal(1, found["version"]!["number"]!.GetValue<int>());
         Assert.Equal(2, found["newest"]!["number"]!.GetValue<int>());
         Assert.Equal("heat 3", found["newest"]!["holdsFrom"]!.GetValue<string>());
         var change = Assert.Single(found["since"]!["changes"]!.AsArray())!;
-        Assert.Equal(("Meadow, man", "40 kg", "37.5 kg"), (change["for"]!.GetValue<string>(), change["before"]!.GetValue<string>(), change["now"]!.GetValue<string>()));
+        Assert.Equal(
+            ("Meadow, man", "40 kg", "37.5 kg"),
+            (change["for"]!.GetValue<string>(), change["before"]!.GetValue<string>(), change["now"]!.GetValue<string>())
+        );
         var brief = await api.Get($"/api/published/{code}/brief?audience=Athlete");
         Assert.Equal(code, brief["fingerprint"]!.GetValue<string>());
         Assert.Contains("40/30 kg", brief.ToJsonString(), StringComparison.Ordinal);
@@ -81,18 +125,40 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var before = (await api.Get($"/api/published/{code}/brief?audience=Judge")).ToJsonString();
         var stored = await api.Get($"/api/competitions/{api.Competition}");
         var competition = stored["competition"]!.DeepClone();
-        competition["houseRules"]!.AsArray().Add(new JsonObject { ["movement"] = "sit-up", ["clause"] = "sit-touch", ["text"] = new JsonObject { ["english"] = "The hands touch the toes." } });
-        var (status, _) = await api.Put($"/api/competitions/{api.Competition}", new { baseRevision = stored["revision"]!.GetValue<int>(), saveId = Guid.NewGuid(), competition });
+        competition["houseRules"]!
+            .AsArray()
+            .Add(
+                new JsonObject
+                {
+                    ["movement"] = "sit-up",
+                    ["clause"] = "sit-touch",
+                    ["text"] = new JsonObject { ["english"] = "The hands touch the toes." },
+                }
+            );
+        var (status, _) = await api.Put(
+            $"/api/competitions/{api.Competition}",
+            new
+            {
+                baseRevision = stored["revision"]!.GetValue<int>(),
+                saveId = Guid.NewGuid(),
+                competition,
+            }
+        );
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(before, (await api.Get($"/api/published/{code}/brief?audience=Judge")).ToJsonString());
-        Assert.Contains("touch the toes", (await api.Get($"/api/competitions/{api.Competition}/standards/sit-up")).ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains(
+            "touch the toes",
+            (await api.Get($"/api/competitions/{api.Competition}/standards/sit-up")).ToJsonString(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
     [InlineData("AAAA-AAAA-1", HttpStatusCode.UnprocessableEntity)]
     [InlineData("hello", HttpStatusCode.UnprocessableEntity)]
     [InlineData("0000-0000-0", HttpStatusCode.NotFound)]
-    public async Task An_unknown_code_and_a_misread_one_are_told_apart(string code, HttpStatusCode expected) => Assert.Equal(expected, await api.Status($"/api/published/{code}"));
+    public async Task An_unknown_code_and_a_misread_one_are_told_apart(string code, HttpStatusCode expected) =>
+        Assert.Equal(expected, await api.Status($"/api/published/{code}"));
 
     [Fact]
     public async Task A_question_is_answered_once_and_a_ruling_makes_a_version_and_a_line_of_the_draft()
@@ -100,7 +166,21 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (id, revision, code) = await Published();
         const string Body = "May the feet be held by somebody?";
         const string Nasty = "<script>alert(1)</script> '; drop table question; --";
-        Assert.Equal(HttpStatusCode.NoContent, (await api.Post($"/api/published/{code}/questions", new { line = "30 sit-up", body = Body, name = Nasty, contact = "pia@example.invalid" })).Status);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (
+                await api.Post(
+                    $"/api/published/{code}/questions",
+                    new
+                    {
+                        line = "30 sit-up",
+                        body = Body,
+                        name = Nasty,
+                        contact = "pia@example.invalid",
+                    }
+                )
+            ).Status
+        );
         var everybody = (await api.Get($"/api/published/{code}/questions")).ToJsonString();
         Assert.DoesNotContain("example.invalid", everybody, StringComparison.Ordinal);
         var asked = Assert.Single((await api.Get($"/api/workouts/{id}/questions")).AsArray())!["question"]!;
@@ -108,8 +188,25 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal("pia@example.invalid", asked["contact"]!.GetValue<string>());
 
         // Unfinished work on the draft is not published with a ruling.
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("30 sit-up", "unset sit-up", StringComparison.Ordinal) });
-        var answer = new { body = "No: the feet are free.", ruling = new { movement = "sit-up", text = "Nobody holds the feet.", holdsFrom = "heat 2" } };
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = Text.Replace("30 sit-up", "unset sit-up", StringComparison.Ordinal),
+            }
+        );
+        var answer = new
+        {
+            body = "No: the feet are free.",
+            ruling = new
+            {
+                movement = "sit-up",
+                text = "Nobody holds the feet.",
+                holdsFrom = "heat 2",
+            },
+        };
         var (status, answered) = await api.Post($"/api/questions/{asked["id"]}/answer", answer);
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(2, answered!["rulingIn"]!.GetValue<int>());
@@ -123,7 +220,21 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Contains("unset sit-up", draft, StringComparison.Ordinal);
         Assert.Contains("standard sit-up, ruling-1: Nobody holds the feet. (ruling 1, ", draft, StringComparison.Ordinal);
 
-        Assert.Equal(HttpStatusCode.NoContent, (await api.Post($"/api/published/{code}/questions", new { line = "", body = "Can the feet be held by somebody else?", name = "", contact = "" })).Status);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (
+                await api.Post(
+                    $"/api/published/{code}/questions",
+                    new
+                    {
+                        line = "",
+                        body = "Can the feet be held by somebody else?",
+                        name = "",
+                        contact = "",
+                    }
+                )
+            ).Status
+        );
         var open = (await api.Get($"/api/workouts/{id}/questions")).AsArray()[0]!;
         Assert.Equal("No: the feet are free.", Assert.Single(open["similar"]!.AsArray())!["answer"]!.GetValue<string>());
     }
@@ -135,8 +246,20 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
         await Publish(id, revision);
         Assert.Equal(1, (await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]!.GetValue<int>());
-        Assert.Contains("Version 1", await api.Http.GetStringAsync($"/api/workouts/{id}/brief.md?audience=Caller"), StringComparison.Ordinal);
-        await api.Put($"/api/workouts/{id}", new { baseRevision = revision, saveId = Guid.NewGuid(), body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal) });
+        Assert.Contains(
+            "Version 1",
+            await api.Http.GetStringAsync($"/api/workouts/{id}/brief.md?audience=Caller"),
+            StringComparison.Ordinal
+        );
+        await api.Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = Guid.NewGuid(),
+                body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal),
+            }
+        );
         Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
     }
 
@@ -144,38 +267,124 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task A_bad_answer_is_refused_at_its_field_and_a_good_one_after_it_is_taken()
     {
         var (id, _, code) = await Published();
-        await api.Post($"/api/published/{code}/questions", new { line = "", body = "Why?", name = "", contact = "" });
+        await api.Post(
+            $"/api/published/{code}/questions",
+            new
+            {
+                line = "",
+                body = "Why?",
+                name = "",
+                contact = "",
+            }
+        );
         var asked = Assert.Single((await api.Get($"/api/workouts/{id}/questions")).AsArray())!["question"]!["id"];
-        foreach (var (body, movement, text, field) in new[] { ("", "sit-up", "ok", "body"), ("ok", "moon hop", "ok", "ruling.movement"), ("ok", "sit-up", "", "ruling.text"), ("ok", "sit-up", "two\nlines", "ruling.text") })
+        foreach (
+            var (body, movement, text, field) in new[]
+            {
+                ("", "sit-up", "ok", "body"),
+                ("ok", "moon hop", "ok", "ruling.movement"),
+                ("ok", "sit-up", "", "ruling.text"),
+                ("ok", "sit-up", "two\nlines", "ruling.text"),
+            }
+        )
         {
-            var (status, problem) = await api.Post($"/api/questions/{asked}/answer", new { body, ruling = new { movement, text, holdsFrom = "" } });
+            var (status, problem) = await api.Post(
+                $"/api/questions/{asked}/answer",
+                new
+                {
+                    body,
+                    ruling = new
+                    {
+                        movement,
+                        text,
+                        holdsFrom = "",
+                    },
+                }
+            );
             Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
             Assert.NotNull(problem!["errors"]![field]);
         }
 
-        Assert.Equal(HttpStatusCode.OK, (await api.Post($"/api/questions/{asked}/answer", new { body = "Because.", ruling = (object?)null })).Status);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await api.Post($"/api/questions/{asked}/answer", new { body = "Because.", ruling = (object?)null })).Status
+        );
     }
 
     [Fact]
     public async Task A_judge_answers_three_questions_first_and_a_name_confirms_once()
     {
         var (id, _, code) = await Published();
-        Assert.Equal(HttpStatusCode.NoContent, (await api.Post($"/api/published/{code}/confirm", new { name = "Olaf Tarn", judge = false, answers = Array.Empty<int>() })).Status);
-        Assert.Equal(HttpStatusCode.Conflict, (await api.Post($"/api/published/{code}/confirm", new { name = "Tarn, OLAF", judge = false, answers = Array.Empty<int>() })).Status);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (
+                await api.Post(
+                    $"/api/published/{code}/confirm",
+                    new
+                    {
+                        name = "Olaf Tarn",
+                        judge = false,
+                        answers = Array.Empty<int>(),
+                    }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.Conflict,
+            (
+                await api.Post(
+                    $"/api/published/{code}/confirm",
+                    new
+                    {
+                        name = "Tarn, OLAF",
+                        judge = false,
+                        answers = Array.Empty<int>(),
+                    }
+                )
+            ).Status
+        );
         var quiz = (await api.Get($"/api/published/{code}/quiz?name=Mara%20Quill")).AsArray();
         Assert.Equal(3, quiz.Count);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await api.Post($"/api/published/{code}/confirm", new { name = "Mara Quill", judge = true, answers = new[] { 0 } })).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (
+                await api.Post(
+                    $"/api/published/{code}/confirm",
+                    new
+                    {
+                        name = "Mara Quill",
+                        judge = true,
+                        answers = new[] { 0 },
+                    }
+                )
+            ).Status
+        );
         // Every combination is tried: exactly one is right.
-        var choices = from a in Enumerable.Range(0, quiz[0]!["calls"]!.AsArray().Count) from b in Enumerable.Range(0, quiz[1]!["calls"]!.AsArray().Count) from c in Enumerable.Range(0, quiz[2]!["calls"]!.AsArray().Count) select new[] { a, b, c };
+        var choices =
+            from a in Enumerable.Range(0, quiz[0]!["calls"]!.AsArray().Count)
+            from b in Enumerable.Range(0, quiz[1]!["calls"]!.AsArray().Count)
+            from c in Enumerable.Range(0, quiz[2]!["calls"]!.AsArray().Count)
+            select new[] { a, b, c };
         var good = 0;
         foreach (var answers in choices)
         {
-            var (status, _) = await api.Post($"/api/published/{code}/confirm", new { name = "Mara Quill", judge = true, answers });
+            var (status, _) = await api.Post(
+                $"/api/published/{code}/confirm",
+                new
+                {
+                    name = "Mara Quill",
+                    judge = true,
+                    answers,
+                }
+            );
             good += status == HttpStatusCode.NoContent ? 1 : 0;
         }
 
         Assert.Equal(1, good);
-        var (_, compared) = await api.Post($"/api/workouts/{id}/confirmations/compare", new { number = 1, pasted = "Quill Mara\nPia Moss" });
+        var (_, compared) = await api.Post(
+            $"/api/workouts/{id}/confirmations/compare",
+            new { number = 1, pasted = "Quill Mara\nPia Moss" }
+        );
         Assert.Equal("""{"confirmed":["Quill Mara"],"missing":["Pia Moss"],"unknown":["Olaf Tarn"]}""", compared!.ToJsonString());
         Assert.Equal(2, (await api.Get($"/api/workouts/{id}/confirmations")).AsArray().Count);
     }
@@ -185,5 +394,8 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     [InlineData("3000")]
     [InlineData("NaN")]
     public async Task A_stature_that_nobody_has_is_refused(string stature) =>
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status($"/api/competitions/{api.Competition}/standards/deadlift/figures?stature={stature}"));
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            await api.Status($"/api/competitions/{api.Competition}/standards/deadlift/figures?stature={stature}")
+        );
 }

@@ -19,8 +19,10 @@ public class RankTests(ApiFixture api) : IClassFixture<ApiFixture>
         var random = new Random(20270612);
         for (var round = 0; round < 20; round++)
         {
-            var results = Enumerable.Range(0, 500)
-                .Select(_ => new ComponentResult((ResultClass)random.Next(0, 7), random.Next(-20, 20), [random.Next(0, 3)], "", null, [])).ToList();
+            var results = Enumerable
+                .Range(0, 500)
+                .Select(_ => new ComponentResult((ResultClass)random.Next(0, 7), random.Next(-20, 20), [random.Next(0, 3)], "", null, []))
+                .ToList();
             await using (var clear = new NpgsqlCommand("truncate r", db))
             {
                 await clear.ExecuteNonQueryAsync();

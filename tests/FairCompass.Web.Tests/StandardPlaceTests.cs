@@ -9,7 +9,15 @@ public class StandardPlaceTests(ApiFixture api) : IClassFixture<ApiFixture>
     private const string Text = "Say Here\n  for Tideline\n\n9:00 for reps\n  10 sit-up\n  20 burpee\n\nscore: reps\n  tie: shared\n";
 
     private static object Said(int revision, string? text, int? line = null, string clause = "hands-behind", Guid? save = null) =>
-        new { baseRevision = revision, saveId = save ?? Guid.NewGuid(), clause, line, division = (string?)null, text };
+        new
+        {
+            baseRevision = revision,
+            saveId = save ?? Guid.NewGuid(),
+            clause,
+            line,
+            division = (string?)null,
+            text,
+        };
 
     private async Task<(string Address, string Clause, int Revision)> Draft()
     {
@@ -30,10 +38,18 @@ public class StandardPlaceTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal("Both shoulder blades touch.", Assert.Single(now!["said"]!.AsArray())!["text"]!.GetValue<string>());
         var workout = address.Split('/')[3];
         var draft = await api.Get($"/api/workouts/{workout}");
-        Assert.Contains($"standard sit-up, {clause}: Both shoulder blades touch.", draft["body"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            $"standard sit-up, {clause}: Both shoulder blades touch.",
+            draft["body"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         var here = await api.Get($"/api/competitions/{api.Competition}/standards/sit-up?workout={workout}");
         Assert.Contains("Both shoulder blades touch.", here.ToJsonString(), StringComparison.Ordinal);
-        Assert.DoesNotContain("Both shoulder blades touch.", (await api.Get($"/api/competitions/{api.Competition}/standards/sit-up")).ToJsonString(), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "Both shoulder blades touch.",
+            (await api.Get($"/api/competitions/{api.Competition}/standards/sit-up")).ToJsonString(),
+            StringComparison.Ordinal
+        );
         var (_, back) = await api.Put(address, Said(now["revision"]!.GetValue<int>(), null, clause: clause));
         Assert.Empty(back!["said"]!.AsArray());
         Assert.Equal(Text, (await api.Get($"/api/workouts/{workout}"))["body"]!.GetValue<string>());
@@ -46,7 +62,11 @@ public class StandardPlaceTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (status, now) = await api.Put(address, Said(revision, "does not apply", 5, clause));
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(5, Assert.Single(now!["said"]!.AsArray())!["line"]!.GetValue<int>());
-        Assert.Contains($"  10 sit-up\n    standard {clause}: does not apply\n", (await api.Get($"/api/workouts/{address.Split('/')[3]}"))["body"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            $"  10 sit-up\n    standard {clause}: does not apply\n",
+            (await api.Get($"/api/workouts/{address.Split('/')[3]}"))["body"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -72,7 +92,15 @@ public class StandardPlaceTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task What_cannot_be_written_is_refused_at_its_field(string rest, string field)
     {
         var (address, clause, revision) = await Draft();
-        var (status, problem) = await api.Put(address, "{\"baseRevision\":" + revision + ",\"saveId\":\"" + Guid.NewGuid() + "\"," + rest[1..].Replace("*", clause, StringComparison.Ordinal));
+        var (status, problem) = await api.Put(
+            address,
+            "{\"baseRevision\":"
+                + revision
+                + ",\"saveId\":\""
+                + Guid.NewGuid()
+                + "\","
+                + rest[1..].Replace("*", clause, StringComparison.Ordinal)
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Equal([field], problem!["errors"]!.AsObject().Select(e => e.Key));
     }

@@ -12,14 +12,13 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     private readonly bool demo;
 
     public RunningApp()
-        : this(demo: true)
-    {
-    }
+        : this(demo: true) { }
 
     public RunningApp(bool demo)
     {
         this.demo = demo;
-        server = Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
+        server =
+            Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
             ?? throw new InvalidOperationException("FAIRCOMPASS_TEST_CONNECTION is not set; run the tests with ./test.");
         Execute($"create database {name}");
         UseKestrel(0);

@@ -15,7 +15,15 @@ namespace FairCompass.Core.Briefing;
 /// <param name="Open">How many findings must still be settled; 0 when none.</param>
 /// <param name="Sections">The sections in order.</param>
 public sealed record Brief(
-    Audience Audience, string Competition, string Title, string For, DateOnly Date, string Fingerprint, int Open, Eq<BriefSection> Sections)
+    Audience Audience,
+    string Competition,
+    string Title,
+    string For,
+    DateOnly Date,
+    string Fingerprint,
+    int Open,
+    Eq<BriefSection> Sections
+)
 {
     /// <summary>The published version; null for a draft.</summary>
     public int? Version { get; init; }
@@ -26,7 +34,8 @@ public sealed record Brief(
     /// <summary>The codes of the cards that are printed from it, one for each; empty for every other paper.</summary>
     public Eq<CardCode> Cards { get; init; }
 
-    /// <summary>Every number of the sections with the id of the value in the model that it is printed from; empty unless <see cref="BriefOptions.Trace"/> asks for it.</summary>
+    /// <summary>Every number of the sections with the id of the value in the model that it is printed from; empty unless
+    /// <see cref="BriefOptions.Trace"/> asks for it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<PrintedNumber> Numbers { get; init; }
 
@@ -41,8 +50,18 @@ public sealed record Brief(
         get
         {
             var tongue = Tongue.Of(Language);
-            var open = Open == 0 ? "" : tongue.Say($" · {Open} {(Open == 1 ? "question" : "questions")} open", $" · {Open} {(Open == 1 ? "pregunta abierta" : "preguntas abiertas")}");
-            return (Version is { } n ? tongue.Say($"Version {n}", $"Versión {n}") : tongue.Say("Not published: a draft", "No publicado: un borrador")) + open;
+            var open =
+                Open == 0
+                    ? ""
+                    : tongue.Say(
+                        $" · {Open} {(Open == 1 ? "question" : "questions")} open",
+                        $" · {Open} {(Open == 1 ? "pregunta abierta" : "preguntas abiertas")}"
+                    );
+            return (
+                    Version is { } n
+                        ? tongue.Say($"Version {n}", $"Versión {n}")
+                        : tongue.Say("Not published: a draft", "No publicado: un borrador")
+                ) + open;
         }
     }
 }
@@ -71,7 +90,8 @@ public sealed record BriefLine(int Level, string Text);
 
 /// <summary>A figure beside a standard.</summary>
 /// <param name="Title">What is shown: a position, or the sign of a fault.</param>
-/// <param name="Mark">For a fault and the good pose beside it the word that marks it, <c>no rep</c> or <c>good</c>; null for a position.</param>
+/// <param name="Mark">For a fault and the good pose beside it the word that marks it, <c>no rep</c> or <c>good</c>; null for a
+/// position.</param>
 /// <param name="Good">False for a fault.</param>
 /// <param name="Drawing">The drawing.</param>
 public sealed record BriefFigure(string Title, string? Mark, bool Good, Drawing Drawing);
@@ -87,9 +107,7 @@ public sealed record BriefFigure(string Title, string? Mark, bool Good, Drawing 
 [JsonDerivedType(typeof(Boxes), "boxes")]
 public abstract record BriefBlock
 {
-    private BriefBlock()
-    {
-    }
+    private BriefBlock() { }
 
     /// <summary>Running text.</summary>
     public sealed record Paragraph(string Text) : BriefBlock;
@@ -117,9 +135,17 @@ public abstract record BriefBlock
     /// <param name="Rules">The clauses, with their phases.</param>
     /// <param name="FaultHead">Column headings of the faults.</param>
     /// <param name="Faults">What is seen, what is called, what the athlete must do.</param>
-    public sealed record StandardOf(string Name, string? Who, Eq<BriefRow> Duty, Eq<BriefRow> Rules, Eq<string> FaultHead, Eq<BriefRow> Faults) : BriefBlock
+    public sealed record StandardOf(
+        string Name,
+        string? Who,
+        Eq<BriefRow> Duty,
+        Eq<BriefRow> Rules,
+        Eq<string> FaultHead,
+        Eq<BriefRow> Faults
+    ) : BriefBlock
     {
-        /// <summary>The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or the movement has none.</summary>
+        /// <summary>The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or
+        /// the movement has none.</summary>
         public Eq<BriefFigure> Figures { get; init; }
     }
 

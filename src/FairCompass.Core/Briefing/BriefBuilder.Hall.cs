@@ -18,54 +18,180 @@ public sealed partial class BriefBuilder
             yield break;
         }
 
-        yield return new("calls", Say("Every call", "Todos los avisos"), [new BriefBlock.Table(null, [Say("Clock", "Reloj"), Say("Say", "Di"), Say("Said", "Dicho")], clock.Calls.Select((c, i) => new BriefRow([Cite($"call/{i}", c.At.ToString()), Spoken(c, i), ""])).ToEq())]);
+        yield return new(
+            "calls",
+            Say("Every call", "Todos los avisos"),
+            [
+                new BriefBlock.Table(
+                    null,
+                    [Say("Clock", "Reloj"), Say("Say", "Di"), Say("Said", "Dicho")],
+                    clock.Calls.Select((c, i) => new BriefRow([Cite($"call/{i}", c.At.ToString()), Spoken(c, i), ""])).ToEq()
+                ),
+            ]
+        );
         if (clock.Forks.Count > 0)
         {
-            yield return new("forks", Say("Where the clock goes on for some", "Donde el reloj sigue para algunos"),
-                [new BriefBlock.Table(null, [Say("Clock", "Reloj"), Say("Who has done", "Quien ha hecho"), Say("goes on until", "sigue hasta"), Say("all others", "los demás")],
-                    clock.Forks.Select((f, i) => Cited($"fork/{i}", new([f.At.ToString(), Figure(f.Units), f.Until.ToString(), Say("stop", "paran")]))).ToEq())]);
+            yield return new(
+                "forks",
+                Say("Where the clock goes on for some", "Donde el reloj sigue para algunos"),
+                [
+                    new BriefBlock.Table(
+                        null,
+                        [
+                            Say("Clock", "Reloj"),
+                            Say("Who has done", "Quien ha hecho"),
+                            Say("goes on until", "sigue hasta"),
+                            Say("all others", "los demás"),
+                        ],
+                        clock
+                            .Forks.Select(
+                                (f, i) =>
+                                    Cited($"fork/{i}", new([f.At.ToString(), Figure(f.Units), f.Until.ToString(), Say("stop", "paran")]))
+                            )
+                            .ToEq()
+                    ),
+                ]
+            );
         }
 
         if (clock.Spans.Any(s => s.Silent))
         {
-            yield return new("silent", Say("Where nobody calls", "Donde nadie avisa"),
-                [new BriefBlock.Points([.. clock.Spans.Select((s, i) => (s, i)).Where(x => x.s.Silent).Select(x => Cite($"span/{x.i}", Say($"{x.s.Starts}: the clock rolling over is the call.", $"{x.s.Starts}: el aviso es que el reloj vuelve a empezar.")))])]);
+            yield return new(
+                "silent",
+                Say("Where nobody calls", "Donde nadie avisa"),
+                [
+                    new BriefBlock.Points([
+                        .. clock
+                            .Spans.Select((s, i) => (s, i))
+                            .Where(x => x.s.Silent)
+                            .Select(x =>
+                                Cite(
+                                    $"span/{x.i}",
+                                    Say(
+                                        $"{x.s.Starts}: the clock rolling over is the call.",
+                                        $"{x.s.Starts}: el aviso es que el reloj vuelve a empezar."
+                                    )
+                                )
+                            ),
+                    ]),
+                ]
+            );
         }
 
-        yield return new("before", Say("Before “go”", "Antes de «ya»"), [new BriefBlock.Points([
-            Say("Ask the head judge: judges ready, kit ready, lanes clear.", "Pregunta al juez principal: jueces listos, material listo, calles libres."),
-            Say("The clock that all can see is the only one.", "El reloj que todos ven es el único."),
-            Say("Anyone may stop a lane; the caller does not restart it: the head judge does.", "Cualquiera puede parar una calle; quien avisa no la reinicia: lo hace el juez principal."),
-        ])]);
+        yield return new(
+            "before",
+            Say("Before “go”", "Antes de «ya»"),
+            [
+                new BriefBlock.Points([
+                    Say(
+                        "Ask the head judge: judges ready, kit ready, lanes clear.",
+                        "Pregunta al juez principal: jueces listos, material listo, calles libres."
+                    ),
+                    Say("The clock that all can see is the only one.", "El reloj que todos ven es el único."),
+                    Say(
+                        "Anyone may stop a lane; the caller does not restart it: the head judge does.",
+                        "Cualquiera puede parar una calle; quien avisa no la reinicia: lo hace el juez principal."
+                    ),
+                ]),
+            ]
+        );
     }
 
     private IEnumerable<BriefSection> Crew()
     {
         var rows = new List<BriefRow>();
-        foreach (var task in u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null) && p.At == default)
-            .GroupBy(p => p.Around is { } complex ? (complex.At.Line, "") : (p.Source.At.Line, p.Prescription.Movement.Value)).OrderBy(g => g.Key.Line))
+        foreach (
+            var task in u
+                .Prescribed.Where(p =>
+                    columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
+                    && !(p.IsMenuHead && p.Option is null)
+                    && p.At == default
+                )
+                .GroupBy(p => p.Around is { } complex ? (complex.At.Line, "") : (p.Source.At.Line, p.Prescription.Movement.Value))
+                .OrderBy(g => g.Key.Line)
+        )
         {
             // The lifts of a complex share one bar, which is set up once.
-            foreach (var load in task.GroupBy(p => (Text: Carried(p, Book.Find(p.Prescription.Movement.Value)), Height: string.Join(", ", p.Prescription.Heights.Select(h => h.Value.In(tongue))))).Where(g => g.Key.Text.Length > 0 || g.Key.Height.Length > 0))
+            foreach (
+                var load in task.GroupBy(p =>
+                        (
+                            Text: Carried(p, Book.Find(p.Prescription.Movement.Value)),
+                            Height: string.Join(", ", p.Prescription.Heights.Select(h => h.Value.In(tongue)))
+                        )
+                    )
+                    .Where(g => g.Key.Text.Length > 0 || g.Key.Height.Length > 0)
+            )
             {
-                rows.Add(Cited($"kit/{load.First().Source.At.Line}/{load.First().Address}", new([Words.Capital(tongue.Join(load.Select(p => tongue.Movement(p.Prescription.Movement.Value)).Distinct())), WhoOf(load.Select(p => p.Address), columns.Select(i => u.Resolver.Addresses[i]).ToList()), load.Key.Text, load.Key.Height])));
+                rows.Add(
+                    Cited(
+                        $"kit/{load.First().Source.At.Line}/{load.First().Address}",
+                        new([
+                            Words.Capital(tongue.Join(load.Select(p => tongue.Movement(p.Prescription.Movement.Value)).Distinct())),
+                            WhoOf(load.Select(p => p.Address), columns.Select(i => u.Resolver.Addresses[i]).ToList()),
+                            load.Key.Text,
+                            load.Key.Height,
+                        ])
+                    )
+                );
             }
         }
 
-        yield return new("kit", Say("Kit and plates of a lane", "Material y discos de una calle"), rows.Count == 0
-            ? [new BriefBlock.Paragraph(Say("No load and no height is set in this workout.", "Esta prueba no fija ninguna carga ni altura."))]
-            : [new BriefBlock.Table(null, [Say("For", "Para"), Say("Lane of", "Calle de"), Say("Set up", "Preparar"), Say("Height", "Altura")], rows.Distinct().ToEq())]);
+        yield return new(
+            "kit",
+            Say("Kit and plates of a lane", "Material y discos de una calle"),
+            rows.Count == 0
+                ?
+                [
+                    new BriefBlock.Paragraph(
+                        Say("No load and no height is set in this workout.", "Esta prueba no fija ninguna carga ni altura.")
+                    ),
+                ]
+                :
+                [
+                    new BriefBlock.Table(
+                        null,
+                        [Say("For", "Para"), Say("Lane of", "Calle de"), Say("Set up", "Preparar"), Say("Height", "Altura")],
+                        rows.Distinct().ToEq()
+                    ),
+                ]
+        );
         if (Rungs() is { Count: > 0 } ladders)
         {
             yield return new("rungs", Say("The bar, rung by rung", "La barra, peldaño a peldaño"), ladders);
         }
 
-        var changes = WorkTree.All(u.Workout).SelectMany(w => w switch { Work.RuleLine { Rule: Rule.ReRig r } => [r], Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(), _ => Enumerable.Empty<Rule.ReRig>() }).ToList();
+        var changes = WorkTree
+            .All(u.Workout)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
+                    _ => Enumerable.Empty<Rule.ReRig>(),
+                }
+            )
+            .ToList();
         if (changes.Count > 0)
         {
-            yield return new("changes", Say("Changed on the way", "Cambios durante la prueba"), [new BriefBlock.Points([.. changes.Select(r => Cite("rerig", Say(
-                $"The load is changed by {r.By}{(r.Window is { } n ? $", in window {n}" : "")}{(r.InChange ? ", in the change" : "")}.",
-                $"La carga la cambia {tongue.Join(r.By.Split(", ").Select(b => Glossary.Usual(b, tongue)))}{(r.Window is { } w ? $", en la ventana {w}" : "")}{(r.InChange ? ", en el cambio" : "")}.")))])]);
+            yield return new(
+                "changes",
+                Say("Changed on the way", "Cambios durante la prueba"),
+                [
+                    new BriefBlock.Points([
+                        .. changes.Select(r =>
+                            Cite(
+                                "rerig",
+                                Say(
+                                    $"The load is changed by {r.By}{(r.Window is { } n ? $", in window {n}" : "")}"
+                                        + $"{(r.InChange ? ", in the change" : "")}.",
+                                    $"La carga la cambia {tongue.Join(r.By.Split(", ").Select(b => Glossary.Usual(b, tongue)))}"
+                                        + $"{(r.Window is { } w ? $", en la ventana {w}" : "")}{(r.InChange ? ", en el cambio" : "")}."
+                                )
+                            )
+                        ),
+                    ]),
+                ]
+            );
         }
 
         if (HallClock() is { } clock && WhoIsWhere(clock, null, Say("Who is where", "Quién está dónde")) is { } where)
@@ -75,37 +201,92 @@ public sealed partial class BriefBuilder
 
         var plates = Book.InForce(Topics.Find("plates")!, null, u.Workout)?.Answer switch
         {
-            "floor crew" => Say("You change plates, at the head judge’s sign.", "Vosotros cambiáis los discos, a la señal del juez principal."),
+            "floor crew" => Say(
+                "You change plates, at the head judge’s sign.",
+                "Vosotros cambiáis los discos, a la señal del juez principal."
+            ),
             "team mates" => Say("Team mates change plates; you do not.", "Los compañeros cambian los discos; vosotros no."),
-            "athlete" => Say("The athlete changes plates, on the clock; you do not.", "El atleta cambia los discos, con el reloj en marcha; vosotros no."),
+            "athlete" => Say(
+                "The athlete changes plates, on the clock; you do not.",
+                "El atleta cambia los discos, con el reloj en marcha; vosotros no."
+            ),
             _ => "",
         };
-        yield return new("rules", Say("Rules", "Normas"), [new BriefBlock.Points([.. ((string[])[
-            plates,
-            Say("Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.", "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."),
-            Say("Same side, same order: inner plates stay on, the heaviest nearest the sleeve’s collar.", "Mismo lado, mismo orden: los discos interiores se quedan, el más pesado junto al tope del manguito."),
-            Say("Between heats: monitors to zero, bars to the first load, chalk and sweat off.", "Entre tandas: monitores a cero, barras con la primera carga, sin magnesio ni sudor."),
-        ]).Where(x => x.Length > 0)])]);
+        yield return new(
+            "rules",
+            Say("Rules", "Normas"),
+            [
+                new BriefBlock.Points([
+                    .. (
+                        (string[])
+                            [
+                                plates,
+                                Say(
+                                    "Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.",
+                                    "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."
+                                ),
+                                Say(
+                                    "Same side, same order: inner plates stay on, the heaviest nearest the sleeve’s collar.",
+                                    "Mismo lado, mismo orden: los discos interiores se quedan, el más pesado junto al tope del manguito."
+                                ),
+                                Say(
+                                    "Between heats: monitors to zero, bars to the first load, chalk and sweat off.",
+                                    "Entre tandas: monitores a cero, barras con la primera carga, sin magnesio ni sudor."
+                                ),
+                            ]
+                    ).Where(x => x.Length > 0),
+                ]),
+            ]
+        );
         yield return CautionsOf();
     }
 
-    /// <summary>For a bar that changes from round to round: each load with the plates of one side, a table for each group of entries that has it.</summary>
-    private Eq<BriefBlock> Rungs() => u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && p.At == default && p.Option is null
-            && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } } && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell && p.Prescription.Load.Value.Unit == u.Competition.Unit)
-        .GroupBy(p => (p.Around?.At.Line ?? p.Source.At.Line, Loads: p.Prescription.Load!.Value.ToString(), Bar: BarOf(p.Address))).OrderBy(g => g.Key.Item1)
-        .Select(g => Ladder(g.First(), g.Select(p => p.Address))).ToEq();
+    /// <summary>For a bar that changes from round to round: each load with the plates of one side, a table for each group of entries that
+    /// has it.</summary>
+    private Eq<BriefBlock> Rungs() =>
+        u
+            .Prescribed.Where(p =>
+                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
+                && p.At == default
+                && p.Option is null
+                && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } }
+                && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
+                && p.Prescription.Load.Value.Unit == u.Competition.Unit
+            )
+            .GroupBy(p => (p.Around?.At.Line ?? p.Source.At.Line, Loads: p.Prescription.Load!.Value.ToString(), Bar: BarOf(p.Address)))
+            .OrderBy(g => g.Key.Item1)
+            .Select(g => Ladder(g.First(), g.Select(p => p.Address)))
+            .ToEq();
 
     private BriefBlock Ladder(Prescriptions.PrescribedTask first, IEnumerable<Prescriptions.Address> who)
     {
         var (load, bar) = (first.Prescription.Load!.Value, BarOf(first.Address));
         var rungs = Math.Min(load.Values.Length ?? BoxesInARow, 3 * BoxesInARow);
-        var rows = Enumerable.Range(0, (int)rungs).Select(i => (N: i + 1, Load: load.Values.At(i)!.Value)).Select(r => Cited($"rung/{first.Source.At.Line}/{first.Address}/{r.N}",
-            new([Figure(r.N), $"{Number.Normal(r.Load)} {load.Unit.Symbol()}", BarLoads.OneSide(r.Load, bar, u.Competition.Kit) is not { } side ? "–" : side.Count == 0 ? Say("no plates", "sin discos") : string.Join(" + ", side.Select(Number.Normal))])));
-        return new BriefBlock.Table($"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {Say("bar", "barra")} {Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar))}",
-            [Say("Round", "Ronda"), Say("Load", "Carga"), Say("Each side", "Cada lado")], rows.ToEq());
+        var rows = Enumerable
+            .Range(0, (int)rungs)
+            .Select(i => (N: i + 1, Load: load.Values.At(i)!.Value))
+            .Select(r =>
+                Cited(
+                    $"rung/{first.Source.At.Line}/{first.Address}/{r.N}",
+                    new([
+                        Figure(r.N),
+                        $"{Number.Normal(r.Load)} {load.Unit.Symbol()}",
+                        BarLoads.OneSide(r.Load, bar, u.Competition.Kit) is not { } side ? "–"
+                        : side.Count == 0 ? Say("no plates", "sin discos")
+                        : string.Join(" + ", side.Select(Number.Normal)),
+                    ])
+                )
+            );
+        return new BriefBlock.Table(
+            $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {Say("bar", "barra")} "
+                + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar))}",
+            [Say("Round", "Ronda"), Say("Load", "Carga"), Say("Each side", "Cada lado")],
+            rows.ToEq()
+        );
     }
 
-    private decimal BarOf(Prescriptions.Address address) => string.Equals(address.Duty, "woman", StringComparison.OrdinalIgnoreCase) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
+    private decimal BarOf(Prescriptions.Address address) =>
+        string.Equals(address.Duty, "woman", StringComparison.OrdinalIgnoreCase) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
 
     /// <summary>What carries a load, with the plates on each side of a bar.</summary>
     private string Carried(Prescriptions.PrescribedTask task, Movement? movement)
@@ -129,7 +310,11 @@ public sealed partial class BriefBuilder
             return said;
         }
 
-        var plates = side.Count == 0 ? Say(", no plates", ", sin discos") : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(Number.Normal));
-        return $"{said}: {Say("bar", "barra")} {Number.Normal(bar)}{plates}{(value.Values.IsConstant ? "" : Say(" to begin with", " para empezar"))}";
+        var plates =
+            side.Count == 0
+                ? Say(", no plates", ", sin discos")
+                : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(Number.Normal));
+        return $"{said}: {Say("bar", "barra")} {Number.Normal(bar)}{plates}"
+            + $"{(value.Values.IsConstant ? "" : Say(" to begin with", " para empezar"))}";
     }
 }

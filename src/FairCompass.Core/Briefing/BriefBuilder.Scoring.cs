@@ -30,7 +30,11 @@ public sealed partial class BriefBuilder
             blocks.Add(minutes);
         }
 
-        foreach (var piece in u.Courses[shown[0]].Pieces.Where(p => p.Strand is { TooLarge: false } && (p.Tasks.Count > 1 || p.Strand.HasRounds)).DistinctBy(p => (p.Piece.At.Line, p.Piece.Seat is null ? 0 : p.Piece.Seat)))
+        foreach (
+            var piece in u.Courses[shown[0]]
+                .Pieces.Where(p => p.Strand is { TooLarge: false } && (p.Tasks.Count > 1 || p.Strand.HasRounds))
+                .DistinctBy(p => (p.Piece.At.Line, p.Piece.Seat is null ? 0 : p.Piece.Seat))
+        )
         {
             foreach (var (same, who, id) in CountedAlike(piece))
             {
@@ -41,11 +45,32 @@ public sealed partial class BriefBuilder
         return new("writing", heading, blocks.ToEq());
     }
 
-    /// <summary>The piece as each group of entries counts it that counts alike; the words name the group, where there are several.</summary>
+    /// <summary>The piece as each group of entries counts it that counts alike; the words name the group, where there are
+    /// several.</summary>
     private IEnumerable<(CoursePiece Piece, string Who, string Id)> CountedAlike(CoursePiece piece) =>
-        shown.Select(i => (Piece: u.Courses[i].Pieces.FirstOrDefault(p => p.Piece.Key == piece.Piece.Key), u.Courses[i].Address)).Where(x => x.Piece?.Strand is { TooLarge: false })
-            .GroupBy(x => string.Join('|', x.Piece!.Tasks.Select(t => t.Count?.ToString() + t.Unit + t.Counted + (t.Prescription.Load is { Value.Values.IsConstant: false } bar ? bar.Value.ToString() : ""))))
-            .Select(g => (g.First().Piece!, Who: g.Count() == shown.Count ? "" : " · " + tongue.Join(Entries.Named(g.Select(x => x.Address), shown.Select(i => u.Courses[i].Address), tongue)), $"{piece.Piece.Key}/{g.First().Address}"));
+        shown
+            .Select(i => (Piece: u.Courses[i].Pieces.FirstOrDefault(p => p.Piece.Key == piece.Piece.Key), u.Courses[i].Address))
+            .Where(x => x.Piece?.Strand is { TooLarge: false })
+            .GroupBy(x =>
+                string.Join(
+                    '|',
+                    x.Piece!.Tasks.Select(t =>
+                        t.Count?.ToString()
+                        + t.Unit
+                        + t.Counted
+                        + (t.Prescription.Load is { Value.Values.IsConstant: false } bar ? bar.Value.ToString() : "")
+                    )
+                )
+            )
+            .Select(g =>
+                (
+                    g.First().Piece!,
+                    Who: g.Count() == shown.Count
+                        ? ""
+                        : " · " + tongue.Join(Entries.Named(g.Select(x => x.Address), shown.Select(i => u.Courses[i].Address), tongue)),
+                    $"{piece.Piece.Key}/{g.First().Address}"
+                )
+            );
 
     /// <summary>The running totals, so that no judge has to add.</summary>
     private BriefBlock.Table Running(CoursePiece piece, string who, string id)
@@ -58,10 +83,21 @@ public sealed partial class BriefBuilder
         {
             foreach (var row in table.Rows)
             {
-                rows.Add(Cited($"round/{id}/{row.Label}", plain
-                    ? new(row.Cells.Select(Total).Prepend($"{Say("Round", "Ronda")} {row.Label}{Bar(row)}{(row.Note is null ? "" : $" ({row.Note})")}").ToEq())
-                    : row.Cells.Count == 0 ? new([row.Label, Words.Capital(row.Note ?? ""), ""])
-                    : new(row.Cells.SelectMany(c => new[] { Done(c, piece), Total(c) }).Prepend(row.Label).ToEq())));
+                rows.Add(
+                    Cited(
+                        $"round/{id}/{row.Label}",
+                        plain
+                                ? new(
+                                    row.Cells.Select(Total)
+                                        .Prepend(
+                                            $"{Say("Round", "Ronda")} {row.Label}{Bar(row)}{(row.Note is null ? "" : $" ({row.Note})")}"
+                                        )
+                                        .ToEq()
+                                )
+                            : row.Cells.Count == 0 ? new([row.Label, Words.Capital(row.Note ?? ""), ""])
+                            : new(row.Cells.SelectMany(c => new[] { Done(c, piece), Total(c) }).Prepend(row.Label).ToEq())
+                    )
+                );
             }
         }
 
@@ -82,7 +118,9 @@ public sealed partial class BriefBuilder
     {
         var name = piece.Piece.IsNamed ? piece.Piece.NameIn(tongue) + ": " : "";
         var all = piece.Strand!.Units is { } n ? Say($", {n} in all", $", {n} en total") : "";
-        return Words.Capital(Cite($"piece/{id}", name) + Say("running totals", "totales acumulados")) + Cite($"piece/{id}", who) + Cite($"piece/{id}", all);
+        return Words.Capital(Cite($"piece/{id}", name) + Say("running totals", "totales acumulados"))
+            + Cite($"piece/{id}", who)
+            + Cite($"piece/{id}", all);
     }
 
     /// <summary>
@@ -99,11 +137,28 @@ public sealed partial class BriefBuilder
         var rows = new List<(Duration At, int Order, BriefRow Row)>();
         foreach (var (span, i) in clock.Spans.Select((s, i) => (s, i)).Where(x => x.s.Pieces.Count > 0))
         {
-            var asked = fields.Where(f => span.Pieces.Contains(f.Piece) && f.Field is not ("stood" or "tieTime")).Select(f => Short(course, f)).Distinct().ToList();
-            var onTheWay = fields.Where(f => span.Pieces.Contains(f.Piece) && f.Field == "tieTime").Select(f => Short(course, f)).Distinct().ToList();
+            var asked = fields
+                .Where(f => span.Pieces.Contains(f.Piece) && f.Field is not ("stood" or "tieTime"))
+                .Select(f => Short(course, f))
+                .Distinct()
+                .ToList();
+            var onTheWay = fields
+                .Where(f => span.Pieces.Contains(f.Piece) && f.Field == "tieTime")
+                .Select(f => Short(course, f))
+                .Distinct()
+                .ToList();
             if (onTheWay.Count > 0)
             {
-                rows.Add((span.Starts, 1, new([Cite($"span/{i}", Say($"from {span.Starts}", $"desde {span.Starts}")), Say("on the way: ", "en el camino: ") + Cite($"span/{i}", tongue.Join(onTheWay))])));
+                rows.Add(
+                    (
+                        span.Starts,
+                        1,
+                        new([
+                            Cite($"span/{i}", Say($"from {span.Starts}", $"desde {span.Starts}")),
+                            Say("on the way: ", "en el camino: ") + Cite($"span/{i}", tongue.Join(onTheWay)),
+                        ])
+                    )
+                );
             }
 
             if (asked.Count > 0)
@@ -112,32 +167,89 @@ public sealed partial class BriefBuilder
             }
         }
 
-        rows.AddRange(clock.Forks.Select((f, i) => (f.At, 2, Cited($"fork/{i}", new([f.At.ToString(), Say($"has {f.Units} done? tick, and go on to {f.Until}; if not, the count now", $"¿lleva {f.Units}? marca y sigue hasta {f.Until}; si no, la cuenta ahora")])))));
-        rows.AddRange(clock.OwnRests.Select((r, i) => (r.Earliest, 2, Cited($"rest/{i}", new([Say($"at {r.AfterUnits}", $"en {r.AfterUnits}"), Say($"“finished at”, and {r.Length} later “may restart at”", $"«terminó en» y {r.Length} después «puede reiniciar en»")])))));
-        return rows.Count < 2 ? null : new(Say("Minute by minute", "Minuto a minuto"), [Say("Clock", "Reloj"), Say("Write", "Anota")], rows.OrderBy(r => r.At).ThenBy(r => r.Order).Select(r => r.Row).ToEq());
+        rows.AddRange(
+            clock.Forks.Select(
+                (f, i) =>
+                    (
+                        f.At,
+                        2,
+                        Cited(
+                            $"fork/{i}",
+                            new([
+                                f.At.ToString(),
+                                Say(
+                                    $"has {f.Units} done? tick, and go on to {f.Until}; if not, the count now",
+                                    $"¿lleva {f.Units}? marca y sigue hasta {f.Until}; si no, la cuenta ahora"
+                                ),
+                            ])
+                        )
+                    )
+            )
+        );
+        rows.AddRange(
+            clock.OwnRests.Select(
+                (r, i) =>
+                    (
+                        r.Earliest,
+                        2,
+                        Cited(
+                            $"rest/{i}",
+                            new([
+                                Say($"at {r.AfterUnits}", $"en {r.AfterUnits}"),
+                                Say(
+                                    $"“finished at”, and {r.Length} later “may restart at”",
+                                    $"«terminó en» y {r.Length} después «puede reiniciar en»"
+                                ),
+                            ])
+                        )
+                    )
+            )
+        );
+        return rows.Count < 2
+            ? null
+            : new(
+                Say("Minute by minute", "Minuto a minuto"),
+                [Say("Clock", "Reloj"), Say("Write", "Anota")],
+                rows.OrderBy(r => r.At).ThenBy(r => r.Order).Select(r => r.Row).ToEq()
+            );
     }
 
     /// <summary>What a field of the card is for, without the values it may take.</summary>
-    private static string Short(Course course, CardField field) => course.Piece(field.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null && p.Station is { } station
-        ? $"{station}: {field.Label[(field.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}" : field.Label;
+    private static string Short(Course course, CardField field) =>
+        course.Piece(field.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null && p.Station is { } station
+            ? $"{station}: {field.Label[(field.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}"
+            : field.Label;
 
     /// <summary>What the card asks; turns that repeat are one line.</summary>
-    private Eq<string> Asked(Course course, Eq<CardField> fields) => fields.Where(f => f.Field != "stood")
-        .GroupBy(f => course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null ? $"{p.Station ?? p.Label}|{f.Field}|{f.Strand}" : $"{f.Piece}|{f.Label}")
-        .Select(g =>
-        {
-            var (first, piece) = (g.First(), course.Piece(g.First().Piece)!.Piece);
-            var label = g.Count() == 1 ? first.Label
-                : $"{piece.Station ?? piece.Label ?? Say("Each cycle", "Cada ciclo")}: {first.Label[(first.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}{Say($", in each of {g.Count()} turns", $", en cada uno de {g.Count()} turnos")}";
-            return Cite($"field/{first.Piece}/{first.Field}", $"{Words.Capital(label)} ({first.Hint}).");
-        }).ToEq();
+    private Eq<string> Asked(Course course, Eq<CardField> fields) =>
+        fields
+            .Where(f => f.Field != "stood")
+            .GroupBy(f =>
+                course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null
+                    ? $"{p.Station ?? p.Label}|{f.Field}|{f.Strand}"
+                    : $"{f.Piece}|{f.Label}"
+            )
+            .Select(g =>
+            {
+                var (first, piece) = (g.First(), course.Piece(g.First().Piece)!.Piece);
+                var label =
+                    g.Count() == 1
+                        ? first.Label
+                        : $"{piece.Station ?? piece.Label ?? Say("Each cycle", "Cada ciclo")}: "
+                            + $"{first.Label[(first.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}"
+                            + $"{Say($", in each of {g.Count()} turns", $", en cada uno de {g.Count()} turnos")}";
+                return Cite($"field/{first.Piece}/{first.Field}", $"{Words.Capital(label)} ({first.Hint}).");
+            })
+            .ToEq();
 
     private string Total(LedgerCell c) => (c.Credit ?? c.Total) is { } n ? Figure(n) : Say("no end", "sin fin");
 
     /// <summary>The bar of a round, where it climbs from round to round.</summary>
-    private string Bar(LedgerRow row) => row.Cells.Select(c => c.Load).OfType<string>().Distinct().ToList() is { Count: > 0 } loads ? ", " + tongue.Join(loads) : "";
+    private string Bar(LedgerRow row) =>
+        row.Cells.Select(c => c.Load).OfType<string>().Distinct().ToList() is { Count: > 0 } loads ? ", " + tongue.Join(loads) : "";
 
-    private string Done(LedgerCell c, CoursePiece piece) => (c.Amount is { } n ? Figure(n) : Say("max", "máx.")) + " " + tongue.Movement(piece.Tasks[c.Task].Prescription.Movement.Value);
+    private string Done(LedgerCell c, CoursePiece piece) =>
+        (c.Amount is { } n ? Figure(n) : Say("max", "máx.")) + " " + tongue.Movement(piece.Tasks[c.Task].Prescription.Movement.Value);
 
     private BriefSection Scoring()
     {
@@ -151,14 +263,44 @@ public sealed partial class BriefBuilder
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         var blocks = new List<BriefBlock>
         {
-            new BriefBlock.Points(sheet.Components.SelectMany(c => ScoreSentences.Of(c, sheet, course, tongue).Select(s => Cite($"score/{c.Label}", s))).Distinct().Concat(Rulings()).ToEq()),
+            new BriefBlock.Points(
+                sheet
+                    .Components.SelectMany(c => ScoreSentences.Of(c, sheet, course, tongue).Select(s => Cite($"score/{c.Label}", s)))
+                    .Distinct()
+                    .Concat(Rulings())
+                    .ToEq()
+            ),
         };
         var samples = SampleRuns.Of(course, sheet, u.Competition, tongue);
         if (samples.Count > 0)
         {
-            Eq<string> head = ["", .. sheet.Components.SelectMany(c => new[] { Words.Capital(c.Label is null ? Say("score", "puntuación") : c.NameIn(tongue)), Say("Place", "Puesto") })];
-            var rows = samples.Select((s, n) => Cited($"sample/{n}", new(s.Results.SelectMany((r, i) => new[] { Published(r, sheet.Components[i]), Figure(s.Places[i]) }).Prepend(Words.Capital(s.Label)).ToEq()))).ToEq();
-            blocks.Add(new BriefBlock.Table(Say("Worked examples, ", "Ejemplos resueltos, ") + Cite($"entry/{course.Address}", course.Address.In(tongue)), head, rows));
+            Eq<string> head =
+            [
+                "",
+                .. sheet.Components.SelectMany(c =>
+                    new[] { Words.Capital(c.Label is null ? Say("score", "puntuación") : c.NameIn(tongue)), Say("Place", "Puesto") }
+                ),
+            ];
+            var rows = samples
+                .Select(
+                    (s, n) =>
+                        Cited(
+                            $"sample/{n}",
+                            new(
+                                s.Results.SelectMany((r, i) => new[] { Published(r, sheet.Components[i]), Figure(s.Places[i]) })
+                                    .Prepend(Words.Capital(s.Label))
+                                    .ToEq()
+                            )
+                        )
+                )
+                .ToEq();
+            blocks.Add(
+                new BriefBlock.Table(
+                    Say("Worked examples, ", "Ejemplos resueltos, ") + Cite($"entry/{course.Address}", course.Address.In(tongue)),
+                    head,
+                    rows
+                )
+            );
         }
 
         return new("scoring", heading, blocks.ToEq());

@@ -18,47 +18,95 @@ public sealed partial class BriefBuilder
         {
             if (movement is null)
             {
-                blocks.Add(new BriefBlock.Paragraph(Say($"{Words.Capital(name)}: no standard is written yet. Ask the head judge before the heat.",
-                    $"{Words.Capital(name)}: aún no hay criterio escrito. Pregunta al juez principal antes de la tanda.")));
+                blocks.Add(
+                    new BriefBlock.Paragraph(
+                        Say(
+                            $"{Words.Capital(name)}: no standard is written yet. Ask the head judge before the heat.",
+                            $"{Words.Capital(name)}: aún no hay criterio escrito. Pregunta al juez principal antes de la tanda."
+                        )
+                    )
+                );
                 continue;
             }
 
             var standard = InForce(movement);
             var phases = standard.Clauses.Where(c => c.Kind != ClauseKind.Tip && (!judge || c.Phase != Phase.SetUp));
-            var rules = phases.GroupBy(c => c.Phase).Select(g => new BriefRow([tongue.Say(StandardWords.Of(g.Key)), string.Join(' ', g.Select(c => Worded(movement, c)))]))
-                .Concat(Departures(movement, standard)).ToEq();
+            var rules = phases
+                .GroupBy(c => c.Phase)
+                .Select(g => new BriefRow([tongue.Say(StandardWords.Of(g.Key)), string.Join(' ', g.Select(c => Worded(movement, c)))]))
+                .Concat(Departures(movement, standard))
+                .ToEq();
             Eq<BriefRow> duty = judge
-                ? [new([Say("Stand", "Colócate"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Place))]), new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))])]
+                ?
+                [
+                    new([Say("Stand", "Colócate"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Place))]),
+                    new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))]),
+                ]
                 : [];
-            blocks.Add(new BriefBlock.StandardOf(Named(movement), who, duty, rules,
-                [Say("What you see or hear", "Qué ves u oyes"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")],
-                standard.Faults.Select(f => new BriefRow(new[] { tongue.Say(f.Sign), Quoted(f.Call), tongue.Say(f.Athlete) }.Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t)).ToEq())).ToEq())
-            {
-                Figures = options.Figures ? FiguresOf(standard, judge) : [],
-            });
+            blocks.Add(
+                new BriefBlock.StandardOf(
+                    Named(movement),
+                    who,
+                    duty,
+                    rules,
+                    [Say("What you see or hear", "Qué ves u oyes"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")],
+                    standard
+                        .Faults.Select(f => new BriefRow(
+                            new[] { tongue.Say(f.Sign), Quoted(f.Call), tongue.Say(f.Athlete) }
+                                .Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t))
+                                .ToEq()
+                        ))
+                        .ToEq()
+                )
+                {
+                    Figures = options.Figures ? FiguresOf(standard, judge) : [],
+                }
+            );
         }
 
-        return new("standards", judge ? Say("Standards: where you stand, what you call", "Criterios: dónde te colocas, qué cantas") : Say("Standards", "Criterios"), blocks.ToEq());
+        return new(
+            "standards",
+            judge
+                ? Say("Standards: where you stand, what you call", "Criterios: dónde te colocas, qué cantas")
+                : Say("Standards", "Criterios"),
+            blocks.ToEq()
+        );
     }
 
     /// <summary>The positions as the clauses in force have them; judges see each typical fault beside its good pose as well.</summary>
-    private Eq<BriefFigure> FiguresOf(Movement standard, bool judge) => Plate.Of(standard) is not { } plate ? []
-        : plate.Positions.Select(p => new BriefFigure(tongue.Say(p.Title), null, true, p.Drawing))
-            .Concat(judge ? plate.Faults.Select(p => new BriefFigure(p.Good ? "" : tongue.Say(p.Title), p.Good ? Say("good", "válida") : Say("no rep", "no válida"), p.Good, p.Drawing)) : []).ToEq();
+    private Eq<BriefFigure> FiguresOf(Movement standard, bool judge) =>
+        Plate.Of(standard) is not { } plate
+            ? []
+            : plate
+                .Positions.Select(p => new BriefFigure(tongue.Say(p.Title), null, true, p.Drawing))
+                .Concat(
+                    judge
+                        ? plate.Faults.Select(p => new BriefFigure(
+                            p.Good ? "" : tongue.Say(p.Title),
+                            p.Good ? Say("good", "válida") : Say("no rep", "no válida"),
+                            p.Good,
+                            p.Drawing
+                        ))
+                        : []
+                )
+                .ToEq();
 
     private string Worded(Movement movement, Clause clause) => Cite($"clause/{movement.Id}/{clause.Id}", StandardWords.Of(clause, tongue));
 
     /// <summary>The answers of the interview that stand in no clause.</summary>
     private BriefSection DecidedBeforehand(Audience audience)
     {
-        var points = Decided.Of(u, DivisionsShown).Select(d =>
-        {
-            var who = d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ";
-            var topic = tongue.IsSpanish ? tongue.Say(d.Topic.Question) + " " : Words.Capital(d.Topic.Name) + ": ";
-            var label = tongue.Say(d.Label);
-            var meaning = d.School is null ? "" : " " + tongue.Say(audience == Audience.Judge ? d.School.Judges : d.School.Athletes);
-            return Cite($"topic/{d.Topic.Name}", $"{who}{topic}{(tongue.IsSpanish ? label : Lower(label))}.{meaning}");
-        }).ToEq();
+        var points = Decided
+            .Of(u, DivisionsShown)
+            .Select(d =>
+            {
+                var who = d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ";
+                var topic = tongue.IsSpanish ? tongue.Say(d.Topic.Question) + " " : Words.Capital(d.Topic.Name) + ": ";
+                var label = tongue.Say(d.Label);
+                var meaning = d.School is null ? "" : " " + tongue.Say(audience == Audience.Judge ? d.School.Judges : d.School.Athletes);
+                return Cite($"topic/{d.Topic.Name}", $"{who}{topic}{(tongue.IsSpanish ? label : Lower(label))}.{meaning}");
+            })
+            .ToEq();
         return new("decided", Say("Decided beforehand", "Decidido de antemano"), points.Count == 0 ? [] : [new BriefBlock.Points(points)]);
     }
 
@@ -78,9 +126,14 @@ public sealed partial class BriefBuilder
         var places = PlacesOf(movement);
         foreach (var place in places.Count > 1 ? places : [])
         {
-            if (Differing(Book.InForce(movement, division, u.Workout, place), Book.InForce(movement, division, u.Workout)) is { Length: > 0 } here)
+            if (
+                Differing(Book.InForce(movement, division, u.Workout, place), Book.InForce(movement, division, u.Workout)) is
+                { Length: > 0 } here
+            )
             {
-                var amount = place.Amount is not { } a ? "" : Cite($"place/{place.At.Line}", tongue.IsSpanish ? SpanishLines.Amount(a) : Printer.Amount(a)) + " ";
+                var amount = place.Amount is not { } a
+                    ? ""
+                    : Cite($"place/{place.At.Line}", tongue.IsSpanish ? SpanishLines.Amount(a) : Printer.Amount(a)) + " ";
                 yield return new([Say("At ", "En ") + amount + tongue.Movement(place.Movement), here]);
             }
         }
@@ -88,9 +141,22 @@ public sealed partial class BriefBuilder
 
     private string Differing(Movement own, Movement general)
     {
-        var (texts, faults) = (general.Clauses.Select(c => c.Text).ToHashSet(), general.Faults.Select(f => (f.Sign, f.Call, f.Then, f.Athlete)).ToHashSet());
-        var gone = general.Clauses.Where(c => c.Kind != ClauseKind.Tip && own.Clauses.All(o => o.Id != c.Id)).Select(c => Say("Does not apply: ", "No se aplica: ") + Cite($"clause/{own.Id}/{c.Id}", tongue.Say(c.Text)));
-        return string.Join(' ', own.Clauses.Where(c => c.Kind != ClauseKind.Tip && !texts.Contains(c.Text)).Select(c => Worded(own, c)).Concat(gone)
-            .Concat(own.Faults.Where(f => !faults.Contains((f.Sign, f.Call, f.Then, f.Athlete))).Select(f => Cite($"fault/{own.Id}/{f.Breaks}", $"{tongue.Say(f.Sign)} {Quoted(f.Call)} {tongue.Say(f.Athlete)}"))));
+        var (texts, faults) = (
+            general.Clauses.Select(c => c.Text).ToHashSet(),
+            general.Faults.Select(f => (f.Sign, f.Call, f.Then, f.Athlete)).ToHashSet()
+        );
+        var gone = general
+            .Clauses.Where(c => c.Kind != ClauseKind.Tip && own.Clauses.All(o => o.Id != c.Id))
+            .Select(c => Say("Does not apply: ", "No se aplica: ") + Cite($"clause/{own.Id}/{c.Id}", tongue.Say(c.Text)));
+        return string.Join(
+            ' ',
+            own.Clauses.Where(c => c.Kind != ClauseKind.Tip && !texts.Contains(c.Text))
+                .Select(c => Worded(own, c))
+                .Concat(gone)
+                .Concat(
+                    own.Faults.Where(f => !faults.Contains((f.Sign, f.Call, f.Then, f.Athlete)))
+                        .Select(f => Cite($"fault/{own.Id}/{f.Breaks}", $"{tongue.Say(f.Sign)} {Quoted(f.Call)} {tongue.Say(f.Athlete)}"))
+                )
+        );
     }
 }

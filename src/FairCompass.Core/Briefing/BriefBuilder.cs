@@ -37,8 +37,14 @@ public sealed partial class BriefBuilder
         tongue = Book.Tongue(this.options.Language);
         shown = Enumerable.Range(0, u.Courses.Count).Where(i => IsFor(u.Courses[i].Address.Division.Name)).ToList();
         // Names that people gave may hold figures, as “Anchor 45+”; they are no numbers of the model.
-        names = u.Competition.Divisions.Select(d => d.Name).Concat(u.Courses.Select(c => c.Address.Level).OfType<string>()).Concat(u.Courses.SelectMany(c => c.Pieces).SelectMany(p => new[] { p.Piece.Station, p.Piece.Label }).OfType<string>())
-            .Where(n => n.Any(char.IsAsciiDigit)).Distinct().OrderByDescending(n => n.Length).ToList();
+        names = u
+            .Competition.Divisions.Select(d => d.Name)
+            .Concat(u.Courses.Select(c => c.Address.Level).OfType<string>())
+            .Concat(u.Courses.SelectMany(c => c.Pieces).SelectMany(p => new[] { p.Piece.Station, p.Piece.Label }).OfType<string>())
+            .Where(n => n.Any(char.IsAsciiDigit))
+            .Distinct()
+            .OrderByDescending(n => n.Length)
+            .ToList();
         columns = Enumerable.Range(0, u.Resolver.Addresses.Count).Where(i => IsFor(u.Resolver.Addresses[i].Division.Name)).ToList();
     }
 
@@ -54,7 +60,18 @@ public sealed partial class BriefBuilder
         var sections = audience switch
         {
             Audience.Athlete => [Work(), Loads(), Clock(), Standards(audience), DecidedBeforehand(audience), Scoring(), CautionsOf()],
-            Audience.Judge => [Work(), Loads(), Clock(), Standards(audience), DecidedBeforehand(audience), Writing(), Scoring(), NotYours(), CautionsOf()],
+            Audience.Judge =>
+            [
+                Work(),
+                Loads(),
+                Clock(),
+                Standards(audience),
+                DecidedBeforehand(audience),
+                Writing(),
+                Scoring(),
+                NotYours(),
+                CautionsOf(),
+            ],
             Audience.Caller => Caller(),
             Audience.FloorCrew => Crew(),
             Audience.ScoreDesk => Desk(),
@@ -66,11 +83,26 @@ public sealed partial class BriefBuilder
         };
         var print = options.Published ?? Fingerprint.Of(u);
         var written = sections.Where(s => s.Blocks.Count > 0).ToEq();
-        return new(audience, u.Competition.Name, u.Workout.Title, tongue.Join(DivisionsShown), date, print.Code, u.Findings().Count(f => f.Severity == Severity.MustFix), written)
+        return new(
+            audience,
+            u.Competition.Name,
+            u.Workout.Title,
+            tongue.Join(DivisionsShown),
+            date,
+            print.Code,
+            u.Findings().Count(f => f.Severity == Severity.MustFix),
+            written
+        )
         {
             Language = options.Language,
             Numbers = numbers.ToEq(),
-            Cards = audience == Audience.LaneCard ? Enumerable.Range(options.FirstCard, Math.Clamp(options.Cards, 1, CardCode.Most)).Select(n => CardCode.Of(print, n)).ToEq() : [],
+            Cards =
+                audience == Audience.LaneCard
+                    ? Enumerable
+                        .Range(options.FirstCard, Math.Clamp(options.Cards, 1, CardCode.Most))
+                        .Select(n => CardCode.Of(print, n))
+                        .ToEq()
+                    : [],
         };
     }
 
@@ -80,11 +112,14 @@ public sealed partial class BriefBuilder
 
     /// <summary>Entries in words, or “all” when it is every one that is shown.</summary>
     private string WhoOf(IEnumerable<Address> entries, IReadOnlyCollection<Address> all) =>
-        entries.Distinct().ToList() is var some && some.Count == all.Distinct().Count() ? Say("all", "todos") : tongue.Join(Entries.Named(some, all, tongue));
+        entries.Distinct().ToList() is var some && some.Count == all.Distinct().Count()
+            ? Say("all", "todos")
+            : tongue.Join(Entries.Named(some, all, tongue));
 
     private static string Figure(long n) => n.ToString(CultureInfo.InvariantCulture);
 
-    /// <summary>Notes for every number of a text which value of the model it is printed from, and gives the text back; only where that was asked for.</summary>
+    /// <summary>Notes for every number of a text which value of the model it is printed from, and gives the text back; only where that was
+    /// asked for.</summary>
     private string Cite(string from, string text)
     {
         if (!options.Trace)
@@ -106,25 +141,67 @@ public sealed partial class BriefBuilder
 
     private string Named(string movement) => Words.Capital(tongue.Movement(movement));
 
-    private string Named(Movement movement) => Words.Capital(tongue.IsSpanish ? movement.Name.Spanish ?? movement.Name.English : movement.Name.English);
+    private string Named(Movement movement) =>
+        Words.Capital(tongue.IsSpanish ? movement.Name.Spanish ?? movement.Name.English : movement.Name.English);
 
     private string Quoted(Said call) => tongue.Quote(tongue.Say(call));
 
-    private BriefSection NotYours() => new("not-yours", Say("Not your job", "No es tarea tuya"),
-        [new BriefBlock.Points([
-            Say("Arithmetic and places: the score desk computes them.", "La aritmética y los puestos: los calcula la mesa de puntuación."),
-            Say("Moving kit or plates: the floor crew or the athlete does.", "Mover material o discos: lo hace el equipo de pista o el atleta."),
-            Say("Coaching, or explaining a standard during the heat.", "Entrenar, o explicar un criterio durante la tanda."),
-            Say("A case that is not on this page: count on, note it, and ask the head judge after the heat.", "Un caso que no está en esta hoja: sigue contando, anótalo y pregunta al juez principal después de la tanda."),
-        ])]);
+    private BriefSection NotYours() =>
+        new(
+            "not-yours",
+            Say("Not your job", "No es tarea tuya"),
+            [
+                new BriefBlock.Points([
+                    Say(
+                        "Arithmetic and places: the score desk computes them.",
+                        "La aritmética y los puestos: los calcula la mesa de puntuación."
+                    ),
+                    Say(
+                        "Moving kit or plates: the floor crew or the athlete does.",
+                        "Mover material o discos: lo hace el equipo de pista o el atleta."
+                    ),
+                    Say("Coaching, or explaining a standard during the heat.", "Entrenar, o explicar un criterio durante la tanda."),
+                    Say(
+                        "A case that is not on this page: count on, note it, and ask the head judge after the heat.",
+                        "Un caso que no está en esta hoja: sigue contando, anótalo y pregunta al juez principal después de la tanda."
+                    ),
+                ]),
+            ]
+        );
 
-    private BriefSection CautionsOf() => new("cautions", Say("Cautions", "Precauciones"), [new BriefBlock.Points(Cautions.For(StandardsShown(), u.Workout).Select(c => Cite("caution", tongue.Say(c))).ToEq())]);
+    private BriefSection CautionsOf() =>
+        new(
+            "cautions",
+            Say("Cautions", "Precauciones"),
+            [new BriefBlock.Points(Cautions.For(StandardsShown(), u.Workout).Select(c => Cite("caution", tongue.Say(c))).ToEq())]
+        );
 
-    private BriefSection Standing() => new("standing", "", [new BriefBlock.Paragraph(Say("Scoring: ", "Puntuación: ")
-        + string.Join(' ', shown.Count == 0 ? [] : u.Sheets[shown[0]].Components.Select(c => Cite($"score/{c.Label}", Core.Scoring.ScoreSentences.Of(c, u.Sheets[shown[0]], u.Courses[shown[0]], tongue)[0]))))]);
+    private BriefSection Standing() =>
+        new(
+            "standing",
+            "",
+            [
+                new BriefBlock.Paragraph(
+                    Say("Scoring: ", "Puntuación: ")
+                        + string.Join(
+                            ' ',
+                            shown.Count == 0
+                                ? []
+                                : u.Sheets[shown[0]]
+                                    .Components.Select(c =>
+                                        Cite(
+                                            $"score/{c.Label}",
+                                            Core.Scoring.ScoreSentences.Of(c, u.Sheets[shown[0]], u.Courses[shown[0]], tongue)[0]
+                                        )
+                                    )
+                        )
+                ),
+            ]
+        );
 
     /// <summary>The standards in force of the movements that are done, each once.</summary>
-    private List<Movement> StandardsShown() => Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Select(InForce).ToList();
+    private List<Movement> StandardsShown() =>
+        Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Select(InForce).ToList();
 
     private Timeline? HallClock() => shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]], tongue) : Timeline.Of(u.Workout, tongue);
 
@@ -135,20 +212,31 @@ public sealed partial class BriefBuilder
         return Book.InForce(movement, division, u.Workout, places.Count == 1 ? places[0] : null);
     }
 
-    private List<Work.Task> PlacesOf(Movement movement) => WorkTree.Tasks(u.Workout).Where(t => Book.Find(t.Movement)?.Id == movement.Id).ToList();
+    private List<Work.Task> PlacesOf(Movement movement) =>
+        WorkTree.Tasks(u.Workout).Where(t => Book.Find(t.Movement)?.Id == movement.Id).ToList();
 
     /// <summary>The movements of the shown divisions, and for whom when not for all.</summary>
     private IEnumerable<(string Name, Movement? Movement, string? Who)> Movements()
     {
-        var uses = u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null))
-            .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line)).ToList();
+        var uses = u
+            .Prescribed.Where(p =>
+                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null)
+            )
+            .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line))
+            .ToList();
         var all = DivisionsShown.Count;
-        return uses.Select((x, i) => (x, i)).GroupBy(x => Book.Find(x.x.Value)?.Id ?? x.x.Value)
-            .OrderBy(g => g.Min(x => x.x.Line)).ThenBy(g => g.Min(x => x.i))
+        return uses.Select((x, i) => (x, i))
+            .GroupBy(x => Book.Find(x.x.Value)?.Id ?? x.x.Value)
+            .OrderBy(g => g.Min(x => x.x.Line))
+            .ThenBy(g => g.Min(x => x.i))
             .Select(g =>
             {
                 var who = g.Select(x => x.x.Division).Distinct().ToList();
-                return (g.First().x.Value, Book.Find(g.First().x.Value), who.Count == all ? null : (string?)(Say("only ", "solo ") + tongue.Join(who)));
+                return (
+                    g.First().x.Value,
+                    Book.Find(g.First().x.Value),
+                    who.Count == all ? null : (string?)(Say("only ", "solo ") + tongue.Join(who))
+                );
             });
     }
 }

@@ -11,7 +11,11 @@ public static class BriefMarkdown
     {
         var md = new StringBuilder();
         md.Append("# ").AppendLine(Escape(brief.Title)).AppendLine();
-        md.AppendLine($"{Escape(brief.Competition)} · {Escape(brief.For)} · {Escape(brief.Paper)} · {Escape(brief.Status)} · {brief.Date:yyyy-MM-dd} · {Escape(brief.Fingerprint)}").AppendLine();
+        md.AppendLine(
+                $"{Escape(brief.Competition)} · {Escape(brief.For)} · {Escape(brief.Paper)} · {Escape(brief.Status)} · "
+                    + $"{brief.Date:yyyy-MM-dd} · {Escape(brief.Fingerprint)}"
+            )
+            .AppendLine();
         foreach (var section in brief.Sections)
         {
             if (section.Heading.Length > 0)
@@ -60,7 +64,12 @@ public static class BriefMarkdown
                 md.AppendLine();
                 break;
             case BriefBlock.Boxes b:
-                Captioned(md, b.Caption, b.Head, b.Rows.Select(r => new BriefRow(r.Cells.Select((c, i) => i == 0 || c.Length == 0 ? c : "□ " + c).ToEq())));
+                Captioned(
+                    md,
+                    b.Caption,
+                    b.Head,
+                    b.Rows.Select(r => new BriefRow(r.Cells.Select((c, i) => i == 0 || c.Length == 0 ? c : "□ " + c).ToEq()))
+                );
                 break;
             case BriefBlock.Table t:
                 Captioned(md, t.Caption, t.Head, t.Rows);
@@ -113,7 +122,27 @@ public static class BriefMarkdown
         var safe = new StringBuilder(text.Length);
         foreach (var c in text)
         {
-            if (c is '\\' or '`' or '*' or '_' or '{' or '}' or '[' or ']' or '<' or '>' or '(' or ')' or '#' or '+' or '!' or '|' or '~' or '&')
+            if (
+                c
+                is '\\'
+                    or '`'
+                    or '*'
+                    or '_'
+                    or '{'
+                    or '}'
+                    or '['
+                    or ']'
+                    or '<'
+                    or '>'
+                    or '('
+                    or ')'
+                    or '#'
+                    or '+'
+                    or '!'
+                    or '|'
+                    or '~'
+                    or '&'
+            )
             {
                 safe.Append('\\');
             }

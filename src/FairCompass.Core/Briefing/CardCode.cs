@@ -32,7 +32,10 @@ public sealed record CardCode(string Id, string Content, int Size, Eq<string> Ro
         ArgumentOutOfRangeException.ThrowIfGreaterThan(number, Highest);
         var id = string.Create(CultureInfo.InvariantCulture, $"{fingerprint.Code} / {number:000}");
         // Capitals only: the alphanumeric mode of the QR code takes half the room. Level M mends about 15 % of a dirty card.
-        var content = string.Create(CultureInfo.InvariantCulture, $"{fingerprint.Code}/{number:000}/{fingerprint.Sha256.ToUpperInvariant()}");
+        var content = string.Create(
+            CultureInfo.InvariantCulture,
+            $"{fingerprint.Code}/{number:000}/{fingerprint.Sha256.ToUpperInvariant()}"
+        );
         using var data = QRCodeGenerator.GenerateQrCode(content, QRCodeGenerator.ECCLevel.M);
         var rows = data.ModuleMatrix.Select(row => string.Concat(row.Cast<bool>().Select(black => black ? '1' : '0'))).ToEq();
         return new(id, content, rows.Count, rows);
@@ -44,7 +47,13 @@ public sealed record CardCode(string Id, string Content, int Size, Eq<string> Ro
     public static (string Fingerprint, int Number)? Read(string typed)
     {
         var parts = typed.Split('/');
-        return parts.Length is 2 or 3 && int.TryParse(parts[1].Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number is >= 1 and <= Highest
-            && Fingerprint.Read(parts[0]) is { } code && (parts.Length == 2 || Fingerprint.CodeOf(parts[2].Trim()) == code) ? (code, number) : null;
+        return
+            parts.Length is 2 or 3
+            && int.TryParse(parts[1].Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            && number is >= 1 and <= Highest
+            && Fingerprint.Read(parts[0]) is { } code
+            && (parts.Length == 2 || Fingerprint.CodeOf(parts[2].Trim()) == code)
+            ? (code, number)
+            : null;
     }
 }

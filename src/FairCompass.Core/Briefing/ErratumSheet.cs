@@ -28,23 +28,69 @@ public static class ErratumSheet
     {
         var tongue = StandardsBook.Of(now.Competition).Tongue(language);
         var difference = Differences.Between(before, now, language);
-        var from = correction.HoldsFrom.Length == 0 ? tongue.Say("This holds at once.", "Esto vale desde ahora.")
-            : tongue.Say($"This holds from: {correction.HoldsFrom}.", $"Esto vale desde: {Author(correction.HoldsFrom, tongue)}.");
-        var who = tongue.Say("It is for ", "Es para ") + (difference.Divisions.Count == 0 ? tongue.Say("everybody", "todos") : tongue.Join(difference.Divisions)) + ".";
-        var rows = difference.Changes.Select(c => new BriefRow([c.For ?? tongue.Say("everybody", "todos"), Touched(c.Touches, tongue), c.What,
-            c.Before.Length == 0 ? tongue.Say("not there", "no estaba") : c.Before, c.Now.Length == 0 ? tongue.Say("gone", "ya no está") : c.Now]));
+        var from =
+            correction.HoldsFrom.Length == 0
+                ? tongue.Say("This holds at once.", "Esto vale desde ahora.")
+                : tongue.Say($"This holds from: {correction.HoldsFrom}.", $"Esto vale desde: {Author(correction.HoldsFrom, tongue)}.");
+        var who =
+            tongue.Say("It is for ", "Es para ")
+            + (difference.Divisions.Count == 0 ? tongue.Say("everybody", "todos") : tongue.Join(difference.Divisions))
+            + ".";
+        var rows = difference.Changes.Select(c => new BriefRow([
+            c.For ?? tongue.Say("everybody", "todos"),
+            Touched(c.Touches, tongue),
+            c.What,
+            c.Before.Length == 0 ? tongue.Say("not there", "no estaba") : c.Before,
+            c.Now.Length == 0 ? tongue.Say("gone", "ya no está") : c.Now,
+        ]));
         var blocks = new List<BriefBlock> { new BriefBlock.Paragraph($"{from} {who}") };
         if (correction.Note.Length > 0)
         {
             blocks.Add(new BriefBlock.Paragraph(Author(correction.Note, tongue)));
         }
 
-        blocks.Add(difference.Changes.Count == 0 ? new BriefBlock.Paragraph(tongue.Say("Nothing that is printed differs.", "Nada de lo impreso es distinto."))
-            : new BriefBlock.Table(null, [tongue.Say("For", "Para"), tongue.Say("Touches", "Afecta a"), tongue.Say("What", "Qué"), tongue.Say("Was", "Era"), tongue.Say("Is", "Es")], rows.ToEq()));
-        blocks.Add(new BriefBlock.Paragraph(tongue.Say("All else stays as it was. Where this sheet and an older paper differ, this sheet holds.",
-            "Todo lo demás sigue igual. Donde esta hoja y un papel anterior difieran, vale esta hoja.")));
-        return new(Audience.Holder, now.Competition.Name, now.Workout.Title, tongue.Join(now.Courses.Select(c => c.Address.Division.Name).Distinct()), correction.At, correction.Code.Code, 0,
-            [new("changes", tongue.Say($"Your paper says {correction.Replaces}? Change it as follows.", $"¿Tu papel dice {correction.Replaces}? Cámbialo así."), blocks.ToEq())])
+        blocks.Add(
+            difference.Changes.Count == 0
+                ? new BriefBlock.Paragraph(tongue.Say("Nothing that is printed differs.", "Nada de lo impreso es distinto."))
+                : new BriefBlock.Table(
+                    null,
+                    [
+                        tongue.Say("For", "Para"),
+                        tongue.Say("Touches", "Afecta a"),
+                        tongue.Say("What", "Qué"),
+                        tongue.Say("Was", "Era"),
+                        tongue.Say("Is", "Es"),
+                    ],
+                    rows.ToEq()
+                )
+        );
+        blocks.Add(
+            new BriefBlock.Paragraph(
+                tongue.Say(
+                    "All else stays as it was. Where this sheet and an older paper differ, this sheet holds.",
+                    "Todo lo demás sigue igual. Donde esta hoja y un papel anterior difieran, vale esta hoja."
+                )
+            )
+        );
+        return new(
+            Audience.Holder,
+            now.Competition.Name,
+            now.Workout.Title,
+            tongue.Join(now.Courses.Select(c => c.Address.Division.Name).Distinct()),
+            correction.At,
+            correction.Code.Code,
+            0,
+            [
+                new(
+                    "changes",
+                    tongue.Say(
+                        $"Your paper says {correction.Replaces}? Change it as follows.",
+                        $"¿Tu papel dice {correction.Replaces}? Cámbialo así."
+                    ),
+                    blocks.ToEq()
+                ),
+            ]
+        )
         {
             Version = correction.Number,
             Language = language,
@@ -54,13 +100,14 @@ public static class ErratumSheet
     /// <summary>What somebody wrote stands in quotation marks on a Spanish paper.</summary>
     private static string Author(string text, Tongue tongue) => tongue.IsSpanish ? $"«{text}»" : text;
 
-    private static string Touched(Touches touches, Tongue tongue) => touches switch
-    {
-        Touches.Reps => tongue.Say("work", "trabajo"),
-        Touches.Loads => tongue.Say("loads", "cargas"),
-        Touches.Clock => tongue.Say("clock", "reloj"),
-        Touches.Standard => tongue.Say("standard", "criterio"),
-        Touches.Scoring => tongue.Say("scoring", "puntuación"),
-        _ => tongue.Say("words only", "solo texto"),
-    };
+    private static string Touched(Touches touches, Tongue tongue) =>
+        touches switch
+        {
+            Touches.Reps => tongue.Say("work", "trabajo"),
+            Touches.Loads => tongue.Say("loads", "cargas"),
+            Touches.Clock => tongue.Say("clock", "reloj"),
+            Touches.Standard => tongue.Say("standard", "criterio"),
+            Touches.Scoring => tongue.Say("scoring", "puntuación"),
+            _ => tongue.Say("words only", "solo texto"),
+        };
 }

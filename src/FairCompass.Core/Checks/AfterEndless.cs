@@ -34,7 +34,11 @@ public sealed class AfterEndless : ICheck
             }
 
             endless = IsEndless(item) ? item : null;
-            foreach (var report in item is Work.Rounds r ? Inside(r.Items) : item is Work.Scheme s ? Inside(s.Items) : [])
+            foreach (
+                var report in item is Work.Rounds r ? Inside(r.Items)
+                : item is Work.Scheme s ? Inside(s.Items)
+                : []
+            )
             {
                 yield return report;
             }
@@ -43,7 +47,18 @@ public sealed class AfterEndless : ICheck
 
     /// <summary>Inside rounds even the last task must end, or there is no second round.</summary>
     private static IEnumerable<Report> Inside(Eq<Work> items) =>
-        Block(items).Concat(items.Where(w => w is not Work.RuleLine).TakeLast(1).Where(IsEndless).Select(w => new Report(w.At, "This has no end, so there is never a next round.")));
+        Block(items)
+            .Concat(
+                items
+                    .Where(w => w is not Work.RuleLine)
+                    .TakeLast(1)
+                    .Where(IsEndless)
+                    .Select(w => new Report(w.At, "This has no end, so there is never a next round."))
+            );
 
-    private static bool IsEndless(Work work) => work is Work.Rounds { Times: null } or Work.Task { Amount: Amount.Max } or Work.Scheme { Of.First: { Continues: true, Last: null } };
+    private static bool IsEndless(Work work) =>
+        work
+            is Work.Rounds { Times: null }
+                or Work.Task { Amount: Amount.Max }
+                or Work.Scheme { Of.First: { Continues: true, Last: null } };
 }

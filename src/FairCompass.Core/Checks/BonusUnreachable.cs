@@ -27,6 +27,8 @@ public sealed class BonusUnreachable : ICheck
         where task.Amount is Amount.Counted { Of: { First: { IsConstant: true }, Second: null or { IsConstant: true } } }
         let amount = ((Amount.Counted)task.Amount!).Of
         from bonus in task.Details.OfType<Detail.Bonus>()
-        where bonus.AtAmount is not null && (bonus.AtAmount.For(0).At(0) > amount.For(0).At(0) || bonus.AtAmount.For(1).At(0) > amount.For(1).At(0))
+        where
+            bonus.AtAmount is not null
+            && (bonus.AtAmount.For(0).At(0) > amount.For(0).At(0) || bonus.AtAmount.For(1).At(0) > amount.For(1).At(0))
         select new Report(bonus.At, $"The bonus stands at {bonus.AtAmount}, but the task ends at {amount}.");
 }

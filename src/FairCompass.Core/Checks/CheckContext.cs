@@ -16,11 +16,20 @@ namespace FairCompass.Core.Checks;
 /// <param name="Sheets">The compiled scores, in the order of the courses.</param>
 /// <param name="Lines">The lines of the draft, without line breaks.</param>
 public sealed record CheckContext(
-    Competition Competition, Workout Workout, Resolver Resolver, IReadOnlyList<PrescribedTask> Prescribed, IReadOnlyList<Course> Courses, IReadOnlyList<ScoreSheet> Sheets, IReadOnlyList<string> Lines)
+    Competition Competition,
+    Workout Workout,
+    Resolver Resolver,
+    IReadOnlyList<PrescribedTask> Prescribed,
+    IReadOnlyList<Course> Courses,
+    IReadOnlyList<ScoreSheet> Sheets,
+    IReadOnlyList<string> Lines
+)
 {
     /// <summary>The written text of a place; empty when the place is not in the draft.</summary>
     public string LineText(SourceRange at) =>
-        at.Line >= 1 && at.Line <= Lines.Count && at.Column - 1 + at.Length <= Lines[at.Line - 1].Length ? Lines[at.Line - 1].Substring(at.Column - 1, at.Length) : "";
+        at.Line >= 1 && at.Line <= Lines.Count && at.Column - 1 + at.Length <= Lines[at.Line - 1].Length
+            ? Lines[at.Line - 1].Substring(at.Column - 1, at.Length)
+            : "";
 
     /// <summary>The pieces of work, whatever the division.</summary>
     public IReadOnlyList<PieceOfWork> Pieces { get; } = PieceOfWork.Of(Workout);

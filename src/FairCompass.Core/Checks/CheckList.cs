@@ -12,24 +12,79 @@ public static class CheckList
     /// <summary>Every check, in the order in which they are documented.</summary>
     public static IReadOnlyList<ICheck> All { get; } =
     [
-        new LoadMissing(), new HeightMissing(), new StandardMissing(), new PolicyMisfit(), new UnfinishedUnstated(), new TieUnstated(), new LoadNotMakeable(), new UnitsDisagree(), new HeavierThanParent(),
-        new MoreWorkRanksLower(), new UnknownName(), new SaidTwice(), new ImpossibleNumber(), new NobodyHasSaid(), new EndlessForTime(), new AfterEndless(),
-        new RestOutsideWindows(), new SeriesMisfit(), new DutyOrderDiffers(), new NoWork(), new NoScore(), new ScoreMisfit(), new TooLarge(),
-        new MetresAmongReps(), new NotCounted(), new SharedAmount(), new SharingImpossible(), new HoldImpossible(), new GateMisplaced(), new LoadLadder(),
-        new LateUnstated(), new GroupMisfit(), new BonusUnreachable(), new ClauseUnseen(),
+        new LoadMissing(),
+        new HeightMissing(),
+        new StandardMissing(),
+        new PolicyMisfit(),
+        new UnfinishedUnstated(),
+        new TieUnstated(),
+        new LoadNotMakeable(),
+        new UnitsDisagree(),
+        new HeavierThanParent(),
+        new MoreWorkRanksLower(),
+        new UnknownName(),
+        new SaidTwice(),
+        new ImpossibleNumber(),
+        new NobodyHasSaid(),
+        new EndlessForTime(),
+        new AfterEndless(),
+        new RestOutsideWindows(),
+        new SeriesMisfit(),
+        new DutyOrderDiffers(),
+        new NoWork(),
+        new NoScore(),
+        new ScoreMisfit(),
+        new TooLarge(),
+        new MetresAmongReps(),
+        new NotCounted(),
+        new SharedAmount(),
+        new SharingImpossible(),
+        new HoldImpossible(),
+        new GateMisplaced(),
+        new LoadLadder(),
+        new LateUnstated(),
+        new GroupMisfit(),
+        new BonusUnreachable(),
+        new ClauseUnseen(),
     ];
 
     /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>
     public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems)
     {
-        var findings = problems.Select(p => new Finding(NotUnderstood, Severity.MustFix, p.At, p.Sentence, $"Expected: {p.Expected}.",
-            p.Mend is { } mend ? [mend] : [], Key(NotUnderstood, context, p.At, p.Sentence))).ToList();
+        var findings = problems
+            .Select(p => new Finding(
+                NotUnderstood,
+                Severity.MustFix,
+                p.At,
+                p.Sentence,
+                $"Expected: {p.Expected}.",
+                p.Mend is { } mend ? [mend] : [],
+                Key(NotUnderstood, context, p.At, p.Sentence)
+            ))
+            .ToList();
         foreach (var check in All)
         {
-            findings.AddRange(check.Look(context).Select(r => new Finding(check.Id, check.Severity, r.At, r.Sentence, check.Why, r.Mends.ToEq(), Key(check.Id, context, r.At, r.Sentence))));
+            findings.AddRange(
+                check
+                    .Look(context)
+                    .Select(r => new Finding(
+                        check.Id,
+                        check.Severity,
+                        r.At,
+                        r.Sentence,
+                        check.Why,
+                        r.Mends.ToEq(),
+                        Key(check.Id, context, r.At, r.Sentence)
+                    ))
+            );
         }
 
-        return findings.DistinctBy(f => (f.Rule, f.At.Line, f.At.Column, f.Sentence)).OrderBy(f => f.At.Line).ThenBy(f => f.Severity).ThenBy(f => f.At.Column).ToEq();
+        return findings
+            .DistinctBy(f => (f.Rule, f.At.Line, f.At.Column, f.Sentence))
+            .OrderBy(f => f.At.Line)
+            .ThenBy(f => f.Severity)
+            .ThenBy(f => f.At.Column)
+            .ToEq();
     }
 
     private static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>

@@ -28,13 +28,20 @@ public sealed class DutyOrderDiffers : ICheck
         }
 
         var man = header.Duties == DutyOrder.ManWoman;
-        var differing = context.Courses.Select(c => c.Address.Division).Distinct()
-            .Where(d => d.Duties.Count == 2 && (d.Duties[0] == "man") != man).Select(d => d.Name).ToList();
+        var differing = context
+            .Courses.Select(c => c.Address.Division)
+            .Distinct()
+            .Where(d => d.Duties.Count == 2 && (d.Duties[0] == "man") != man)
+            .Select(d => d.Name)
+            .ToList();
         if (differing.Count > 0)
         {
             var other = man ? "woman/man" : "man/woman";
-            yield return new Report(header.At, $"{Words.Join(differing)} declares {other}.",
-                new Mend($"Write a/b is {other}", new TextEdit(header.At.Line, header.At.Column, header.At.Length, "a/b is " + other)));
+            yield return new Report(
+                header.At,
+                $"{Words.Join(differing)} declares {other}.",
+                new Mend($"Write a/b is {other}", new TextEdit(header.At.Line, header.At.Column, header.At.Length, "a/b is " + other))
+            );
         }
     }
 }

@@ -49,7 +49,12 @@ public sealed class GateMisplaced : ICheck
 
                     if (!work)
                     {
-                        yield return new Report(g.At, depth == 0 ? "Nothing is done before this gate, so everybody passes it at 0:00." : "Nothing is done in the round before this gate.");
+                        yield return new Report(
+                            g.At,
+                            depth == 0
+                                ? "Nothing is done before this gate, so everybody passes it at 0:00."
+                                : "Nothing is done in the round before this gate."
+                        );
                     }
 
                     if (g.OnlyRound is { } only)
@@ -71,7 +76,10 @@ public sealed class GateMisplaced : ICheck
                     }
                     else if (g.Adds.Count > 1 && (depth == 0 || g.Adds.Count > (rounds ?? long.MaxValue)))
                     {
-                        yield return new Report(g.At, $"{g.Adds.Count} times, but the gate is passed {(depth == 0 ? "once" : $"{rounds} times")}.");
+                        yield return new Report(
+                            g.At,
+                            $"{g.Adds.Count} times, but the gate is passed {(depth == 0 ? "once" : $"{rounds} times")}."
+                        );
                     }
 
                     // The next segment needs work of its own, unless both belong to other rounds.

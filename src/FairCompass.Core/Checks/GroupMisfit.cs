@@ -30,17 +30,33 @@ public sealed class GroupMisfit : ICheck
             var seats = header.Items.SelectMany(g => g.Seats).ToList();
             if (seats.GroupBy(s => s).FirstOrDefault(g => g.Count() > 1) is { } twice)
             {
-                yield return new Report(header.At, $"The {Words.Ordinal(twice.Key)} stands in two groups. Each groups line divides the team once.");
+                yield return new Report(
+                    header.At,
+                    $"The {Words.Ordinal(twice.Key)} stands in two groups. Each groups line divides the team once."
+                );
             }
 
             foreach (var division in divisions.Where(d => seats.Exists(s => s < 1 || s > d.Size)))
             {
-                yield return new Report(header.At, $"{division.Name} has {division.Size}, so there is no {Words.Ordinal(seats.First(s => s < 1 || s > division.Size))}.");
+                yield return new Report(
+                    header.At,
+                    $"{division.Name} has {division.Size}, so there is no {Words.Ordinal(seats.First(s => s < 1 || s > division.Size))}."
+                );
             }
         }
 
-        var groups = context.Workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).Select(g => g.Name).ToHashSet(StringComparer.Ordinal);
-        foreach (var (name, at) in WorkTree.Stages(context.Workout.Stages).OfType<Stage.Waves>().SelectMany(w => w.By.Select(b => (b.ToString(), w.At))).Concat(context.AllWork.OfType<Work.GroupOf>().Select(g => (g.Name, g.At))))
+        var groups = context
+            .Workout.Headers.OfType<Header.Groups>()
+            .SelectMany(g => g.Items)
+            .Select(g => g.Name)
+            .ToHashSet(StringComparer.Ordinal);
+        foreach (
+            var (name, at) in WorkTree
+                .Stages(context.Workout.Stages)
+                .OfType<Stage.Waves>()
+                .SelectMany(w => w.By.Select(b => (b.ToString(), w.At)))
+                .Concat(context.AllWork.OfType<Work.GroupOf>().Select(g => (g.Name, g.At)))
+        )
         {
             if (!groups.Contains(name))
             {

@@ -25,21 +25,31 @@ public sealed class HeavierThanParent : ICheck
         foreach (var task in context.Prescribed.Where(t => t.Option is null && t.At == default))
         {
             var address = task.Address;
-            if (address.Division.InheritsFrom is not { } name || context.Competition.Find(name) is not { } parent || !parent.Duties.Contains(address.Duty)
-                || task.Prescription.Load is not { From.Own: true } own)
+            if (
+                address.Division.InheritsFrom is not { } name
+                || context.Competition.Find(name) is not { } parent
+                || !parent.Duties.Contains(address.Duty)
+                || task.Prescription.Load is not { From.Own: true } own
+            )
             {
                 continue;
             }
 
             var above = context.Resolver.Resolve(task.Source, address with { Division = parent }, default, task.Around);
-            if (above.Load is not { } theirs || !string.Equals(above.Movement.Value, task.Prescription.Movement.Value, StringComparison.OrdinalIgnoreCase))
+            if (
+                above.Load is not { } theirs
+                || !string.Equals(above.Movement.Value, task.Prescription.Movement.Value, StringComparison.OrdinalIgnoreCase)
+            )
             {
                 continue;
             }
 
             if (Enumerable.Range(0, 30).Any(i => Total(own.Value, i) > Total(theirs.Value, i)))
             {
-                yield return new Report(own.From.At, $"{address} has {own.Value}, more than {parent.Name} {address.Duty} with {theirs.Value}.");
+                yield return new Report(
+                    own.From.At,
+                    $"{address} has {own.Value}, more than {parent.Name} {address.Duty} with {theirs.Value}."
+                );
             }
         }
     }

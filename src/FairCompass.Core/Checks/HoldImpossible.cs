@@ -28,16 +28,29 @@ public sealed class HoldImpossible : ICheck
         {
             foreach (var work in context.AllWork)
             {
-                var rules = work is Work.Task t ? t.Lines.OfType<TaskLine.RuleOf>().Select(r => (r.Rule, r.At)) : work is Work.RuleLine l ? [(l.Rule, l.At)] : [];
+                var rules =
+                    work is Work.Task t ? t.Lines.OfType<TaskLine.RuleOf>().Select(r => (r.Rule, r.At))
+                    : work is Work.RuleLine l ? [(l.Rule, l.At)]
+                    : [];
                 var all = rules.ToList();
-                var workers = all.Select(r => r.Rule).OfType<Rule.Share>().SelectMany(s => s.Phrases).FirstOrDefault(p => p.Is == ShareKind.ByMembers)?.N ?? 1;
+                var workers =
+                    all.Select(r => r.Rule)
+                        .OfType<Rule.Share>()
+                        .SelectMany(s => s.Phrases)
+                        .FirstOrDefault(p => p.Is == ShareKind.ByMembers)
+                        ?.N
+                    ?? 1;
                 foreach (var (rule, at) in all)
                 {
                     if (rule is Rule.Hold hold && hold.Holders + workers > division.Size)
                     {
-                        yield return new Report(at, division.IsTeam
-                            ? $"{Words.Count(hold.Holders, "holder")} and {Words.Count(workers, "worker")} are more than the {division.Size} of {division.Name}."
-                            : $"{division.Name} is for one athlete: nobody is there to hold.");
+                        yield return new Report(
+                            at,
+                            division.IsTeam
+                                ? $"{Words.Count(hold.Holders, "holder")} and {Words.Count(workers, "worker")} are more than the "
+                                    + $"{division.Size} of {division.Name}."
+                                : $"{division.Name} is for one athlete: nobody is there to hold."
+                        );
                     }
                     else if (rule is Rule.Hold { Holders: 0 })
                     {

@@ -32,7 +32,13 @@ public sealed class ImpossibleNumber : ICheck
     {
         foreach (var stage in workout.Stages)
         {
-            var time = stage switch { Stage.Window w => w.Time, Stage.Clock c => c.Time, Stage.Gap g => g.Time, _ => null };
+            var time = stage switch
+            {
+                Stage.Window w => w.Time,
+                Stage.Clock c => c.Time,
+                Stage.Gap g => g.Time,
+                _ => null,
+            };
             if (time == Duration.Zero)
             {
                 yield return new Report(stage.At, "0:00 leaves no time at all.");
@@ -60,7 +66,11 @@ public sealed class ImpossibleNumber : ICheck
                 break;
             case Work.Task t:
                 var own = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.Details, o.At)).Prepend((t.Amount, t.Details, t.At));
-                foreach (var report in own.SelectMany(l => (l.Item1 is Amount.Counted c ? Amounts(c.Of, l.Item3) : HeaviestOf(l.Item1, l.Item3)).Concat(Loads(l.Item2))))
+                foreach (
+                    var report in own.SelectMany(l =>
+                        (l.Item1 is Amount.Counted c ? Amounts(c.Of, l.Item3) : HeaviestOf(l.Item1, l.Item3)).Concat(Loads(l.Item2))
+                    )
+                )
                 {
                     yield return report;
                 }
@@ -79,7 +89,13 @@ public sealed class ImpossibleNumber : ICheck
 
     private static IEnumerable<Report> Amounts(Pair pair, SourceRange at)
     {
-        foreach (var n in new[] { pair.First, pair.Second }.OfType<Series>().SelectMany(s => s.Terms.Concat(s.Last is { } l ? [l] : [])).Where(n => !n.IsUnset).Distinct())
+        foreach (
+            var n in new[] { pair.First, pair.Second }
+                .OfType<Series>()
+                .SelectMany(s => s.Terms.Concat(s.Last is { } l ? [l] : []))
+                .Where(n => !n.IsUnset)
+                .Distinct()
+        )
         {
             if (n.Value == 0)
             {
@@ -105,7 +121,13 @@ public sealed class ImpossibleNumber : ICheck
                 yield return new Report(load.At, $"Nobody holds {load.Implements} implements at once.");
             }
 
-            foreach (var n in new[] { load.Of.First, load.Of.Second, load.AlsoOf?.First, load.AlsoOf?.Second }.OfType<Series>().SelectMany(s => s.Terms).Where(n => !n.IsUnset).Distinct())
+            foreach (
+                var n in new[] { load.Of.First, load.Of.Second, load.AlsoOf?.First, load.AlsoOf?.Second }
+                    .OfType<Series>()
+                    .SelectMany(s => s.Terms)
+                    .Where(n => !n.IsUnset)
+                    .Distinct()
+            )
             {
                 if (n.Value == 0)
                 {

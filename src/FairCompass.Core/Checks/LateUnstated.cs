@@ -1,5 +1,5 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
@@ -23,8 +23,20 @@ public sealed class LateUnstated : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) => context.AllWork.OfType<Work.Every>().Where(e => e.CarriesOver is null).Select(e => new Report(e.At,
-        "What happens when the first part is not done and the next interval begins?",
-        new Mend("It carries over", new TextEdit(e.At.Line, e.At.Column, e.At.Length, context.LineText(e.At) + ", unfinished carries over")),
-        new Mend("It is skipped", new TextEdit(e.At.Line, e.At.Column, e.At.Length, context.LineText(e.At) + ", unfinished is skipped"))));
+    public IEnumerable<Report> Look(CheckContext context) =>
+        context
+            .AllWork.OfType<Work.Every>()
+            .Where(e => e.CarriesOver is null)
+            .Select(e => new Report(
+                e.At,
+                "What happens when the first part is not done and the next interval begins?",
+                new Mend(
+                    "It carries over",
+                    new TextEdit(e.At.Line, e.At.Column, e.At.Length, context.LineText(e.At) + ", unfinished carries over")
+                ),
+                new Mend(
+                    "It is skipped",
+                    new TextEdit(e.At.Line, e.At.Column, e.At.Length, context.LineText(e.At) + ", unfinished is skipped")
+                )
+            ));
 }

@@ -33,16 +33,21 @@ public sealed class LoadLadder : ICheck
         }
     }
 
-    private static IEnumerable<Report> Block(Eq<Work> items, bool endless) => items.SelectMany(w => w switch
-    {
-        Work.Rounds r => Block(r.Items, r.Times is null),
-        Work.Scheme s => Block(s.Items, s.Of.First.Length is null),
-        Work.Complex c => Loads(c.Details, c.At, endless, c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
-            .Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true))).Concat(c.Lifts.SelectMany(l => Loads(l.Details, l.At, endless, false))),
-        Work.Task t => Loads(t.Details, t.At, endless, t.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats })).Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true))),
-        Work.Every e => Block(e.First, true).Concat(Block(e.Then, false)),
-        _ => [],
-    });
+    private static IEnumerable<Report> Block(Eq<Work> items, bool endless) =>
+        items.SelectMany(w =>
+            w switch
+            {
+                Work.Rounds r => Block(r.Items, r.Times is null),
+                Work.Scheme s => Block(s.Items, s.Of.First.Length is null),
+                Work.Complex c => Loads(c.Details, c.At, endless, c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
+                    .Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true)))
+                    .Concat(c.Lifts.SelectMany(l => Loads(l.Details, l.At, endless, false))),
+                Work.Task t => Loads(t.Details, t.At, endless, t.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
+                    .Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true))),
+                Work.Every e => Block(e.First, true).Concat(Block(e.Then, false)),
+                _ => [],
+            }
+        );
 
     private static IEnumerable<Report> Loads(Eq<Detail> details, SourceRange at, bool endless, bool lastSaid)
     {
@@ -50,15 +55,24 @@ public sealed class LoadLadder : ICheck
         {
             foreach (var series in new[] { load.Of.First, load.Of.Second }.OfType<Series>().Where(s => !s.IsConstant))
             {
-                var falls = Enumerable.Range(1, (int)Math.Min(series.Length ?? 60, 60) - 1).FirstOrDefault(i => series.At(i) < series.At(i - 1));
+                var falls = Enumerable
+                    .Range(1, (int)Math.Min(series.Length ?? 60, 60) - 1)
+                    .FirstOrDefault(i => series.At(i) < series.At(i - 1));
                 if (falls > 0)
                 {
-                    yield return new Report(load.At, $"“{series}” falls from {Number.Normal(series.At(falls - 1)!.Value)} to {Number.Normal(series.At(falls)!.Value)}.");
+                    yield return new Report(
+                        load.At,
+                        $"“{series}” falls from {Number.Normal(series.At(falls - 1)!.Value)} to {Number.Normal(series.At(falls)!.Value)}."
+                    );
                 }
 
                 if (endless && !lastSaid && series.Length is not null)
                 {
-                    yield return new Report(at, $"The rounds go on after {Number.Normal(series.At(series.Length.Value - 1) ?? 0)} {load.Unit.Symbol()}. Write “last bar repeats”, or close the rounds.");
+                    yield return new Report(
+                        at,
+                        $"The rounds go on after {Number.Normal(series.At(series.Length.Value - 1) ?? 0)} {load.Unit.Symbol()}. "
+                            + "Write “last bar repeats”, or close the rounds."
+                    );
                     yield break;
                 }
             }

@@ -26,6 +26,8 @@ public sealed class LoadMissing : ICheck
         where movement is { NeedsLoad: true } && !t.IsHeaviest && !t.IsMenuHead && t.Prescription.Load is null
         let at = t.Prescription.Movement.From.At
         group t.Address by (at.Line, movement.Name.English, at.Column, at.Length) into g
-        select new Report(new(g.Key.Line, g.Key.Column, g.Key.Length),
-            $"{Words.Join(g.Select(a => a.ToString()).Distinct())}: the {g.Key.English} has no load.");
+        select new Report(
+            new(g.Key.Line, g.Key.Column, g.Key.Length),
+            $"{Words.Join(g.Select(a => a.ToString()).Distinct())}: the {g.Key.English} has no load."
+        );
 }

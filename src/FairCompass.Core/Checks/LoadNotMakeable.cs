@@ -29,11 +29,16 @@ public sealed class LoadNotMakeable : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var stock = new Dictionary<(MovementKit, string), IReadOnlyList<decimal>>();
-        var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>(RangeComparer.Instance);
+        var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>(
+            RangeComparer.Instance
+        );
         foreach (var task in context.Prescribed)
         {
             var address = task.Address;
-            if (StandardsBook.Of(context.Competition).Find(task.Prescription.Movement.Value) is not { } movement || task.Prescription.Load is not { } load)
+            if (
+                StandardsBook.Of(context.Competition).Find(task.Prescription.Movement.Value) is not { } movement
+                || task.Prescription.Load is not { } load
+            )
             {
                 continue;
             }
@@ -66,37 +71,64 @@ public sealed class LoadNotMakeable : ICheck
     }
 
     /// <summary>The masses of one kind of kit, lightest first; for a bar every load the plates make.</summary>
-    public static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, string duty) => kit switch
-    {
-        MovementKit.Barbell => BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit),
-        MovementKit.Dumbbell => competition.Kit.Dumbbells.Order().ToList(),
-        MovementKit.SandbagAndBox => competition.Kit.Sandbags.Order().ToList(),
-        MovementKit.BallAndTarget => competition.Kit.Balls.Order().ToList(),
-        MovementKit.Kettlebell => competition.Kit.Kettlebells.Order().ToList(),
-        _ => [],
-    };
+    public static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, string duty) =>
+        kit switch
+        {
+            MovementKit.Barbell => BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit),
+            MovementKit.Dumbbell => competition.Kit.Dumbbells.Order().ToList(),
+            MovementKit.SandbagAndBox => competition.Kit.Sandbags.Order().ToList(),
+            MovementKit.BallAndTarget => competition.Kit.Balls.Order().ToList(),
+            MovementKit.Kettlebell => competition.Kit.Kettlebells.Order().ToList(),
+            _ => [],
+        };
 
-    private static bool IsStocked(MovementKit kit) => kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;
+    private static bool IsStocked(MovementKit kit) =>
+        kit
+            is MovementKit.Barbell
+                or MovementKit.Dumbbell
+                or MovementKit.SandbagAndBox
+                or MovementKit.BallAndTarget
+                or MovementKit.Kettlebell;
 
     /// <summary>The figures to compare with the kit: of the publication in the competition's unit, else converted exactly.</summary>
     private static IEnumerable<decimal> Figures(DutyLoad load, MassUnit unit)
     {
-        var own = load.Unit == unit ? load.Values : load.AlsoUnit == unit ? load.Also : null;
+        var own =
+            load.Unit == unit ? load.Values
+            : load.AlsoUnit == unit ? load.Also
+            : null;
         var series = own ?? load.Values;
         foreach (var i in Enumerable.Range(0, (int)Math.Min(series.Length ?? 20, 60)))
         {
             if (series.At(i) is { } value)
             {
-                yield return own is not null ? value : decimal.Round(unit == MassUnit.Kilogram ? value * Mass.KilogramsPerPound : value / Mass.KilogramsPerPound, 4);
+                yield return own is not null
+                    ? value
+                    : decimal.Round(unit == MassUnit.Kilogram ? value * Mass.KilogramsPerPound : value / Mass.KilogramsPerPound, 4);
             }
         }
     }
 
-    private static Report Report(CheckContext context, SourceRange at, decimal value, MovementKit kit, DutyLoad load, List<Address> addresses, IReadOnlyList<decimal> masses)
+    private static Report Report(
+        CheckContext context,
+        SourceRange at,
+        decimal value,
+        MovementKit kit,
+        DutyLoad load,
+        List<Address> addresses,
+        IReadOnlyList<decimal> masses
+    )
     {
         var unit = context.Competition.Unit;
         var who = Words.Join(addresses.Select(a => a.ToString()).Distinct());
-        var what = kit switch { MovementKit.Barbell => "bar", MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell", MovementKit.BallAndTarget => "ball", MovementKit.Kettlebell => "kettlebell", _ => "sandbag" };
+        var what = kit switch
+        {
+            MovementKit.Barbell => "bar",
+            MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell",
+            MovementKit.BallAndTarget => "ball",
+            MovementKit.Kettlebell => "kettlebell",
+            _ => "sandbag",
+        };
         if (masses.Contains(value))
         {
             return new(at, $"{who}: {load.Implements} × {new Mass(value, unit)} is more than the lane has.");
@@ -104,15 +136,25 @@ public sealed class LoadNotMakeable : ICheck
 
         var (below, above) = BarLoads.Nearest(value, masses);
         var near = new[] { below, above }.OfType<decimal>().OrderBy(n => Math.Abs(n - value)).ToList();
-        var nearest = near.Count == 0 ? $"The lane has no {what} at all." : near.Count == 1 ? $"The nearest is {new Mass(near[0], unit)}." : $"The nearest are {Number.Normal(below!.Value)} and {new Mass(above!.Value, unit)}.";
-        return new(at, $"{who}: no {what} of {new Mass(value, unit)} with this kit. {nearest}", near.Select(n => Mended(context, at, value, n, unit)).OfType<Mend>().ToArray());
+        var nearest =
+            near.Count == 0 ? $"The lane has no {what} at all."
+            : near.Count == 1 ? $"The nearest is {new Mass(near[0], unit)}."
+            : $"The nearest are {Number.Normal(below!.Value)} and {new Mass(above!.Value, unit)}.";
+        return new(
+            at,
+            $"{who}: no {what} of {new Mass(value, unit)} with this kit. {nearest}",
+            near.Select(n => Mended(context, at, value, n, unit)).OfType<Mend>().ToArray()
+        );
     }
 
     /// <summary>Writes another figure into the detail, leaving the other duty's figure alone.</summary>
     private static Mend? Mended(CheckContext context, SourceRange at, decimal value, decimal better, MassUnit unit)
     {
         var details = context.TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)));
-        if (details.OfType<Detail.Load>().FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column) is not { AlsoOf: null } load || load.Unit != unit)
+        if (
+            details.OfType<Detail.Load>().FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column) is not { AlsoOf: null } load
+            || load.Unit != unit
+        )
         {
             // Of two published figures one alone cannot be changed.
             return null;
@@ -120,7 +162,9 @@ public sealed class LoadNotMakeable : ICheck
 
         Series In(Series s) => s with { Terms = s.Terms.Select(t => t.Value == value ? new Number(better) : t).ToEq() };
         var mended = load with { Of = new Pair(In(load.Of.First), load.Of.Second is { } second ? In(second) : null) };
-        return mended == load ? null : new Mend($"Use {new Mass(better, unit)}", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));
+        return mended == load
+            ? null
+            : new Mend($"Use {new Mass(better, unit)}", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));
     }
 
     /// <summary>Ranges are equal to each other by design, so grouping by place needs its own comparison.</summary>
@@ -128,9 +172,12 @@ public sealed class LoadNotMakeable : ICheck
     {
         public static RangeComparer Instance { get; } = new();
 
-        public bool Equals((SourceRange At, decimal Value, MovementKit Kit, string Bar) x, (SourceRange At, decimal Value, MovementKit Kit, string Bar) y) =>
-            (x.At.Line, x.At.Column, x.Value, x.Kit, x.Bar) == (y.At.Line, y.At.Column, y.Value, y.Kit, y.Bar);
+        public bool Equals(
+            (SourceRange At, decimal Value, MovementKit Kit, string Bar) x,
+            (SourceRange At, decimal Value, MovementKit Kit, string Bar) y
+        ) => (x.At.Line, x.At.Column, x.Value, x.Kit, x.Bar) == (y.At.Line, y.At.Column, y.Value, y.Kit, y.Bar);
 
-        public int GetHashCode((SourceRange At, decimal Value, MovementKit Kit, string Bar) k) => HashCode.Combine(k.At.Line, k.At.Column, k.Value, k.Kit, k.Bar);
+        public int GetHashCode((SourceRange At, decimal Value, MovementKit Kit, string Bar) k) =>
+            HashCode.Combine(k.At.Line, k.At.Column, k.Value, k.Kit, k.Bar);
     }
 }

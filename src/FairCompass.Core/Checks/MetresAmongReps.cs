@@ -23,6 +23,8 @@ public sealed class MetresAmongReps : ICheck
         from piece in course.Pieces
         where piece.IsCounted && piece.Tasks.Any(t => t.Unit is AmountUnit.Rep or AmountUnit.Calorie)
         from task in piece.Tasks
-        where task.Unit is AmountUnit.Metre or AmountUnit.Foot && task.Counted is { Word: "m" or "ft", Credit: Courses.Credit.Each { Worth: > 0 } }
+        where
+            task.Unit is AmountUnit.Metre or AmountUnit.Foot
+            && task.Counted is { Word: "m" or "ft", Credit: Courses.Credit.Each { Worth: > 0 } }
         select new Report(task.Source.At, $"{task.Count} {(task.Unit == AmountUnit.Metre ? "m" : "ft")} count as many reps here.");
 }

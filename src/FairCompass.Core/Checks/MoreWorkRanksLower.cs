@@ -29,9 +29,45 @@ public sealed class MoreWorkRanksLower : ICheck
             {
                 if (Example(context, score) is { } found)
                 {
-                    yield return new Report(line.At, Sentence(found),
-                        line.Missing ? line.FromOwnCap ? [new Mend("Count from the longest cap", new TextEdit(line.At.Line, line.At.Column, line.At.Length, $"unfinished: +{line.Each} for each missing rep")), new Mend("Cap line by reps", new TextEdit(line.At.Line, line.At.Column, line.At.Length, "unfinished: cap line by reps"))] : [] : [new Mend("Count what is missing", new TextEdit(line.At.Line, line.At.Column, line.At.Length, $"unfinished: +{line.Each} for each missing rep")),
-                            new Mend("Cap line by reps", new TextEdit(line.At.Line, line.At.Column, line.At.Length, "unfinished: cap line by reps"))]);
+                    yield return new Report(
+                        line.At,
+                        Sentence(found),
+                        line.Missing
+                            ? line.FromOwnCap
+                                ?
+                                [
+                                    new Mend(
+                                        "Count from the longest cap",
+                                        new TextEdit(
+                                            line.At.Line,
+                                            line.At.Column,
+                                            line.At.Length,
+                                            $"unfinished: +{line.Each} for each missing rep"
+                                        )
+                                    ),
+                                    new Mend(
+                                        "Cap line by reps",
+                                        new TextEdit(line.At.Line, line.At.Column, line.At.Length, "unfinished: cap line by reps")
+                                    ),
+                                ]
+                                : []
+                            :
+                            [
+                                new Mend(
+                                    "Count what is missing",
+                                    new TextEdit(
+                                        line.At.Line,
+                                        line.At.Column,
+                                        line.At.Length,
+                                        $"unfinished: +{line.Each} for each missing rep"
+                                    )
+                                ),
+                                new Mend(
+                                    "Cap line by reps",
+                                    new TextEdit(line.At.Line, line.At.Column, line.At.Length, "unfinished: cap line by reps")
+                                ),
+                            ]
+                    );
                 }
             }
         }
@@ -48,8 +84,19 @@ public sealed class MoreWorkRanksLower : ICheck
             }
 
             var piece = context.Courses[i].Pieces.First(p => p.Piece.Key == component.Pieces[0]);
-            if (piece.Limit is { } limit && piece.Total(component.Tally) is > 0 and var total
-                && Monotone.Find(rule, total, limit with { Gates = limit.Gates.Select(g => g with { Units = piece.Strand!.Sum(g.Units, component.Tally) }).ToEq() }) is { } found)
+            if (
+                piece.Limit is { } limit
+                && piece.Total(component.Tally) is > 0 and var total
+                && Monotone.Find(
+                    rule,
+                    total,
+                    limit with
+                    {
+                        Gates = limit.Gates.Select(g => g with { Units = piece.Strand!.Sum(g.Units, component.Tally) }).ToEq(),
+                    }
+                )
+                    is { } found
+            )
             {
                 return found;
             }
@@ -58,7 +105,8 @@ public sealed class MoreWorkRanksLower : ICheck
         return null;
     }
 
-    private static string Sentence(CounterExample e) => e.MoreFinish is { } finish
-        ? $"Who finishes in {finish} would lose to who was stopped after {e.LessUnits} reps with {e.LessValue}."
-        : $"{e.MoreUnits} reps at the cap give {e.MoreValue}, but {e.LessUnits} reps give {e.LessValue}, which ranks higher.";
+    private static string Sentence(CounterExample e) =>
+        e.MoreFinish is { } finish
+            ? $"Who finishes in {finish} would lose to who was stopped after {e.LessUnits} reps with {e.LessValue}."
+            : $"{e.MoreUnits} reps at the cap give {e.MoreValue}, but {e.LessUnits} reps give {e.LessValue}, which ranks higher.";
 }

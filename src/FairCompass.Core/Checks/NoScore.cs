@@ -35,9 +35,17 @@ public sealed class NoScore : ICheck
                     last--;
                 }
 
-                var text = pieces.Count == 1 && pieces[0].Goal == Goal.Time ? "score: time\n  unfinished: cap line by reps\n  tie: shared" : "score: reps\n  tie: shared";
-                yield return new Report(w.At, "No score is stated.", pieces.Count == 1
-                    ? [new Mend("Add " + text.Split('\n')[0], new TextEdit(last, context.Lines[last - 1].Length + 1, 0, "\n\n" + text))] : []);
+                var text =
+                    pieces.Count == 1 && pieces[0].Goal == Goal.Time
+                        ? "score: time\n  unfinished: cap line by reps\n  tie: shared"
+                        : "score: reps\n  tie: shared";
+                yield return new Report(
+                    w.At,
+                    "No score is stated.",
+                    pieces.Count == 1
+                        ? [new Mend("Add " + text.Split('\n')[0], new TextEdit(last, context.Lines[last - 1].Length + 1, 0, "\n\n" + text))]
+                        : []
+                );
             }
 
             yield break;
@@ -45,7 +53,9 @@ public sealed class NoScore : ICheck
 
         if (w.Scores.Any(s => s.Of.Count == 0) || pieces.Count < 2)
         {
-            foreach (var piece in pieces.Where(p => p.IsHeaviest && !w.Scores.Any(s => s.Measure is Measure.BestLoad or Measure.SumOfBestLoads)))
+            foreach (
+                var piece in pieces.Where(p => p.IsHeaviest && !w.Scores.Any(s => s.Measure is Measure.BestLoad or Measure.SumOfBestLoads))
+            )
             {
                 yield return new Report(piece.At, $"No score counts the load of {piece.Name}.");
             }

@@ -40,32 +40,40 @@ public sealed class NobodyHasSaid : ICheck
     }
 
     private static IEnumerable<SourceRange> Unset(Workout workout) =>
-        workout.Headers.OfType<Header.LeadIn>().Where(h => h.Time is null).Select(h => h.At).Concat(WorkTree.Stages(workout.Stages).Where(Has).Select(s => s.At)).Concat(WorkTree.All(workout).SelectMany(Unset));
+        workout
+            .Headers.OfType<Header.LeadIn>()
+            .Where(h => h.Time is null)
+            .Select(h => h.At)
+            .Concat(WorkTree.Stages(workout.Stages).Where(Has).Select(s => s.At))
+            .Concat(WorkTree.All(workout).SelectMany(Unset));
 
-    private static bool Has(Stage stage) => stage switch
-    {
-        Stage.Window w => w.Time is null,
-        Stage.Clock c => c.Time is null,
-        Stage.Gap g => g.Time is null,
-        Stage.Cycles c => c.Between is { Time: null },
-        Stage.Relay r => r.Times.Any(t => t is null) || r.Between is { Time: null },
-        Stage.Rota r => r.Each is null,
-        Stage.Waves w => w.Each is null,
-        Stage.SwapStations s => s.Time is null,
-        _ => false,
-    };
+    private static bool Has(Stage stage) =>
+        stage switch
+        {
+            Stage.Window w => w.Time is null,
+            Stage.Clock c => c.Time is null,
+            Stage.Gap g => g.Time is null,
+            Stage.Cycles c => c.Between is { Time: null },
+            Stage.Relay r => r.Times.Any(t => t is null) || r.Between is { Time: null },
+            Stage.Rota r => r.Each is null,
+            Stage.Waves w => w.Each is null,
+            Stage.SwapStations s => s.Time is null,
+            _ => false,
+        };
 
-    private static IEnumerable<SourceRange> Unset(Work work) => work switch
-    {
-        Work.Scheme s => Has(s.Of) ? [s.At] : [],
-        Work.Task t => Lines(t.Lines).Concat(Has(t.Amount) || t.Details.Any(Has) ? [t.At] : []),
-        Work.Complex c => Lines(c.Lines).Concat(c.Details.Any(Has) ? [c.At] : []),
-        Work.Every { Each: null } or Work.OwnRest { Time: null } => [work.At],
-        Work.Gate g => g.Adds.Any(t => t is null) ? [g.At] : [],
-        _ => [],
-    };
+    private static IEnumerable<SourceRange> Unset(Work work) =>
+        work switch
+        {
+            Work.Scheme s => Has(s.Of) ? [s.At] : [],
+            Work.Task t => Lines(t.Lines).Concat(Has(t.Amount) || t.Details.Any(Has) ? [t.At] : []),
+            Work.Complex c => Lines(c.Lines).Concat(c.Details.Any(Has) ? [c.At] : []),
+            Work.Every { Each: null } or Work.OwnRest { Time: null } => [work.At],
+            Work.Gate g => g.Adds.Any(t => t is null) ? [g.At] : [],
+            _ => [],
+        };
 
-    private static IEnumerable<SourceRange> Lines(Eq<TaskLine> lines) => lines.OfType<TaskLine.Override>().Where(o => Has(o.Amount) || o.Details.Any(Has)).Select(o => o.At);
+    private static IEnumerable<SourceRange> Lines(Eq<TaskLine> lines) =>
+        lines.OfType<TaskLine.Override>().Where(o => Has(o.Amount) || o.Details.Any(Has)).Select(o => o.At);
 
     private static bool Has(Amount? amount) => amount is Amount.Counted c ? Has(c.Of) : amount is Amount.Held { Time: null };
 

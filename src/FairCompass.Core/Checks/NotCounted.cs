@@ -35,9 +35,11 @@ public sealed class NotCounted : ICheck
                     Work.Every when !alone => "An interval clock fills a whole part; give it a window or a part of its own.",
                     Work.AnyOrder when !alone => "Work in any order fills a whole part; give it a window or a part of its own.",
                     Work.GroupOf => "Groups that work apart stand directly under a window, and nothing beside them.",
-                    Work.Task { Amount: Amount.Heaviest } when work.Count > 1 => "A heaviest set stands alone in its part; give it a part of its own.",
+                    Work.Task { Amount: Amount.Heaviest } when work.Count > 1 =>
+                        "A heaviest set stands alone in its part; give it a part of its own.",
                     Work.Complex { Lifts.Count: 0 } => "This complex has no lifts.",
-                    Work.Task t when Sections(t) is { } series => $"“{series}” does not end on a mark in every round, so its sections cannot be counted.",
+                    Work.Task t when Sections(t) is { } series =>
+                        $"“{series}” does not end on a mark in every round, so its sections cannot be counted.",
                     _ => null,
                 };
                 if (sentence is not null)
@@ -48,6 +50,15 @@ public sealed class NotCounted : ICheck
         }
     }
 
-    private static Series? Sections(Work.Task task) => task.Amount is Amount.Counted { Unit: AmountUnit.Metre } c && task.Details.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
-        ? new[] { c.Of.First, c.Of.Second }.OfType<Series>().FirstOrDefault(s => s.Continues && Course.Countable(s) && CountedSeries.InSections(s, new Length(every, marks.Unit).InMillimetres / 1000) is null) : null;
+    private static Series? Sections(Work.Task task) =>
+        task.Amount is Amount.Counted { Unit: AmountUnit.Metre } c
+        && task.Details.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
+            ? new[] { c.Of.First, c.Of.Second }
+                .OfType<Series>()
+                .FirstOrDefault(s =>
+                    s.Continues
+                    && Course.Countable(s)
+                    && CountedSeries.InSections(s, new Length(every, marks.Unit).InMillimetres / 1000) is null
+                )
+            : null;
 }

@@ -29,7 +29,11 @@ public sealed class PolicyMisfit : ICheck
             if (Topics.Find(line.Topic) is not { } topic)
             {
                 var near = Topics.Nearest(line.Topic);
-                yield return new(line.At, $"There is no topic “{line.Topic}”.", near is null ? [] : [Replace(context, line, line.Topic, near)]);
+                yield return new(
+                    line.At,
+                    $"There is no topic “{line.Topic}”.",
+                    near is null ? [] : [Replace(context, line, line.Topic, near)]
+                );
             }
             else if (StandardRules.Answer(topic, line.Answer) is { } objection)
             {
@@ -42,10 +46,18 @@ public sealed class PolicyMisfit : ICheck
             }
         }
 
-        foreach (var twice in lines.SelectMany(l => l.For.Select(w => w.ToString()).DefaultIfEmpty("").Select(d => (l, d)))
-            .GroupBy(x => (x.l.Topic.ToUpperInvariant(), x.d.ToUpperInvariant())).Where(g => g.Select(x => x.l.Answer.ToUpperInvariant()).Distinct().Skip(1).Any()))
+        foreach (
+            var twice in lines
+                .SelectMany(l => l.For.Select(w => w.ToString()).DefaultIfEmpty("").Select(d => (l, d)))
+                .GroupBy(x => (x.l.Topic.ToUpperInvariant(), x.d.ToUpperInvariant()))
+                .Where(g => g.Select(x => x.l.Answer.ToUpperInvariant()).Distinct().Skip(1).Any())
+        )
         {
-            yield return new(twice.Last().l.At, $"Another line answers “{twice.Last().l.Topic}” differently{(twice.Last().d is { Length: > 0 } d ? $" for {d}" : "")}; only one can hold.");
+            yield return new(
+                twice.Last().l.At,
+                $"Another line answers “{twice.Last().l.Topic}” differently"
+                    + $"{(twice.Last().d is { Length: > 0 } d ? $" for {d}" : "")}; only one can hold."
+            );
         }
 
         var book = StandardsBook.Of(context.Competition);
@@ -55,9 +67,16 @@ public sealed class PolicyMisfit : ICheck
             {
                 yield return new(line.At, $"“{line.Movement}” has no standard in the book.");
             }
-            else if (string.Equals(line.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase) && movement.Clauses.All(c => c.Id != line.Clause))
+            else if (
+                string.Equals(line.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase)
+                && movement.Clauses.All(c => c.Id != line.Clause)
+            )
             {
-                yield return new(line.At, $"The {movement.Name.English} has no clause “{line.Clause}”; it has {string.Join(", ", movement.Clauses.Select(c => c.Id))}.");
+                yield return new(
+                    line.At,
+                    $"The {movement.Name.English} has no clause “{line.Clause}”; it has "
+                        + $"{string.Join(", ", movement.Clauses.Select(c => c.Id))}."
+                );
             }
         }
 
@@ -65,9 +84,18 @@ public sealed class PolicyMisfit : ICheck
         {
             foreach (var line in task.Lines.OfType<TaskLine.RuleOf>())
             {
-                if (line.Rule is Rule.ClauseHere { } here && string.Equals(here.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase) && book.Find(task.Movement) is { } movement && movement.Clauses.All(c => c.Id != here.Clause))
+                if (
+                    line.Rule is Rule.ClauseHere { } here
+                    && string.Equals(here.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase)
+                    && book.Find(task.Movement) is { } movement
+                    && movement.Clauses.All(c => c.Id != here.Clause)
+                )
                 {
-                    yield return new(line.At, $"The {movement.Name.English} has no clause “{here.Clause}”; it has {string.Join(", ", movement.Clauses.Select(c => c.Id))}.");
+                    yield return new(
+                        line.At,
+                        $"The {movement.Name.English} has no clause “{here.Clause}”; it has "
+                            + $"{string.Join(", ", movement.Clauses.Select(c => c.Id))}."
+                    );
                 }
             }
         }

@@ -27,7 +27,12 @@ public sealed class RestOutsideWindows : ICheck
             if (stages[i] is Stage.Gap gap && (i == 0 || i == stages.Count - 1 || stages[i - 1] is Stage.Gap))
             {
                 var word = gap.IsRest ? "rest" : "change";
-                yield return new Report(gap.At, i == 0 ? $"This {word} stands before the first window." : i == stages.Count - 1 ? $"This {word} stands after the last window." : $"Two gaps follow each other; write one {word}.");
+                yield return new Report(
+                    gap.At,
+                    i == 0 ? $"This {word} stands before the first window."
+                        : i == stages.Count - 1 ? $"This {word} stands after the last window."
+                        : $"Two gaps follow each other; write one {word}."
+                );
             }
         }
     }

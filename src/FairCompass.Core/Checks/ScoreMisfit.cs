@@ -17,6 +17,9 @@ public sealed class ScoreMisfit : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        context.Sheets.SelectMany(s => s.Problems).Select(p => (p.At.Line, p.At.Column, p.At.Length, p.Sentence)).Distinct()
+        context
+            .Sheets.SelectMany(s => s.Problems)
+            .Select(p => (p.At.Line, p.At.Column, p.At.Length, p.Sentence))
+            .Distinct()
             .Select(p => new Report(new(p.Line, p.Column, p.Length), p.Sentence));
 }

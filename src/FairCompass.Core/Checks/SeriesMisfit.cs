@@ -19,8 +19,7 @@ public sealed class SeriesMisfit : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) =>
-        WorkTree.Blocks(context.Workout).SelectMany(b => Block(b, 1));
+    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(b => Block(b, 1));
 
     private static IEnumerable<Report> Block(Eq<Work> items, long? rounds) => items.SelectMany(w => One(w, rounds));
 
@@ -32,12 +31,15 @@ public sealed class SeriesMisfit : ICheck
                 return Block(r.Items, r.Times);
             case Work.Scheme s:
                 var own = Shape(s.Of, s.At);
-                var differ = s.Of.Second is { } second && second.Length != s.Of.First.Length
-                    ? [new Report(s.At, "The two duties have different numbers of rounds.")] : Array.Empty<Report>();
+                var differ =
+                    s.Of.Second is { } second && second.Length != s.Of.First.Length
+                        ? [new Report(s.At, "The two duties have different numbers of rounds.")]
+                        : Array.Empty<Report>();
                 return own.Concat(differ).Concat(Block(s.Items, s.Of.First.Length));
             case Work.Task t:
                 var amounts = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.At)).Prepend((t.Amount, t.At));
-                return amounts.SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(c.Of, rounds, a.At)) : [])
+                return amounts
+                    .SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(c.Of, rounds, a.At)) : [])
                     .Concat(Start(t, rounds));
             case Work.Every e:
                 return Block(e.First, null).Concat(Block(e.Then, 1));
@@ -69,9 +71,18 @@ public sealed class SeriesMisfit : ICheck
             }
             else if (series.Step == 0 || (series.Last is null && series.Step < 0))
             {
-                yield return new Report(at, series.Step == 0 ? $"“{series}” stands still." : $"“{series}” falls and runs out; close it with a last term.");
+                yield return new Report(
+                    at,
+                    series.Step == 0 ? $"“{series}” stands still." : $"“{series}” falls and runs out; close it with a last term."
+                );
             }
-            else if (series.Last is { Value: { } last } && ((last - series.Terms[^1].Value!.Value) / series.Step!.Value is var steps && (steps < 1 || steps != decimal.Truncate(steps))))
+            else if (
+                series.Last is { Value: { } last }
+                && (
+                    (last - series.Terms[^1].Value!.Value) / series.Step!.Value is var steps
+                    && (steps < 1 || steps != decimal.Truncate(steps))
+                )
+            )
             {
                 yield return new Report(at, $"“{series}” never meets its last term with steps of {Number.Normal(series.Step.Value)}.");
             }
@@ -84,16 +95,22 @@ public sealed class SeriesMisfit : ICheck
         {
             if (series.Length is { } length && length != rounds)
             {
-                yield return new Report(at, rounds switch
-                {
-                    null => $"“{series}” has {length} numbers, but the rounds have no end. Continue it with -... or close the rounds.",
-                    1 => $"“{series}” lists rounds, but there is no loop around it. Write {length} rounds above it.",
-                    _ => $"“{series}” has {length} numbers for {rounds} rounds.",
-                });
+                yield return new Report(
+                    at,
+                    rounds switch
+                    {
+                        null => $"“{series}” has {length} numbers, but the rounds have no end. Continue it with -... or close the rounds.",
+                        1 => $"“{series}” lists rounds, but there is no loop around it. Write {length} rounds above it.",
+                        _ => $"“{series}” has {length} numbers for {rounds} rounds.",
+                    }
+                );
             }
             else if (series.Length is null && rounds == 1)
             {
-                yield return new Report(at, $"“{series}” climbs from round to round, but there are no rounds around it. Write rounds without end above it.");
+                yield return new Report(
+                    at,
+                    $"“{series}” climbs from round to round, but there are no rounds around it. Write rounds without end above it."
+                );
             }
         }
     }

@@ -1,5 +1,5 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
@@ -29,9 +29,18 @@ public sealed class SharedAmount : ICheck
         {
             foreach (var piece in course.Pieces.Select(p => p.Piece).Where(p => p.Seat is null))
             {
-                foreach (var task in WorkTree.Walk(piece.Items).OfType<Work.Task>().Where(t => t.Amount is Amount.Counted { Of.Second: not null }))
+                foreach (
+                    var task in WorkTree
+                        .Walk(piece.Items)
+                        .OfType<Work.Task>()
+                        .Where(t => t.Amount is Amount.Counted { Of.Second: not null })
+                )
                 {
-                    yield return new Report(task.At, $"{Printer.Amount(task.Amount!)} is shared by {course.Address.Division.Name}: write the one amount of the team, or what each does with “man only” and “woman only”.");
+                    yield return new Report(
+                        task.At,
+                        $"{Printer.Amount(task.Amount!)} is shared by {course.Address.Division.Name}: write the one amount of "
+                            + "the team, or what each does with “man only” and “woman only”."
+                    );
                 }
             }
         }

@@ -42,7 +42,10 @@ public sealed class SharingImpossible : ICheck
         var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
         foreach (var piece in course.Pieces.Select(p => p.Piece))
         {
-            var members = piece.Seat is not null ? 1 : piece.Group is { } g && groups.FirstOrDefault(x => x.Name == g) is { } group ? group.Seats.Count : course.Address.Division.Size;
+            var members =
+                piece.Seat is not null ? 1
+                : piece.Group is { } g && groups.FirstOrDefault(x => x.Name == g) is { } group ? group.Seats.Count
+                : course.Address.Division.Size;
             foreach (var work in WorkTree.Walk(piece.Items))
             {
                 if (work is Work.RuleLine { Rule: Rule.Share share })
@@ -54,7 +57,14 @@ public sealed class SharingImpossible : ICheck
                 {
                     if (line.Rule is Rule.Share own)
                     {
-                        yield return (own, line.At, work is Work.Task { Amount: Amount.Counted { Of: { Second: null, First.IsConstant: true } of } } ? (long?)of.First.At(0) : null, members);
+                        yield return (
+                            own,
+                            line.At,
+                            work is Work.Task { Amount: Amount.Counted { Of: { Second: null, First.IsConstant: true } of } }
+                                ? (long?)of.First.At(0)
+                                : null,
+                            members
+                        );
                     }
                 }
             }
@@ -68,7 +78,9 @@ public sealed class SharingImpossible : ICheck
         var sharers = by ?? members;
         if (members < 2)
         {
-            yield return division.IsTeam ? "One member works here, so there is nothing to share." : $"{division.Name} is for one athlete, so there is nothing to share.";
+            yield return division.IsTeam
+                ? "One member works here, so there is nothing to share."
+                : $"{division.Name} is for one athlete, so there is nothing to share.";
             yield break;
         }
 
@@ -100,7 +112,17 @@ public sealed class SharingImpossible : ICheck
             yield return "One at a time and together exclude each other.";
         }
 
-        if (new[] { ShareKind.AnySplit, ShareKind.InFixedOrder, ShareKind.InRotation, ShareKind.TurnsByRound }.Count(k => Of(k) is not null) is > 1 and var orders && !(orders == 2 && Of(ShareKind.AnySplit) is not null && Of(ShareKind.InFixedOrder) is null && Of(ShareKind.TurnsByRound) is null))
+        if (
+            new[] { ShareKind.AnySplit, ShareKind.InFixedOrder, ShareKind.InRotation, ShareKind.TurnsByRound }.Count(k => Of(k) is not null)
+                is > 1
+                    and var orders
+            && !(
+                orders == 2
+                && Of(ShareKind.AnySplit) is not null
+                && Of(ShareKind.InFixedOrder) is null
+                && Of(ShareKind.TurnsByRound) is null
+            )
+        )
         {
             yield return "Two orders of turns exclude each other.";
         }

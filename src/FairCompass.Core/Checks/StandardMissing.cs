@@ -25,15 +25,32 @@ public sealed class StandardMissing : ICheck
         var book = StandardsBook.Of(context.Competition);
         foreach (var task in context.TaskLines)
         {
-            var names = task.Lines.OfType<TaskLine.Override>().Where(o => o.Movement is not null).Select(o => (o.Movement!, o.NameAt)).Prepend((task.Movement, task.NameAt))
-                .Concat(task.Lines.Select(l => l switch { TaskLine.Between b => (b.Movement, l.At), TaskLine.Attempt a => (a.Movement, l.At), _ => ("", l.At) }).Where(x => x.Item1.Length > 0));
+            var names = task
+                .Lines.OfType<TaskLine.Override>()
+                .Where(o => o.Movement is not null)
+                .Select(o => (o.Movement!, o.NameAt))
+                .Prepend((task.Movement, task.NameAt))
+                .Concat(
+                    task.Lines.Select(l =>
+                            l switch
+                            {
+                                TaskLine.Between b => (b.Movement, l.At),
+                                TaskLine.Attempt a => (a.Movement, l.At),
+                                _ => ("", l.At),
+                            }
+                        )
+                        .Where(x => x.Item1.Length > 0)
+                );
             foreach (var (name, at) in names)
             {
                 if (book.Find(name) is null)
                 {
                     var near = book.Nearest(name);
-                    yield return new Report(at, $"“{name}” has no standard in the book.{(near is null ? "" : $" Did you mean “{near}”?")}",
-                        near is null ? [] : [new Mend($"Write {near}", new TextEdit(at.Line, at.Column, at.Length, near))]);
+                    yield return new Report(
+                        at,
+                        $"“{name}” has no standard in the book.{(near is null ? "" : $" Did you mean “{near}”?")}",
+                        near is null ? [] : [new Mend($"Write {near}", new TextEdit(at.Line, at.Column, at.Length, near))]
+                    );
                 }
             }
         }

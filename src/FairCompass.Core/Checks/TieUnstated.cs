@@ -23,7 +23,11 @@ public sealed class TieUnstated : ICheck
     {
         foreach (var score in context.Workout.Scores)
         {
-            if (score.Lines.Any(l => l is ScoreLine.TieShared or ScoreLine.TieScore or ScoreLine.TieTime or ScoreLine.TieMeasure or ScoreLine.TieLowestMember))
+            if (
+                score.Lines.Any(l =>
+                    l is ScoreLine.TieShared or ScoreLine.TieScore or ScoreLine.TieTime or ScoreLine.TieMeasure or ScoreLine.TieLowestMember
+                )
+            )
             {
                 continue;
             }

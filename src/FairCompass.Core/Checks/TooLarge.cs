@@ -19,7 +19,18 @@ public sealed class TooLarge : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
-        context.Courses.Take(1).SelectMany(c => c.Pieces).Where(p => p.Strands.Any(s => s.Counter.TooLarge))
+        context
+            .Courses.Take(1)
+            .SelectMany(c => c.Pieces)
+            .Where(p => p.Strands.Any(s => s.Counter.TooLarge))
             .Select(p => new Report(p.Piece.At, $"The total of {p.Piece.Name} is too large to explain."))
-            .Concat(context.Courses.Where(c => c.Clock.TooMany).Take(1).Select(c => new Report(c.Clock.Pieces[^1].At, $"More than {Clockwork.LargestCount} windows and turns; the rest is left out.")));
+            .Concat(
+                context
+                    .Courses.Where(c => c.Clock.TooMany)
+                    .Take(1)
+                    .Select(c => new Report(
+                        c.Clock.Pieces[^1].At,
+                        $"More than {Clockwork.LargestCount} windows and turns; the rest is left out."
+                    ))
+            );
 }

@@ -28,8 +28,14 @@ public sealed class UnitsDisagree : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var details = context.TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
-            .Concat(WorkTree.All(context.Workout).OfType<Work.Complex>().SelectMany(c => c.Details.Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details))));
+        var details = context
+            .TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
+            .Concat(
+                WorkTree
+                    .All(context.Workout)
+                    .OfType<Work.Complex>()
+                    .SelectMany(c => c.Details.Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
+            );
         foreach (var load in details.OfType<Detail.Load>())
         {
             if (load is not { AlsoOf: { } also, AlsoUnit: { } unit })
@@ -41,20 +47,30 @@ public sealed class UnitsDisagree : ICheck
             {
                 if (Apart(load.Of.For(position), load.Unit, also.For(position), unit) is { } pair)
                 {
-                    yield return new Report(load.At, $"{pair.First} and {pair.Second} are not one load: {pair.Second} is {Number.Normal(decimal.Round(In(pair.Second, pair.First.Unit), 1))} {pair.First.Unit.Symbol()}.");
+                    yield return new Report(
+                        load.At,
+                        $"{pair.First} and {pair.Second} are not one load: {pair.Second} is "
+                            + $"{Number.Normal(decimal.Round(In(pair.Second, pair.First.Unit), 1))} {pair.First.Unit.Symbol()}."
+                    );
                 }
             }
         }
     }
 
-    private static decimal In(Mass mass, MassUnit unit) => unit == MassUnit.Kilogram ? mass.InKilograms : mass.InKilograms / Mass.KilogramsPerPound;
+    private static decimal In(Mass mass, MassUnit unit) =>
+        unit == MassUnit.Kilogram ? mass.InKilograms : mass.InKilograms / Mass.KilogramsPerPound;
 
     private static (Mass First, Mass Second)? Apart(Series a, MassUnit unit, Series b, MassUnit other)
     {
         for (var i = 0; i < Math.Min(a.Terms.Count, b.Terms.Count); i++)
         {
-            if (a.Terms[i].Value is { } x && b.Terms[i].Value is { } y && new Mass(x, unit) is var first && new Mass(y, other) is var second
-                && Math.Abs(first.InKilograms - second.InKilograms) > Most * Math.Min(first.InKilograms, second.InKilograms))
+            if (
+                a.Terms[i].Value is { } x
+                && b.Terms[i].Value is { } y
+                && new Mass(x, unit) is var first
+                && new Mass(y, other) is var second
+                && Math.Abs(first.InKilograms - second.InKilograms) > Most * Math.Min(first.InKilograms, second.InKilograms)
+            )
             {
                 return (first, second);
             }

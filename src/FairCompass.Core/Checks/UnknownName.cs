@@ -25,30 +25,73 @@ public sealed class UnknownName : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var w = context.Workout;
-        var declared = w.Headers.OfType<Header.Levels>().SelectMany(l => l.Names).Select(n => n.ToString())
+        var declared = w
+            .Headers.OfType<Header.Levels>()
+            .SelectMany(l => l.Names)
+            .Select(n => n.ToString())
             .Concat(w.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).Select(g => g.Name))
             .ToHashSet(StringComparer.Ordinal);
         var divisions = context.Competition.Divisions.Select(d => d.Name).ToList();
-        var lines = w.Headers.OfType<Header.For>().Select(f => (f.Names, f.At))
-            .Concat(context.AllWork.SelectMany(w => w is Work.Task t ? t.Lines : w is Work.Complex c ? c.Lines : []).OfType<TaskLine.Override>().Select(o => (o.For, o.At)));
+        var lines = w
+            .Headers.OfType<Header.For>()
+            .Select(f => (f.Names, f.At))
+            .Concat(
+                context
+                    .AllWork.SelectMany(w =>
+                        w is Work.Task t ? t.Lines
+                        : w is Work.Complex c ? c.Lines
+                        : []
+                    )
+                    .OfType<TaskLine.Override>()
+                    .Select(o => (o.For, o.At))
+            );
         foreach (var (names, at) in lines)
         {
             foreach (var name in names.SelectMany(n => n.Names))
             {
-                if (name is "man" or "woman" || Prescriptions.Resolver.SeatOf(name) is not null || Prescriptions.Resolver.NumberAfter("round", name) is not null || Prescriptions.Resolver.NumberAfter("cycle", name) is not null || declared.Contains(name) || context.Competition.Find(name) is not null)
+                if (
+                    name is "man" or "woman"
+                    || Prescriptions.Resolver.SeatOf(name) is not null
+                    || Prescriptions.Resolver.NumberAfter("round", name) is not null
+                    || Prescriptions.Resolver.NumberAfter("cycle", name) is not null
+                    || declared.Contains(name)
+                    || context.Competition.Find(name) is not null
+                )
                 {
                     continue;
                 }
 
                 var near = Words.Nearest(name, divisions.Concat(declared));
-                yield return new Report(at, $"There is no division called {name} in this competition.{(near is null ? " There is " + Words.Join(divisions) + "." : $" Did you mean {near}?")}",
-                    near is null ? [] : [new Mend($"Write {near}", new TextEdit(at.Line, at.Column, at.Length, context.LineText(at).Replace(name, near, StringComparison.Ordinal)))]);
+                yield return new Report(
+                    at,
+                    $"There is no division called {name} in this competition."
+                        + $"{(near is null ? " There is " + Words.Join(divisions) + "." : $" Did you mean {near}?")}",
+                    near is null
+                        ? []
+                        :
+                        [
+                            new Mend(
+                                $"Write {near}",
+                                new TextEdit(
+                                    at.Line,
+                                    at.Column,
+                                    at.Length,
+                                    context.LineText(at).Replace(name, near, StringComparison.Ordinal)
+                                )
+                            ),
+                        ]
+                );
             }
         }
 
         if (context.Courses.Count == 0 && w.Title.Length > 0)
         {
-            yield return new Report(w.At, divisions.Count == 0 ? "The competition has no divisions yet, so this workout is for nobody." : "This workout is for nobody: none of its divisions is in the competition.");
+            yield return new Report(
+                w.At,
+                divisions.Count == 0
+                    ? "The competition has no divisions yet, so this workout is for nobody."
+                    : "This workout is for nobody: none of its divisions is in the competition."
+            );
         }
     }
 }

@@ -28,7 +28,8 @@ public sealed record SaidHere(string Clause, int? Line, string? Division, string
 /// <param name="Clause">The clause.</param>
 /// <param name="Line">The line of a task with the movement, for this place only; null for the whole workout.</param>
 /// <param name="Division">A division, where <paramref name="Line"/> is null; null for everybody.</param>
-/// <param name="Text">One sentence of at most 240 characters, or <see cref="StandardsBook.DoesNotApply"/>; null to take back what was said.</param>
+/// <param name="Text">One sentence of at most 240 characters, or <see cref="StandardsBook.DoesNotApply"/>; null to take back what was
+/// said.</param>
 public sealed record SayHere(string Clause, int? Line, string? Division, string? Text)
 {
     private const int Longest = 240;
@@ -87,8 +88,12 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
     /// <summary>The divisions that do a workout.</summary>
     public static IReadOnlyList<string> Divisions(Understanding u) => [.. u.Resolver.Addresses.Select(a => a.Division.Name).Distinct()];
 
-    private string Written(Movement movement) => Line is not null ? Printer.Print(new Rule.ClauseHere(Clause, Text!.Trim()))
-        : Printer.Print(new Policy.ClauseOf(movement.Name.English, Clause, Division is null ? [] : [new Who([Division])], Text!.Trim()));
+    private string Written(Movement movement) =>
+        Line is not null
+            ? Printer.Print(new Rule.ClauseHere(Clause, Text!.Trim()))
+            : Printer.Print(
+                new Policy.ClauseOf(movement.Name.English, Clause, Division is null ? [] : [new Who([Division])], Text!.Trim())
+            );
 
     private FieldError? Objection(Understanding u, Movement movement)
     {
@@ -99,8 +104,12 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
 
         if (Division is not null && (Line is not null || !Divisions(u).Contains(Division, StringComparer.OrdinalIgnoreCase)))
         {
-            return new("division", Line is not null ? "One place says it for everybody; for one division say it in the whole workout."
-                : u.Competition.Find(Division) is null ? $"There is no division “{Division}”." : $"{Division} does not do this workout.");
+            return new(
+                "division",
+                Line is not null ? "One place says it for everybody; for one division say it in the whole workout."
+                    : u.Competition.Find(Division) is null ? $"There is no division “{Division}”."
+                    : $"{Division} does not do this workout."
+            );
         }
 
         if (Text is null)
@@ -114,8 +123,12 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
             return new("clause", $"The {movement.Name.English} has no clause “{Clause}”.");
         }
 
-        return Text.Trim().Length is 0 or > Longest || Text.Any(c => c is '(' or ')' || Characters.IsForbidden(c)) || Text.Contains("//", StringComparison.Ordinal)
-            ? new("text", $"Write one sentence of at most {Longest} characters, without brackets.") : null;
+        return
+            Text.Trim().Length is 0 or > Longest
+            || Text.Any(c => c is '(' or ')' || Characters.IsForbidden(c))
+            || Text.Contains("//", StringComparison.Ordinal)
+            ? new("text", $"Write one sentence of at most {Longest} characters, without brackets.")
+            : null;
     }
 
     private static IEnumerable<Work.Task> Tasks(Understanding u, Movement movement)
@@ -127,7 +140,11 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
     private static IEnumerable<(SaidHere Is, SourceRange At)> Said(Understanding u, Movement movement)
     {
         var book = StandardsBook.Of(u.Competition);
-        foreach (var line in u.Workout.Policies.OfType<Policy.ClauseOf>().Where(p => book.Find(p.Movement)?.Id == movement.Id && p.Note is null && p.For.Count <= 1))
+        foreach (
+            var line in u
+                .Workout.Policies.OfType<Policy.ClauseOf>()
+                .Where(p => book.Find(p.Movement)?.Id == movement.Id && p.Note is null && p.For.Count <= 1)
+        )
         {
             yield return (new(line.Clause, null, line.For.Count == 0 ? null : line.For[0].ToString(), line.Text), line.At);
         }

@@ -21,7 +21,9 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     /// <param name="u">The draft as it stands.</param>
     public (TextEdit? Edit, string? Refusal) Against(Understanding u)
     {
-        var address = u.Resolver.Addresses.FirstOrDefault(a => string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty);
+        var address = u.Resolver.Addresses.FirstOrDefault(a =>
+            string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty
+        );
         var task = WorkTree.Tasks(u.Workout).FirstOrDefault(t => t.At.Line == Line);
         if (task is null || address is null)
         {
@@ -49,7 +51,10 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         var known = Effective(u, task, address);
         return (known?.AlsoUnit, also) switch
         {
-            ({ } second, null) => (null, $"This load is published in {known!.Unit.Symbol()} and {second.Symbol()}; type both, as 24 or 53."),
+            ({ } second, null) => (
+                null,
+                $"This load is published in {known!.Unit.Symbol()} and {second.Symbol()}; type both, as 24 or 53."
+            ),
             (null, not null) => (null, "This load is published in one unit; write the second one in the draft."),
             _ => SetLoad(u, task, address, position, typed, also),
         };
@@ -58,9 +63,17 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     /// <summary>The figures of one publication, with its unit or without.</summary>
     private static Pair? Read(string figures)
     {
-        var bare = figures.EndsWith(" kg", StringComparison.Ordinal) || figures.EndsWith(" lb", StringComparison.Ordinal) ? figures[..^3] : figures;
+        var bare =
+            figures.EndsWith(" kg", StringComparison.Ordinal) || figures.EndsWith(" lb", StringComparison.Ordinal)
+                ? figures[..^3]
+                : figures;
         var parsed = Parser.Parse($"x\n\n1:00 for reps\n  {bare} sit-up\n");
-        return parsed.Problems.Count == 0 && parsed.Workout.Stages is [Stage.Window { Items: [Work.Task { Amount: Amount.Counted { Unit: AmountUnit.Rep } a, Movement: "sit-up" }] }] ? a.Of : null;
+        return
+            parsed.Problems.Count == 0
+            && parsed.Workout.Stages
+                is [Stage.Window { Items: [Work.Task { Amount: Amount.Counted { Unit: AmountUnit.Rep } a, Movement: "sit-up" }] }]
+            ? a.Of
+            : null;
     }
 
     private static Pair With(Pair? old, Pair typed, int position)
@@ -75,7 +88,11 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     }
 
     private static Detail.Load Changed(Detail.Load load, Pair typed, Pair? also, int position) =>
-        load with { Of = With(load.Of, typed, position), AlsoOf = also is null ? load.AlsoOf : With(load.AlsoOf, also, position) };
+        load with
+        {
+            Of = With(load.Of, typed, position),
+            AlsoOf = also is null ? load.AlsoOf : With(load.AlsoOf, also, position),
+        };
 
     private static (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed, Pair? also)
     {
@@ -91,10 +108,16 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         }
 
         var inherited = Effective(u, task, address);
-        var load = new Detail.Load(inherited?.Implements > 1 ? inherited.Implements : null, With(inherited?.Of, typed, position), inherited?.Unit ?? u.Competition.Unit,
-            also is null ? null : With(inherited!.AlsoOf, also, position), also is null ? null : inherited!.AlsoUnit);
+        var load = new Detail.Load(
+            inherited?.Implements > 1 ? inherited.Implements : null,
+            With(inherited?.Of, typed, position),
+            inherited?.Unit ?? u.Competition.Unit,
+            also is null ? null : With(inherited!.AlsoOf, also, position),
+            also is null ? null : inherited!.AlsoUnit
+        );
         return own is not null ? (new TextEdit(own.At.Line, own.At.Column + own.At.Length, 0, ", " + Printer.Detail(load)), null)
-            : OnTask(u, address) ? (new TextEdit(task.NameAt.Line, task.NameAt.Column + task.NameAt.Length, 0, ", " + Printer.Detail(load)), null)
+            : OnTask(u, address)
+                ? (new TextEdit(task.NameAt.Line, task.NameAt.Column + task.NameAt.Length, 0, ", " + Printer.Detail(load)), null)
             : (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {Printer.Detail(load)}"), null);
     }
 
@@ -124,19 +147,35 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             return (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {amount}"), null);
         }
 
-        return own.Amount is null ? (null, "Change this line in the draft.")
-            : (new TextEdit(own.At.Line, own.At.Column, own.At.Length, Printer.Print(own with { Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited!.Unit) })), null);
+        return own.Amount is null
+            ? (null, "Change this line in the draft.")
+            : (
+                new TextEdit(
+                    own.At.Line,
+                    own.At.Column,
+                    own.At.Length,
+                    Printer.Print(own with { Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited!.Unit) })
+                ),
+                null
+            );
     }
 
     /// <summary>The line that names this column alone.</summary>
     private static TaskLine.Override? OwnLine(Understanding u, Work.Task task, Address address)
     {
         var names = Names(u, address);
-        return task.Lines.OfType<TaskLine.Override>().FirstOrDefault(o => !o.Choose && o.For.Count == 1 && o.For[0].Names.Count == names.Count
-            && o.For[0].Names.All(n => names.Contains(n, StringComparer.OrdinalIgnoreCase)));
+        return task
+            .Lines.OfType<TaskLine.Override>()
+            .FirstOrDefault(o =>
+                !o.Choose
+                && o.For.Count == 1
+                && o.For[0].Names.Count == names.Count
+                && o.For[0].Names.All(n => names.Contains(n, StringComparer.OrdinalIgnoreCase))
+            );
     }
 
-    /// <summary>The names that a line for this column begins with: the division where there are several, the place in the team, the level.</summary>
+    /// <summary>The names that a line for this column begins with: the division where there are several, the place in the team, the
+    /// level.</summary>
     private static List<string> Names(Understanding u, Address address)
     {
         var names = new List<string>();
@@ -159,9 +198,12 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         return names;
     }
 
-    /// <summary>True when the value on the task itself is this division's own: it inherits from none, and no other division of the draft does.</summary>
+    /// <summary>True when the value on the task itself is this division's own: it inherits from none, and no other division of the draft
+    /// does.</summary>
     private static bool OnTask(Understanding u, Address address) =>
-        address is { Seat: null, Division.InheritsFrom: null } && (address.Level is null || address.Level == u.Resolver.Levels[0]) && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
+        address is { Seat: null, Division.InheritsFrom: null }
+        && (address.Level is null || address.Level == u.Resolver.Levels[0])
+        && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
 
     private static Detail.Load? Effective(Understanding u, Work.Task task, Address address)
     {

@@ -1,5 +1,5 @@
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
@@ -14,7 +14,16 @@ namespace FairCompass.Core.Competitions;
 /// <param name="Divisions">In the order they are listed everywhere.</param>
 /// <param name="Kit">What one lane has.</param>
 /// <param name="Overall">How the scores make the overall table; null when nobody has said.</param>
-public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, string Place, MassUnit Unit, Eq<Division> Divisions, LaneKit Kit, OverallRule? Overall = null)
+public sealed record Competition(
+    string Name,
+    DateOnly Starts,
+    DateOnly Ends,
+    string Place,
+    MassUnit Unit,
+    Eq<Division> Divisions,
+    LaneKit Kit,
+    OverallRule? Overall = null
+)
 {
     /// <summary>What is said for all workouts on topics where the trade disagrees; a workout may depart.</summary>
     public Eq<PolicyChoice> Policies { get; init; }
@@ -26,8 +35,7 @@ public sealed record Competition(string Name, DateOnly Starts, DateOnly Ends, st
     public Eq<Movement> OwnMovements { get; init; }
 
     /// <summary>The division with a short name, compared without case; null when there is none.</summary>
-    public Division? Find(string name) =>
-        Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));
+    public Division? Find(string name) => Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>
     /// A division followed by the ones it inherits from, nearest first. A parent that is missing or comes round again
@@ -72,7 +80,15 @@ public enum DivisionKind
 public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom)
 {
     /// <summary>How many stand on the floor as one entry, from 1.</summary>
-    public int Size => Kind switch { DivisionKind.Pair => 2, DivisionKind.TeamOf3 => 3, DivisionKind.TeamOf4 => 4, DivisionKind.TeamOf6 => 6, _ => 1 };
+    public int Size =>
+        Kind switch
+        {
+            DivisionKind.Pair => 2,
+            DivisionKind.TeamOf3 => 3,
+            DivisionKind.TeamOf4 => 4,
+            DivisionKind.TeamOf6 => 6,
+            _ => 1,
+        };
 
     /// <summary>True for pairs and teams.</summary>
     public bool IsTeam => Size > 1;
@@ -95,8 +111,15 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
 /// <param name="Sandbags">Masses that are there.</param>
 /// <param name="Balls">Masses that are there.</param>
 public sealed record LaneKit(
-    decimal MenBar, decimal WomenBar, decimal ClipPair, Eq<PlateStock> Plates, Eq<decimal> Dumbbells, Eq<decimal> Kettlebells,
-    Eq<decimal> Sandbags, Eq<decimal> Balls);
+    decimal MenBar,
+    decimal WomenBar,
+    decimal ClipPair,
+    Eq<PlateStock> Plates,
+    Eq<decimal> Dumbbells,
+    Eq<decimal> Kettlebells,
+    Eq<decimal> Sandbags,
+    Eq<decimal> Balls
+);
 
 /// <summary>How many single plates of one mass a lane has.</summary>
 /// <param name="Mass">Mass of one plate in the competition's unit.</param>

@@ -58,7 +58,8 @@ public static class CompetitionRules
         }
 
         return value.Any(Characters.IsForbidden)
-            ? "Control characters and marks that turn the reading direction cannot be part of a name." : null;
+            ? "Control characters and marks that turn the reading direction cannot be part of a name."
+            : null;
     }
 
     private static void Name(List<FieldError> errors, string path, string value, int max, bool required)
@@ -80,11 +81,23 @@ public static class CompetitionRules
         }
         else if (!(char.IsUpper(name[0]) || char.IsAsciiDigit(name[0]) || (char.IsLetter(name[0]) && !char.IsLower(name[0]))))
         {
-            errors.Add(new(path + ".name", "A division's name begins with a capital or a digit, so that drafts can tell it from small words."));
+            errors.Add(
+                new(path + ".name", "A division's name begins with a capital or a digit, so that drafts can tell it from small words.")
+            );
         }
-        else if (name.Any(ch => !(char.IsLetterOrDigit(ch) || ch is ' ' or '-' or '\'' or '&' or '+' or '’')) || $" {name} ".Contains(" and ", StringComparison.Ordinal) || $" {name} ".Contains(" only ", StringComparison.Ordinal))
+        else if (
+            name.Any(ch => !(char.IsLetterOrDigit(ch) || ch is ' ' or '-' or '\'' or '&' or '+' or '’'))
+            || $" {name} ".Contains(" and ", StringComparison.Ordinal)
+            || $" {name} ".Contains(" only ", StringComparison.Ordinal)
+        )
         {
-            errors.Add(new(path + ".name", "A division's name has letters, digits, spaces and - ' & + only, and not the words “and” or “only”, because drafts use the rest."));
+            errors.Add(
+                new(
+                    path + ".name",
+                    "A division's name has letters, digits, spaces and - ' & + only, and not the words “and” or “only”, "
+                        + "because drafts use the rest."
+                )
+            );
         }
         else if (c.Divisions.Take(index).Any(o => string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase)))
         {
@@ -133,7 +146,15 @@ public static class CompetitionRules
             errors.Add(new("kit.plates", "At most 20 kinds of plates."));
         }
 
-        foreach (var (path, masses) in new[] { ("dumbbells", kit.Dumbbells), ("kettlebells", kit.Kettlebells), ("sandbags", kit.Sandbags), ("balls", kit.Balls) })
+        foreach (
+            var (path, masses) in new[]
+            {
+                ("dumbbells", kit.Dumbbells),
+                ("kettlebells", kit.Kettlebells),
+                ("sandbags", kit.Sandbags),
+                ("balls", kit.Balls),
+            }
+        )
         {
             if (masses.Count > 60)
             {

@@ -86,7 +86,12 @@ public sealed class Clockwork
                 Window(w);
                 break;
             case Stage.Clock c:
-                Span(SpanKind.Work, c.Label, c.Time, c.Pieces.Select(p => (Add(p.Label, p.Goal, c.Time, p.Items, p.At, p.InTimeLeft), default(string), (string?)p.Label)));
+                Span(
+                    SpanKind.Work,
+                    c.Label,
+                    c.Time,
+                    c.Pieces.Select(p => (Add(p.Label, p.Goal, c.Time, p.Items, p.At, p.InTimeLeft), default(string), (string?)p.Label))
+                );
                 break;
             case Stage.Gap g:
                 Span(g.IsRest ? SpanKind.Rest : SpanKind.Change, g.Label, g.Time, []);
@@ -121,8 +126,25 @@ public sealed class Clockwork
 
         // Halves of a team work and finish apart; a rule that stands beside them holds for both.
         var shared = w.Items.Where(i => i is not Work.GroupOf).ToList();
-        Span(SpanKind.Work, w.Label, longest, halves.Select(h =>
-            (Add(w.Label is null ? h.Name : $"{w.Label} {h.Name}", w.Goal, w.Time, shared.Concat(h.Items).ToEq(), h.At, group: h.Name), (string?)h.Name, w.Label)));
+        Span(
+            SpanKind.Work,
+            w.Label,
+            longest,
+            halves.Select(h =>
+                (
+                    Add(
+                        w.Label is null ? h.Name : $"{w.Label} {h.Name}",
+                        w.Goal,
+                        w.Time,
+                        shared.Concat(h.Items).ToEq(),
+                        h.At,
+                        group: h.Name
+                    ),
+                    (string?)h.Name,
+                    w.Label
+                )
+            )
+        );
     }
 
     private void Cycles(Stage.Cycles c)
@@ -152,8 +174,23 @@ public sealed class Clockwork
         {
             var time = r.Times.Count == 0 ? null : r.Times[Math.Min(k, r.Times.Count - 1)];
             var seat = members > 1 ? (k % members) + 1 : (int?)null;
-            var rests = Enumerable.Range(1, members).Where(m => members > 1 && m != seat).Select(m => new Presence(Words.Ordinal(m), null, Presence.Rests));
-            Span(SpanKind.Work, r.Label, time, [(Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null), seat is { } s ? Words.Ordinal(s) : null, r.Label)], rests);
+            var rests = Enumerable
+                .Range(1, members)
+                .Where(m => members > 1 && m != seat)
+                .Select(m => new Presence(Words.Ordinal(m), null, Presence.Rests));
+            Span(
+                SpanKind.Work,
+                r.Label,
+                time,
+                [
+                    (
+                        Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null),
+                        seat is { } s ? Words.Ordinal(s) : null,
+                        r.Label
+                    ),
+                ],
+                rests
+            );
             if (k < turns - 1 && r.Between is { } gap)
             {
                 Walk(gap);
@@ -177,7 +214,13 @@ public sealed class Clockwork
                 {
                     var s = r.Stations[station];
                     var seat = members > 1 ? m : (int?)null;
-                    at.Add((Add(null, r.Goal, r.Each, s.Items, s.At, seat: seat, station: s.Name, turn: t + 1), seat is null ? null : Words.Ordinal(m), s.Name));
+                    at.Add(
+                        (
+                            Add(null, r.Goal, r.Each, s.Items, s.At, seat: seat, station: s.Name, turn: t + 1),
+                            seat is null ? null : Words.Ordinal(m),
+                            s.Name
+                        )
+                    );
                 }
                 else
                 {
@@ -185,7 +228,14 @@ public sealed class Clockwork
                 }
             }
 
-            Span(SpanKind.Work, r.Label, r.Each, at.OrderBy(a => r.Stations.ToList().FindIndex(s => s.Name == a.Item1.Station)), rests, r.Silent && t > 0);
+            Span(
+                SpanKind.Work,
+                r.Label,
+                r.Each,
+                at.OrderBy(a => r.Stations.ToList().FindIndex(s => s.Name == a.Item1.Station)),
+                rests,
+                r.Silent && t > 0
+            );
             if (t < turns - 1 && r.Change is { } change)
             {
                 Span(SpanKind.Change, null, change, []);
@@ -221,7 +271,15 @@ public sealed class Clockwork
             if (v < windows - 1 && w.Change is { } change)
             {
                 Span(SpanKind.Change, null, change, []);
-                foreach (var rig in now is null ? [] : w.Rules.OfType<Work.RuleLine>().Select(l => l.Rule).OfType<Rule.ReRig>().Where(rig => rig.Window is null || rig.Window == v + 2))
+                foreach (
+                    var rig in now is null
+                        ? []
+                        : w
+                            .Rules.OfType<Work.RuleLine>()
+                            .Select(l => l.Rule)
+                            .OfType<Rule.ReRig>()
+                            .Where(rig => rig.Window is null || rig.Window == v + 2)
+                )
                 {
                     spans[^1] = spans[^1] with { Where = spans[^1].Where.Append(new(rig.By, null, ReRigWords(rig))).ToEq() };
                 }
@@ -236,27 +294,55 @@ public sealed class Clockwork
         Span(SpanKind.Work, s.Label, s.Time, s.Items.Select(i => (pieces[^1], default(string), (string?)i.Name)));
     }
 
-    private PieceOfWork Add(string? label, Goal goal, Duration? window, Eq<Work> items, SourceRange at, bool left = false, string? group = null, int? seat = null, string? station = null, int? turn = null)
+    private PieceOfWork Add(
+        string? label,
+        Goal goal,
+        Duration? window,
+        Eq<Work> items,
+        SourceRange at,
+        bool left = false,
+        string? group = null,
+        int? seat = null,
+        string? station = null,
+        int? turn = null
+    )
     {
         var piece = new PieceOfWork(pieces.Count.ToString(CultureInfo.InvariantCulture), label, goal, left, window, now, items, at)
         {
-            Group = group, Seat = seat, Station = station, Turn = turn, Cycle = cycle,
+            Group = group,
+            Seat = seat,
+            Station = station,
+            Turn = turn,
+            Cycle = cycle,
         };
         pieces.Add(piece);
         return piece;
     }
 
-    private void Span(SpanKind kind, string? label, Duration? length, IEnumerable<(PieceOfWork Piece, string? Who, string? Does)> at, IEnumerable<Presence>? rests = null, bool silent = false)
+    private void Span(
+        SpanKind kind,
+        string? label,
+        Duration? length,
+        IEnumerable<(PieceOfWork Piece, string? Who, string? Does)> at,
+        IEnumerable<Presence>? rests = null,
+        bool silent = false
+    )
     {
         var places = at.ToList();
         if (now is { } start && length is { } time)
         {
-            spans.Add(new(kind, label, start, start + time, places.Select(p => p.Piece.Key).Distinct().ToEq())
-            {
-                Where = places.Where(p => p.Who is not null || p.Piece.Swaps.Count > 0).Select(p => new Presence(p.Who, p.Piece.Key, p.Does is null ? Presence.Works : new(p.Does, p.Does))).Concat(rests ?? []).ToEq(),
-                Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
-                Silent = silent,
-            });
+            spans.Add(
+                new(kind, label, start, start + time, places.Select(p => p.Piece.Key).Distinct().ToEq())
+                {
+                    Where = places
+                        .Where(p => p.Who is not null || p.Piece.Swaps.Count > 0)
+                        .Select(p => new Presence(p.Who, p.Piece.Key, p.Does is null ? Presence.Works : new(p.Does, p.Does)))
+                        .Concat(rests ?? [])
+                        .ToEq(),
+                    Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
+                    Silent = silent,
+                }
+            );
             now = start + time;
         }
         else
@@ -266,7 +352,8 @@ public sealed class Clockwork
         }
     }
 
-    /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common practice).</summary>
+    /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common
+    /// practice).</summary>
     private static int JudgesOf(List<PieceOfWork> at)
     {
         // Parts that follow each other on one running clock are watched by the same judge.
@@ -274,12 +361,17 @@ public sealed class Clockwork
         return stations + (at.SelectMany(p => Holds(p.Items)).Any() ? 1 : 0);
     }
 
-    private static IEnumerable<Rule.Hold> Holds(IEnumerable<Work> items) => WorkTree.Walk(items).SelectMany(w => w switch
-    {
-        Work.RuleLine { Rule: Rule.Hold hold } => [hold],
-        Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Hold>(),
-        _ => [],
-    });
+    private static IEnumerable<Rule.Hold> Holds(IEnumerable<Work> items) =>
+        WorkTree
+            .Walk(items)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.RuleLine { Rule: Rule.Hold hold } => [hold],
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Hold>(),
+                    _ => [],
+                }
+            );
 
     /// <summary>What the gates of a window add when every one is passed.</summary>
     internal static Duration GateTime(Eq<Work> items, long rounds)
@@ -289,7 +381,9 @@ public sealed class Clockwork
         {
             sum += item switch
             {
-                Work.Gate g when g.OnlyRound is not null || g.Adds.Count == 1 => new((g.Adds[0] ?? Duration.Zero).Ms * (g.OnlyRound is null ? Math.Min(rounds, 100) : 1)),
+                Work.Gate g when g.OnlyRound is not null || g.Adds.Count == 1 => new(
+                    (g.Adds[0] ?? Duration.Zero).Ms * (g.OnlyRound is null ? Math.Min(rounds, 100) : 1)
+                ),
                 Work.Gate g => g.Adds.Take((int)Math.Min(rounds, 100)).Aggregate(Duration.Zero, (a, b) => a + (b ?? Duration.Zero)),
                 Work.Rounds r => GateTime(r.Items, r.Times ?? 100),
                 Work.Scheme s => GateTime(s.Items, s.Of.First.Length ?? 100),
@@ -300,7 +394,10 @@ public sealed class Clockwork
         return sum;
     }
 
-    private static Said ReRigWords(Rule.ReRig rig) => rig.To is { } to ? ("changes the load to " + Notation.Printer.Detail(to), "cambia la carga a " + Notation.Printer.Detail(to)) : ("changes the load", "cambia la carga");
+    private static Said ReRigWords(Rule.ReRig rig) =>
+        rig.To is { } to
+            ? ("changes the load to " + Notation.Printer.Detail(to), "cambia la carga a " + Notation.Printer.Detail(to))
+            : ("changes the load", "cambia la carga");
 
     private bool Full() => TooMany |= pieces.Count >= LargestCount;
 }

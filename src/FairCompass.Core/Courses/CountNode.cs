@@ -10,19 +10,24 @@ namespace FairCompass.Core.Courses;
 internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCalories, long MillimetresEach)
 {
     /// <summary>The tally of one whole iteration.</summary>
-    public long Whole(long index, Tally tally) => Amounts is null ? (tally.Of is TallyOf.Units ? Count.Ceiling : Part(Count.Ceiling, index, tally)) : Part(Amounts.Value(index), index, tally);
+    public long Whole(long index, Tally tally) =>
+        Amounts is null
+            ? (tally.Of is TallyOf.Units ? Count.Ceiling : Part(Count.Ceiling, index, tally))
+            : Part(Amounts.Value(index), index, tally);
 
     /// <summary>The tally of the first units of an iteration.</summary>
-    public long Part(long units, long index, Tally tally) => tally.Of switch
-    {
-        TallyOf.Credit => Credit.Of(units, Amounts?.Value(index)),
-        TallyOf.Calories => IsCalories ? units : 0,
-        TallyOf.Millimetres => Count.Times(units, MillimetresEach),
-        _ => units,
-    };
+    public long Part(long units, long index, Tally tally) =>
+        tally.Of switch
+        {
+            TallyOf.Credit => Credit.Of(units, Amounts?.Value(index)),
+            TallyOf.Calories => IsCalories ? units : 0,
+            TallyOf.Millimetres => Count.Times(units, MillimetresEach),
+            _ => units,
+        };
 
     /// <summary>The tally of many whole iterations.</summary>
-    public long Sum(Every over, Tally tally) => over.Times <= 0 ? 0
+    public long Sum(Every over, Tally tally) =>
+        over.Times <= 0 ? 0
         : Amounts is null ? Count.Times(Whole(0, tally), over.Times)
         : tally.Of switch
         {
@@ -72,7 +77,15 @@ internal abstract class CountNode
     /// <param name="members">How many take turns by the round; 0 when they do not.</param>
     /// <param name="chunk">Units after which a forced move is due; 0 for none.</param>
     /// <param name="after">The forced move, and whether it comes after the last chunk too.</param>
-    public sealed class Leaf(int task, Counting counting, Occurs occurs, IReadOnlyDictionary<long, Counting>? others = null, int members = 0, long chunk = 0, TaskLine.Between? after = null) : CountNode
+    public sealed class Leaf(
+        int task,
+        Counting counting,
+        Occurs occurs,
+        IReadOnlyDictionary<long, Counting>? others = null,
+        int members = 0,
+        long chunk = 0,
+        TaskLine.Between? after = null
+    ) : CountNode
     {
         public int Task => task;
 
@@ -112,7 +125,8 @@ internal abstract class CountNode
 
         public override bool Contains(int other) => other == task;
 
-        /// <summary>Turns and every-nth rounds repeat with a period; each iteration of the period is an arithmetic sequence of its own.</summary>
+        /// <summary>Turns and every-nth rounds repeat with a period; each iteration of the period is an arithmetic sequence of its
+        /// own.</summary>
         private long Residues(long k, Tally tally)
         {
             var seats = tally.Of == TallyOf.Seat;
@@ -208,7 +222,8 @@ internal abstract class CountNode
 
         public override bool Endless => times is null || body.Endless;
 
-        public override long Total(long index, Tally tally) => tally.Of == TallyOf.Units ? units : body.Prefix(times ?? Count.Ceiling, tally);
+        public override long Total(long index, Tally tally) =>
+            tally.Of == TallyOf.Units ? units : body.Prefix(times ?? Count.Ceiling, tally);
 
         public override long Prefix(long k, Tally tally) => Count.Times(Total(0, tally), k);
 

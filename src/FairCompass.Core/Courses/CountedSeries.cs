@@ -20,10 +20,13 @@ internal sealed class CountedSeries
     /// <param name="series">The series.</param>
     /// <param name="times">Each value is multiplied by this: members who each do the amount.</param>
     public CountedSeries(Series series, long times = 1)
-        : this(series.Terms.Select(t => Count.Times(Whole(t.Value), times)).ToArray(), series.Continues,
-            series.Continues ? (long)series.Step!.Value * times : 0, series.Length ?? long.MaxValue, series.Last is { Value: { } end } ? Count.Times(Whole(end), times) : null)
-    {
-    }
+        : this(
+            series.Terms.Select(t => Count.Times(Whole(t.Value), times)).ToArray(),
+            series.Continues,
+            series.Continues ? (long)series.Step!.Value * times : 0,
+            series.Length ?? long.MaxValue,
+            series.Last is { Value: { } end } ? Count.Times(Whole(end), times) : null
+        ) { }
 
     private CountedSeries(long[] terms, bool continues, long step, long length, long? last)
     {
@@ -40,7 +43,8 @@ internal sealed class CountedSeries
         }
     }
 
-    /// <summary>The series in whole sections: 30 m with a mark every 3 m is 10. Null when a continued series does not divide evenly.</summary>
+    /// <summary>The series in whole sections: 30 m with a mark every 3 m is 10. Null when a continued series does not divide
+    /// evenly.</summary>
     public static CountedSeries? InSections(Series series, decimal section)
     {
         static long Floor(decimal value) => (long)decimal.Clamp(decimal.Floor(value), 0, Count.Ceiling);
@@ -87,19 +91,35 @@ internal sealed class CountedSeries
     }
 
     /// <summary>The sum of the values at some iterations.</summary>
-    public long Sum(Every over) => !continues && terms.Length == 1 ? Count.Times(last, over.Times) : over is { Start: 0, Stride: 1 } ? Prefix(over.Times) : Fold(over, static (v, _) => v, static (a, d, n, _) => n * (a + a + (d * (n - 1))) / 2, 0);
+    public long Sum(Every over) =>
+        !continues && terms.Length == 1 ? Count.Times(last, over.Times)
+        : over is { Start: 0, Stride: 1 } ? Prefix(over.Times)
+        : Fold(over, static (v, _) => v, static (a, d, n, _) => n * (a + a + (d * (n - 1))) / 2, 0);
 
     /// <summary>The sum of each value divided by a number and rounded down.</summary>
     public long SumOfQuotients(Every over, long divisor) =>
-        Fold(over, static (v, k) => v / k, static (a, d, n, k) => d >= 0 ? Count.FloorSum(n, k, d, a) : Count.FloorSum(n, k, -d, a + (d * (n - 1))), divisor);
+        Fold(
+            over,
+            static (v, k) => v / k,
+            static (a, d, n, k) => d >= 0 ? Count.FloorSum(n, k, d, a) : Count.FloorSum(n, k, -d, a + (d * (n - 1))),
+            divisor
+        );
 
     /// <summary>How many of the values are at least so large.</summary>
-    public long AtLeast(Every over, long threshold) => Fold(over, static (v, k) => v >= k ? 1 : 0, static (a, d, n, k) =>
-        d == 0 ? (a >= k ? n : 0)
-        : d > 0 ? n - Int128.Clamp((k - a + d - 1) / d, 0, n)
-        : a < k ? 0 : Int128.Min(n, ((a - k) / -d) + 1), threshold);
+    public long AtLeast(Every over, long threshold) =>
+        Fold(
+            over,
+            static (v, k) => v >= k ? 1 : 0,
+            static (a, d, n, k) =>
+                d == 0 ? (a >= k ? n : 0)
+                : d > 0 ? n - Int128.Clamp((k - a + d - 1) / d, 0, n)
+                : a < k ? 0
+                : Int128.Min(n, ((a - k) / -d) + 1),
+            threshold
+        );
 
-    /// <summary>Adds something up over the three parts of a series: written terms one by one, the arithmetic part and the repeated last in closed form.</summary>
+    /// <summary>Adds something up over the three parts of a series: written terms one by one, the arithmetic part and the repeated last in
+    /// closed form.</summary>
     private long Fold(Every over, Func<long, long, Int128> one, Func<Int128, Int128, Int128, long, Int128> line, long argument)
     {
         Int128 sum = 0;

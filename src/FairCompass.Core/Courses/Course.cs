@@ -22,7 +22,10 @@ public sealed record TaskOption(Prescription Prescription, Series? Count, Counte
     public string Name => NameIn(Tongue.English);
 
     /// <summary>The option in words of a language.</summary>
-    public string NameIn(Tongue tongue) => (Count is null ? "" : Count + " ") + tongue.Movement(Prescription.Movement.Value) + (Prescription.Load is { } load ? ", " + load.Value.In(tongue) : "");
+    public string NameIn(Tongue tongue) =>
+        (Count is null ? "" : Count + " ")
+        + tongue.Movement(Prescription.Movement.Value)
+        + (Prescription.Load is { } load ? ", " + load.Value.In(tongue) : "");
 
     internal Counting? Counting { get; init; }
 }
@@ -35,7 +38,15 @@ public sealed record TaskOption(Prescription Prescription, Series? Count, Counte
 /// <param name="Unit">The unit of the text.</param>
 /// <param name="Counted">What one counted unit is.</param>
 /// <param name="Options">The ways to do it, when there is a choice; empty otherwise.</param>
-public sealed record CourseTask(int Index, Work.Task Source, Prescription Prescription, Series? Count, AmountUnit Unit, CountedUnit Counted, Eq<TaskOption> Options)
+public sealed record CourseTask(
+    int Index,
+    Work.Task Source,
+    Prescription Prescription,
+    Series? Count,
+    AmountUnit Unit,
+    CountedUnit Counted,
+    Eq<TaskOption> Options
+)
 {
     /// <summary>The complex this is a lift of, or null.</summary>
     public Work.Complex? Complex { get; init; }
@@ -62,12 +73,15 @@ public sealed record CourseStrand(string Key, string Name, Strand Counter)
         {
             "first" when every is not null => "primero en cada intervalo" + Only(every.First, tongue),
             "then" when every is not null => "en el resto de los intervalos" + Only(every.Then, tongue),
-            _ when piece.Tasks is [{ Options.Count: > 0 } choice] && int.TryParse(Key, NumberStyles.None, CultureInfo.InvariantCulture, out var option) && option < choice.Options.Count => choice.Options[option].NameIn(tongue),
+            _ when piece.Tasks is [{ Options.Count: > 0 } choice]
+                    && int.TryParse(Key, NumberStyles.None, CultureInfo.InvariantCulture, out var option)
+                    && option < choice.Options.Count => choice.Options[option].NameIn(tongue),
             _ => tongue.Movement(Name),
         };
     }
 
-    private static string Only(Eq<Work> items, Tongue tongue) => items.OfType<Work.Task>().ToList() is [var only] ? $" ({tongue.Movement(only.Movement)})" : "";
+    private static string Only(Eq<Work> items, Tongue tongue) =>
+        items.OfType<Work.Task>().ToList() is [var only] ? $" ({tongue.Movement(only.Movement)})" : "";
 }
 
 /// <summary>A piece compiled for an entry.</summary>
@@ -83,14 +97,19 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
     public bool IsCounted => Strands.Count > 0;
 
     /// <summary>The whole of a tally over all counters; null when one of them has no end.</summary>
-    public long? Total(Tally tally) => Strands.Count == 0 || Strands.Any(s => s.Counter.Units is null && s.Key != "first") ? null : Strands.Where(s => s.Key != "first").Sum(s => s.Counter.Total(tally) ?? 0);
+    public long? Total(Tally tally) =>
+        Strands.Count == 0 || Strands.Any(s => s.Counter.Units is null && s.Key != "first")
+            ? null
+            : Strands.Where(s => s.Key != "first").Sum(s => s.Counter.Total(tally) ?? 0);
 
     /// <summary>The every-interval work of the piece, or null.</summary>
     public Work.Every? Every => Strands.Any(s => s.Key == "first") ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
 
     /// <summary>The time the piece may take, with its gates in counted units.</summary>
-    public Scoring.Limit? Limit => Piece.Window is { } window
-        ? new(window, Strand is null ? [] : Strand.Gates().Select(g => new Scoring.GateAt(g.Units, g.Adds ?? Duration.Zero)).ToEq()) : null;
+    public Scoring.Limit? Limit =>
+        Piece.Window is { } window
+            ? new(window, Strand is null ? [] : Strand.Gates().Select(g => new Scoring.GateAt(g.Units, g.Adds ?? Duration.Zero)).ToEq())
+            : null;
 }
 
 /// <summary>
@@ -109,15 +128,17 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     public static IReadOnlyList<Course> CompileAll(Workout workout, Resolver resolver)
     {
         var clocks = new Dictionary<string, Clockwork>(StringComparer.Ordinal);
-        return resolver.Entries.Select(entry =>
-        {
-            if (!clocks.TryGetValue(entry.Division.Name, out var clock))
+        return resolver
+            .Entries.Select(entry =>
             {
-                clocks[entry.Division.Name] = clock = Clockwork.Of(workout, entry.Division);
-            }
+                if (!clocks.TryGetValue(entry.Division.Name, out var clock))
+                {
+                    clocks[entry.Division.Name] = clock = Clockwork.Of(workout, entry.Division);
+                }
 
-            return Compile(clock, resolver, entry, []);
-        }).ToList();
+                return Compile(clock, resolver, entry, []);
+            })
+            .ToList();
     }
 
     /// <summary>The hall clock for this entry.</summary>
@@ -144,10 +165,16 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     public static bool Countable(Series series) =>
         !series.HasUnset
         && series.Terms.All(t => t.IsWhole)
-        && (!series.Continues || (series.HasEqualSteps && (series.Last is { IsWhole: true } ? series.Length is not null : series.Step >= 0)));
+        && (
+            !series.Continues || (series.HasEqualSteps && (series.Last is { IsWhole: true } ? series.Length is not null : series.Step >= 0))
+        );
 
     private static Course Compile(Clockwork clock, Resolver resolver, Address entry, Eq<Chosen> choices) =>
-        new(entry, clock.Pieces.Select(p => PieceCompiler.Compile(p, resolver, entry, choices)).ToEq()) { resolver = resolver, clock = clock };
+        new(entry, clock.Pieces.Select(p => PieceCompiler.Compile(p, resolver, entry, choices)).ToEq())
+        {
+            resolver = resolver,
+            clock = clock,
+        };
 
     /// <inheritdoc/>
     public bool Equals(Course? other) => other is not null && Address == other.Address && Pieces == other.Pieces;

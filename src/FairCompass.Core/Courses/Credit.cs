@@ -6,9 +6,7 @@ namespace FairCompass.Core.Courses;
 /// </summary>
 public abstract record Credit
 {
-    private Credit()
-    {
-    }
+    private Credit() { }
 
     /// <summary>The same for each unit; 1 where nothing else is said, 0 for uncounted work.</summary>
     public sealed record Each(long Worth) : Credit;
@@ -31,26 +29,28 @@ public abstract record Credit
     /// <summary>Credit of some units of an amount.</summary>
     /// <param name="units">Units done, from 0 to <paramref name="of"/>.</param>
     /// <param name="of">The whole amount; null when it has no end.</param>
-    public long Of(long units, long? of) => this switch
-    {
-        Each e => Count.Times(units, e.Worth),
-        Groups g => Count.Times(units / g.Size, g.Worth),
-        Share s => of is > 0 and { } all ? (long)((Int128)units * s.Worth / all) : 0,
-        WhenDone w => of is > 0 && units >= of ? w.Worth : 0,
-        WithBonus b => Count.Add(b.Base.Of(units, of), units > 0 && units >= (b.At ?? of ?? long.MaxValue) ? b.Worth : 0),
-        _ => 0,
-    };
+    public long Of(long units, long? of) =>
+        this switch
+        {
+            Each e => Count.Times(units, e.Worth),
+            Groups g => Count.Times(units / g.Size, g.Worth),
+            Share s => of is > 0 and { } all ? (long)((Int128)units * s.Worth / all) : 0,
+            WhenDone w => of is > 0 && units >= of ? w.Worth : 0,
+            WithBonus b => Count.Add(b.Base.Of(units, of), units > 0 && units >= (b.At ?? of ?? long.MaxValue) ? b.Worth : 0),
+            _ => 0,
+        };
 
     /// <summary>Credit of many whole amounts, in closed form.</summary>
-    internal long Sum(CountedSeries amounts, Every over) => this switch
-    {
-        Each e => Count.Times(amounts.Sum(over), e.Worth),
-        Groups g => Count.Times(amounts.SumOfQuotients(over, g.Size), g.Worth),
-        Share s => Count.Times(amounts.AtLeast(over, 1), s.Worth),
-        WhenDone w => Count.Times(amounts.AtLeast(over, 1), w.Worth),
-        WithBonus b => Count.Add(b.Base.Sum(amounts, over), Count.Times(amounts.AtLeast(over, Math.Max(1, b.At ?? 1)), b.Worth)),
-        _ => 0,
-    };
+    internal long Sum(CountedSeries amounts, Every over) =>
+        this switch
+        {
+            Each e => Count.Times(amounts.Sum(over), e.Worth),
+            Groups g => Count.Times(amounts.SumOfQuotients(over, g.Size), g.Worth),
+            Share s => Count.Times(amounts.AtLeast(over, 1), s.Worth),
+            WhenDone w => Count.Times(amounts.AtLeast(over, 1), w.Worth),
+            WithBonus b => Count.Add(b.Base.Sum(amounts, over), Count.Times(amounts.AtLeast(over, Math.Max(1, b.At ?? 1)), b.Worth)),
+            _ => 0,
+        };
 
     /// <summary>True when each unit is worth one, so that the running total of units is the running score.</summary>
     public bool IsPlain => this is Each { Worth: 1 };

@@ -55,7 +55,8 @@ public sealed class Ledger
     /// <param name="tasks">The tasks of its piece, for credit and loads.</param>
     /// <param name="tongue">The language of the notes.</param>
     /// <param name="rows">How many rows at most, from 1.</param>
-    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, Tongue tongue, int rows = 40) => new Ledger(strand, tasks, tongue).Tables(rows);
+    public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, Tongue tongue, int rows = 40) =>
+        new Ledger(strand, tasks, tongue).Tables(rows);
 
     private string Note(Work work) => tongue.IsSpanish ? SpanishLines.Line(work, tongue) : Printer.Line(work);
 
@@ -204,7 +205,16 @@ public sealed class Ledger
 
     private LedgerCell Cell(CountNode.Leaf leaf, long index, ref long total)
     {
-        var load = leaf.Task < tasks.Count && tasks[leaf.Task].Prescription.Load?.Value is { } l && !l.Values.IsConstant ? (l with { Values = Series.Of(l.Values.At(index) is { } v ? v / 1.0000000000000000m : Number.Unset), Also = null }).ToString() : null;
+        var load =
+            leaf.Task < tasks.Count && tasks[leaf.Task].Prescription.Load?.Value is { } l && !l.Values.IsConstant
+                ? (
+                    l with
+                    {
+                        Values = Series.Of(l.Values.At(index) is { } v ? v / 1.0000000000000000m : Number.Unset),
+                        Also = null,
+                    }
+                ).ToString()
+                : null;
         if (leaf.Endless)
         {
             return new(leaf.Task, null, null, null, load);
@@ -212,7 +222,14 @@ public sealed class Ledger
 
         var amount = leaf.Total(index);
         total = Count.Add(total, amount);
-        return new(leaf.Task, amount, total, plain || total > (strand.Units ?? Count.Ceiling) ? null : strand.Sum(total, Tally.Credit), load, leaf.SeatAt(index));
+        return new(
+            leaf.Task,
+            amount,
+            total,
+            plain || total > (strand.Units ?? Count.Ceiling) ? null : strand.Sum(total, Tally.Credit),
+            load,
+            leaf.SeatAt(index)
+        );
     }
 
     private static string Label(long[] path) => string.Join('·', path.Select(p => p.ToString(CultureInfo.InvariantCulture)));

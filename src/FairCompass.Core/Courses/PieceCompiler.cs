@@ -39,8 +39,19 @@ internal sealed class PieceCompiler
         if (piece.Swaps.Count > 0)
         {
             // Whoever is done with the swap station changes places, so its work comes again and again.
-            return piece.Swaps.Select(s => Named(s.Name, s.Name, Sequence(s.Items, null, Turns(s.Items, 0)) is { } node
-                ? s.Name == piece.SwapWhen && !node.Endless && s.Name != piece.SwapUntil ? new CountNode.Repeat(null, node) : node : null)).ToList();
+            return piece
+                .Swaps.Select(s =>
+                    Named(
+                        s.Name,
+                        s.Name,
+                        Sequence(s.Items, null, Turns(s.Items, 0)) is { } node
+                            ? s.Name == piece.SwapWhen && !node.Endless && s.Name != piece.SwapUntil
+                                ? new CountNode.Repeat(null, node)
+                                : node
+                            : null
+                    )
+                )
+                .ToList();
         }
 
         var work = piece.Items.Where(w => w is not Work.RuleLine).ToList();
@@ -50,23 +61,42 @@ internal sealed class PieceCompiler
             case [Work.Every every]:
                 var first = Sequence(every.First, null, turns);
                 var then = Sequence(every.Then, null, turns);
-                var intervals = every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
+                var intervals =
+                    every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
                 return
                 [
-                    Named("first", "first in each interval" + MovementOf(every.First), first is { Endless: false } && intervals is not null ? new CountNode.Repeat(intervals, first) : null),
+                    Named(
+                        "first",
+                        "first in each interval" + MovementOf(every.First),
+                        first is { Endless: false } && intervals is not null ? new CountNode.Repeat(intervals, first) : null
+                    ),
                     Named("then", "in the rest of the intervals" + MovementOf(every.Then), then),
                 ];
             case [Work.AnyOrder any]:
-                return any.Items.Where(w => w is not Work.RuleLine).Select((w, i) =>
-                {
-                    var index = tasks.Count;
-                    var node = Sequence([w], null, turns);
-                    return Named(Key(i), index < tasks.Count ? tasks[index].Prescription.Movement.Value : "", node);
-                }).ToList();
+                return any
+                    .Items.Where(w => w is not Work.RuleLine)
+                    .Select(
+                        (w, i) =>
+                        {
+                            var index = tasks.Count;
+                            var node = Sequence([w], null, turns);
+                            return Named(Key(i), index < tasks.Count ? tasks[index].Prescription.Movement.Value : "", node);
+                        }
+                    )
+                    .ToList();
             case [Work.Task { Amount: Amount.Max } task] when task.Lines.Any(l => l is TaskLine.Override { Choose: true }):
                 Leaf(task, null, turns, null);
                 // Each option has a counter of its own, so that an athlete may change between them.
-                return tasks[^1].Options.Select((o, i) => Named(Key(i), o.Name, o.Counting is { } counting ? new CountNode.Leaf(tasks.Count - 1, counting, Occurs.Always) : null)).ToList();
+                return tasks[^1]
+                    .Options.Select(
+                        (o, i) =>
+                            Named(
+                                Key(i),
+                                o.Name,
+                                o.Counting is { } counting ? new CountNode.Leaf(tasks.Count - 1, counting, Occurs.Always) : null
+                            )
+                    )
+                    .ToList();
             default:
                 return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0 ? [new("", "", new Strand(node))] : [null];
         }
@@ -122,12 +152,19 @@ internal sealed class PieceCompiler
             }
         }
 
-        return !countable || nodes.All(n => n is CountNode.Mark) ? null : nodes.Count == 1 ? nodes[0] : new CountNode.Sequence([.. nodes]);
+        return !countable || nodes.All(n => n is CountNode.Mark) ? null
+            : nodes.Count == 1 ? nodes[0]
+            : new CountNode.Sequence([.. nodes]);
     }
 
     /// <summary>True for a task that only others do, or that belongs to another cycle.</summary>
-    private bool IsElsewhere(Work.Task task) => task.Details.OfType<Detail.Only>().Any(o =>
-        !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null) && !members.Any(m => resolver.Holds(o.For, m, new(piece.Cycle, null))));
+    private bool IsElsewhere(Work.Task task) =>
+        task
+            .Details.OfType<Detail.Only>()
+            .Any(o =>
+                !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null)
+                && !members.Any(m => resolver.Holds(o.For, m, new(piece.Cycle, null)))
+            );
 
     private CountNode? Node(Work work, Series? scheme, int turns, Work.Complex? around)
     {
@@ -137,11 +174,13 @@ internal sealed class PieceCompiler
                 return Leaf(task, scheme, turns, around);
             case Work.Rounds rounds:
                 return Sequence(rounds.Items, null, turns) is { } body && rounds.Times != 0 && !body.Endless && HasUnits(body, rounds.Times)
-                    ? new CountNode.Repeat(rounds.Times, body) : null;
+                    ? new CountNode.Repeat(rounds.Times, body)
+                    : null;
             case Work.Scheme s:
                 var series = s.Of.For(resolver.Position(members[0]));
                 return Sequence(s.Items, series, turns) is { } list && Countable(series) && !list.Endless && HasUnits(list, series.Length)
-                    ? new CountNode.Repeat(series.Length, list) : null;
+                    ? new CountNode.Repeat(series.Length, list)
+                    : null;
             case Work.Complex complex:
                 return Sequence(complex.Lifts.Select(l => (Work)l).ToEq(), null, turns, complex);
             case Work.OwnRest or Work.Gate or Work.RuleLine:
@@ -162,7 +201,8 @@ internal sealed class PieceCompiler
     }
 
     /// <summary>True when the rounds hold units at all, without end also far out.</summary>
-    private static bool HasUnits(CountNode body, long? times) => times is { } n ? body.Prefix(n) > 0 : body.Prefix(2 * RunsDry) > body.Prefix(RunsDry);
+    private static bool HasUnits(CountNode body, long? times) =>
+        times is { } n ? body.Prefix(n) > 0 : body.Prefix(2 * RunsDry) > body.Prefix(RunsDry);
 
     private static bool Countable(Series series) => Course.Countable(series);
 
@@ -205,16 +245,45 @@ internal sealed class PieceCompiler
         }
 
         var occurs = new Occurs(
-            task.Details.OfType<Detail.Only>().SelectMany(o => o.For.Names).Select(n => Resolver.NumberAfter("round", n)).FirstOrDefault(n => n is not null) - 1,
-            task.Details.OfType<Detail.EveryNth>().Select(e => Math.Max(1, e.N)).FirstOrDefault(1));
-        var turned = task.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Share>().Any(s => s.Phrases.Any(p => p.Is == ShareKind.TurnsByRound)) ? members.Count : turns;
-        var chunk = prescription.Counting.OfType<Detail.Chunks>().Select(c => c.Size.For(resolver.Position(address))).FirstOrDefault(s => s is { IsConstant: true })?.At(0) ?? 0;
-        return new CountNode.Leaf(index, counting, occurs, others.Count == 0 ? null : others, turned, (long)Math.Max(0, chunk), task.Lines.OfType<TaskLine.Between>().FirstOrDefault());
+            task.Details.OfType<Detail.Only>()
+                .SelectMany(o => o.For.Names)
+                .Select(n => Resolver.NumberAfter("round", n))
+                .FirstOrDefault(n => n is not null) - 1,
+            task.Details.OfType<Detail.EveryNth>().Select(e => Math.Max(1, e.N)).FirstOrDefault(1)
+        );
+        var turned = task
+            .Lines.OfType<TaskLine.RuleOf>()
+            .Select(r => r.Rule)
+            .OfType<Rule.Share>()
+            .Any(s => s.Phrases.Any(p => p.Is == ShareKind.TurnsByRound))
+            ? members.Count
+            : turns;
+        var chunk =
+            prescription
+                .Counting.OfType<Detail.Chunks>()
+                .Select(c => c.Size.For(resolver.Position(address)))
+                .FirstOrDefault(s => s is { IsConstant: true })
+                ?.At(0)
+            ?? 0;
+        return new CountNode.Leaf(
+            index,
+            counting,
+            occurs,
+            others.Count == 0 ? null : others,
+            turned,
+            (long)Math.Max(0, chunk),
+            task.Lines.OfType<TaskLine.Between>().FirstOrDefault()
+        );
     }
 
-    private int? Taken(int task, long? round) => choices.Where(c => c.Task == task && c.Round == round).Select(c => (int?)c.Option).FirstOrDefault();
+    private int? Taken(int task, long? round) =>
+        choices.Where(c => c.Task == task && c.Round == round).Select(c => (int?)c.Option).FirstOrDefault();
 
-    private (Series? Count, AmountUnit Unit, CountedUnit Counted, Counting? Counting) Read(Prescription prescription, Work.Task task, Series? scheme)
+    private (Series? Count, AmountUnit Unit, CountedUnit Counted, Counting? Counting) Read(
+        Prescription prescription,
+        Work.Task task,
+        Series? scheme
+    )
     {
         var duty = resolver.Position(members[0]);
         var (count, unit, endless, held) = prescription.Amount?.Value switch
@@ -245,11 +314,31 @@ internal sealed class PieceCompiler
     }
 
     /// <summary>What one unit is and is worth; a distance with marks is counted in whole sections between them.</summary>
-    private static CountedUnit Unit(Prescription prescription, AmountUnit unit, bool held, int duty, out decimal? section, out long millimetres)
+    private static CountedUnit Unit(
+        Prescription prescription,
+        AmountUnit unit,
+        bool held,
+        int duty,
+        out decimal? section,
+        out long millimetres
+    )
     {
         section = null;
-        var word = held ? "hold" : unit switch { AmountUnit.Calorie => "cal", AmountUnit.Metre => "m", AmountUnit.Foot => "ft", _ => "rep" };
-        var each = unit switch { AmountUnit.Metre => 1000m, AmountUnit.Foot => 304.8m, _ => 0m };
+        var word = held
+            ? "hold"
+            : unit switch
+            {
+                AmountUnit.Calorie => "cal",
+                AmountUnit.Metre => "m",
+                AmountUnit.Foot => "ft",
+                _ => "rep",
+            };
+        var each = unit switch
+        {
+            AmountUnit.Metre => 1000m,
+            AmountUnit.Foot => 304.8m,
+            _ => 0m,
+        };
         var parts = 1;
         Credit credit = new Credit.Each(1);
         foreach (var detail in prescription.Counting)
@@ -293,7 +382,13 @@ internal sealed class PieceCompiler
     /// <summary>How many do the amount: with <c>each</c> or <c>by each</c> every member who takes part.</summary>
     private int PerHead(Work.Task task) =>
         task.Details.Any(d => d is Detail.Flag { Is: FlagKind.Each or FlagKind.ByEach })
-            ? task.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Share>().SelectMany(s => s.Phrases).FirstOrDefault(p => p.Is == ShareKind.ByMembers)?.N ?? members.Count
+            ? task.Lines.OfType<TaskLine.RuleOf>()
+                .Select(r => r.Rule)
+                .OfType<Rule.Share>()
+                .SelectMany(s => s.Phrases)
+                .FirstOrDefault(p => p.Is == ShareKind.ByMembers)
+                ?.N
+                ?? members.Count
             : 1;
 
     /// <summary>True when members who share a task have different amounts of it, so that the whole is not defined.</summary>
@@ -311,7 +406,9 @@ internal sealed class PieceCompiler
         {
             var p = resolver.Resolve(task, member, new(piece.Cycle, null), around);
             var duty = resolver.Position(member);
-            return p.Amount?.Value is Amount.Counted c ? c.Of.For(duty) + c.Unit.ToString() : p.Amount?.Value is null ? scheme?.ToString() ?? "" : "max";
+            return p.Amount?.Value is Amount.Counted c ? c.Of.For(duty) + c.Unit.ToString()
+                : p.Amount?.Value is null ? scheme?.ToString() ?? ""
+                : "max";
         }
     }
 
@@ -323,15 +420,18 @@ internal sealed class PieceCompiler
             return [];
         }
 
-        var options = lines.Select(o =>
-        {
-            var p = resolver.Resolve(task, o, members[0], new(piece.Cycle, null));
-            var (c, _, u, n) = Read(p, task, scheme);
-            return new TaskOption(p, c, u) { Counting = n };
-        }).ToList();
+        var options = lines
+            .Select(o =>
+            {
+                var p = resolver.Resolve(task, o, members[0], new(piece.Cycle, null));
+                var (c, _, u, n) = Read(p, task, scheme);
+                return new TaskOption(p, c, u) { Counting = n };
+            })
+            .ToList();
 
         // A task that only heads its menu, without the load that its options have, is no option itself.
-        var heads = own.Load is null && options.Exists(o => o.Prescription.Load is not null && o.Prescription.Movement.Value == own.Movement.Value);
+        var heads =
+            own.Load is null && options.Exists(o => o.Prescription.Load is not null && o.Prescription.Movement.Value == own.Movement.Value);
         return heads ? options.ToEq() : options.Prepend(new TaskOption(own, count, counted) { Counting = counting }).ToEq();
     }
 }

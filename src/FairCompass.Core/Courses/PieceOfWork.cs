@@ -14,7 +14,16 @@ namespace FairCompass.Core.Courses;
 /// <param name="Starts">When that window opens on the hall clock; null when something before it is unset.</param>
 /// <param name="Items">The work.</param>
 /// <param name="At">The line that opens it.</param>
-public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTimeLeft, Duration? Window, Duration? Starts, Eq<Work> Items, SourceRange At)
+public sealed record PieceOfWork(
+    string Key,
+    string? Label,
+    Goal Goal,
+    bool InTimeLeft,
+    Duration? Window,
+    Duration? Starts,
+    Eq<Work> Items,
+    SourceRange At
+)
 {
     /// <summary>The group of the team that does it; null for everybody.</summary>
     public string? Group { get; init; }
@@ -54,7 +63,11 @@ public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTi
     {
         var parts = Parts(tongue);
         var seat = Seat is { } s ? tongue.Ordinal(s) : null;
-        return parts.Count == 0 ? seat is null ? tongue.Say("the work", "el trabajo") : tongue.Say($"{seat} member", $"{seat} miembro") : string.Join(", ", parts) + (seat is null ? "" : $" ({seat})");
+        return parts.Count == 0
+            ? seat is null
+                ? tongue.Say("the work", "el trabajo")
+                : tongue.Say($"{seat} member", $"{seat} miembro")
+            : string.Join(", ", parts) + (seat is null ? "" : $" ({seat})");
     }
 
     private List<string> Parts(Tongue tongue)
@@ -84,7 +97,10 @@ public sealed record PieceOfWork(string Key, string? Label, Goal Goal, bool InTi
     }
 
     /// <summary>True when a score that is taken <c>of</c> a name means this piece.</summary>
-    public bool Answers(string name) => name == Label || name == Station || name == Group
+    public bool Answers(string name) =>
+        name == Label
+        || name == Station
+        || name == Group
         || (Cycle is { } c && name == "cycle " + c.ToString(CultureInfo.InvariantCulture))
         || (Seat is { } s && name == Text.Words.Ordinal(s));
 

@@ -71,7 +71,12 @@ public sealed class Strand
             switch (node)
             {
                 case CountNode.Leaf leaf:
-                    return Count.Add(sum, tally.Of != TallyOf.Seat ? leaf.In(index).Part(left, index, tally) : leaf.SeatAt(index) == tally.Seat ? left : 0);
+                    return Count.Add(
+                        sum,
+                        tally.Of != TallyOf.Seat ? leaf.In(index).Part(left, index, tally)
+                            : leaf.SeatAt(index) == tally.Seat ? left
+                            : 0
+                    );
                 case CountNode.Sequence sequence:
                     foreach (var item in sequence.Items)
                     {
@@ -246,9 +251,12 @@ public sealed class Strand
     /// <summary>The units after a full round of the main loop; null when the work has none, or not so many rounds.</summary>
     /// <param name="round">From 1.</param>
     public long? UnitsAfterRound(long round) =>
-        Main is { } main && round >= 1 && round <= (main.Loop.Times ?? Count.Ceiling) ? Count.Add(main.Before, main.Loop.Body.Prefix(round)) : null;
+        Main is { } main && round >= 1 && round <= (main.Loop.Times ?? Count.Ceiling)
+            ? Count.Add(main.Before, main.Loop.Body.Prefix(round))
+            : null;
 
-    /// <summary>How many rounds of the outermost loop are full at a count, and the units after the last full one; null when the work is no single loop.</summary>
+    /// <summary>How many rounds of the outermost loop are full at a count, and the units after the last full one; null when the work is no
+    /// single loop.</summary>
     public (long Full, long Beyond)? FullRounds(long units)
     {
         if (!IsOneLoop || Main is not { } main)
@@ -272,7 +280,9 @@ public sealed class Strand
     public bool HasRounds => Main is not null;
 
     /// <summary>True when the whole work is one loop.</summary>
-    public bool IsOneLoop => root is CountNode.Repeat || (root is CountNode.Sequence s && s.Items.Count(i => i is not CountNode.Mark) == 1 && s.Items.Any(i => i is CountNode.Repeat));
+    public bool IsOneLoop =>
+        root is CountNode.Repeat
+        || (root is CountNode.Sequence s && s.Items.Count(i => i is not CountNode.Mark) == 1 && s.Items.Any(i => i is CountNode.Repeat));
 
     /// <summary>How many loops stand around a task; null when the strand does not have it.</summary>
     public int? DepthOf(int task) => Depth(root, task);
@@ -330,7 +340,11 @@ public sealed class Strand
     {
         if (unit < from || unit > (Units ?? Count.Ceiling))
         {
-            throw new ArgumentOutOfRangeException(nameof(unit), unit, $"From {from} to {Units?.ToString(CultureInfo.InvariantCulture) ?? "10¹⁵"}.");
+            throw new ArgumentOutOfRangeException(
+                nameof(unit),
+                unit,
+                $"From {from} to {Units?.ToString(CultureInfo.InvariantCulture) ?? "10¹⁵"}."
+            );
         }
     }
 
@@ -439,7 +453,9 @@ public sealed class Strand
                 return true;
             case CountNode.Repeat repeat:
                 var iteration = repeat.Iteration(left, Tally.Units);
-                return Due(repeat.Body, iteration, left - repeat.Body.Prefix(iteration), due) && repeat.Times is { } times && iteration == times - 1;
+                return Due(repeat.Body, iteration, left - repeat.Body.Prefix(iteration), due)
+                    && repeat.Times is { } times
+                    && iteration == times - 1;
             default:
                 return true;
         }
@@ -450,7 +466,8 @@ public sealed class Strand
     {
         switch (node)
         {
-            case CountNode.Mark { Work: T line } when marks.Count < most && (line is not Work.Gate { OnlyRound: { } only } || only == index + 1):
+            case CountNode.Mark { Work: T line }
+                when marks.Count < most && (line is not Work.Gate { OnlyRound: { } only } || only == index + 1):
                 marks.Add((line, before));
                 break;
             case CountNode.Sequence sequence:
@@ -472,11 +489,12 @@ public sealed class Strand
     }
 
     private static bool HasMark<T>(CountNode node)
-        where T : Work => node switch
-    {
-        CountNode.Mark m => m.Work is T,
-        CountNode.Sequence s => Array.Exists(s.Items, HasMark<T>),
-        CountNode.Repeat r => HasMark<T>(r.Body),
-        _ => false,
-    };
+        where T : Work =>
+        node switch
+        {
+            CountNode.Mark m => m.Work is T,
+            CountNode.Sequence s => Array.Exists(s.Items, HasMark<T>),
+            CountNode.Repeat r => HasMark<T>(r.Body),
+            _ => false,
+        };
 }

@@ -93,7 +93,11 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
         }
 
         var forks = course is null ? [] : Gates(course, tongue).ToEq();
-        var calls = LeadIn(clock.LeadIn, tongue).Concat(CallsOf(clock, forks, tongue)).Concat(IntervalCalls(clock, tongue)).OrderBy(c => c.At).Take(LargestCalls);
+        var calls = LeadIn(clock.LeadIn, tongue)
+            .Concat(CallsOf(clock, forks, tongue))
+            .Concat(IntervalCalls(clock, tongue))
+            .OrderBy(c => c.At)
+            .Take(LargestCalls);
         return new(clock.Spans.ToEq(), calls.ToEq(), clock.Spans[^1].Ends)
         {
             Forks = forks,
@@ -108,16 +112,27 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
     private static IEnumerable<ClockFork> Gates(Course course, Tongue tongue)
     {
-        foreach (var piece in course.Pieces.Where(p => p.Strand is not null && p.Piece.Starts is not null && p.Limit is { Gates.Count: > 0 }))
+        foreach (
+            var piece in course.Pieces.Where(p => p.Strand is not null && p.Piece.Starts is not null && p.Limit is { Gates.Count: > 0 })
+        )
         {
             var cap = piece.Piece.Starts!.Value + piece.Limit!.Base;
             var n = 0;
             foreach (var gate in piece.Limit.Gates)
             {
                 n++;
-                yield return new(cap, piece.Piece.Key, gate.Units, cap + gate.Adds,
-                    tongue.Say($"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until {cap + gate.Adds}; all others stop.",
-                        $"{(piece.Limit.Gates.Count > 1 ? $"Puerta {n}" : "La puerta")}: quien ha hecho {gate.Units} sigue hasta {cap + gate.Adds}; los demás paran."));
+                yield return new(
+                    cap,
+                    piece.Piece.Key,
+                    gate.Units,
+                    cap + gate.Adds,
+                    tongue.Say(
+                        $"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until "
+                            + $"{cap + gate.Adds}; all others stop.",
+                        $"{(piece.Limit.Gates.Count > 1 ? $"Puerta {n}" : "La puerta")}: quien ha hecho {gate.Units} sigue "
+                            + $"hasta {cap + gate.Adds}; los demás paran."
+                    )
+                );
                 cap += gate.Adds;
             }
         }
@@ -125,7 +140,9 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
     private static IEnumerable<OwnedRest> Rests(Course course)
     {
-        foreach (var piece in course.Pieces.Where(p => p.Strand is { TooLarge: false } && p.Piece is { Starts: not null, Window: not null }))
+        foreach (
+            var piece in course.Pieces.Where(p => p.Strand is { TooLarge: false } && p.Piece is { Starts: not null, Window: not null })
+        )
         {
             var (starts, ends) = (piece.Piece.Starts!.Value, piece.Piece.Starts!.Value + piece.Limit!.Longest);
             foreach (var (rest, units) in piece.Strand!.Marks<Work.OwnRest>(50))
@@ -154,7 +171,14 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             {
                 if (next is not null && length > Duration.Seconds(10))
                 {
-                    calls.Add(new(span.Ends - Duration.Seconds(10), next.Where.Count > 0 && next.Where.Any(w => w.Where is not null && w.Who is not null) ? tongue.Say($"ten seconds to go: {Places(next, tongue)}", $"quedan diez segundos: {Places(next, tongue)}") : tongue.Say("ten seconds to go", "quedan diez segundos")));
+                    calls.Add(
+                        new(
+                            span.Ends - Duration.Seconds(10),
+                            next.Where.Count > 0 && next.Where.Any(w => w.Where is not null && w.Who is not null)
+                                ? tongue.Say($"ten seconds to go: {Places(next, tongue)}", $"quedan diez segundos: {Places(next, tongue)}")
+                                : tongue.Say("ten seconds to go", "quedan diez segundos")
+                        )
+                    );
                 }
 
                 continue;
@@ -167,7 +191,15 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
             foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
             {
-                calls.Add(new(fork.At, tongue.Say($"gate: {fork.Units} done, go on until {fork.Until}; the others, time", $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo")));
+                calls.Add(
+                    new(
+                        fork.At,
+                        tongue.Say(
+                            $"gate: {fork.Units} done, go on until {fork.Until}; the others, time",
+                            $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo"
+                        )
+                    )
+                );
             }
 
             // Before a silent switch nobody calls: the clock rolling over is the call.
@@ -186,13 +218,18 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 calls.Add(new(span.Ends - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos")));
             }
 
-            calls.Add(new(span.Ends, next?.Kind switch
-            {
-                SpanKind.Rest => tongue.Say("time, rest", "tiempo, descanso"),
-                SpanKind.Change => tongue.Say("time, change", "tiempo, cambio"),
-                SpanKind.Work => tongue.Say("time, next", "tiempo, siguiente"),
-                _ => tongue.Say("time", "tiempo"),
-            }));
+            calls.Add(
+                new(
+                    span.Ends,
+                    next?.Kind switch
+                    {
+                        SpanKind.Rest => tongue.Say("time, rest", "tiempo, descanso"),
+                        SpanKind.Change => tongue.Say("time, change", "tiempo, cambio"),
+                        SpanKind.Work => tongue.Say("time, next", "tiempo, siguiente"),
+                        _ => tongue.Say("time", "tiempo"),
+                    }
+                )
+            );
         }
 
         return calls;
@@ -212,12 +249,23 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             var n = 2L;
             for (var at = each; at < piece.Window!.Value && n < LargestCalls; at += each, n++)
             {
-                var amount = first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count ? $": {Number.Normal(count)} {tongue.Movement(first.Movement)}" : "";
+                var amount =
+                    first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count
+                        ? $": {Number.Normal(count)} {tongue.Movement(first.Movement)}"
+                        : "";
                 yield return new(piece.Starts!.Value + at, tongue.Say($"interval {n}{amount}", $"intervalo {n}{amount}"));
             }
         }
     }
 
-    private static string Places(ClockSpan span, Tongue tongue) => tongue.Join(span.Where.Where(w => w.Where is not null && w.Who is not null).Select(w => (Who: tongue.Name(w.Who!), w.Said)).Select(w =>
-        w.Said == Presence.Works ? tongue.Say($"{w.Who} next", $"sigue {w.Who}") : tongue.Say($"{w.Who} to {w.Said.English}", $"{w.Who} a {tongue.Say(w.Said)}")));
+    private static string Places(ClockSpan span, Tongue tongue) =>
+        tongue.Join(
+            span.Where.Where(w => w.Where is not null && w.Who is not null)
+                .Select(w => (Who: tongue.Name(w.Who!), w.Said))
+                .Select(w =>
+                    w.Said == Presence.Works
+                        ? tongue.Say($"{w.Who} next", $"sigue {w.Who}")
+                        : tongue.Say($"{w.Who} to {w.Said.English}", $"{w.Who} a {tongue.Say(w.Said)}")
+                )
+        );
 }

@@ -19,7 +19,13 @@ namespace FairCompass.Core.Explaining;
 /// <param name="Courses">One for each address.</param>
 /// <param name="Sheets">The scores, in the order of the courses.</param>
 public sealed record Understanding(
-    Competition Competition, string Text, ParseResult Parsed, Resolver Resolver, IReadOnlyList<Course> Courses, IReadOnlyList<ScoreSheet> Sheets)
+    Competition Competition,
+    string Text,
+    ParseResult Parsed,
+    Resolver Resolver,
+    IReadOnlyList<Course> Courses,
+    IReadOnlyList<ScoreSheet> Sheets
+)
 {
     /// <summary>The model.</summary>
     public Workout Workout => Parsed.Workout;
@@ -44,7 +50,10 @@ public sealed record Understanding(
     {
         for (var i = 0; i < Courses.Count; i++)
         {
-            if (string.Equals(Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase) && Courses[i].Address.Within == duty)
+            if (
+                string.Equals(Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)
+                && Courses[i].Address.Within == duty
+            )
             {
                 return i;
             }
@@ -68,7 +77,8 @@ public static class Explainer
     /// <param name="competition">Must have passed <see cref="CompetitionRules.Validate"/>.</param>
     /// <param name="text">Any text.</param>
     /// <param name="rows">Rows of each ledger table, 1 to 1,000.</param>
-    public static Explanation Explain(Competition competition, string text, int rows = UsualRows) => Explain(Understanding.Of(competition, text), rows);
+    public static Explanation Explain(Competition competition, string text, int rows = UsualRows) =>
+        Explain(Understanding.Of(competition, text), rows);
 
     /// <summary>Explains what was understood.</summary>
     public static Explanation Explain(Understanding u, int rows = UsualRows)
@@ -76,19 +86,45 @@ public static class Explainer
         var columns = u.Resolver.Addresses.Select(Column).ToEq();
         var pieces = u.Courses.Count > 0 ? u.Courses[0].Pieces.Select(p => p.Piece).ToList() : PieceOfWork.Of(u.Workout);
         return new(
-            u.Workout.Title, u.Text, u.Parsed.Tokens.OrderBy(t => t.Line).ThenBy(t => t.Column).ToEq(), u.Findings(), u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout),
-            pieces.Select(p => new PieceSummary(p.Key, p.IsNamed ? p.Name : null, p.Goal, p.InTimeLeft, p.IsHeaviest, WorkoutWords.Summary(p), p.At.Line)).ToEq(),
+            u.Workout.Title,
+            u.Text,
+            u.Parsed.Tokens.OrderBy(t => t.Line).ThenBy(t => t.Column).ToEq(),
+            u.Findings(),
+            u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout),
+            pieces
+                .Select(p => new PieceSummary(
+                    p.Key,
+                    p.IsNamed ? p.Name : null,
+                    p.Goal,
+                    p.InTimeLeft,
+                    p.IsHeaviest,
+                    WorkoutWords.Summary(p),
+                    p.At.Line
+                ))
+                .ToEq(),
             Ledgers.Of(u, Math.Clamp(rows, 1, 1000)),
             new Grid(columns, GridRows.Of(u)),
-            ScoresOf(u), ScoreSentences.Rulings(u.Workout), MovementsOf(u), u.Courses.Select(c => Column(c.Address)).ToEq(), Fingerprint.Of(u).Code);
+            ScoresOf(u),
+            ScoreSentences.Rulings(u.Workout),
+            MovementsOf(u),
+            u.Courses.Select(c => Column(c.Address)).ToEq(),
+            Fingerprint.Of(u).Code
+        );
     }
 
     private static GridColumn Column(Address address) => new(address.Division.Name, address.Within);
 
-    private static Eq<ScoreView> ScoresOf(Understanding u) => u.Courses.Count == 0 ? []
-        : u.Sheets[0].Components.Select(c => new ScoreView(c.Label, c.Source.At.Line, ScoreSentences.Of(c, u.Sheets[0], u.Courses[0]))).ToEq();
+    private static Eq<ScoreView> ScoresOf(Understanding u) =>
+        u.Courses.Count == 0
+            ? []
+            : u.Sheets[0]
+                .Components.Select(c => new ScoreView(c.Label, c.Source.At.Line, ScoreSentences.Of(c, u.Sheets[0], u.Courses[0])))
+                .ToEq();
 
-    private static Eq<MovementUse> MovementsOf(Understanding u) => WorkoutWords.Movements(u.Workout)
-        .Select(m => new MovementUse(m.Name, StandardsBook.Of(u.Competition).Find(m.Name)?.Id, m.Line))
-        .DistinctBy(m => m.Id ?? m.Name).ToEq();
+    private static Eq<MovementUse> MovementsOf(Understanding u) =>
+        WorkoutWords
+            .Movements(u.Workout)
+            .Select(m => new MovementUse(m.Name, StandardsBook.Of(u.Competition).Find(m.Name)?.Id, m.Line))
+            .DistinctBy(m => m.Id ?? m.Name)
+            .ToEq();
 }

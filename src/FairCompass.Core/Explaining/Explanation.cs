@@ -22,8 +22,20 @@ namespace FairCompass.Core.Explaining;
 /// <param name="Entries">Who runs as one entry: for cards and scores.</param>
 /// <param name="Fingerprint">The printed code of this definition.</param>
 public sealed record Explanation(
-    string Title, string Text, Eq<Token> Tokens, Eq<Finding> Findings, Timeline? Timeline, Eq<PieceSummary> Pieces, Eq<LedgerView> Ledgers,
-    Grid Grid, Eq<ScoreView> Scores, Eq<string> Rulings, Eq<MovementUse> Movements, Eq<GridColumn> Entries, string Fingerprint);
+    string Title,
+    string Text,
+    Eq<Token> Tokens,
+    Eq<Finding> Findings,
+    Timeline? Timeline,
+    Eq<PieceSummary> Pieces,
+    Eq<LedgerView> Ledgers,
+    Grid Grid,
+    Eq<ScoreView> Scores,
+    Eq<string> Rulings,
+    Eq<MovementUse> Movements,
+    Eq<GridColumn> Entries,
+    string Fingerprint
+);
 
 /// <summary>A piece of work.</summary>
 /// <param name="Key">Its key in spans, ledgers, and cards.</param>
@@ -45,7 +57,17 @@ public sealed record PieceSummary(string Key, string? Label, Goal Goal, bool InT
 /// <param name="Units">All units, or null without end.</param>
 /// <param name="Credit">All credit, where it differs from the units; null otherwise.</param>
 /// <param name="Reason">Why there are no tables; null when there are.</param>
-public sealed record LedgerView(string Piece, Eq<string> Pieces, string Name, Eq<int> For, Eq<LedgerTask> Tasks, Eq<LedgerTable> Tables, long? Units, long? Credit, string? Reason);
+public sealed record LedgerView(
+    string Piece,
+    Eq<string> Pieces,
+    string Name,
+    Eq<int> For,
+    Eq<LedgerTask> Tasks,
+    Eq<LedgerTable> Tables,
+    long? Units,
+    long? Credit,
+    string? Reason
+);
 
 /// <summary>A task of a ledger.</summary>
 /// <param name="Name">The movement.</param>

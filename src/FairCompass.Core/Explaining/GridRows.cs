@@ -9,7 +9,8 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;
 
-/// <summary>Lays the resolved prescriptions out as a table: tasks and their values down, division × duty or place in the team across.</summary>
+/// <summary>Lays the resolved prescriptions out as a table: tasks and their values down, division × duty or place in the team
+/// across.</summary>
 public sealed class GridRows
 {
     private readonly Understanding u;
@@ -30,13 +31,27 @@ public sealed class GridRows
             return [];
         }
 
-        var places = u.Courses.SelectMany(c => c.Pieces).SelectMany(p => p.Tasks.Select(t => (p.Piece.Key, t))).GroupBy(x => x.t.Source, (source, at) => (source, at.First()), (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance)
+        var places = u
+            .Courses.SelectMany(c => c.Pieces)
+            .SelectMany(p => p.Tasks.Select(t => (p.Piece.Key, t)))
+            .GroupBy(
+                x => x.t.Source,
+                (source, at) => (source, at.First()),
+                (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance
+            )
             .ToDictionary(x => x.source, x => x.Item2, (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance);
-        foreach (var task in u.Prescribed.Where(t => t.At == default).GroupBy(t => t.Source, (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance))
+        foreach (
+            var task in u
+                .Prescribed.Where(t => t.At == default)
+                .GroupBy(t => t.Source, (IEqualityComparer<Work.Task>)ReferenceEqualityComparer.Instance)
+        )
         {
             var (piece, index, scheme) = places.TryGetValue(task.Key, out var at) ? (at.Key, at.t.Index, at.t.Count) : ("", -1, null);
             grid.Rows(piece, index, task.Key, task.Where(t => t.Option is null).ToList(), null, scheme);
-            foreach (var option in task.Where(t => t.Option is not null).GroupBy(t => t.Option!, (IEqualityComparer<TaskLine.Override>)ReferenceEqualityComparer.Instance))
+            foreach (
+                var option in task.Where(t => t.Option is not null)
+                    .GroupBy(t => t.Option!, (IEqualityComparer<TaskLine.Override>)ReferenceEqualityComparer.Instance)
+            )
             {
                 grid.Rows(piece, index, task.Key, option.ToList(), option.Key, scheme);
             }
@@ -47,19 +62,31 @@ public sealed class GridRows
 
     private void Rows(string piece, int index, Work.Task source, List<PrescribedTask> column, TaskLine.Override? option, Series? scheme)
     {
-        var name = option is null ? tongue.Movement(source.Movement) : tongue.Say("or ", "o ") + tongue.Movement(option.Movement ?? source.Movement);
+        var name = option is null
+            ? tongue.Movement(source.Movement)
+            : tongue.Say("or ", "o ") + tongue.Movement(option.Movement ?? source.Movement);
         var line = option?.At.Line ?? source.At.Line;
         if (column.Any(c => c.Prescription.Movement.Value != (option?.Movement ?? source.Movement)))
         {
             Add("movement", null, c => Cell(tongue.Movement(c.Prescription.Movement.Value), c.Prescription.Movement.From));
         }
 
-        var unit = column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch { Amount.Counted a => a.Unit, Amount.Max m => m.Unit, _ => AmountUnit.Rep };
+        var unit = column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch
+        {
+            Amount.Counted a => a.Unit,
+            Amount.Max m => m.Unit,
+            _ => AmountUnit.Rep,
+        };
         if (option is null || option.Amount is not null)
         {
-            Add("amount", tongue.Say(UnitWord(unit)), c => c.Prescription.Amount is { } a
-                ? Cell(AmountText(a.Value, u.Resolver.Position(c.Address)), a.From)
-                : new GridCell(scheme?.ToString() ?? "", c.Address.Division.InheritsFrom is null, null, source.At.Line));
+            Add(
+                "amount",
+                tongue.Say(UnitWord(unit)),
+                c =>
+                    c.Prescription.Amount is { } a
+                        ? Cell(AmountText(a.Value, u.Resolver.Position(c.Address)), a.From)
+                        : new GridCell(scheme?.ToString() ?? "", c.Address.Division.InheritsFrom is null, null, source.At.Line)
+            );
         }
 
         if (column.Any(c => c.Prescription.Load is not null))
@@ -74,28 +101,44 @@ public sealed class GridRows
             {
                 var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
                 var shared = implements.Count == 1 ? implements[0] : 1;
-                Add("load", (shared > 1 ? $"{shared} × " : "") + mass.Symbol(), c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty);
+                Add(
+                    "load",
+                    (shared > 1 ? $"{shared} × " : "") + mass.Symbol(),
+                    c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty
+                );
             }
         }
         else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
-            Add("load", u.Competition.Unit.Symbol(), c =>
-            {
-                var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, c.Address.Duty);
-                return new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(loads[^1]), false, null, 0);
-            });
+            Add(
+                "load",
+                u.Competition.Unit.Symbol(),
+                c =>
+                {
+                    var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, c.Address.Duty);
+                    return new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(loads[^1]), false, null, 0);
+                }
+            );
         }
 
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
-            Add("height", null, c => c.Prescription.Heights.Count == 0 ? Empty
-                : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.In(tongue))), c.Prescription.Heights[0].From));
+            Add(
+                "height",
+                null,
+                c =>
+                    c.Prescription.Heights.Count == 0
+                        ? Empty
+                        : Cell(string.Join(", ", c.Prescription.Heights.Select(h => h.Value.In(tongue))), c.Prescription.Heights[0].From)
+            );
         }
 
         void Add(string aspect, string? unitWord, Func<PrescribedTask, GridCell> cell)
         {
             // A task that is not for everybody leaves the cells of the others empty.
-            var cells = u.Resolver.Addresses.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty).ToEq();
+            var cells = u
+                .Resolver.Addresses.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
+                .ToEq();
             rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
         }
     }
@@ -104,21 +147,23 @@ public sealed class GridRows
 
     private static GridCell Cell(string text, Origin from) => new(text, from.Own, from.Division, from.At.Line);
 
-    private static Said UnitWord(AmountUnit unit) => unit switch
-    {
-        AmountUnit.Calorie => Term.Single("cal"),
-        AmountUnit.Metre => Term.Single("m"),
-        AmountUnit.Foot => Term.Single("ft"),
-        _ => Term.Rep.Many,
-    };
+    private static Said UnitWord(AmountUnit unit) =>
+        unit switch
+        {
+            AmountUnit.Calorie => Term.Single("cal"),
+            AmountUnit.Metre => Term.Single("m"),
+            AmountUnit.Foot => Term.Single("ft"),
+            _ => Term.Rep.Many,
+        };
 
-    private string AmountText(Amount amount, int position) => amount switch
-    {
-        Amount.Counted c => c.Of.For(position).ToString(),
-        Amount.Max => tongue.Say("max", "máx."),
-        Amount.Heaviest { SetOf: { } n } => tongue.Say($"set of {n}", $"serie de {n}"),
-        _ => tongue.IsSpanish ? SpanishLines.Alone(amount) : Printer.Amount(amount),
-    };
+    private string AmountText(Amount amount, int position) =>
+        amount switch
+        {
+            Amount.Counted c => c.Of.For(position).ToString(),
+            Amount.Max => tongue.Say("max", "máx."),
+            Amount.Heaviest { SetOf: { } n } => tongue.Say($"set of {n}", $"serie de {n}"),
+            _ => tongue.IsSpanish ? SpanishLines.Alone(amount) : Printer.Amount(amount),
+        };
 
     /// <summary>The figures; how many are held stands in the row's heading when it is the same for all.</summary>
     private static string LoadText(DutyLoad load, MassUnit unit, int shared)

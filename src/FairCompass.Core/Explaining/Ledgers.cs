@@ -14,20 +14,48 @@ internal static class Ledgers
     {
         var views = new List<LedgerView>();
         var columns = u.Courses.Select(c => ColumnsOf(u, c.Address)).ToList();
-        var groups = u.Courses.SelectMany((c, i) => c.Pieces.SelectMany(p => Counters(p).Select(s => (Piece: p, Strand: s, Course: i, Signature: Signature(p, s)))))
+        var groups = u
+            .Courses.SelectMany(
+                (c, i) => c.Pieces.SelectMany(p => Counters(p).Select(s => (Piece: p, Strand: s, Course: i, Signature: Signature(p, s))))
+            )
             .GroupBy(x => x.Signature, StringComparer.Ordinal);
         foreach (var group in groups)
         {
             var (piece, strand, _, _) = group.First();
             var pieces = group.Select(x => x.Piece.Piece).DistinctBy(p => p.Key).ToList();
             var mine = strand is null ? piece.Tasks : piece.Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null).ToEq();
-            var option = strand is not null && mine.Count == 1 && mine[0].Options.Count > 0 && int.TryParse(strand.Key, out var n) && n < mine[0].Options.Count ? mine[0].Options[n] : null;
-            var tasks = piece.Tasks.Select(t => new LedgerTask(option?.Prescription.Movement.Value ?? t.Prescription.Movement.Value, t.Counted.Word, t.Source.At.Line, Said(Worth(option?.Unit ?? t.Counted, t.Count, option is null ? t.Options : []), t))).ToEq();
+            var option =
+                strand is not null
+                && mine.Count == 1
+                && mine[0].Options.Count > 0
+                && int.TryParse(strand.Key, out var n)
+                && n < mine[0].Options.Count
+                    ? mine[0].Options[n]
+                    : null;
+            var tasks = piece
+                .Tasks.Select(t => new LedgerTask(
+                    option?.Prescription.Movement.Value ?? t.Prescription.Movement.Value,
+                    t.Counted.Word,
+                    t.Source.At.Line,
+                    Said(Worth(option?.Unit ?? t.Counted, t.Count, option is null ? t.Options : []), t)
+                ))
+                .ToEq();
             var countable = strand is { Counter.TooLarge: false };
             var units = strand?.Counter.Units;
             var credit = strand?.Counter.Total(Tally.Credit);
-            views.Add(new(pieces[0].Key, pieces.Select(p => p.Key).ToEq(), Name(pieces, strand), group.SelectMany(x => columns[x.Course]).Distinct().Order().ToEq(), tasks,
-                countable ? Ledger.Of(strand!.Counter, piece.Tasks, rows) : [], units, credit == units ? null : credit, Reason(piece, strand)));
+            views.Add(
+                new(
+                    pieces[0].Key,
+                    pieces.Select(p => p.Key).ToEq(),
+                    Name(pieces, strand),
+                    group.SelectMany(x => columns[x.Course]).Distinct().Order().ToEq(),
+                    tasks,
+                    countable ? Ledger.Of(strand!.Counter, piece.Tasks, rows) : [],
+                    units,
+                    credit == units ? null : credit,
+                    Reason(piece, strand)
+                )
+            );
         }
 
         return views.OrderBy(v => int.Parse(v.Piece, System.Globalization.CultureInfo.InvariantCulture)).ToEq();
@@ -38,58 +66,115 @@ internal static class Ledgers
     {
         var chunk = task.Prescription.Counting.OfType<Detail.Chunks>().FirstOrDefault();
         var move = task.Source.Lines.OfType<TaskLine.Between>().FirstOrDefault();
-        var forced = chunk is null ? null : $"in {chunk.Size}s" + (move is null ? "" : $", {(move.AfterLast ? "after each" : "between")} {Notation.Printer.Amount(move.Amount)} {move.Movement}");
-        return worth is null ? forced : forced is null ? worth : $"{worth}; {forced}";
+        var forced = chunk is null
+            ? null
+            : $"in {chunk.Size}s"
+                + (
+                    move is null
+                        ? ""
+                        : $", {(move.AfterLast ? "after each" : "between")} {Notation.Printer.Amount(move.Amount)} {move.Movement}"
+                );
+        return worth is null ? forced
+            : forced is null ? worth
+            : $"{worth}; {forced}";
     }
 
     /// <summary>What units are worth, in words; null where each counts one.</summary>
     public static string? Worth(CountedUnit unit, Series? count, Eq<TaskOption> options)
     {
         var own = CreditWords(unit, count, Tongue.English);
-        var choice = options.Count > 1 ? "or " + Text.Words.Join(options.Skip(1).Select(o => o.Name + (o.Unit.Credit.IsPlain ? "" : $" ({Words(o.Unit.Credit, o.Unit, o.Count, Tongue.English)})")), "or") : null;
-        return own is null ? choice : choice is null ? own : $"{own}; {choice}";
+        var choice =
+            options.Count > 1
+                ? "or "
+                    + Text.Words.Join(
+                        options
+                            .Skip(1)
+                            .Select(o =>
+                                o.Name + (o.Unit.Credit.IsPlain ? "" : $" ({Words(o.Unit.Credit, o.Unit, o.Count, Tongue.English)})")
+                            ),
+                        "or"
+                    )
+                : null;
+        return own is null ? choice
+            : choice is null ? own
+            : $"{own}; {choice}";
     }
 
     /// <summary>What units of one kind are worth, in words of a language; null for reps and calories that count one.</summary>
     public static string? CreditWords(CountedUnit unit, Series? count, Tongue tongue) =>
-        unit.Credit is Credit.Each { Worth: 1 } ? unit.Word is "rep" or "cal" ? null : Each(unit, 1, tongue) : Words(unit.Credit, unit, count, tongue);
+        unit.Credit is Credit.Each { Worth: 1 }
+            ? unit.Word is "rep" or "cal"
+                ? null
+                : Each(unit, 1, tongue)
+            : Words(unit.Credit, unit, count, tongue);
 
-    private static string Each(CountedUnit unit, long worth, Tongue tongue) => tongue.Say($"each {unit.Word} counts {worth}", $"cada {Term.Single(unit.Word).Spanish} cuenta {worth}");
+    private static string Each(CountedUnit unit, long worth, Tongue tongue) =>
+        tongue.Say($"each {unit.Word} counts {worth}", $"cada {Term.Single(unit.Word).Spanish} cuenta {worth}");
 
-    private static string Words(Credit credit, CountedUnit unit, Series? count, Tongue tongue) => credit switch
-    {
-        Credit.Each { Worth: 0 } => tongue.Say("not counted in the score", "no cuenta para la puntuación"),
-        Credit.Each e => Each(unit, e.Worth, tongue),
-        Credit.Groups g => tongue.Say($"every {g.Size} count {g.Worth}", $"cada {g.Size} cuentan {g.Worth}"),
-        Credit.Share s => tongue.Say($"{(count is null ? "the whole" : count.ToString())} credited {s.Worth}", $"{(count is null ? "el total" : count.ToString())} se acredita como {s.Worth}"),
-        Credit.WhenDone w => tongue.Say($"credited {w.Worth} when done", $"se acreditan {w.Worth} al terminar"),
-        Credit.WithBonus b => $"{Words(b.Base, unit, count, tongue)}, +{b.Worth} {(b.At is { } at ? tongue.Say($"at {at}", $"al llegar a {at}") : tongue.Say("when done", "al terminar"))}",
-        _ => "",
-    };
+    private static string Words(Credit credit, CountedUnit unit, Series? count, Tongue tongue) =>
+        credit switch
+        {
+            Credit.Each { Worth: 0 } => tongue.Say("not counted in the score", "no cuenta para la puntuación"),
+            Credit.Each e => Each(unit, e.Worth, tongue),
+            Credit.Groups g => tongue.Say($"every {g.Size} count {g.Worth}", $"cada {g.Size} cuentan {g.Worth}"),
+            Credit.Share s => tongue.Say(
+                $"{(count is null ? "the whole" : count.ToString())} credited {s.Worth}",
+                $"{(count is null ? "el total" : count.ToString())} se acredita como {s.Worth}"
+            ),
+            Credit.WhenDone w => tongue.Say($"credited {w.Worth} when done", $"se acreditan {w.Worth} al terminar"),
+            Credit.WithBonus b => $"{Words(b.Base, unit, count, tongue)}, +{b.Worth} "
+                + $"{(b.At is { } at ? tongue.Say($"at {at}", $"al llegar a {at}") : tongue.Say("when done", "al terminar"))}",
+            _ => "",
+        };
 
-    private static IEnumerable<CourseStrand?> Counters(CoursePiece piece) => piece.Strands.Count == 0 ? new CourseStrand?[] { null } : piece.Strands;
+    private static IEnumerable<CourseStrand?> Counters(CoursePiece piece) =>
+        piece.Strands.Count == 0 ? new CourseStrand?[] { null } : piece.Strands;
 
     private static string Name(List<PieceOfWork> pieces, CourseStrand? strand)
     {
         // Many turns at one station read as the station's name.
-        var names = pieces.Where(p => p.IsNamed).Select(p => pieces.Count > 1 ? p.Label ?? p.Station ?? p.Name : p.Name).Distinct().ToList();
+        var names = pieces
+            .Where(p => p.IsNamed)
+            .Select(p => pieces.Count > 1 ? p.Label ?? p.Station ?? p.Name : p.Name)
+            .Distinct()
+            .ToList();
         var name = Text.Words.Join(names);
-        return strand is null or { Name.Length: 0 } ? name : name.Length == 0 ? Text.Words.Capital(strand.Name) : $"{name}: {strand.Name}";
+        return strand is null or { Name.Length: 0 } ? name
+            : name.Length == 0 ? Text.Words.Capital(strand.Name)
+            : $"{name}: {strand.Name}";
     }
 
-    private static string? Reason(CoursePiece piece, CourseStrand? strand) => strand is not null ? null
-        : piece.Piece.IsHeaviest ? $"Best good {(piece.Piece.Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault() is { SetOf: { } n } ? $"set of {n}" : "lift")}: the load is the result."
-        : piece.Tasks.Count == 0 ? "There is no work here yet." : "Not counted: a finding stands beside a line of this part.";
+    private static string? Reason(CoursePiece piece, CourseStrand? strand) =>
+        strand is not null ? null
+        : piece.Piece.IsHeaviest ? $"Best good {(Heaviest(piece)?.SetOf is { } reps ? $"set of {reps}" : "lift")}: the load is the result."
+        : piece.Tasks.Count == 0 ? "There is no work here yet."
+        : "Not counted: a finding stands beside a line of this part.";
+
+    private static Amount.Heaviest? Heaviest(CoursePiece piece) =>
+        piece.Piece.Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault();
 
     /// <summary>The columns of the prescription table that belong to an entry.</summary>
     private static List<int> ColumnsOf(Understanding u, Address entry)
     {
         var all = u.Resolver.Addresses;
-        return Enumerable.Range(0, all.Count).Where(i => all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty.Length == 0 || all[i].Duty == entry.Duty)).ToList();
+        return Enumerable
+            .Range(0, all.Count)
+            .Where(i =>
+                all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty.Length == 0 || all[i].Duty == entry.Duty)
+            )
+            .ToList();
     }
 
     /// <summary>Equal for pieces and addresses that count alike: constant loads are not part of it.</summary>
-    private static string Signature(CoursePiece piece, CourseStrand? strand) => string.Join('|', piece.Tasks.Select(t =>
-            $"{t.Prescription.Movement.Value};{t.Count};{t.Counted};{(t.Prescription.Load is { } l && !l.Value.Values.IsConstant ? l.Value.ToString() : "")};{string.Join(',', t.Options.Select(o => o.Name + o.Unit))}"))
-        + $"/{strand?.Key}/{strand?.Counter.Units}/{strand?.Counter.Rounds}/{piece.Piece.Label}/{piece.Piece.Station}/{piece.Piece.At.Line}/{piece.Piece.Seat is null}";
+    private static string Signature(CoursePiece piece, CourseStrand? strand) =>
+        string.Join(
+            '|',
+            piece.Tasks.Select(t =>
+                $"{t.Prescription.Movement.Value};{t.Count};{t.Counted};"
+                + $"{(t.Prescription.Load is { } l && !l.Value.Values.IsConstant ? l.Value.ToString() : "")};"
+                + $"{string.Join(',', t.Options.Select(o => o.Name + o.Unit))}"
+            )
+        )
+        + $"/{strand?.Key}/{strand?.Counter.Units}/{strand?.Counter.Rounds}/{piece.Piece.Label}/{piece.Piece.Station}/"
+        + $"{piece.Piece.At.Line}/{piece.Piece.Seat is null}";
 }

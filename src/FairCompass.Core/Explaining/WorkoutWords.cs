@@ -20,21 +20,31 @@ public static class WorkoutWords
             Work.Complex c => "complex of " + Words.Join(c.Lifts.Select(l => l.Movement)),
             Work.Every e => $"every {e.Each}: " + Words.Join(Names(e.First)) + ", then " + Words.Join(Names(e.Then)),
             Work.AnyOrder a => "in any order " + Words.Join(Names(a.Items)),
-            Work.Task => Words.Join(piece.Items.OfType<Work.Task>().Select(t => $"{(t.Amount is { } a ? Printer.Amount(a) + " " : "")}{t.Movement}")),
+            Work.Task => Words.Join(
+                piece.Items.OfType<Work.Task>().Select(t => $"{(t.Amount is { } a ? Printer.Amount(a) + " " : "")}{t.Movement}")
+            ),
             _ => "",
         };
         return text.Length > 90 ? text[..87].TrimEnd() + " …" : text;
     }
 
     /// <summary>Every movement that is named, forced moves and attempts included, with the line, in the order of the text.</summary>
-    public static IEnumerable<(string Name, int Line)> Movements(Workout workout) => WorkTree.Tasks(workout).SelectMany(t => t.Lines.SelectMany(l => l switch
-    {
-        TaskLine.Override { Movement: { } other } => [(other, l.At.Line)],
-        TaskLine.Between b => [(b.Movement, l.At.Line)],
-        TaskLine.Attempt a => [(a.Movement, l.At.Line)],
-        TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, l.At.Line)],
-        _ => Array.Empty<(string, int)>(),
-    }).Prepend((t.Movement, t.At.Line)));
+    public static IEnumerable<(string Name, int Line)> Movements(Workout workout) =>
+        WorkTree
+            .Tasks(workout)
+            .SelectMany(t =>
+                t.Lines.SelectMany(l =>
+                        l switch
+                        {
+                            TaskLine.Override { Movement: { } other } => [(other, l.At.Line)],
+                            TaskLine.Between b => [(b.Movement, l.At.Line)],
+                            TaskLine.Attempt a => [(a.Movement, l.At.Line)],
+                            TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, l.At.Line)],
+                            _ => Array.Empty<(string, int)>(),
+                        }
+                    )
+                    .Prepend((t.Movement, t.At.Line))
+            );
 
     private static IEnumerable<string> Names(Eq<Work> items) => WorkTree.Walk(items).OfType<Work.Task>().Select(t => t.Movement).Distinct();
 }

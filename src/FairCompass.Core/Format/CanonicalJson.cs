@@ -72,7 +72,10 @@ public static class CanonicalJson
                 text.Append("false");
                 break;
             default:
-                if (!long.TryParse(value.ToJsonString(), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n) || Math.Abs(n) > 1L << 53)
+                if (
+                    !long.TryParse(value.ToJsonString(), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n)
+                    || Math.Abs(n) > 1L << 53
+                )
                 {
                     throw new ArgumentException($"{value.ToJsonString()} is not an integer within ±2⁵³.", nameof(value));
                 }

@@ -45,14 +45,27 @@ public static class ExchangeFiles
     public const int Version = 2;
 
     /// <summary>The file of a draft text.</summary>
-    public static string Write(string text) => JsonSerializer.Serialize(new WorkoutFile(WorkoutFormat, Version, text, Parser.Parse(text).Workout), FormatContext.Default.WorkoutFile);
+    public static string Write(string text) =>
+        JsonSerializer.Serialize(
+            new WorkoutFile(WorkoutFormat, Version, text, Parser.Parse(text).Workout),
+            FormatContext.Default.WorkoutFile
+        );
 
     /// <summary>The file of a competition and its draft texts.</summary>
-    public static string Write(Competition competition, IEnumerable<string> texts) => JsonSerializer.Serialize(
-        new CompetitionFile(CompetitionFormat, Version, competition, texts.Select(t => new WorkoutInFile(t, Parser.Parse(t).Workout)).ToEq()), FormatContext.Default.CompetitionFile);
+    public static string Write(Competition competition, IEnumerable<string> texts) =>
+        JsonSerializer.Serialize(
+            new CompetitionFile(
+                CompetitionFormat,
+                Version,
+                competition,
+                texts.Select(t => new WorkoutInFile(t, Parser.Parse(t).Workout)).ToEq()
+            ),
+            FormatContext.Default.CompetitionFile
+        );
 
     /// <summary>Reads a workout's file into its draft text.</summary>
-    /// <exception cref="JsonException">Malformed, of another format or a newer version, or text and workout differ; <see cref="JsonPlace"/> says where.</exception>
+    /// <exception cref="JsonException">Malformed, of another format or a newer version, or text and workout differ; <see cref="JsonPlace"/>
+    /// says where.</exception>
     public static string ReadWorkout(string json)
     {
         var file = Upgraded(json, WorkoutFormat).Deserialize(FormatContext.Default.WorkoutFile)!;
@@ -74,13 +87,16 @@ public static class ExchangeFiles
             return Printer.Print(workout ?? throw Wrong("Give the text or the workout.", path));
         }
 
-        return workout is null || Parser.Parse(text.Replace("\r\n", "\n", StringComparison.Ordinal)).Workout == workout ? text
+        return workout is null || Parser.Parse(text.Replace("\r\n", "\n", StringComparison.Ordinal)).Workout == workout
+            ? text
             : throw Wrong("The workout is not what the text says. Give one of them.", path + ".workout");
     }
 
     private static JsonObject Upgraded(string json, string format)
     {
-        var root = JsonNode.Parse(json, null, new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = 32 }) as JsonObject ?? throw Wrong("An object is expected.", "$");
+        var root =
+            JsonNode.Parse(json, null, new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = 32 }) as JsonObject
+            ?? throw Wrong("An object is expected.", "$");
         if (root["format"] is not JsonValue f || !f.TryGetValue<string>(out var name) || name != format)
         {
             throw Wrong($"“{format}” is expected.", "$.format");

@@ -23,7 +23,8 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>The hash of each standard's canonical JSON, made once for each wording: they take part as hashes.</summary>
     private static readonly ConditionalWeakTable<Movement, string> Hashes = [];
 
-    /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws on.</summary>
+    /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws
+    /// on.</summary>
     public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
 
     /// <summary>The fingerprint of a canonical text.</summary>
@@ -36,7 +37,8 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>The printed code of a hash.</summary>
     /// <param name="sha256">64 hexadecimal digits in either case.</param>
     /// <returns>Null when it is no such hash.</returns>
-    public static string? CodeOf(string sha256) => sha256.Length == 64 && sha256.All(char.IsAsciiHexDigit) ? CodeOf(Convert.FromHexString(sha256)) : null;
+    public static string? CodeOf(string sha256) =>
+        sha256.Length == 64 && sha256.All(char.IsAsciiHexDigit) ? CodeOf(Convert.FromHexString(sha256)) : null;
 
     private static string CodeOf(byte[] hash)
     {
@@ -54,8 +56,25 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <returns>The code as it is printed; null when it is none, or a character was misread.</returns>
     public static string? Read(string typed)
     {
-        var letters = string.Concat(typed.ToUpperInvariant().Where(c => !char.IsWhiteSpace(c) && c != '-').Select(c => c switch { 'O' => '0', 'I' or 'L' => '1', _ => c }));
-        return letters.Length == 9 && letters.All(c => Alphabet.Contains(c, StringComparison.Ordinal)) && Check(letters.AsSpan(0, 8)) == letters[8] ? $"{letters[..4]}-{letters[4..8]}-{letters[8]}" : null;
+        var letters = string.Concat(
+            typed
+                .ToUpperInvariant()
+                .Where(c => !char.IsWhiteSpace(c) && c != '-')
+                .Select(c =>
+                    c switch
+                    {
+                        'O' => '0',
+                        'I' or 'L' => '1',
+                        _ => c,
+                    }
+                )
+        );
+        return
+            letters.Length == 9
+            && letters.All(c => Alphabet.Contains(c, StringComparison.Ordinal))
+            && Check(letters.AsSpan(0, 8)) == letters[8]
+            ? $"{letters[..4]}-{letters[4..8]}-{letters[8]}"
+            : null;
     }
 
     /// <summary>A weighted sum that notices any single wrong character and any two neighbours swapped.</summary>
@@ -76,22 +95,38 @@ public sealed record Fingerprint(string Sha256, string Code)
     private static JsonObject Closure(Understanding u)
     {
         // The order of duties is resolved, because a missing heading line means the division's own order.
-        var divisions = u.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name).SelectMany(u.Competition.Chain).DistinctBy(d => d.Name)
-            .Select(d => (JsonNode)new JsonObject
-            {
-                ["name"] = d.Name,
-                ["kind"] = d.Kind.ToString(),
-                ["duties"] = new JsonArray(d.Duties.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray()),
-                ["inheritsFrom"] = d.InheritsFrom,
-            }).ToArray();
+        var divisions = u
+            .Courses.Select(c => c.Address.Division)
+            .DistinctBy(d => d.Name)
+            .SelectMany(u.Competition.Chain)
+            .DistinctBy(d => d.Name)
+            .Select(d =>
+                (JsonNode)
+                    new JsonObject
+                    {
+                        ["name"] = d.Name,
+                        ["kind"] = d.Kind.ToString(),
+                        ["duties"] = new JsonArray(d.Duties.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray()),
+                        ["inheritsFrom"] = d.InheritsFrom,
+                    }
+            )
+            .ToArray();
         // Each standard as it is in force for everybody, then for each division that departs.
         var book = StandardsBook.Of(u.Competition);
         var names = u.Courses.Select(c => c.Address.Division.Name).Distinct().Prepend(null).ToList();
-        var standards = WorkoutWords.Movements(u.Workout).Select(m => book.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
+        var standards = WorkoutWords
+            .Movements(u.Workout)
+            .Select(m => book.Find(m.Name))
+            .OfType<Movement>()
+            .DistinctBy(m => m.Id)
             .SelectMany(m => names.Select(n => HashOf(book.InForce(m, n, u.Workout))).Distinct())
-            .Select(h => (JsonNode)JsonValue.Create(h)!).ToArray();
-        var policies = u.Competition.Policies.OrderBy(p => p.Topic, StringComparer.Ordinal).ThenBy(p => p.Division, StringComparer.Ordinal)
-            .Select(p => (JsonNode)new JsonArray(p.Topic, p.Answer, p.Division)).ToArray();
+            .Select(h => (JsonNode)JsonValue.Create(h)!)
+            .ToArray();
+        var policies = u
+            .Competition.Policies.OrderBy(p => p.Topic, StringComparer.Ordinal)
+            .ThenBy(p => p.Division, StringComparer.Ordinal)
+            .Select(p => (JsonNode)new JsonArray(p.Topic, p.Answer, p.Division))
+            .ToArray();
         return new JsonObject
         {
             ["competition"] = u.Competition.Name,

@@ -5,7 +5,8 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Format;
 
-/// <summary>A number as a string in normal form, <c>"22.5"</c>, or <c>"unset"</c>: JSON numbers would lose exactness in many readers.</summary>
+/// <summary>A number as a string in normal form, <c>"22.5"</c>, or <c>"unset"</c>: JSON numbers would lose exactness in many
+/// readers.</summary>
 public sealed class NumberConverter : JsonConverter<Number>
 {
     /// <inheritdoc/>
@@ -22,14 +23,19 @@ public sealed class NumberConverter : JsonConverter<Number>
             return Number.Unset;
         }
 
-        return text.Length is > 0 and <= 11 && text.All(c => char.IsAsciiDigit(c) || c == '.')
-            && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && value <= 999_999.9999m && decimal.Round(value, 4) == value
+        return
+            text.Length is > 0 and <= 11
+            && text.All(c => char.IsAsciiDigit(c) || c == '.')
+            && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)
+            && value <= 999_999.9999m
+            && decimal.Round(value, 4) == value
             ? new Number(value)
             : throw new JsonException($"“{text}” is not a number of at most six digits and four decimals, nor unset.");
     }
 
     /// <inheritdoc/>
-    public override void Write(Utf8JsonWriter writer, Number value, JsonSerializerOptions options) => writer.WriteStringValue(value.ToNormalString());
+    public override void Write(Utf8JsonWriter writer, Number value, JsonSerializerOptions options) =>
+        writer.WriteStringValue(value.ToNormalString());
 }
 
 /// <summary>A duration as whole milliseconds.</summary>
@@ -66,7 +72,14 @@ public sealed class EqConverter<T> : JsonConverter<Eq<T>>
         {
             try
             {
-                items.Add(JsonSerializer.Deserialize(ref reader, type) ?? (default(T) is null && typeof(T).IsValueType ? default! : throw new JsonException("null cannot stand in this array.")));
+                items.Add(
+                    JsonSerializer.Deserialize(ref reader, type)
+                        ?? (
+                            default(T) is null && typeof(T).IsValueType
+                                ? default!
+                                : throw new JsonException("null cannot stand in this array.")
+                        )
+                );
             }
             catch (JsonException e)
             {

@@ -32,34 +32,40 @@ public static class FormatSchema
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
             ["title"] = title,
-            ["description"] = "Version " + ExchangeFiles.Version + ". Times are whole milliseconds. Numbers of a draft are strings as typed; null is “unset”.",
+            ["description"] =
+                "Version "
+                + ExchangeFiles.Version
+                + ". Times are whole milliseconds. Numbers of a draft are strings as typed; null is “unset”.",
             ["$ref"] = "#/$defs/" + NameOf(root.Type),
             ["$defs"] = definitions,
         };
     }
 
-    private static JsonNode Export(JsonTypeInfo info, HashSet<Type> seen, Queue<Type> waiting) => info.GetJsonSchemaAsNode(new JsonSchemaExporterOptions
-    {
-        TreatNullObliviousAsNonNullable = true,
-        TransformSchemaNode = (context, node) =>
-        {
-            var type = context.TypeInfo.Type;
-            if (Simple(type) is { } simple)
+    private static JsonNode Export(JsonTypeInfo info, HashSet<Type> seen, Queue<Type> waiting) =>
+        info.GetJsonSchemaAsNode(
+            new JsonSchemaExporterOptions
             {
-                return simple;
-            }
+                TreatNullObliviousAsNonNullable = true,
+                TransformSchemaNode = (context, node) =>
+                {
+                    var type = context.TypeInfo.Type;
+                    if (Simple(type) is { } simple)
+                    {
+                        return simple;
+                    }
 
-            if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(Eq<>))
-            {
-                return new JsonObject { ["type"] = "array", ["items"] = Reference(type.GetGenericArguments()[0], seen, waiting) };
-            }
+                    if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(Eq<>))
+                    {
+                        return new JsonObject { ["type"] = "array", ["items"] = Reference(type.GetGenericArguments()[0], seen, waiting) };
+                    }
 
-            // Objects inside objects are described once, under their own names.
-            return context.PropertyInfo is not null && context.TypeInfo.Kind == JsonTypeInfoKind.Object
-                ? Nullable(Reference(type, seen, waiting), context.PropertyInfo.IsGetNullable)
-                : node;
-        },
-    });
+                    // Objects inside objects are described once, under their own names.
+                    return context.PropertyInfo is not null && context.TypeInfo.Kind == JsonTypeInfoKind.Object
+                        ? Nullable(Reference(type, seen, waiting), context.PropertyInfo.IsGetNullable)
+                        : node;
+                },
+            }
+        );
 
     private static JsonObject Reference(Type type, HashSet<Type> seen, Queue<Type> waiting)
     {
@@ -92,9 +98,26 @@ public static class FormatSchema
     }
 
     private static JsonObject? Simple(Type type) =>
-        type == typeof(Number) || type == typeof(Number?) ? new JsonObject { ["type"] = new JsonArray("string", "null"), ["description"] = "A number as typed, such as 22.50; null or “unset” when nobody has said." }
-        : type == typeof(Duration) ? new JsonObject { ["type"] = "integer", ["minimum"] = 0, ["description"] = "Milliseconds." }
-        : type == typeof(Duration?) ? new JsonObject { ["type"] = new JsonArray("integer", "null"), ["minimum"] = 0, ["description"] = "Milliseconds; null when unset." }
+        type == typeof(Number) || type == typeof(Number?)
+            ? new JsonObject
+            {
+                ["type"] = new JsonArray("string", "null"),
+                ["description"] = "A number as typed, such as 22.50; null or “unset” when nobody has said.",
+            }
+        : type == typeof(Duration)
+            ? new JsonObject
+            {
+                ["type"] = "integer",
+                ["minimum"] = 0,
+                ["description"] = "Milliseconds.",
+            }
+        : type == typeof(Duration?)
+            ? new JsonObject
+            {
+                ["type"] = new JsonArray("integer", "null"),
+                ["minimum"] = 0,
+                ["description"] = "Milliseconds; null when unset.",
+            }
         : null;
 
     private static JsonNode Nullable(JsonObject reference, bool nullable) =>

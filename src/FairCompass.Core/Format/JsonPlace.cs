@@ -12,7 +12,8 @@ public static class JsonPlace
     private const string Tail = "FairCompass.Tail";
 
     /// <summary>The whole JSON path, such as <c>$.stages[0].items[2].amount</c>.</summary>
-    public static string Of(JsonException exception) => (string.IsNullOrEmpty(exception.Path) ? "$" : exception.Path) + exception.Data[Tail];
+    public static string Of(JsonException exception) =>
+        (string.IsNullOrEmpty(exception.Path) ? "$" : exception.Path) + exception.Data[Tail];
 
     /// <summary>The same failure, one list further out.</summary>
     /// <param name="inner">What went wrong inside an item.</param>

@@ -10,6 +10,8 @@ public static class WorkoutJson
     public static string Write(Workout workout) => JsonSerializer.Serialize(workout, FormatContext.Default.Workout);
 
     /// <summary>Reads a workout.</summary>
-    /// <exception cref="JsonException">Malformed, an unknown or duplicate key, or a value out of range; <see cref="JsonPlace"/> says where.</exception>
-    public static Workout Read(string json) => JsonSerializer.Deserialize(json, FormatContext.Default.Workout) ?? throw new JsonException("A workout is expected.");
+    /// <exception cref="JsonException">Malformed, an unknown or duplicate key, or a value out of range; <see cref="JsonPlace"/> says
+    /// where.</exception>
+    public static Workout Read(string json) =>
+        JsonSerializer.Deserialize(json, FormatContext.Default.Workout) ?? throw new JsonException("A workout is expected.");
 }

@@ -30,10 +30,19 @@ public static class Decided
         // A school that rewrites clauses is printed with its movement; the others are printed nowhere else.
         foreach (var topic in Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0) && use.Line(t.Name) is not null))
         {
-            var answers = divisions.Select(d => (Division: d, book.InForce(topic, d, u.Workout)?.Answer)).Where(x => x.Answer is not null).GroupBy(x => topic.Find(x.Answer!)?.Name ?? x.Answer!).ToList();
+            var answers = divisions
+                .Select(d => (Division: d, book.InForce(topic, d, u.Workout)?.Answer))
+                .Where(x => x.Answer is not null)
+                .GroupBy(x => topic.Find(x.Answer!)?.Name ?? x.Answer!)
+                .ToList();
             foreach (var answer in answers)
             {
-                yield return new(topic, topic.Find(answer.Key), answer.Key, answers.Count == 1 ? [] : answer.Select(x => x.Division).ToEq());
+                yield return new(
+                    topic,
+                    topic.Find(answer.Key),
+                    answer.Key,
+                    answers.Count == 1 ? [] : answer.Select(x => x.Division).ToEq()
+                );
             }
         }
     }

@@ -25,14 +25,26 @@ public static class Interview
     }
 
     /// <summary>Questions that a check found: only the text can answer them.</summary>
-    private static IEnumerable<Question> FromFindings(Understanding u) => u.Findings()
-        .Where(f => f.Severity == Severity.MustFix || f.Rule is "tie-unstated")
-        .Select(f => new Question(f.Rule, f.At.Line, new(f.Sentence), new(f.Why),
-            f.Mends.Select((m, i) => new Answer(new(m.Label), Example(u, f, m), Recommended(u, f, m, i), m.Edit, null)).ToEq(), false));
+    private static IEnumerable<Question> FromFindings(Understanding u) =>
+        u.Findings()
+            .Where(f => f.Severity == Severity.MustFix || f.Rule is "tie-unstated")
+            .Select(f => new Question(
+                f.Rule,
+                f.At.Line,
+                new(f.Sentence),
+                new(f.Why),
+                f.Mends.Select((m, i) => new Answer(new(m.Label), Example(u, f, m), Recommended(u, f, m, i), m.Edit, null)).ToEq(),
+                false
+            ));
 
     private static bool Recommended(Understanding u, Finding finding, Mend mend, int index)
     {
-        var topic = finding.Rule switch { "unfinished-unstated" => "capped score", "tie-unstated" => "tie-break", _ => null };
+        var topic = finding.Rule switch
+        {
+            "unfinished-unstated" => "capped score",
+            "tie-unstated" => "tie-break",
+            _ => null,
+        };
         var wanted = topic is null ? null : StandardsBook.Of(u.Competition).InForce(Topics.Find(topic)!, null, u.Workout)?.Answer;
         return wanted switch
         {
@@ -57,20 +69,38 @@ public static class Interview
         var done = total - missing;
         return (finding.Rule, mend.Edit.Text) switch
         {
-            ("unfinished-unstated", var t) when t.Contains("cap line", StringComparison.Ordinal) =>
-                ($"Who has {done} of {total} at {cap} is shown as “{done} of {total}”, behind every finisher and before {done - 1}.", $"Quien lleva {done} de {total} en {cap} aparece como «{done} de {total}», detrás de quien termina y delante de {done - 1}."),
-            ("unfinished-unstated", var t) when t.Contains("missing", StringComparison.Ordinal) =>
-                ($"Who has {done} of {total} at {cap} gets {cap} + {missing} s = {cap + Duration.Seconds(missing)}.", $"Quien lleva {done} de {total} en {cap} recibe {cap} + {missing} s = {cap + Duration.Seconds(missing)}."),
-            ("unfinished-unstated", var t) when t.Contains("zero", StringComparison.Ordinal) =>
-                ($"Who stands at {done} of {total} when the clock ends scores zero here, like somebody who came this far and failed.", $"Quien está en {done} de {total} al acabar puntúa cero aquí, como quien llegó y falló."),
-            ("unfinished-unstated", _) =>
-                ($"Who stands at {done} of {total} when the clock ends never reached this part and ranks after everybody who did.", $"Quien está en {done} de {total} al acabar no llegó a esta parte y va detrás de todos los que llegaron."),
-            ("tie-unstated", var t) when t.Contains("shared", StringComparison.Ordinal) =>
-                ($"Two athletes with {done} both take the place, say 4th; the next is 6th.", $"Dos atletas con {done} comparten el puesto, por ejemplo el 4.º; el siguiente es 6.º."),
-            ("tie-unstated", _) => ($"Two athletes with {done} are told apart by the other score, if it differs.", $"Dos atletas con {done} se distinguen por la otra puntuación, si es distinta."),
-            ("late-unstated", var t) when t.Contains("skipped", StringComparison.Ordinal) =>
-                ("A late interval is lost: at the call everybody begins the next one anew.", "Un intervalo tardío se pierde: a la señal todos empiezan el siguiente."),
-            ("late-unstated", _) => ("What is missing is done first in the next interval.", "Lo que falta se hace primero en el siguiente intervalo."),
+            ("unfinished-unstated", var t) when t.Contains("cap line", StringComparison.Ordinal) => (
+                $"Who has {done} of {total} at {cap} is shown as “{done} of {total}”, behind every finisher and before {done - 1}.",
+                $"Quien lleva {done} de {total} en {cap} aparece como «{done} de {total}», detrás de quien termina y delante de {done - 1}."
+            ),
+            ("unfinished-unstated", var t) when t.Contains("missing", StringComparison.Ordinal) => (
+                $"Who has {done} of {total} at {cap} gets {cap} + {missing} s = {cap + Duration.Seconds(missing)}.",
+                $"Quien lleva {done} de {total} en {cap} recibe {cap} + {missing} s = {cap + Duration.Seconds(missing)}."
+            ),
+            ("unfinished-unstated", var t) when t.Contains("zero", StringComparison.Ordinal) => (
+                $"Who stands at {done} of {total} when the clock ends scores zero here, like somebody who came this far and failed.",
+                $"Quien está en {done} de {total} al acabar puntúa cero aquí, como quien llegó y falló."
+            ),
+            ("unfinished-unstated", _) => (
+                $"Who stands at {done} of {total} when the clock ends never reached this part and ranks after everybody who did.",
+                $"Quien está en {done} de {total} al acabar no llegó a esta parte y va detrás de todos los que llegaron."
+            ),
+            ("tie-unstated", var t) when t.Contains("shared", StringComparison.Ordinal) => (
+                $"Two athletes with {done} both take the place, say 4th; the next is 6th.",
+                $"Dos atletas con {done} comparten el puesto, por ejemplo el 4.º; el siguiente es 6.º."
+            ),
+            ("tie-unstated", _) => (
+                $"Two athletes with {done} are told apart by the other score, if it differs.",
+                $"Dos atletas con {done} se distinguen por la otra puntuación, si es distinta."
+            ),
+            ("late-unstated", var t) when t.Contains("skipped", StringComparison.Ordinal) => (
+                "A late interval is lost: at the call everybody begins the next one anew.",
+                "Un intervalo tardío se pierde: a la señal todos empiezan el siguiente."
+            ),
+            ("late-unstated", _) => (
+                "What is missing is done first in the next interval.",
+                "Lo que falta se hace primero en el siguiente intervalo."
+            ),
             _ => new(mend.Label + ".", mend.Label + "."),
         };
     }
@@ -84,14 +114,29 @@ public static class Interview
         {
             if (use.Line(topic.Name) is { } line)
             {
-                yield return new(topic.Name, line, topic.Question, topic.Why,
-                    topic.Schools.Select(s => new Answer(s.Label, OnTheFloor(u, examples.Of(topic, s), lines, line, s), s.Name == topic.Recommended, AtTheEnd(lines, Written(topic, s)), new(topic.Name, s.Name))).ToEq(), topic.TakesWords);
+                yield return new(
+                    topic.Name,
+                    line,
+                    topic.Question,
+                    topic.Why,
+                    topic
+                        .Schools.Select(s => new Answer(
+                            s.Label,
+                            OnTheFloor(u, examples.Of(topic, s), lines, line, s),
+                            s.Name == topic.Recommended,
+                            AtTheEnd(lines, Written(topic, s)),
+                            new(topic.Name, s.Name)
+                        ))
+                        .ToEq(),
+                    topic.TakesWords
+                );
             }
         }
     }
 
     /// <summary>The line that gives an answer: the notation’s own words where it has some.</summary>
-    private static string Written(Topic topic, School school) => topic.Name == "bell" ? "bell: a rep counts when " + school.Name : $"policy {topic.Name}: {school.Name}";
+    private static string Written(Topic topic, School school) =>
+        topic.Name == "bell" ? "bell: a rep counts when " + school.Name : $"policy {topic.Name}: {school.Name}";
 
     /// <summary>A new last line, after the last one that says something.</summary>
     internal static TextEdit AtTheEnd(string[] lines, string text)
@@ -105,8 +150,11 @@ public static class Interview
     {
         var written = line <= lines.Length ? lines[line - 1].Trim() : u.Workout.Title;
         return (
-            $"At “{written}”: {example?.English ?? "as on every floor."} Judges: {Lower(school.Judges.English)} Athletes: {Lower(school.Athletes.English)}",
-            $"En «{written}»: {example?.Spanish ?? "como en toda pista."} Jueces: {Lower(school.Judges.Spanish!)} Atletas: {Lower(school.Athletes.Spanish!)}");
+            $"At “{written}”: {example?.English ?? "as on every floor."} Judges: {Lower(school.Judges.English)} Athletes: "
+                + $"{Lower(school.Athletes.English)}",
+            $"En «{written}»: {example?.Spanish ?? "como en toda pista."} Jueces: {Lower(school.Judges.Spanish!)} Atletas: "
+                + $"{Lower(school.Athletes.Spanish!)}"
+        );
     }
 
     private static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];

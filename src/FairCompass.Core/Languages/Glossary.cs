@@ -5,7 +5,8 @@ namespace FairCompass.Core.Languages;
 /// <summary>A term of the papers.</summary>
 /// <param name="English">The English term, in the singular.</param>
 /// <param name="Spanish">The Spanish term, in the singular.</param>
-/// <param name="Forms">Beginnings of Spanish words, one of which a Spanish text has wherever the English one has the term; the first is that of <paramref name="Spanish"/>.</param>
+/// <param name="Forms">Beginnings of Spanish words, one of which a Spanish text has wherever the English one has the term; the first is
+/// that of <paramref name="Spanish"/>.</param>
 public sealed record GlossaryTerm(string English, string Spanish, Eq<string> Forms);
 
 /// <summary>
@@ -14,7 +15,8 @@ public sealed record GlossaryTerm(string English, string Spanish, Eq<string> For
 /// </summary>
 public static class Glossary
 {
-    private static GlossaryTerm T(string english, string spanish, params string[] forms) => new(english, spanish, forms.Length == 0 ? [spanish] : forms.ToEq());
+    private static GlossaryTerm T(string english, string spanish, params string[] forms) =>
+        new(english, spanish, forms.Length == 0 ? [spanish] : forms.ToEq());
 
     /// <summary>The terms, in the order of the English ones.</summary>
     public static Eq<GlossaryTerm> Terms { get; } =
@@ -57,12 +59,14 @@ public static class Glossary
         T("workout", "prueba"),
     ];
 
-    /// <summary>A usual name of drafts in a language; any other is its author's and stands in quotation marks on a Spanish paper, unless it is a label.</summary>
+    /// <summary>A usual name of drafts in a language; any other is its author's and stands in quotation marks on a Spanish paper, unless it
+    /// is a label.</summary>
     public static string Usual(string name, Tongue tongue) =>
         !tongue.IsSpanish ? name
         : InDrafts.TryGetValue(name.Trim(), out var spanish) ? spanish
         : tongue.Name(name) is var own && own != name ? own
-        : name.Length < 4 || char.IsUpper(name[0]) ? name : $"«{name}»";
+        : name.Length < 4 || char.IsUpper(name[0]) ? name
+        : $"«{name}»";
 
     /// <summary>What something is above: <c>above reach</c>, <c>por encima del alcance</c>.</summary>
     public static string Above(string name, Tongue tongue) => tongue.IsSpanish ? "por encima " + Of(Usual(name, tongue)) : "above " + name;
@@ -74,43 +78,44 @@ public static class Glossary
     private static string Of(string name) => name.StartsWith("el ", StringComparison.Ordinal) ? "del " + name[3..] : "de " + name;
 
     /// <summary>Names that drafts usually use after <c>by</c>, <c>at</c>, and <c>above</c>; any other name is its author's.</summary>
-    public static IReadOnlyDictionary<string, string> InDrafts { get; } = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase)
-    {
-        ["the athlete"] = "el atleta",
-        ["athlete"] = "el atleta",
-        ["the athletes"] = "los atletas",
-        ["the team"] = "el equipo",
-        ["a team mate"] = "un compañero",
-        ["team mates"] = "los compañeros",
-        ["team-mates"] = "los compañeros",
-        ["the partner"] = "la pareja",
-        ["the floor crew"] = "el equipo de pista",
-        ["floor crew"] = "el equipo de pista",
-        ["crew"] = "el equipo de pista",
-        ["one crew"] = "una persona del equipo de pista",
-        ["two crew"] = "dos personas del equipo de pista",
-        ["the judge"] = "el juez",
-        ["the head judge"] = "el juez principal",
-        ["spotters"] = "los ayudantes",
-        ["two spotters"] = "dos ayudantes",
-        ["the wrists"] = "las muñecas",
-        ["the wrist"] = "la muñeca",
-        ["reach"] = "el alcance",
-        ["full reach"] = "el alcance completo",
-        ["the reach"] = "el alcance",
-        ["standing reach"] = "el alcance de pie",
-        ["the hip"] = "la cadera",
-        ["the touch"] = "el toque",
-        ["the far shoulder"] = "el hombro más lejano",
-        ["the top"] = "la posición alta",
-        ["the bottom"] = "la posición baja",
-        ["the floor"] = "el suelo",
-        ["the lockout"] = "el bloqueo",
-        ["the start"] = "el inicio",
-        ["the finish"] = "el final",
-        ["the jump"] = "el salto",
-        ["each rep"] = "cada repetición",
-        ["a round"] = "una ronda",
-        ["each round"] = "cada ronda",
-    };
+    public static IReadOnlyDictionary<string, string> InDrafts { get; } =
+        new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase)
+        {
+            ["the athlete"] = "el atleta",
+            ["athlete"] = "el atleta",
+            ["the athletes"] = "los atletas",
+            ["the team"] = "el equipo",
+            ["a team mate"] = "un compañero",
+            ["team mates"] = "los compañeros",
+            ["team-mates"] = "los compañeros",
+            ["the partner"] = "la pareja",
+            ["the floor crew"] = "el equipo de pista",
+            ["floor crew"] = "el equipo de pista",
+            ["crew"] = "el equipo de pista",
+            ["one crew"] = "una persona del equipo de pista",
+            ["two crew"] = "dos personas del equipo de pista",
+            ["the judge"] = "el juez",
+            ["the head judge"] = "el juez principal",
+            ["spotters"] = "los ayudantes",
+            ["two spotters"] = "dos ayudantes",
+            ["the wrists"] = "las muñecas",
+            ["the wrist"] = "la muñeca",
+            ["reach"] = "el alcance",
+            ["full reach"] = "el alcance completo",
+            ["the reach"] = "el alcance",
+            ["standing reach"] = "el alcance de pie",
+            ["the hip"] = "la cadera",
+            ["the touch"] = "el toque",
+            ["the far shoulder"] = "el hombro más lejano",
+            ["the top"] = "la posición alta",
+            ["the bottom"] = "la posición baja",
+            ["the floor"] = "el suelo",
+            ["the lockout"] = "el bloqueo",
+            ["the start"] = "el inicio",
+            ["the finish"] = "el final",
+            ["the jump"] = "el salto",
+            ["each rep"] = "cada repetición",
+            ["a round"] = "una ronda",
+            ["each round"] = "cada ronda",
+        };
 }

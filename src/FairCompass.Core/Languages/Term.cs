@@ -48,18 +48,20 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
     /// <summary>One of several submissions of a score.</summary>
     public static Term Submission { get; } = new(("submission", "envío"), ("submissions", "envíos"));
 
-    /// <summary>The word that the model uses for a unit: <c>rep</c>, <c>cal</c>, <c>m</c>, <c>ft</c>, <c>section of 3 m</c>, <c>hold</c>.</summary>
-    public static Term Of(string word) => word.Split(' ')[0] switch
-    {
-        "cal" or "calorie" => Calorie,
-        "m" => MetreSymbol,
-        "ft" => Foot,
-        "section" => Section,
-        "hold" => Hold,
-        "point" => Point,
-        "unit" => Unit,
-        _ => Rep,
-    };
+    /// <summary>The word that the model uses for a unit: <c>rep</c>, <c>cal</c>, <c>m</c>, <c>ft</c>, <c>section of 3 m</c>,
+    /// <c>hold</c>.</summary>
+    public static Term Of(string word) =>
+        word.Split(' ')[0] switch
+        {
+            "cal" or "calorie" => Calorie,
+            "m" => MetreSymbol,
+            "ft" => Foot,
+            "section" => Section,
+            "hold" => Hold,
+            "point" => Point,
+            "unit" => Unit,
+            _ => Rep,
+        };
 
     /// <summary>The word for a unit with its length, where it has one: <c>section of 3 m</c>, <c>tramo de 3 m</c>.</summary>
     public static Said Single(string word)

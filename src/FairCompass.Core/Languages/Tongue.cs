@@ -42,7 +42,8 @@ public sealed record Tongue(Language Language)
     public string Either(IEnumerable<string> words) => Joined(words, "or", "o", "u", "o");
 
     /// <summary>A count with its word: <c>1 rep</c>, <c>2 reps</c>; <c>1 repetición</c>, <c>2 repeticiones</c>.</summary>
-    public string Count(long n, Term term) => string.Create(CultureInfo.InvariantCulture, $"{n} {(n == 1 ? term.One : term.Many).In(Language)}");
+    public string Count(long n, Term term) =>
+        string.Create(CultureInfo.InvariantCulture, $"{n} {(n == 1 ? term.One : term.Many).In(Language)}");
 
     /// <summary>A place in an order: <c>2nd</c>, <c>2.º</c>.</summary>
     public string Ordinal(long n) => IsSpanish ? string.Create(CultureInfo.InvariantCulture, $"{n}.º") : Words.Ordinal(n);
@@ -58,7 +59,12 @@ public sealed record Tongue(Language Language)
             return name;
         }
 
-        if (name.Length > 2 && char.IsAsciiDigit(name[0]) && long.TryParse(name[..^2], NumberStyles.None, CultureInfo.InvariantCulture, out var n) && Words.Ordinal(n) == name)
+        if (
+            name.Length > 2
+            && char.IsAsciiDigit(name[0])
+            && long.TryParse(name[..^2], NumberStyles.None, CultureInfo.InvariantCulture, out var n)
+            && Words.Ordinal(n) == name
+        )
         {
             return Ordinal(n);
         }
@@ -66,7 +72,14 @@ public sealed record Tongue(Language Language)
         var space = name.IndexOf(' ', StringComparison.Ordinal);
         if (space > 0 && long.TryParse(name[(space + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out var number))
         {
-            return name[..space] switch { "round" => $"ronda {number}", "cycle" => $"ciclo {number}", "turn" => $"turno {number}", "window" => $"ventana {number}", _ => name };
+            return name[..space] switch
+            {
+                "round" => $"ronda {number}",
+                "cycle" => $"ciclo {number}",
+                "turn" => $"turno {number}",
+                "window" => $"ventana {number}",
+                _ => name,
+            };
         }
 
         return name switch
@@ -95,7 +108,8 @@ public sealed record Tongue(Language Language)
         }
 
         var last = all[^1].TrimStart().ToLowerInvariant();
-        var isSoft = last.StartsWith(sound, StringComparison.Ordinal)
+        var isSoft =
+            last.StartsWith(sound, StringComparison.Ordinal)
             || (last.StartsWith("h" + sound, StringComparison.Ordinal) && !last.StartsWith("hie", StringComparison.Ordinal));
         return Words.Join(all, isSoft ? soft : spanish);
     }

@@ -20,7 +20,16 @@ namespace FairCompass.Core.Measuring;
 /// <param name="Amount">How far from the mark; null when the draft does not say, so that nothing can be worked out.</param>
 /// <param name="Above">True when the place lies above the mark, false when below.</param>
 /// <param name="For">The entries it is for; empty for all.</param>
-public sealed record MeasuredPlace(string Key, string Movement, Said Name, Said Marked, Said Sets, Length? Amount, bool Above, Eq<string> For)
+public sealed record MeasuredPlace(
+    string Key,
+    string Movement,
+    Said Name,
+    Said Marked,
+    Said Sets,
+    Length? Amount,
+    bool Above,
+    Eq<string> For
+)
 {
     /// <summary>The lowest reading taken, in millimetres: lower than any mark on a standing person.</summary>
     public const decimal Lowest = 100;
@@ -28,14 +37,32 @@ public sealed record MeasuredPlace(string Key, string Movement, Said Name, Said 
     /// <summary>The highest reading taken, in millimetres: higher than any reach.</summary>
     public const decimal Highest = 4000;
 
-    /// <summary>What is hung from the athlete’s own body, by the clause that measures it. Where the amount is no part of the draft it is zero: rings hang at the fold of the hip itself.</summary>
-    private static readonly Dictionary<string, (Said Marked, Said Sets, HeightKind? Detail, bool Above)> ByClause = new(StringComparer.Ordinal)
+    /// <summary>What is hung from the athlete’s own body, by the clause that measures it. Where the amount is no part of the draft it is
+    /// zero: rings hang at the fold of the hip itself.</summary>
+    private static readonly Dictionary<string, (Said Marked, Said Sets, HeightKind? Detail, bool Above)> ByClause = new(
+        StringComparer.Ordinal
+    )
     {
-        ["setup-line"] = (("wrists, reach against the wall", "muñecas, alcance contra la pared"), ("line", "línea"), HeightKind.Line, false),
-        ["setup-reach"] = (("reach, standing, arms overhead", "alcance de pie, brazos arriba"), ("target", "blanco"), HeightKind.Target, true),
+        ["setup-line"] = (
+            ("wrists, reach against the wall", "muñecas, alcance contra la pared"),
+            ("line", "línea"),
+            HeightKind.Line,
+            false
+        ),
+        ["setup-reach"] = (
+            ("reach, standing, arms overhead", "alcance de pie, brazos arriba"),
+            ("target", "blanco"),
+            HeightKind.Target,
+            true
+        ),
         ["setup-jump-bar"] = (("reach or crown, standing", "alcance o coronilla, de pie"), ("bar", "barra"), HeightKind.Bar, true),
         ["setup-ring-height"] = (("fold of the hip, standing", "pliegue de la cadera, de pie"), ("rings", "anillas"), null, false),
-        ["setup-walk-lines"] = (("length on the floor, hands to feet", "longitud en el suelo, de manos a pies"), ("start line", "línea de salida"), null, false),
+        ["setup-walk-lines"] = (
+            ("length on the floor, hands to feet", "longitud en el suelo, de manos a pies"),
+            ("start line", "línea de salida"),
+            null,
+            false
+        ),
     };
 
     /// <summary>The places of a workout, in the order of its text, for divisions that are shown.</summary>
@@ -46,10 +73,27 @@ public sealed record MeasuredPlace(string Key, string Movement, Said Name, Said 
     {
         tongue ??= Tongue.English;
         var book = StandardsBook.Of(u.Competition);
-        var shown = u.Prescribed.Where(p => (division is null || string.Equals(p.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)) && !(p.IsMenuHead && p.Option is null) && p.At == default).ToList();
+        var shown = u
+            .Prescribed.Where(p =>
+                (division is null || string.Equals(p.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
+                && !(p.IsMenuHead && p.Option is null)
+                && p.At == default
+            )
+            .ToList();
         var entries = shown.Select(p => p.Address).Distinct().ToList();
-        return shown.SelectMany(p => At(p, book, u.Workout)).GroupBy(x => x.Place).OrderBy(g => g.Min(x => x.Line))
-            .Select(g => g.Select(x => x.Who).Distinct().ToList() is var who && who.Count == entries.Count ? g.Key : g.Key with { For = Entries.Named(who, entries, tongue).ToEq() }).ToEq();
+        return shown
+            .SelectMany(p => At(p, book, u.Workout))
+            .GroupBy(x => x.Place)
+            .OrderBy(g => g.Min(x => x.Line))
+            .Select(g =>
+                g.Select(x => x.Who).Distinct().ToList() is var who && who.Count == entries.Count
+                    ? g.Key
+                    : g.Key with
+                    {
+                        For = Entries.Named(who, entries, tongue).ToEq(),
+                    }
+            )
+            .ToEq();
     }
 
     private static IEnumerable<(MeasuredPlace Place, Address Who, int Line)> At(PrescribedTask p, StandardsBook book, Workout workout)
@@ -70,23 +114,44 @@ public sealed record MeasuredPlace(string Key, string Movement, Said Name, Said 
                 continue;
             }
 
-            Length? amount = height?.Values.At(0) is { } value ? new(value, height.Unit) : detail is null ? new(0, LengthUnit.Millimetre) : null;
+            Length? amount =
+                height?.Values.At(0) is { } value ? new(value, height.Unit)
+                : detail is null ? new(0, LengthUnit.Millimetre)
+                : null;
             var side = height?.From is { } from ? from.StartsWith("above", StringComparison.Ordinal) : above;
-            yield return (new($"{movement.Id}/{clause.Id}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/{(side ? "above" : "below")}",
-                movement.Id, standard.Name, marked, sets, amount, side, []), p.Address, p.Source.At.Line);
+            yield return (
+                new(
+                    $"{movement.Id}/{clause.Id}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/"
+                        + $"{(side ? "above" : "below")}",
+                    movement.Id,
+                    standard.Name,
+                    marked,
+                    sets,
+                    amount,
+                    side,
+                    []
+                ),
+                p.Address,
+                p.Source.At.Line
+            );
         }
     }
 
     /// <summary>Why a reading cannot be one; null when it can.</summary>
     public string? Objection(Length reading) =>
-        reading.InMillimetres is < Lowest or > Highest ? $"A mark lies from {Number.Normal(Lowest)} mm to {Number.Normal(Highest)} mm above the floor; this is {Number.Normal(reading.InMillimetres)} mm."
-            : Amount is null ? $"The draft does not say how far the {Sets.English} lies from the mark."
-            : Line(reading) <= 0 ? $"The {Sets.English} would lie under the floor." : null;
+        reading.InMillimetres is < Lowest or > Highest
+            ? $"A mark lies from {Number.Normal(Lowest)} mm to {Number.Normal(Highest)} mm above the floor; this is "
+                + $"{Number.Normal(reading.InMillimetres)} mm."
+        : Amount is null ? $"The draft does not say how far the {Sets.English} lies from the mark."
+        : Line(reading) <= 0 ? $"The {Sets.English} would lie under the floor."
+        : null;
 
     /// <summary>Where the place lies, in millimetres, exact.</summary>
     /// <param name="reading">The mark.</param>
     /// <exception cref="InvalidOperationException">The draft does not say the amount.</exception>
     /// <example>Wrists at 2124 mm, line 80 mm below: 2044 mm.</example>
-    public decimal Line(Length reading) => Amount is { } amount ? reading.InMillimetres + (Above ? amount.InMillimetres : -amount.InMillimetres)
-        : throw new InvalidOperationException("The draft does not say the amount.");
+    public decimal Line(Length reading) =>
+        Amount is { } amount
+            ? reading.InMillimetres + (Above ? amount.InMillimetres : -amount.InMillimetres)
+            : throw new InvalidOperationException("The draft does not say the amount.");
 }

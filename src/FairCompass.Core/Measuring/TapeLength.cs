@@ -24,8 +24,15 @@ public sealed record TapeLength(decimal Millimetres, string Inches, string Tape)
             (over, of) = (over / 2, of / 2);
         }
 
-        var tape = over == 0 ? whole.ToString(CultureInfo.InvariantCulture) : whole == 0 ? string.Create(CultureInfo.InvariantCulture, $"{over}/{of}") : string.Create(CultureInfo.InvariantCulture, $"{whole} {over}/{of}");
-        return new(Math.Round(millimetres, MidpointRounding.AwayFromZero), Math.Round(inches, 2, MidpointRounding.AwayFromZero).ToString("0.00", CultureInfo.InvariantCulture), tape);
+        var tape =
+            over == 0 ? whole.ToString(CultureInfo.InvariantCulture)
+            : whole == 0 ? string.Create(CultureInfo.InvariantCulture, $"{over}/{of}")
+            : string.Create(CultureInfo.InvariantCulture, $"{whole} {over}/{of}");
+        return new(
+            Math.Round(millimetres, MidpointRounding.AwayFromZero),
+            Math.Round(inches, 2, MidpointRounding.AwayFromZero).ToString("0.00", CultureInfo.InvariantCulture),
+            tape
+        );
     }
 
     /// <summary>Both tapes: <c>2044 mm · 80 1/2 in</c>.</summary>

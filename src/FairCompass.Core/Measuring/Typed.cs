@@ -20,11 +20,15 @@ public static partial class Typed
         var match = Shape.Match(text);
         if (!match.Success)
         {
-            objection = text.Length == 0 ? "Type what the tape shows." : text.Contains(',', StringComparison.Ordinal) ? $"Write {text.Replace(',', '.')}: decimals have a point." : "A number is needed, such as 2124, 83.5 or 83 1/2.";
+            objection =
+                text.Length == 0 ? "Type what the tape shows."
+                : text.Contains(',', StringComparison.Ordinal) ? $"Write {text.Replace(',', '.')}: decimals have a point."
+                : "A number is needed, such as 2124, 83.5 or 83 1/2.";
             return null;
         }
 
-        decimal Of(string name) => match.Groups[name].Success ? decimal.Parse(match.Groups[name].Value, NumberStyles.None, CultureInfo.InvariantCulture) : 0;
+        decimal Of(string name) =>
+            match.Groups[name].Success ? decimal.Parse(match.Groups[name].Value, NumberStyles.None, CultureInfo.InvariantCulture) : 0;
         if (!match.Groups["of"].Success)
         {
             return decimal.Parse(match.Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture);

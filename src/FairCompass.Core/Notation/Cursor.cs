@@ -154,8 +154,11 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
         var start = at;
         if (at < s.Length && s[at] is '-' or '−' && at + 1 < s.Length && char.IsAsciiDigit(s[at + 1]))
         {
-            Fail("An amount or load cannot be negative.", "a number without a minus",
-                r => new Mend("Remove the minus", new TextEdit(r.Line, r.Column, 1, "")));
+            Fail(
+                "An amount or load cannot be negative.",
+                "a number without a minus",
+                r => new Mend("Remove the minus", new TextEdit(r.Line, r.Column, 1, ""))
+            );
             return null;
         }
 
@@ -197,8 +200,12 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
 
             var written = s[start..at] + "." + s[(at + 1)..end];
             var length = end - start;
-            Fail($"The comma separates details; write {written}.", $"a point: {written}",
-                r => new Mend($"Write {written}", new TextEdit(r.Line, r.Column, length, written)), start);
+            Fail(
+                $"The comma separates details; write {written}.",
+                $"a point: {written}",
+                r => new Mend($"Write {written}", new TextEdit(r.Line, r.Column, length, written)),
+                start
+            );
             return null;
         }
 
@@ -277,8 +284,12 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
         var start = Mark();
         if (Next == '/')
         {
-            Fail("There are two duties, so two values; here stands a third.", "at most two values: 22.5/15",
-                r => new Mend("Drop the third value", new TextEdit(r.Line, r.Column, r.Length, "")), start);
+            Fail(
+                "There are two duties, so two values; here stands a third.",
+                "at most two values: 22.5/15",
+                r => new Mend("Drop the third value", new TextEdit(r.Line, r.Column, r.Length, "")),
+                start
+            );
             return null;
         }
 
@@ -315,9 +326,12 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
                     ? $"“{text}” is not a time: seconds and minutes after a colon have two digits and go to 59, and a day is the longest."
                     : $"“{text}” is not a time: write minutes and seconds.",
                 "a time such as 9:00 or 1:05:00",
-                r => text.Contains(':', StringComparison.Ordinal) || text.Length > 3 ? null
-                    : new Mend($"Write {text}:00", new TextEdit(r.Line, r.Column, text.Length, text + ":00")),
-                start);
+                r =>
+                    text.Contains(':', StringComparison.Ordinal) || text.Length > 3
+                        ? null
+                        : new Mend($"Write {text}:00", new TextEdit(r.Line, r.Column, text.Length, text + ":00")),
+                start
+            );
         }
 
         tokens.Add(new(line.Number, line.Column + start, at - start, TokenKind.Number));
@@ -422,8 +436,10 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
     }
 
     private static bool IsNameCharacter(char c) =>
-        char.IsLetterOrDigit(c) || char.IsSurrogate(c) || c is ' ' or '-' or '\'' or '&' or '+' or '’'
-            || char.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark or UnicodeCategory.SpacingCombiningMark;
+        char.IsLetterOrDigit(c)
+        || char.IsSurrogate(c)
+        || c is ' ' or '-' or '\'' or '&' or '+' or '’'
+        || char.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark or UnicodeCategory.SpacingCombiningMark;
 
     private int Match(string phrase) => Match(phrase, at);
 
@@ -448,7 +464,12 @@ internal sealed class Cursor(DraftLine line, List<Token> tokens)
         }
 
         var last = phrase[^1];
-        if (phrase == "unset" && i + 1 < s.Length && s[i] == '-' && (char.IsAsciiDigit(s[i + 1]) || s[i + 1] == '.' || s.AsSpan(i + 1).StartsWith("unset")))
+        if (
+            phrase == "unset"
+            && i + 1 < s.Length
+            && s[i] == '-'
+            && (char.IsAsciiDigit(s[i + 1]) || s[i + 1] == '.' || s.AsSpan(i + 1).StartsWith("unset"))
+        )
         {
             // Inside a series the hyphen belongs to the series, not to a name.
             return i;

@@ -35,8 +35,13 @@ internal static class DraftLines
             number++;
             if (number > NotationLimits.Lines)
             {
-                problems.Add(new(new(number, 1, Math.Max(1, raw.Length)),
-                    $"A draft has at most {NotationLimits.Lines} lines; everything from here on is left out.", "a shorter draft"));
+                problems.Add(
+                    new(
+                        new(number, 1, Math.Max(1, raw.Length)),
+                        $"A draft has at most {NotationLimits.Lines} lines; everything from here on is left out.",
+                        "a shorter draft"
+                    )
+                );
                 break;
             }
 
@@ -52,9 +57,14 @@ internal static class DraftLines
 
             if (line.Level > (open.Count == 0 ? 0 : open.Peek().Level + 1))
             {
-                problems.Add(new(new(number, 1, line.Column - 1),
-                    "This line is indented deeper than the line above allows.", "two spaces more than the line it belongs to",
-                    new Mend("Indent by one level", new TextEdit(number, 1, line.Column - 1, new string(' ', open.Count * 2)))));
+                problems.Add(
+                    new(
+                        new(number, 1, line.Column - 1),
+                        "This line is indented deeper than the line above allows.",
+                        "two spaces more than the line it belongs to",
+                        new Mend("Indent by one level", new TextEdit(number, 1, line.Column - 1, new string(' ', open.Count * 2)))
+                    )
+                );
             }
 
             (open.Count == 0 ? roots : open.Peek().Children).Add(line);
@@ -68,16 +78,26 @@ internal static class DraftLines
     {
         if (raw.Length > NotationLimits.LineLength)
         {
-            problems.Add(new(new(number, NotationLimits.LineLength + 1, raw.Length - NotationLimits.LineLength),
-                $"A line has at most {NotationLimits.LineLength} characters; this one has {raw.Length} and is left out.", "a shorter line"));
+            problems.Add(
+                new(
+                    new(number, NotationLimits.LineLength + 1, raw.Length - NotationLimits.LineLength),
+                    $"A line has at most {NotationLimits.LineLength} characters; this one has {raw.Length} and is left out.",
+                    "a shorter line"
+                )
+            );
             return null;
         }
 
         if (Forbidden(raw) is { } bad)
         {
-            problems.Add(new(new(number, bad + 1, 1),
-                "A control character or a mark that turns the reading direction is hidden here.", "visible characters only",
-                new Mend("Remove it", new TextEdit(number, bad + 1, 1, ""))));
+            problems.Add(
+                new(
+                    new(number, bad + 1, 1),
+                    "A control character or a mark that turns the reading direction is hidden here.",
+                    "visible characters only",
+                    new Mend("Remove it", new TextEdit(number, bad + 1, 1, ""))
+                )
+            );
             return null;
         }
 
@@ -98,14 +118,22 @@ internal static class DraftLines
 
         if (indent % 2 != 0)
         {
-            problems.Add(new(new(number, 1, indent), "The indentation is an odd number of spaces; a level is two.", "two spaces a level",
-                new Mend("Use " + (indent + 1) + " spaces", new TextEdit(number, 1, 0, " "))));
+            problems.Add(
+                new(
+                    new(number, 1, indent),
+                    "The indentation is an odd number of spaces; a level is two.",
+                    "two spaces a level",
+                    new Mend("Use " + (indent + 1) + " spaces", new TextEdit(number, 1, 0, " "))
+                )
+            );
         }
 
         var level = (indent + 1) / 2;
         if (level > NotationLimits.Levels)
         {
-            problems.Add(new(new(number, 1, indent), $"A draft has at most {NotationLimits.Levels} levels; this line is left out.", "fewer levels"));
+            problems.Add(
+                new(new(number, 1, indent), $"A draft has at most {NotationLimits.Levels} levels; this line is left out.", "fewer levels")
+            );
             return null;
         }
 

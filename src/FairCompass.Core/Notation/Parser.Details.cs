@@ -9,20 +9,44 @@ public sealed partial class Parser
 
     private static readonly (string Words, FlagKind Kind)[] Flags =
     [
-        ("in one go", FlagKind.InOneGo), ("may be broken", FlagKind.MayBeBroken), ("may be joined with the next", FlagKind.MayBeJoined),
-        ("each", FlagKind.Each), ("by each", FlagKind.ByEach), ("last bar repeats", FlagKind.LastBarRepeats),
+        ("in one go", FlagKind.InOneGo),
+        ("may be broken", FlagKind.MayBeBroken),
+        ("may be joined with the next", FlagKind.MayBeJoined),
+        ("each", FlagKind.Each),
+        ("by each", FlagKind.ByEach),
+        ("last bar repeats", FlagKind.LastBarRepeats),
         ("neighbours may be joined", FlagKind.NeighboursMayBeJoined),
     ];
 
     private static readonly (string Words, HeightKind Kind)[] Heights =
     [
-        ("box", HeightKind.Box), ("target", HeightKind.Target), ("bar", HeightKind.Bar), ("line", HeightKind.Line), ("wall", HeightKind.Wall),
+        ("box", HeightKind.Box),
+        ("target", HeightKind.Target),
+        ("bar", HeightKind.Bar),
+        ("line", HeightKind.Line),
+        ("wall", HeightKind.Wall),
     ];
 
     private static readonly string[] DetailWords =
     [
-        "box", "target", "bar", "line", "wall", "marks every", "in one go", "counts", "credited", "uncounted", "may be broken",
-        "may be joined with the next", "each", "by each", "from the floor", "from the rack", "from the hang", "every",
+        "box",
+        "target",
+        "bar",
+        "line",
+        "wall",
+        "marks every",
+        "in one go",
+        "counts",
+        "credited",
+        "uncounted",
+        "may be broken",
+        "may be joined with the next",
+        "each",
+        "by each",
+        "from the floor",
+        "from the rack",
+        "from the hang",
+        "every",
     ];
 
     private static Eq<Detail>? Details(Cursor c) => c.Failed ? null : MoreDetails(c, []);
@@ -51,8 +75,12 @@ public sealed partial class Parser
         var detail = DetailBody(c, quiet, start);
         if (detail is null && !c.Failed && !quiet)
         {
-            Nothing<Detail>(c, "This detail is not understood.",
-                "a load such as 2 x 22.5/15 kg, a height such as box 60/50 cm, or words such as counts, credited, from the rack", DetailWords);
+            Nothing<Detail>(
+                c,
+                "This detail is not understood.",
+                "a load such as 2 x 22.5/15 kg, a height such as box 60/50 cm, or words such as counts, credited, from the rack",
+                DetailWords
+            );
         }
 
         return detail is null ? null : detail with { At = c.From(start) };
@@ -89,13 +117,15 @@ public sealed partial class Parser
 
         if (c.Eat("marks every"))
         {
-            return c.Number() is { } n && LengthUnitOf(c) is { } unit ? new Workouts.Detail.Marks(n, unit)
+            return c.Number() is { } n && LengthUnitOf(c) is { } unit
+                ? new Workouts.Detail.Marks(n, unit)
                 : Nothing<Detail>(c, "How far apart are the marks?", "a length such as 2.5 m");
         }
 
         if (c.Eat("from the"))
         {
-            return c.Eat("floor") ? new Workouts.Detail.From(FromPlace.Floor) : c.Eat("rack") ? new Workouts.Detail.From(FromPlace.Rack)
+            return c.Eat("floor") ? new Workouts.Detail.From(FromPlace.Floor)
+                : c.Eat("rack") ? new Workouts.Detail.From(FromPlace.Rack)
                 : c.Eat("hang") ? new Workouts.Detail.From(FromPlace.Hang)
                 : Nothing<Detail>(c, "From where?", "floor, rack, or hang", ["floor", "rack", "hang"]);
         }
@@ -125,7 +155,9 @@ public sealed partial class Parser
 
         if (c.Eat("counts"))
         {
-            return c.AtNumber && c.Int("what a unit counts") is { } n ? new Workouts.Detail.Counts(n) : Nothing<Detail>(c, "What does a unit count?", "a whole number");
+            return c.AtNumber && c.Int("what a unit counts") is { } n
+                ? new Workouts.Detail.Counts(n)
+                : Nothing<Detail>(c, "What does a unit count?", "a whole number");
         }
 
         if (c.Eat("credited"))
@@ -156,7 +188,8 @@ public sealed partial class Parser
             }
         }
 
-        return c.Eat("count") ? (c.Int("what a group counts") is { } credit ? new Workouts.Detail.EveryCount(k, credit) : null)
+        return c.Eat("count")
+            ? (c.Int("what a group counts") is { } credit ? new Workouts.Detail.EveryCount(k, credit) : null)
             : Nothing<Detail>(c, "What about every so many?", "as in every 2nd round, or every 2 count 1");
     }
 
@@ -241,14 +274,24 @@ public sealed partial class Parser
         return null;
     }
 
-    private static bool LooksLikeUnit(string word) => Text.Words.Nearest(word, Units) is not null || word is "kilo" or "kilos" or "kgs" or "lbs" or "pounds" or "pood" or "stone" or "inch" or "inches";
+    private static bool LooksLikeUnit(string word) =>
+        Text.Words.Nearest(word, Units) is not null
+        || word is "kilo" or "kilos" or "kgs" or "lbs" or "pounds" or "pood" or "stone" or "inch" or "inches";
 
     private static void UnknownUnit(Cursor c, string typed, int start)
     {
         var word = typed.Split(' ')[0];
-        var guess = word is "kilo" or "kilos" or "KG" or "Kg" ? "kg" : word is "pounds" or "LB" or "Lb" ? "lb" : word is "inch" or "inches" ? "in" : Text.Words.Nearest(word, Units);
-        c.Fail($"“{word}” is not a unit that is known here.", "kg or lb for a load; cal, m or ft for an amount; cm, mm, m, in or ft for a height",
-            r => guess is null ? null : new Mend($"Write {guess}", new TextEdit(r.Line, r.Column, word.Length, guess)), start);
+        var guess =
+            word is "kilo" or "kilos" or "KG" or "Kg" ? "kg"
+            : word is "pounds" or "LB" or "Lb" ? "lb"
+            : word is "inch" or "inches" ? "in"
+            : Text.Words.Nearest(word, Units);
+        c.Fail(
+            $"“{word}” is not a unit that is known here.",
+            "kg or lb for a load; cal, m or ft for an amount; cm, mm, m, in or ft for a height",
+            r => guess is null ? null : new Mend($"Write {guess}", new TextEdit(r.Line, r.Column, word.Length, guess)),
+            start
+        );
     }
 
     private static Detail? Height(Cursor c, HeightKind kind, bool quiet)
@@ -285,9 +328,16 @@ public sealed partial class Parser
             : Nothing<Detail>(c, "Above or below what?", "a reference such as reach or the wrists");
     }
 
-    private static MassUnit? MassUnitOf(Cursor c) => c.Eat("kg") ? MassUnit.Kilogram : c.Eat("lb") ? MassUnit.Pound : null;
+    private static MassUnit? MassUnitOf(Cursor c) =>
+        c.Eat("kg") ? MassUnit.Kilogram
+        : c.Eat("lb") ? MassUnit.Pound
+        : null;
 
     private static LengthUnit? LengthUnitOf(Cursor c) =>
-        c.Eat("cm") ? LengthUnit.Centimetre : c.Eat("mm") ? LengthUnit.Millimetre : c.Eat("m") ? LengthUnit.Metre
-            : c.Eat("in") ? LengthUnit.Inch : c.Eat("ft") ? LengthUnit.Foot : null;
+        c.Eat("cm") ? LengthUnit.Centimetre
+        : c.Eat("mm") ? LengthUnit.Millimetre
+        : c.Eat("m") ? LengthUnit.Metre
+        : c.Eat("in") ? LengthUnit.Inch
+        : c.Eat("ft") ? LengthUnit.Foot
+        : null;
 }

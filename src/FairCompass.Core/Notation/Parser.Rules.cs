@@ -9,10 +9,15 @@ public sealed partial class Parser
 
     private static readonly (string Words, ShareKind Kind)[] PlainShares =
     [
-        ("one at a time", ShareKind.OneAtATime), ("any number at a time", ShareKind.AnyNumber), ("any split", ShareKind.AnySplit),
-        ("in rotation", ShareKind.InRotation), ("in fixed order", ShareKind.InFixedOrder),
-        ("taking turns by the round", ShareKind.TurnsByRound), ("an attempt is a turn", ShareKind.AttemptIsTurn),
-        ("hand tag", ShareKind.HandTag), ("no hand tag", ShareKind.NoHandTag),
+        ("one at a time", ShareKind.OneAtATime),
+        ("any number at a time", ShareKind.AnyNumber),
+        ("any split", ShareKind.AnySplit),
+        ("in rotation", ShareKind.InRotation),
+        ("in fixed order", ShareKind.InFixedOrder),
+        ("taking turns by the round", ShareKind.TurnsByRound),
+        ("an attempt is a turn", ShareKind.AttemptIsTurn),
+        ("hand tag", ShareKind.HandTag),
+        ("no hand tag", ShareKind.NoHandTag),
     ];
 
     private static bool IsRule(Cursor c)
@@ -41,8 +46,7 @@ public sealed partial class Parser
                 }
 
                 phrases.Add(phrase);
-            }
-            while (c.EatChar(','));
+            } while (c.EatChar(','));
             return new Rule.Share(phrases.ToEq());
         }
 
@@ -66,13 +70,15 @@ public sealed partial class Parser
         {
             var text = c.TakeRest(TokenKind.Remark);
             return text.Length == 0 ? Nothing<Rule>(c, "Here the words are missing.", "what shall be printed")
-                : touch ? new Rule.Touch(text) : new Rule.Remark(text);
+                : touch ? new Rule.Touch(text)
+                : new Rule.Remark(text);
         }
 
         if (c.Eat("standard"))
         {
             return c.Name(TokenKind.Name) is { } clause && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } wording
-                ? new Rule.ClauseHere(clause, wording) : Nothing<Rule>(c, "Which clause, and what does it say here?", "standard between-hands: does not apply");
+                ? new Rule.ClauseHere(clause, wording)
+                : Nothing<Rule>(c, "Which clause, and what does it say here?", "standard between-hands: does not apply");
         }
 
         return Nothing<Rule>(c, "This is not a rule.", "share:, hold:, re-rig:, help:, touch:, note: or standard …:", RuleWords);
@@ -90,12 +96,16 @@ public sealed partial class Parser
 
         if (c.Eat("together at"))
         {
-            return c.Name(TokenKind.Name) is { } position ? new(ShareKind.TogetherAt, Text: position) : Nothing<SharePhrase>(c, "Together at which position?", "the position that is compared");
+            return c.Name(TokenKind.Name) is { } position
+                ? new(ShareKind.TogetherAt, Text: position)
+                : Nothing<SharePhrase>(c, "Together at which position?", "the position that is compared");
         }
 
         if (c.Eat("by"))
         {
-            return c.Int("how many members") is { } members && c.Eat("members") ? new(ShareKind.ByMembers, members) : Nothing<SharePhrase>(c, "By how many?", "by 2 members");
+            return c.Int("how many members") is { } members && c.Eat("members")
+                ? new(ShareKind.ByMembers, members)
+                : Nothing<SharePhrase>(c, "By how many?", "by 2 members");
         }
 
         if (c.Eat("at least"))
@@ -105,13 +115,19 @@ public sealed partial class Parser
                 return null;
             }
 
-            var per = c.Eat("each") ? "each" : c.Eat("a turn") ? "a turn" : null;
+            var per =
+                c.Eat("each") ? "each"
+                : c.Eat("a turn") ? "a turn"
+                : null;
             if (per is null)
             {
                 return Nothing<SharePhrase>(c, "At least so many per what?", "each, or a turn");
             }
 
-            var tail = c.Eat("of every movement") ? " of every movement" : c.Eat("in every round") ? " in every round" : "";
+            var tail =
+                c.Eat("of every movement") ? " of every movement"
+                : c.Eat("in every round") ? " in every round"
+                : "";
             return new(ShareKind.AtLeast, least, per + tail);
         }
 
@@ -123,21 +139,34 @@ public sealed partial class Parser
             }
 
             var tries = c.Eat("tries");
-            return c.Eat("in a row") ? new(tries ? ShareKind.AtMostTries : ShareKind.AtMost, most) : Nothing<SharePhrase>(c, "At most so many what?", "in a row");
+            return c.Eat("in a row")
+                ? new(tries ? ShareKind.AtMostTries : ShareKind.AtMost, most)
+                : Nothing<SharePhrase>(c, "At most so many what?", "in a row");
         }
 
         if (c.Eat("hand over after"))
         {
-            return c.Name(TokenKind.Name) is { } what ? new(ShareKind.HandOverAfter, Text: what) : Nothing<SharePhrase>(c, "After what?", "what a hand-over waits for");
+            return c.Name(TokenKind.Name) is { } what
+                ? new(ShareKind.HandOverAfter, Text: what)
+                : Nothing<SharePhrase>(c, "After what?", "what a hand-over waits for");
         }
 
-        return Nothing<SharePhrase>(c, "This is not a way to share work.", "one at a time, any split, together at …, in rotation, at least …, at most …",
-            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after"]);
+        return Nothing<SharePhrase>(
+            c,
+            "This is not a way to share work.",
+            "one at a time, any split, together at …, in rotation, at least …, at most …",
+            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after"]
+        );
     }
 
     private static Rule? Hold(Cursor c)
     {
-        if (c.Int("how many hold") is not { } holders || !c.Eat("crew-mate in") || c.Name(TokenKind.Movement) is not { } position || !c.EatChar(','))
+        if (
+            c.Int("how many hold") is not { } holders
+            || !c.Eat("crew-mate in")
+            || c.Name(TokenKind.Movement) is not { } position
+            || !c.EatChar(',')
+        )
         {
             return Nothing<Rule>(c, "Who holds what, and for how long?", "1 crew-mate in front plank, for every whole rep");
         }
@@ -202,10 +231,20 @@ public sealed partial class Parser
 
     private static Rule? Help(Cursor c)
     {
-        HelpAct? act = c.Eat("load plates") ? HelpAct.LoadPlates : c.Eat("spot") ? HelpAct.Spot : c.Eat("lift up") ? HelpAct.LiftUp : c.Eat("move kit") ? HelpAct.MoveKit : null;
+        HelpAct? act =
+            c.Eat("load plates") ? HelpAct.LoadPlates
+            : c.Eat("spot") ? HelpAct.Spot
+            : c.Eat("lift up") ? HelpAct.LiftUp
+            : c.Eat("move kit") ? HelpAct.MoveKit
+            : null;
         if (act is null || !c.Eat("by") || c.Name(TokenKind.Name) is not { } by)
         {
-            return Nothing<Rule>(c, "Who may help with what?", "load plates, spot, lift up or move kit, then by and who", ["load plates", "spot", "lift up", "move kit"]);
+            return Nothing<Rule>(
+                c,
+                "Who may help with what?",
+                "load plates, spot, lift up or move kit, then by and who",
+                ["load plates", "spot", "lift up", "move kit"]
+            );
         }
 
         if (!c.EatChar(','))

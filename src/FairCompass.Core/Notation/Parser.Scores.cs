@@ -7,12 +7,28 @@ public sealed partial class Parser
 {
     private static readonly (string Words, Measure Measure)[] Measures =
     [
-        ("time by the hall clock", Measure.HallClock), ("time", Measure.Time), ("reps", Measure.Reps), ("rounds and reps", Measure.RoundsAndReps),
-        ("calories", Measure.Calories), ("metres", Measure.Metres), ("points", Measure.Points), ("best load", Measure.BestLoad),
+        ("time by the hall clock", Measure.HallClock),
+        ("time", Measure.Time),
+        ("reps", Measure.Reps),
+        ("rounds and reps", Measure.RoundsAndReps),
+        ("calories", Measure.Calories),
+        ("metres", Measure.Metres),
+        ("points", Measure.Points),
+        ("best load", Measure.BestLoad),
         ("sum of best loads", Measure.SumOfBestLoads),
     ];
 
-    private static readonly string[] PolicyWords = ["bell:", "gate on the second:", "attempts:", "clips:", "club:", "timing:", "policy", "standard"];
+    private static readonly string[] PolicyWords =
+    [
+        "bell:",
+        "gate on the second:",
+        "attempts:",
+        "clips:",
+        "club:",
+        "timing:",
+        "policy",
+        "standard",
+    ];
 
     private Score? Score(DraftLine line, Cursor c)
     {
@@ -43,12 +59,19 @@ public sealed partial class Parser
             }
         }
 
-        Nothing<Score>(c, "What is measured?", "time, reps, rounds and reps, calories, metres, points, best load, or sum of best loads",
-            [.. Measures.Select(m => m.Words)]);
+        Nothing<Score>(
+            c,
+            "What is measured?",
+            "time, reps, rounds and reps, calories, metres, points, best load, or sum of best loads",
+            [.. Measures.Select(m => m.Words)]
+        );
         return null;
     }
 
-    private static Eq<Who>? OfNames(Cursor c) => c.Eat("of") ? Names(c) : c.Failed ? null : new Eq<Who>?([]);
+    private static Eq<Who>? OfNames(Cursor c) =>
+        c.Eat("of") ? Names(c)
+        : c.Failed ? null
+        : new Eq<Who>?([]);
 
     private ScoreLine? ScoreLineOf(DraftLine line, Cursor c)
     {
@@ -76,7 +99,12 @@ public sealed partial class Parser
                 : Nothing<ScoreLine>(c, $"What is this score when {part} is unfinished?", "not reached, or zero", ["not reached", "zero"]);
         }
 
-        return Nothing<ScoreLine>(c, "This line is not understood.", "unfinished:, tie:, weight, or A unfinished:", ["unfinished:", "tie:", "weight"]);
+        return Nothing<ScoreLine>(
+            c,
+            "This line is not understood.",
+            "unfinished:, tie:, weight, or A unfinished:",
+            ["unfinished:", "tie:", "weight"]
+        );
     }
 
     private static bool OwnCap(Cursor c)
@@ -105,7 +133,11 @@ public sealed partial class Parser
             }
 
             var missing = c.Eat("missing");
-            CountedAs? of = c.Eat("rep") ? CountedAs.Reps : c.Eat("calorie") ? CountedAs.Calories : c.Eat("metre") ? CountedAs.Metres : null;
+            CountedAs? of =
+                c.Eat("rep") ? CountedAs.Reps
+                : c.Eat("calorie") ? CountedAs.Calories
+                : c.Eat("metre") ? CountedAs.Metres
+                : null;
             if (of is null)
             {
                 return Nothing<ScoreLine>(c, "For each what?", "missing rep, missing calorie, or missing metre");
@@ -118,12 +150,23 @@ public sealed partial class Parser
 
         if (c.Eat("cap line by"))
         {
-            return c.Eat("reps") ? new ScoreLine.CapLine(CountedAs.Reps) : c.Eat("calories") ? new ScoreLine.CapLine(CountedAs.Calories)
+            return c.Eat("reps") ? new ScoreLine.CapLine(CountedAs.Reps)
+                : c.Eat("calories") ? new ScoreLine.CapLine(CountedAs.Calories)
                 : c.Eat("metres") ? new ScoreLine.CapLine(CountedAs.Metres)
-                : Nothing<ScoreLine>(c, "By what is an unfinished result ordered?", "reps, calories, or metres", ["reps", "calories", "metres"]);
+                : Nothing<ScoreLine>(
+                    c,
+                    "By what is an unfinished result ordered?",
+                    "reps, calories, or metres",
+                    ["reps", "calories", "metres"]
+                );
         }
 
-        return Nothing<ScoreLine>(c, "How is an unfinished result scored?", "cap line by reps, or +0:01 for each missing rep", ["cap line by"]);
+        return Nothing<ScoreLine>(
+            c,
+            "How is an unfinished result scored?",
+            "cap line by reps, or +0:01 for each missing rep",
+            ["cap line by"]
+        );
     }
 
     private static ScoreLine? Tie(Cursor c)
@@ -140,7 +183,8 @@ public sealed partial class Parser
 
         if (c.Eat("score"))
         {
-            return char.IsUpper(c.Next) && c.Name(TokenKind.Name) is { } label ? new ScoreLine.TieScore(label)
+            return char.IsUpper(c.Next) && c.Name(TokenKind.Name) is { } label
+                ? new ScoreLine.TieScore(label)
                 : Nothing<ScoreLine>(c, "Which score breaks the tie?", "the score's name");
         }
 
@@ -153,20 +197,30 @@ public sealed partial class Parser
 
             return c.Eat("the last full round") ? new ScoreLine.TieTime(TieMark.LastFullRound, null)
                 : c.Eat("the last gate passed") ? new ScoreLine.TieTime(TieMark.LastGate, null)
-                : Nothing<ScoreLine>(c, "The time at which mark?", "round 2, the last full round, or the last gate passed", ["round", "the last full round", "the last gate passed"]);
+                : Nothing<ScoreLine>(
+                    c,
+                    "The time at which mark?",
+                    "round 2, the last full round, or the last gate passed",
+                    ["round", "the last full round", "the last gate passed"]
+                );
         }
 
         foreach (var (words, measure) in Measures)
         {
             if (c.Eat(words))
             {
-                return OfNames(c) is { Count: > 0 } names ? new ScoreLine.TieMeasure(measure, names)
+                return OfNames(c) is { Count: > 0 } names
+                    ? new ScoreLine.TieMeasure(measure, names)
                     : Nothing<ScoreLine>(c, "Of which part?", "of and a name");
             }
         }
 
-        return Nothing<ScoreLine>(c, "What decides a tie?", "shared, score B, time at round 2, time at the last full round, or lowest member",
-            ["shared", "lowest member", "score", "time at"]);
+        return Nothing<ScoreLine>(
+            c,
+            "What decides a tie?",
+            "shared, score B, time at round 2, time at the last full round, or lowest member",
+            ["shared", "lowest member", "score", "time at"]
+        );
     }
 
     private static bool IsPolicy(Cursor c)
@@ -197,13 +251,21 @@ public sealed partial class Parser
                 return Nothing<Policy>(c, "When does it count?", "counts when begun, finished, or finished and steady");
             }
 
-            BellWhen? when = c.Eat("begun") ? BellWhen.Begun : c.Eat("finished and steady") ? BellWhen.FinishedAndSteady : c.Eat("finished") ? BellWhen.Finished : null;
-            return when is { } w ? new Policy.Bell(lift ? VoidedUnit.Lift : VoidedUnit.Rep, w) : Nothing<Policy>(c, "When does it count?", "begun, finished, or finished and steady");
+            BellWhen? when =
+                c.Eat("begun") ? BellWhen.Begun
+                : c.Eat("finished and steady") ? BellWhen.FinishedAndSteady
+                : c.Eat("finished") ? BellWhen.Finished
+                : null;
+            return when is { } w
+                ? new Policy.Bell(lift ? VoidedUnit.Lift : VoidedUnit.Rep, w)
+                : Nothing<Policy>(c, "When does it count?", "begun, finished, or finished and steady");
         }
 
         if (c.Eat("gate on the second:"))
         {
-            return c.Eat("counts") ? new Policy.GateOnSecond(true) : c.Eat("misses") ? new Policy.GateOnSecond(false) : Nothing<Policy>(c, "A gate reached exactly on its second?", "counts or misses");
+            return c.Eat("counts") ? new Policy.GateOnSecond(true)
+                : c.Eat("misses") ? new Policy.GateOnSecond(false)
+                : Nothing<Policy>(c, "A gate reached exactly on its second?", "counts or misses");
         }
 
         if (c.Eat("attempts:"))
@@ -214,38 +276,72 @@ public sealed partial class Parser
                 return Nothing<Policy>(c, "Which attempt holds?", "best of 2, last of 3, best of all");
             }
 
-            return c.Eat("all") ? new Policy.Attempts(best, null) : c.Int("how many attempts") is { } n ? new Policy.Attempts(best, n) : null;
+            return c.Eat("all") ? new Policy.Attempts(best, null)
+                : c.Int("how many attempts") is { } n ? new Policy.Attempts(best, n)
+                : null;
         }
 
         if (c.Eat("clips: a lift without them"))
         {
-            return c.Eat("counts") ? new Policy.Clips(true) : c.Eat("does not count") ? new Policy.Clips(false) : Nothing<Policy>(c, "Does a lift without clips count?", "counts or does not count");
+            return c.Eat("counts") ? new Policy.Clips(true)
+                : c.Eat("does not count") ? new Policy.Clips(false)
+                : Nothing<Policy>(c, "Does a lift without clips count?", "counts or does not count");
         }
 
         if (c.Eat("club: best"))
         {
-            return c.Int("how many members") is { } n && c.Eat("members") ? new Policy.Club(n) : Nothing<Policy>(c, "How many members?", "best 4 members");
+            return c.Int("how many members") is { } n && c.Eat("members")
+                ? new Policy.Club(n)
+                : Nothing<Policy>(c, "How many members?", "best 4 members");
         }
 
         if (c.Eat("timing:"))
         {
-            TimeResolution? resolution = c.Eat("whole seconds") ? TimeResolution.WholeSeconds : c.Eat("tenths by hand") ? TimeResolution.TenthsByHand : c.Eat("hundredths") ? TimeResolution.Hundredths : null;
-            return resolution is { } r ? new Policy.Timing(r) : Nothing<Policy>(c, "How finely are times read?", "whole seconds, tenths by hand, or hundredths", ["whole seconds", "tenths by hand", "hundredths"]);
+            TimeResolution? resolution =
+                c.Eat("whole seconds") ? TimeResolution.WholeSeconds
+                : c.Eat("tenths by hand") ? TimeResolution.TenthsByHand
+                : c.Eat("hundredths") ? TimeResolution.Hundredths
+                : null;
+            return resolution is { } r
+                ? new Policy.Timing(r)
+                : Nothing<Policy>(
+                    c,
+                    "How finely are times read?",
+                    "whole seconds, tenths by hand, or hundredths",
+                    ["whole seconds", "tenths by hand", "hundredths"]
+                );
         }
 
         if (c.Eat("policy"))
         {
-            return c.Name(TokenKind.Name) is { } topic && ForNames(c) is { } who && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } answer
-                ? new Policy.Answered(topic, who, answer) : Nothing<Policy>(c, "Which policy, and what is the answer?", "policy dropping: only when settled");
+            return
+                c.Name(TokenKind.Name) is { } topic
+                && ForNames(c) is { } who
+                && c.EatChar(':')
+                && c.TakeRest(TokenKind.Remark) is { Length: > 0 } answer
+                ? new Policy.Answered(topic, who, answer)
+                : Nothing<Policy>(c, "Which policy, and what is the answer?", "policy dropping: only when settled");
         }
 
         if (c.Eat("standard"))
         {
-            return c.Name(TokenKind.Movement) is { } movement && c.EatChar(',') && c.Name(TokenKind.Name) is { } clause && ForNames(c) is { } who && c.EatChar(':') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } text
-                ? new Policy.ClauseOf(movement, clause, who, text) : Nothing<Policy>(c, "Which rule of which movement?", "standard toes-to-bar, between-hands: does not apply");
+            return
+                c.Name(TokenKind.Movement) is { } movement
+                && c.EatChar(',')
+                && c.Name(TokenKind.Name) is { } clause
+                && ForNames(c) is { } who
+                && c.EatChar(':')
+                && c.TakeRest(TokenKind.Remark) is { Length: > 0 } text
+                ? new Policy.ClauseOf(movement, clause, who, text)
+                : Nothing<Policy>(c, "Which rule of which movement?", "standard toes-to-bar, between-hands: does not apply");
         }
 
-        return Nothing<Policy>(c, "This rule is not understood.", "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:; policy …:; standard …:", PolicyWords);
+        return Nothing<Policy>(
+            c,
+            "This rule is not understood.",
+            "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:; policy …:; standard …:",
+            PolicyWords
+        );
     }
 
     /// <summary><c>, for Meadow, Estuary</c>; empty when it is not there.</summary>

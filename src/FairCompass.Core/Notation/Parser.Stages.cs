@@ -5,8 +5,30 @@ namespace FairCompass.Core.Notation;
 
 public sealed partial class Parser
 {
-    private static readonly string[] StageWords = ["rest", "change", "relay", "rota", "waves", "score", "bell:", "attempts:", "clips:", "club:"];
-    private static readonly string[] Goals = ["for time", "for reps", "for load", "for calories", "for metres", "for points", "clock", "stations"];
+    private static readonly string[] StageWords =
+    [
+        "rest",
+        "change",
+        "relay",
+        "rota",
+        "waves",
+        "score",
+        "bell:",
+        "attempts:",
+        "clips:",
+        "club:",
+    ];
+    private static readonly string[] Goals =
+    [
+        "for time",
+        "for reps",
+        "for load",
+        "for calories",
+        "for metres",
+        "for points",
+        "clock",
+        "stations",
+    ];
 
     private Stage? Stage(DraftLine line, Cursor c)
     {
@@ -82,11 +104,19 @@ public sealed partial class Parser
                 return null;
             }
 
-            return Nothing<Stage>(c, "At the left edge stands what the hall clock does; work is indented under it.", "a time such as 9:00 for time; or two spaces before this line");
+            return Nothing<Stage>(
+                c,
+                "At the left edge stands what the hall clock does; work is indented under it.",
+                "a time such as 9:00 for time; or two spaces before this line"
+            );
         }
 
-        return Nothing<Stage>(c, "This line is not understood.",
-            "a time such as 9:00 for time, rest, change, cycles, relay, rota, waves, score, or a rule such as bell:", StageWords);
+        return Nothing<Stage>(
+            c,
+            "This line is not understood.",
+            "a time such as 9:00 for time, rest, change, cycles, relay, rota, waves, score, or a rule such as bell:",
+            StageWords
+        );
     }
 
     private Stage? TimedStage(DraftLine line, Cursor c, Duration? time)
@@ -98,7 +128,13 @@ public sealed partial class Parser
 
         if (c.Eat("stations"))
         {
-            if (Goal(c) is not { } goal || !c.EatChar(',') || !c.Eat("swap when") || c.Name(TokenKind.Name, "is done") is not { } swap || !c.Eat("is done"))
+            if (
+                Goal(c) is not { } goal
+                || !c.EatChar(',')
+                || !c.Eat("swap when")
+                || c.Name(TokenKind.Name, "is done") is not { } swap
+                || !c.Eat("is done")
+            )
             {
                 return Nothing<Stage>(c, "When do they swap?", "for reps, swap when NAME is done");
             }
@@ -163,8 +199,7 @@ public sealed partial class Parser
             }
 
             times.Add(time);
-        }
-        while (c.EatChar('-'));
+        } while (c.EatChar('-'));
         each = times.Count == 1 && c.Eat("each");
         Stage.Gap? between = null;
         if (c.EatChar(','))
@@ -303,8 +338,14 @@ public sealed partial class Parser
 
     private static Goal? Goal(Cursor c)
     {
-        Goal? goal = c.Eat("for time") ? Workouts.Goal.Time : c.Eat("for reps") ? Workouts.Goal.Reps : c.Eat("for load") ? Workouts.Goal.Load
-            : c.Eat("for calories") ? Workouts.Goal.Calories : c.Eat("for metres") ? Workouts.Goal.Metres : c.Eat("for points") ? Workouts.Goal.Points : null;
+        Goal? goal =
+            c.Eat("for time") ? Workouts.Goal.Time
+            : c.Eat("for reps") ? Workouts.Goal.Reps
+            : c.Eat("for load") ? Workouts.Goal.Load
+            : c.Eat("for calories") ? Workouts.Goal.Calories
+            : c.Eat("for metres") ? Workouts.Goal.Metres
+            : c.Eat("for points") ? Workouts.Goal.Points
+            : null;
         if (goal is null)
         {
             Nothing<Stage>(c, "What is this done for?", "for time, for reps, for load, for calories, for metres, or for points", Goals);

@@ -6,7 +6,23 @@ namespace FairCompass.Core.Notation;
 public sealed partial class Parser
 {
     private static readonly string[] WorkWords =
-        ["rounds without end", "every", "complex", "in any order", "group", "own rest", "gate", "max", "heaviest", "share:", "hold:", "re-rig:", "help:", "touch:", "note:"];
+    [
+        "rounds without end",
+        "every",
+        "complex",
+        "in any order",
+        "group",
+        "own rest",
+        "gate",
+        "max",
+        "heaviest",
+        "share:",
+        "hold:",
+        "re-rig:",
+        "help:",
+        "touch:",
+        "note:",
+    ];
 
     private Eq<Work> WorkBlock(DraftLine line, bool inScheme = false) => All(line.Children, (l, c) => WorkLine(l, c, inScheme));
 
@@ -59,7 +75,11 @@ public sealed partial class Parser
 
         if (c.Peek("rest") || c.Peek("change"))
         {
-            return Nothing<Work>(c, "A rest on the hall clock stands at the left edge between two windows, not inside work.", "own rest and a time, for a rest that starts when the athlete gets there");
+            return Nothing<Work>(
+                c,
+                "A rest on the hall clock stands at the left edge between two windows, not inside work.",
+                "own rest and a time, for a rest that starts when the athlete gets there"
+            );
         }
 
         return c.AtNumber || c.Peek("max") || c.Peek("heaviest") || inScheme || c.Next is '-' or '−'
@@ -73,7 +93,12 @@ public sealed partial class Parser
         All(line.Children, TaskLineOf);
         return char.IsLetter(c.Next) && Guess(c.Rest, WorkWords) is null
             ? Nothing<Work>(c, "How many? A task begins with its amount.", "an amount before the movement: 12, 15/11 cal, max")
-            : Nothing<Work>(c, "This line is not understood.", "an amount such as 12 or 15/11 cal, or a word such as rounds, every, gate", WorkWords);
+            : Nothing<Work>(
+                c,
+                "This line is not understood.",
+                "an amount such as 12 or 15/11 cal, or a word such as rounds, every, gate",
+                WorkWords
+            );
     }
 
     private Work? AmountLine(DraftLine line, Cursor c, bool inScheme)
@@ -162,7 +187,10 @@ public sealed partial class Parser
     }
 
     private static AmountUnit Unit(Cursor c) =>
-        c.Eat("cal") ? AmountUnit.Calorie : c.Eat("m") ? AmountUnit.Metre : c.Eat("ft") ? AmountUnit.Foot : AmountUnit.Rep;
+        c.Eat("cal") ? AmountUnit.Calorie
+        : c.Eat("m") ? AmountUnit.Metre
+        : c.Eat("ft") ? AmountUnit.Foot
+        : AmountUnit.Rep;
 
     private static readonly string[] NoMovement = ["of", "rounds", "unset"];
 
@@ -184,7 +212,12 @@ public sealed partial class Parser
 
         if (name.StartsWith("calories ", StringComparison.Ordinal) || name.StartsWith("cals ", StringComparison.Ordinal))
         {
-            c.Fail("The unit is written cal.", "cal", r => new Mend("Write cal", new TextEdit(r.Line, r.Column, name.IndexOf(' ', StringComparison.Ordinal), "cal")), start);
+            c.Fail(
+                "The unit is written cal.",
+                "cal",
+                r => new Mend("Write cal", new TextEdit(r.Line, r.Column, name.IndexOf(' ', StringComparison.Ordinal), "cal")),
+                start
+            );
             return null;
         }
 
@@ -214,7 +247,11 @@ public sealed partial class Parser
 
         return c.HasColonAhead
             ? Override(c)
-            : Nothing<TaskLine>(c, "Under a task stands for whom something differs, or a rule.", "a name and a colon, such as Meadow: 10/7 cal");
+            : Nothing<TaskLine>(
+                c,
+                "Under a task stands for whom something differs, or a rule.",
+                "a name and a colon, such as Meadow: 10/7 cal"
+            );
     }
 
     private static TaskLine.Override? Override(Cursor c)
@@ -244,8 +281,7 @@ public sealed partial class Parser
                 }
 
                 names.Add(who);
-            }
-            while (c.EatChar(','));
+            } while (c.EatChar(','));
         }
 
         if (when is null && c.EatChar(','))
@@ -315,11 +351,16 @@ public sealed partial class Parser
         }
 
         var name = c.From(start);
-        return Details(c) is { } details ? new TaskLine.Override(names.ToEq(), choose, when, amount, movement, details) { NameAt = name } : null;
+        return Details(c) is { } details
+            ? new TaskLine.Override(names.ToEq(), choose, when, amount, movement, details) { NameAt = name }
+            : null;
     }
 
     private static ChoiceTime? ChoiceTimeOf(Cursor c) =>
-        c.Eat("once") ? ChoiceTime.Once : c.Eat("each round") ? ChoiceTime.EachRound : c.Eat("rep by rep") ? ChoiceTime.RepByRep : null;
+        c.Eat("once") ? ChoiceTime.Once
+        : c.Eat("each round") ? ChoiceTime.EachRound
+        : c.Eat("rep by rep") ? ChoiceTime.RepByRep
+        : null;
 
     private Work? Every(DraftLine line, Cursor c)
     {
@@ -368,7 +409,11 @@ public sealed partial class Parser
 
         if (first is null || then is null)
         {
-            c.Fail("Every needs both parts: what comes first in each interval, and then what fills it.", "first and then, one level in", start: 0);
+            c.Fail(
+                "Every needs both parts: what comes first in each interval, and then what fills it.",
+                "first and then, one level in",
+                start: 0
+            );
             return null;
         }
 
@@ -385,9 +430,22 @@ public sealed partial class Parser
                 return null;
             }
 
-            if (detail is not (Workouts.Detail.Load or Workouts.Detail.Flag { Is: FlagKind.LastBarRepeats or FlagKind.MayBeBroken or FlagKind.InOneGo or FlagKind.NeighboursMayBeJoined }))
+            if (
+                detail
+                is not (
+                    Workouts.Detail.Load
+                    or Workouts.Detail.Flag
+                    {
+                        Is: FlagKind.LastBarRepeats or FlagKind.MayBeBroken or FlagKind.InOneGo or FlagKind.NeighboursMayBeJoined
+                    }
+                )
+            )
             {
-                return Nothing<Work>(c, "This is not said of a complex.", "a load, last bar repeats, may be broken, in one go, or neighbours may be joined");
+                return Nothing<Work>(
+                    c,
+                    "This is not said of a complex.",
+                    "a load, last bar repeats, may be broken, in one go, or neighbours may be joined"
+                );
             }
 
             details.Add(detail);
@@ -428,8 +486,7 @@ public sealed partial class Parser
                     }
 
                     adds.Add(time);
-                }
-                while (c.EatChar('-'));
+                } while (c.EatChar('-'));
                 return new Work.Gate(round, adds.ToEq());
             }
 

@@ -19,9 +19,7 @@ public sealed partial class Parser
     private readonly List<Problem> problems = [];
     private readonly List<Token> tokens = [];
 
-    private Parser()
-    {
-    }
+    private Parser() { }
 
     /// <summary>Reads a draft.</summary>
     /// <param name="text">Lines separated by <c>\n</c> or <c>\r\n</c>; see <see cref="NotationLimits"/> for how large.</param>
@@ -30,8 +28,13 @@ public sealed partial class Parser
         var parser = new Parser();
         if (text.Length > NotationLimits.Characters)
         {
-            parser.problems.Add(new(new(1, 1, 1),
-                $"This draft has {text.Length} characters; at most {NotationLimits.Characters} are read.", "a shorter draft"));
+            parser.problems.Add(
+                new(
+                    new(1, 1, 1),
+                    $"This draft has {text.Length} characters; at most {NotationLimits.Characters} are read.",
+                    "a shorter draft"
+                )
+            );
             return new(new Workout("", [], [], [], []), parser.problems, []);
         }
 
@@ -94,7 +97,9 @@ public sealed partial class Parser
                 return new Header.Order(DutyOrder.ManWoman);
             }
 
-            return c.Eat("woman/man") ? new Header.Order(DutyOrder.WomanMan) : Nothing<Header>(c, "Which value stands before the stroke?", "man/woman or woman/man");
+            return c.Eat("woman/man")
+                ? new Header.Order(DutyOrder.WomanMan)
+                : Nothing<Header>(c, "Which value stands before the stroke?", "man/woman or woman/man");
         }
 
         if (c.Eat("levels"))
@@ -113,8 +118,7 @@ public sealed partial class Parser
                 }
 
                 names.Add(who);
-            }
-            while (c.EatChar(','));
+            } while (c.EatChar(','));
             return new Header.Levels(names.ToEq(), false);
         }
 
@@ -125,7 +129,8 @@ public sealed partial class Parser
 
         if (c.Eat("video: a rep that cannot be verified is"))
         {
-            return c.Eat("no rep") ? new Header.Video(true) : c.Eat("undecided") ? new Header.Video(false)
+            return c.Eat("no rep") ? new Header.Video(true)
+                : c.Eat("undecided") ? new Header.Video(false)
                 : Nothing<Header>(c, "What is a rep that cannot be verified?", "no rep or undecided");
         }
 
@@ -134,7 +139,12 @@ public sealed partial class Parser
             return c.Time(out var time) ? new Header.LeadIn(time) : null;
         }
 
-        return Nothing<Header>(c, "This is not a heading line.", "for …, a/b is …, levels …, groups …, lead-in …, or video: …", ["for", "a/b is", "levels", "groups", "lead-in", "video:"]);
+        return Nothing<Header>(
+            c,
+            "This is not a heading line.",
+            "for …, a/b is …, levels …, groups …, lead-in …, or video: …",
+            ["for", "a/b is", "levels", "groups", "lead-in", "video:"]
+        );
     }
 
     private static Header? Groups(Cursor c)
@@ -151,7 +161,14 @@ public sealed partial class Parser
             var seats = new List<int>();
             foreach (var word in words.Skip(1))
             {
-                if (!int.TryParse(word, System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var seat) || seat is 0 or > 99)
+                if (
+                    !int.TryParse(
+                        word,
+                        System.Globalization.NumberStyles.None,
+                        System.Globalization.CultureInfo.InvariantCulture,
+                        out var seat
+                    ) || seat is 0 or > 99
+                )
                 {
                     return Nothing<Header>(c, $"“{word}” is not a place in the team.", "whole numbers from 1 to 99 after the group's name");
                 }
@@ -160,8 +177,7 @@ public sealed partial class Parser
             }
 
             groups.Add(new(words[0], seats.ToEq()));
-        }
-        while (c.EatChar(','));
+        } while (c.EatChar(','));
         return new Header.Groups(groups.ToEq());
     }
 
@@ -176,8 +192,7 @@ public sealed partial class Parser
             }
 
             names.Add(who);
-        }
-        while (c.EatChar(','));
+        } while (c.EatChar(','));
         return names.ToEq();
     }
 
@@ -194,18 +209,29 @@ public sealed partial class Parser
                 return null;
             }
 
-            var small = name is "man" or "woman" || ((name.StartsWith("round ", StringComparison.Ordinal) || name.StartsWith("cycle ", StringComparison.Ordinal))
-                && name.AsSpan(6).IndexOfAnyExceptInRange('0', '9') < 0 && name.Length is > 6 and < 12);
+            var small =
+                name is "man" or "woman"
+                || (
+                    (name.StartsWith("round ", StringComparison.Ordinal) || name.StartsWith("cycle ", StringComparison.Ordinal))
+                    && name.AsSpan(6).IndexOfAnyExceptInRange('0', '9') < 0
+                    && name.Length is > 6 and < 12
+                );
             if (!small && char.IsLower(name[0]))
             {
-                c.Fail($"“{name}” is not a name: divisions, groups and levels begin with a capital or a digit.", "a capital letter first",
-                    r => new Mend($"Write {Text.Words.Capital(name)}", new TextEdit(r.Line, r.Column, 1, char.ToUpperInvariant(name[0]).ToString())), start);
+                c.Fail(
+                    $"“{name}” is not a name: divisions, groups and levels begin with a capital or a digit.",
+                    "a capital letter first",
+                    r => new Mend(
+                        $"Write {Text.Words.Capital(name)}",
+                        new TextEdit(r.Line, r.Column, 1, char.ToUpperInvariant(name[0]).ToString())
+                    ),
+                    start
+                );
                 return null;
             }
 
             parts.Add(name);
-        }
-        while (c.Eat("and"));
+        } while (c.Eat("and"));
         return new Who(parts.ToEq());
     }
 
@@ -249,16 +275,24 @@ public sealed partial class Parser
     private static void Surplus(Cursor c)
     {
         var word = c.Rest;
-        c.Fail(word.StartsWith('/') ? "There are two duties, so two values; here stands a third." : "The line was understood up to here.",
-            word.StartsWith(',') ? "one detail after each comma" : "the end of the line, or a comma and a detail");
+        c.Fail(
+            word.StartsWith('/') ? "There are two duties, so two values; here stands a third." : "The line was understood up to here.",
+            word.StartsWith(',') ? "one detail after each comma" : "the end of the line, or a comma and a detail"
+        );
     }
 
     private void NoChildren(DraftLine line)
     {
         foreach (var child in line.Children)
         {
-            problems.Add(new(new(child.Number, child.Column, child.Content.Length), "Nothing can stand under the line above.", "this line further left",
-                new Mend("Move it one level out", new TextEdit(child.Number, 1, Math.Min(2, child.Column - 1), ""))));
+            problems.Add(
+                new(
+                    new(child.Number, child.Column, child.Content.Length),
+                    "Nothing can stand under the line above.",
+                    "this line further left",
+                    new Mend("Move it one level out", new TextEdit(child.Number, 1, Math.Min(2, child.Column - 1), ""))
+                )
+            );
         }
     }
 
@@ -267,8 +301,11 @@ public sealed partial class Parser
     {
         var rest = c.Rest;
         var guess = known is null ? null : Guess(rest, known);
-        c.Fail(guess is null ? sentence : $"{sentence} Did you mean “{guess.Value.Word}”?", expected,
-            r => guess is { } g ? new Mend($"Write {g.Word}", new TextEdit(r.Line, r.Column, g.Typed.Length, g.Word)) : null);
+        c.Fail(
+            guess is null ? sentence : $"{sentence} Did you mean “{guess.Value.Word}”?",
+            expected,
+            r => guess is { } g ? new Mend($"Write {g.Word}", new TextEdit(r.Line, r.Column, g.Typed.Length, g.Word)) : null
+        );
         return null;
     }
 

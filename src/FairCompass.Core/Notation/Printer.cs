@@ -12,9 +12,7 @@ public sealed class Printer
 {
     private readonly StringBuilder text = new();
 
-    private Printer()
-    {
-    }
+    private Printer() { }
 
     /// <summary>The workout as a draft text that ends with a line break.</summary>
     public static string Print(Workout workout)
@@ -55,16 +53,23 @@ public sealed class Printer
     private void Line(int level, string content, string? note) =>
         text.Append(' ', level * 2).Append(content).Append(note is null ? "" : $" ({note})").Append('\n');
 
-    private static string Header(Header header) => header switch
-    {
-        Header.For h => "for " + string.Join(", ", h.Names),
-        Header.Order h => "a/b is " + (h.Duties == DutyOrder.ManWoman ? "man/woman" : "woman/man"),
-        Header.Levels h => "levels " + string.Join(", ", h.Names) + (h.BoardEach ? ", a board each" : ""),
-        Header.Groups h => "groups " + string.Join(", ", h.Items.Select(g => string.Join(' ', g.Seats.Select(n => n.ToString(System.Globalization.CultureInfo.InvariantCulture)).Prepend(g.Name)))),
-        Header.LeadIn h => "lead-in " + Time(h.Time),
-        Header.Video h => "video: a rep that cannot be verified is " + (h.NoRep ? "no rep" : "undecided"),
-        _ => throw new InvalidOperationException("A header without a printed form."),
-    };
+    private static string Header(Header header) =>
+        header switch
+        {
+            Header.For h => "for " + string.Join(", ", h.Names),
+            Header.Order h => "a/b is " + (h.Duties == DutyOrder.ManWoman ? "man/woman" : "woman/man"),
+            Header.Levels h => "levels " + string.Join(", ", h.Names) + (h.BoardEach ? ", a board each" : ""),
+            Header.Groups h => "groups "
+                + string.Join(
+                    ", ",
+                    h.Items.Select(g =>
+                        string.Join(' ', g.Seats.Select(n => n.ToString(System.Globalization.CultureInfo.InvariantCulture)).Prepend(g.Name))
+                    )
+                ),
+            Header.LeadIn h => "lead-in " + Time(h.Time),
+            Header.Video h => "video: a rep that cannot be verified is " + (h.NoRep ? "no rep" : "undecided"),
+            _ => throw new InvalidOperationException("A header without a printed form."),
+        };
 
     private void Stage(int level, Stage stage)
     {
@@ -96,20 +101,40 @@ public sealed class Printer
 
                 break;
             case Stage.Relay s:
-                Line(level, $"{label}relay {Words(s.Goal)}, {string.Join('-', s.Times.Select(Time))}{(s.EachSame ? " each" : "")}{(s.Between is { } g ? ", " + Between(g) : "")}", s.Note);
+                Line(
+                    level,
+                    $"{label}relay {Words(s.Goal)}, {string.Join('-', s.Times.Select(Time))}{(s.EachSame ? " each" : "")}"
+                        + $"{(s.Between is { } g ? ", " + Between(g) : "")}",
+                    s.Note
+                );
                 Block(level + 1, s.Items);
                 break;
             case Stage.Rota s:
-                Line(level, $"{label}rota {Words(s.Goal)}, {Time(s.Each)} each{(s.Change is { } c ? $", change {Time(c)}" : "")}{(s.Turns is { } t ? $", {t} turns" : "")}{(s.Silent ? ", silent" : "")}", s.Note);
+                Line(
+                    level,
+                    $"{label}rota {Words(s.Goal)}, {Time(s.Each)} each{(s.Change is { } c ? $", change {Time(c)}" : "")}"
+                        + $"{(s.Turns is { } t ? $", {t} turns" : "")}{(s.Silent ? ", silent" : "")}",
+                    s.Note
+                );
                 Stations(level + 1, s.Stations);
                 break;
             case Stage.Waves s:
-                Line(level, $"{label}waves {Words(s.Goal)}, {Time(s.Each)} each{(s.Change is { } w ? $", change {Time(w)}" : "")}{(s.By.Count > 0 ? ", by " + string.Join(", ", s.By) : "")}", s.Note);
+                Line(
+                    level,
+                    $"{label}waves {Words(s.Goal)}, {Time(s.Each)} each{(s.Change is { } w ? $", change {Time(w)}" : "")}"
+                        + $"{(s.By.Count > 0 ? ", by " + string.Join(", ", s.By) : "")}",
+                    s.Note
+                );
                 Block(level + 1, s.Rules);
                 Stations(level + 1, s.Stations);
                 break;
             case Stage.SwapStations s:
-                Line(level, $"{label}{Time(s.Time)} stations {Words(s.Goal)}, swap when {s.SwapWhen} is done{(s.Until is { } u ? $", until {u} is done" : "")}", s.Note);
+                Line(
+                    level,
+                    $"{label}{Time(s.Time)} stations {Words(s.Goal)}, swap when {s.SwapWhen} is done"
+                        + $"{(s.Until is { } u ? $", until {u} is done" : "")}",
+                    s.Note
+                );
                 Stations(level + 1, s.Items);
                 break;
         }
@@ -162,7 +187,12 @@ public sealed class Printer
                 Block(level + 1, w.Items);
                 break;
             case Work.Every w:
-                Line(level, $"every {Time(w.Each)}{w.CarriesOver switch { true => ", unfinished carries over", false => ", unfinished is skipped", null => "" }}", w.Note);
+                Line(
+                    level,
+                    $"every {Time(w.Each)}"
+                        + $"{w.CarriesOver switch { true => ", unfinished carries over", false => ", unfinished is skipped", null => "" }}",
+                    w.Note
+                );
                 Line(level + 1, "first", null);
                 Block(level + 2, w.First);
                 Line(level + 1, "then", null);
@@ -189,7 +219,11 @@ public sealed class Printer
                 Line(level, "own rest " + Time(w.Time), w.Note);
                 break;
             case Work.Gate w:
-                Line(level, $"gate{(w.OnlyRound is { } r ? $", round {r} only" : "")}, adds {string.Join('-', w.Adds.Select(Time))}", w.Note);
+                Line(
+                    level,
+                    $"gate{(w.OnlyRound is { } r ? $", round {r} only" : "")}, adds {string.Join('-', w.Adds.Select(Time))}",
+                    w.Note
+                );
                 break;
             case Work.RuleLine w:
                 Line(level, Rule(w.Rule), w.Note);
@@ -207,14 +241,19 @@ public sealed class Printer
     {
         foreach (var line in lines)
         {
-            Line(level, line switch
-            {
-                TaskLine.Override o => Override(o),
-                TaskLine.Between b => $"{(b.AfterLast ? "after each" : "between")}: {Amount(b.Amount)} {b.Movement}{Details(b.Details)}",
-                TaskLine.Attempt a2 => "attempt: " + a2.Movement,
-                TaskLine.RuleOf r => Rule(r.Rule),
-                _ => throw new InvalidOperationException("A task line without a printed form."),
-            }, line.Note);
+            Line(
+                level,
+                line switch
+                {
+                    TaskLine.Override o => Override(o),
+                    TaskLine.Between b =>
+                        $"{(b.AfterLast ? "after each" : "between")}: {Amount(b.Amount)} {b.Movement}{Details(b.Details)}",
+                    TaskLine.Attempt a2 => "attempt: " + a2.Movement,
+                    TaskLine.RuleOf r => Rule(r.Rule),
+                    _ => throw new InvalidOperationException("A task line without a printed form."),
+                },
+                line.Note
+            );
         }
     }
 
@@ -224,92 +263,125 @@ public sealed class Printer
     private static string Override(TaskLine.Override o)
     {
         var head = string.Join(", ", o.For.Select(w => w.ToString()).Concat(o.Choose ? ["choose"] : []));
-        var when = o.When switch { ChoiceTime.Once => ", once", ChoiceTime.EachRound => ", each round", ChoiceTime.RepByRep => ", rep by rep", _ => "" };
+        var when = o.When switch
+        {
+            ChoiceTime.Once => ", once",
+            ChoiceTime.EachRound => ", each round",
+            ChoiceTime.RepByRep => ", rep by rep",
+            _ => "",
+        };
         var work = string.Join(' ', new[] { o.Amount is { } a ? Amount(a) : null, o.Movement }.Where(x => x is not null));
         var details = o.Details.Select(Detail).ToList();
         return $"{head}{when}: " + string.Join(", ", work.Length > 0 ? details.Prepend(work) : details);
     }
 
     /// <summary>An amount as written: <c>15/11 cal</c>.</summary>
-    public static string Amount(Workouts.Amount amount) => amount switch
-    {
-        Workouts.Amount.Counted a => a.Of + UnitSuffix(a.Unit),
-        Workouts.Amount.Held a => Time(a.Time),
-        Workouts.Amount.Max a => "max" + UnitSuffix(a.Unit),
-        Workouts.Amount.Heaviest { SetOf: { } n } => $"heaviest set of {n}",
-        Workouts.Amount.Heaviest => "heaviest",
-        _ => throw new InvalidOperationException("An amount without a printed form."),
-    };
+    public static string Amount(Workouts.Amount amount) =>
+        amount switch
+        {
+            Workouts.Amount.Counted a => a.Of + UnitSuffix(a.Unit),
+            Workouts.Amount.Held a => Time(a.Time),
+            Workouts.Amount.Max a => "max" + UnitSuffix(a.Unit),
+            Workouts.Amount.Heaviest { SetOf: { } n } => $"heaviest set of {n}",
+            Workouts.Amount.Heaviest => "heaviest",
+            _ => throw new InvalidOperationException("An amount without a printed form."),
+        };
 
-    private static string UnitSuffix(AmountUnit unit) => unit switch
-    {
-        AmountUnit.Calorie => " cal",
-        AmountUnit.Metre => " m",
-        AmountUnit.Foot => " ft",
-        _ => "",
-    };
+    private static string UnitSuffix(AmountUnit unit) =>
+        unit switch
+        {
+            AmountUnit.Calorie => " cal",
+            AmountUnit.Metre => " m",
+            AmountUnit.Foot => " ft",
+            _ => "",
+        };
 
     private static string Details(Eq<Detail> details) => string.Concat(details.Select(d => ", " + Detail(d)));
 
     /// <summary>A detail as written: <c>2 x 22.5/15 kg</c>.</summary>
-    public static string Detail(Detail detail) => detail switch
-    {
-        Workouts.Detail.Load d => $"{(d.Implements is { } n ? $"{n} x " : "")}{d.Of} {d.Unit.Symbol()}{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
-        Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
-        Workouts.Detail.Height d => $"{d.On.ToString().ToLowerInvariant()} {d.Of} {d.Unit.Symbol()}{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
-        Workouts.Detail.Marks d => $"marks every {d.Every} {d.Unit.Symbol()}",
-        Workouts.Detail.Chunks d => d.Size.ToString() is var size && size.EndsWith("unset", StringComparison.Ordinal) ? $"in {size} s" : $"in {size}s",
-        Workouts.Detail.Counts d => $"counts {d.Credit}",
-        Workouts.Detail.EveryCount d => $"every {d.Units} count {d.Credit}",
-        Workouts.Detail.Credited d => $"credited {d.Credit}{(d.WhenDone ? " when done" : "")}",
-        Workouts.Detail.Uncounted => "uncounted",
-        Workouts.Detail.Bonus d => $"+{d.Credit} {(d.AtAmount is { } at ? "at " + at : "when done")}",
-        Workouts.Detail.Only d => $"{d.For} only",
-        Workouts.Detail.EveryNth d => $"every {Text.Words.Ordinal(d.N)} round",
-        Workouts.Detail.From d => "from the " + d.Place.ToString().ToLowerInvariant(),
-        Workouts.Detail.Flag d => d.Is switch
+    public static string Detail(Detail detail) =>
+        detail switch
         {
-            FlagKind.InOneGo => "in one go",
-            FlagKind.MayBeBroken => "may be broken",
-            FlagKind.MayBeJoined => "may be joined with the next",
-            FlagKind.Each => "each",
-            FlagKind.ByEach => "by each",
-            FlagKind.LastBarRepeats => "last bar repeats",
-            _ => "neighbours may be joined",
-        },
-        _ => throw new InvalidOperationException("A detail without a printed form."),
-    };
+            Workouts.Detail.Load d => $"{(d.Implements is { } n ? $"{n} x " : "")}{d.Of} {d.Unit.Symbol()}"
+                + $"{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
+            Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
+            Workouts.Detail.Height d => $"{d.On.ToString().ToLowerInvariant()} {d.Of} {d.Unit.Symbol()}"
+                + $"{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
+            Workouts.Detail.Marks d => $"marks every {d.Every} {d.Unit.Symbol()}",
+            Workouts.Detail.Chunks d => d.Size.ToString() is var size && size.EndsWith("unset", StringComparison.Ordinal)
+                ? $"in {size} s"
+                : $"in {size}s",
+            Workouts.Detail.Counts d => $"counts {d.Credit}",
+            Workouts.Detail.EveryCount d => $"every {d.Units} count {d.Credit}",
+            Workouts.Detail.Credited d => $"credited {d.Credit}{(d.WhenDone ? " when done" : "")}",
+            Workouts.Detail.Uncounted => "uncounted",
+            Workouts.Detail.Bonus d => $"+{d.Credit} {(d.AtAmount is { } at ? "at " + at : "when done")}",
+            Workouts.Detail.Only d => $"{d.For} only",
+            Workouts.Detail.EveryNth d => $"every {Text.Words.Ordinal(d.N)} round",
+            Workouts.Detail.From d => "from the " + d.Place.ToString().ToLowerInvariant(),
+            Workouts.Detail.Flag d => d.Is switch
+            {
+                FlagKind.InOneGo => "in one go",
+                FlagKind.MayBeBroken => "may be broken",
+                FlagKind.MayBeJoined => "may be joined with the next",
+                FlagKind.Each => "each",
+                FlagKind.ByEach => "by each",
+                FlagKind.LastBarRepeats => "last bar repeats",
+                _ => "neighbours may be joined",
+            },
+            _ => throw new InvalidOperationException("A detail without a printed form."),
+        };
 
-    private static string Rule(Rule rule) => rule switch
-    {
-        Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
-        Workouts.Rule.Hold r => $"hold: {r.Holders} crew-mate in {r.Position}, {(r.WholeTurn ? "for the whole turn" : "for every whole rep")}{(r.AnotherEachCycle ? ", another holder each cycle" : "")}",
-        Workouts.Rule.ReRig r => $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}{(r.InChange ? ", in the change" : "")}",
-        Workouts.Rule.Help r => $"help: {r.Act switch { HelpAct.LoadPlates => "load plates", HelpAct.Spot => "spot", HelpAct.LiftUp => "lift up", _ => "move kit" }} by {r.By}{r.Voids switch { VoidedUnit.Rep => ", the rep does not count", VoidedUnit.Lift => ", the lift does not count", _ => "" }}",
-        Workouts.Rule.Touch r => "touch: " + r.Text,
-        Workouts.Rule.Remark r => "note: " + r.Text,
-        Workouts.Rule.ClauseHere r => $"standard {r.Clause}: {r.Text}",
-        _ => throw new InvalidOperationException("A rule without a printed form."),
-    };
+    private static string Rule(Rule rule) =>
+        rule switch
+        {
+            Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
+            Workouts.Rule.Hold r =>
+                $"hold: {r.Holders} crew-mate in {r.Position}, {(r.WholeTurn ? "for the whole turn" : "for every whole rep")}"
+                    + $"{(r.AnotherEachCycle ? ", another holder each cycle" : "")}",
+            Workouts.Rule.ReRig r =>
+                $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
+                    + $"{(r.InChange ? ", in the change" : "")}",
+            Workouts.Rule.Help r => "help: "
+                + r.Act switch
+                {
+                    HelpAct.LoadPlates => "load plates",
+                    HelpAct.Spot => "spot",
+                    HelpAct.LiftUp => "lift up",
+                    _ => "move kit",
+                }
+                + $" by {r.By}"
+                + r.Voids switch
+                {
+                    VoidedUnit.Rep => ", the rep does not count",
+                    VoidedUnit.Lift => ", the lift does not count",
+                    _ => "",
+                },
+            Workouts.Rule.Touch r => "touch: " + r.Text,
+            Workouts.Rule.Remark r => "note: " + r.Text,
+            Workouts.Rule.ClauseHere r => $"standard {r.Clause}: {r.Text}",
+            _ => throw new InvalidOperationException("A rule without a printed form."),
+        };
 
-    private static string Phrase(SharePhrase p) => p.Is switch
-    {
-        ShareKind.OneAtATime => "one at a time",
-        ShareKind.AnyNumber => "any number at a time",
-        ShareKind.AnySplit => "any split",
-        ShareKind.InRotation => "in rotation",
-        ShareKind.InFixedOrder => "in fixed order",
-        ShareKind.TurnsByRound => "taking turns by the round",
-        ShareKind.AttemptIsTurn => "an attempt is a turn",
-        ShareKind.HandTag => "hand tag",
-        ShareKind.NoHandTag => "no hand tag",
-        ShareKind.TogetherAt => "together at " + p.Text,
-        ShareKind.ByMembers => $"by {p.N} members",
-        ShareKind.AtLeast => $"at least {p.N} {p.Text}",
-        ShareKind.AtMost => $"at most {p.N} in a row",
-        ShareKind.AtMostTries => $"at most {p.N} tries in a row",
-        _ => "hand over after " + p.Text,
-    };
+    private static string Phrase(SharePhrase p) =>
+        p.Is switch
+        {
+            ShareKind.OneAtATime => "one at a time",
+            ShareKind.AnyNumber => "any number at a time",
+            ShareKind.AnySplit => "any split",
+            ShareKind.InRotation => "in rotation",
+            ShareKind.InFixedOrder => "in fixed order",
+            ShareKind.TurnsByRound => "taking turns by the round",
+            ShareKind.AttemptIsTurn => "an attempt is a turn",
+            ShareKind.HandTag => "hand tag",
+            ShareKind.NoHandTag => "no hand tag",
+            ShareKind.TogetherAt => "together at " + p.Text,
+            ShareKind.ByMembers => $"by {p.N} members",
+            ShareKind.AtLeast => $"at least {p.N} {p.Text}",
+            ShareKind.AtMost => $"at most {p.N} in a row",
+            ShareKind.AtMostTries => $"at most {p.N} tries in a row",
+            _ => "hand over after " + p.Text,
+        };
 
     private void Score(Score score)
     {
@@ -322,29 +394,39 @@ public sealed class Printer
 
     private static string Of(Eq<Who> of) => of.Count == 0 ? "" : " of " + string.Join(", ", of);
 
-    private static string ScoreLine(ScoreLine line) => line switch
-    {
-        Workouts.ScoreLine.Penalty l => $"unfinished: +{Time(l.Each)} for each {(l.Missing ? "missing " : "")}{l.Of switch { CountedAs.Calories => "calorie", CountedAs.Metres => "metre", _ => "rep" }}{(l.Missing ? "" : " done")}{(l.FromOwnCap ? ", from the own cap" : "")}",
-        Workouts.ScoreLine.CapLine l => $"unfinished: cap line by {l.By.ToString().ToLowerInvariant()}",
-        Workouts.ScoreLine.Cascade l => $"{l.Part} unfinished: {(l.NotReached ? "not reached" : "zero")}",
-        Workouts.ScoreLine.TieShared => "tie: shared",
-        Workouts.ScoreLine.TieScore l => "tie: score " + l.Label,
-        Workouts.ScoreLine.TieMeasure l => $"tie: {Measure(l.Measure)}{Of(l.Of)}",
-        Workouts.ScoreLine.TieTime l => "tie: time at " + l.Mark switch { TieMark.Round => $"round {l.Round}", TieMark.LastFullRound => "the last full round", _ => "the last gate passed" },
-        Workouts.ScoreLine.TieLowestMember => "tie: lowest member",
-        Workouts.ScoreLine.Weight l => "weight " + l.Of,
-        _ => throw new InvalidOperationException("A score line without a printed form."),
-    };
+    private static string ScoreLine(ScoreLine line) =>
+        line switch
+        {
+            Workouts.ScoreLine.Penalty l => $"unfinished: +{Time(l.Each)} for each {(l.Missing ? "missing " : "")}"
+                + $"{l.Of switch { CountedAs.Calories => "calorie", CountedAs.Metres => "metre", _ => "rep" }}"
+                + $"{(l.Missing ? "" : " done")}{(l.FromOwnCap ? ", from the own cap" : "")}",
+            Workouts.ScoreLine.CapLine l => $"unfinished: cap line by {l.By.ToString().ToLowerInvariant()}",
+            Workouts.ScoreLine.Cascade l => $"{l.Part} unfinished: {(l.NotReached ? "not reached" : "zero")}",
+            Workouts.ScoreLine.TieShared => "tie: shared",
+            Workouts.ScoreLine.TieScore l => "tie: score " + l.Label,
+            Workouts.ScoreLine.TieMeasure l => $"tie: {Measure(l.Measure)}{Of(l.Of)}",
+            Workouts.ScoreLine.TieTime l => "tie: time at "
+                + l.Mark switch
+                {
+                    TieMark.Round => $"round {l.Round}",
+                    TieMark.LastFullRound => "the last full round",
+                    _ => "the last gate passed",
+                },
+            Workouts.ScoreLine.TieLowestMember => "tie: lowest member",
+            Workouts.ScoreLine.Weight l => "weight " + l.Of,
+            _ => throw new InvalidOperationException("A score line without a printed form."),
+        };
 
-    private static string Measure(Measure measure) => measure switch
-    {
-        Workouts.Measure.Time => "time",
-        Workouts.Measure.HallClock => "time by the hall clock",
-        Workouts.Measure.RoundsAndReps => "rounds and reps",
-        Workouts.Measure.BestLoad => "best load",
-        Workouts.Measure.SumOfBestLoads => "sum of best loads",
-        _ => measure.ToString().ToLowerInvariant(),
-    };
+    private static string Measure(Measure measure) =>
+        measure switch
+        {
+            Workouts.Measure.Time => "time",
+            Workouts.Measure.HallClock => "time by the hall clock",
+            Workouts.Measure.RoundsAndReps => "rounds and reps",
+            Workouts.Measure.BestLoad => "best load",
+            Workouts.Measure.SumOfBestLoads => "sum of best loads",
+            _ => measure.ToString().ToLowerInvariant(),
+        };
 
     /// <summary>A rule at the end of a draft as a line, without its note.</summary>
     public static string Print(Policy policy) => Policy(policy);
@@ -354,16 +436,25 @@ public sealed class Printer
 
     private static string ForNames(Eq<Who> names) => names.Count == 0 ? "" : ", for " + string.Join(", ", names);
 
-    private static string Policy(Policy policy) => policy switch
-    {
-        Workouts.Policy.Bell p => $"bell: a {(p.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when {p.When switch { BellWhen.Begun => "begun", BellWhen.Finished => "finished", _ => "finished and steady" }}",
-        Workouts.Policy.GateOnSecond p => "gate on the second: " + (p.Counts ? "counts" : "misses"),
-        Workouts.Policy.Attempts p => $"attempts: {(p.Best ? "best" : "last")} of {p.N?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "all"}",
-        Workouts.Policy.Clips p => "clips: a lift without them " + (p.WithoutCounts ? "counts" : "does not count"),
-        Workouts.Policy.Timing p => "timing: " + p.Resolution switch { TimeResolution.TenthsByHand => "tenths by hand", TimeResolution.Hundredths => "hundredths", _ => "whole seconds" },
-        Workouts.Policy.Club p => $"club: best {p.Best} members",
-        Workouts.Policy.Answered p => $"policy {p.Topic}{ForNames(p.For)}: {p.Answer}",
-        Workouts.Policy.ClauseOf p => $"standard {p.Movement}, {p.Clause}{ForNames(p.For)}: {p.Text}",
-        _ => throw new InvalidOperationException("A rule without a printed form."),
-    };
+    private static string Policy(Policy policy) =>
+        policy switch
+        {
+            Workouts.Policy.Bell p => $"bell: a {(p.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when "
+                + $"{p.When switch { BellWhen.Begun => "begun", BellWhen.Finished => "finished", _ => "finished and steady" }}",
+            Workouts.Policy.GateOnSecond p => "gate on the second: " + (p.Counts ? "counts" : "misses"),
+            Workouts.Policy.Attempts p =>
+                $"attempts: {(p.Best ? "best" : "last")} of {p.N?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "all"}",
+            Workouts.Policy.Clips p => "clips: a lift without them " + (p.WithoutCounts ? "counts" : "does not count"),
+            Workouts.Policy.Timing p => "timing: "
+                + p.Resolution switch
+                {
+                    TimeResolution.TenthsByHand => "tenths by hand",
+                    TimeResolution.Hundredths => "hundredths",
+                    _ => "whole seconds",
+                },
+            Workouts.Policy.Club p => $"club: best {p.Best} members",
+            Workouts.Policy.Answered p => $"policy {p.Topic}{ForNames(p.For)}: {p.Answer}",
+            Workouts.Policy.ClauseOf p => $"standard {p.Movement}, {p.Clause}{ForNames(p.For)}: {p.Text}",
+            _ => throw new InvalidOperationException("A rule without a printed form."),
+        };
 }

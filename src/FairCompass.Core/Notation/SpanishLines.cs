@@ -45,40 +45,44 @@ public sealed class SpanishLines
 
     /// <summary>A load: <c>2 × 22.5/15 kg</c>.</summary>
     public static string Load(Detail.Load load) =>
-        $"{(load.Implements is { } n ? $"{n} × " : "")}{load.Of} {load.Unit.Symbol()}{(load.AlsoOf is { } also ? $" o {also} {load.AlsoUnit!.Value.Symbol()}" : "")}";
+        $"{(load.Implements is { } n ? $"{n} × " : "")}{load.Of} {load.Unit.Symbol()}"
+        + $"{(load.AlsoOf is { } also ? $" o {also} {load.AlsoUnit!.Value.Symbol()}" : "")}";
 
     /// <summary>An amount before the name of a movement: <c>15/11 cal de</c>, <c>10</c>.</summary>
-    public static string Amount(Amount amount) => amount switch
-    {
-        Workouts.Amount.Counted a => Unset(a.Of.ToString()) + Of(a.Unit),
-        Workouts.Amount.Held a => Time(a.Time) + " de",
-        Workouts.Amount.Max { Unit: AmountUnit.Rep } => "máximo de",
-        Workouts.Amount.Max a => "máximo de" + Of(a.Unit),
-        Workouts.Amount.Heaviest { SetOf: { } n } => $"la serie de {n} más pesada de",
-        _ => "lo más pesado en",
-    };
+    public static string Amount(Amount amount) =>
+        amount switch
+        {
+            Workouts.Amount.Counted a => Unset(a.Of.ToString()) + Of(a.Unit),
+            Workouts.Amount.Held a => Time(a.Time) + " de",
+            Workouts.Amount.Max { Unit: AmountUnit.Rep } => "máximo de",
+            Workouts.Amount.Max a => "máximo de" + Of(a.Unit),
+            Workouts.Amount.Heaviest { SetOf: { } n } => $"la serie de {n} más pesada de",
+            _ => "lo más pesado en",
+        };
 
-    private static string Of(AmountUnit unit) => unit switch
-    {
-        AmountUnit.Calorie => " cal de",
-        AmountUnit.Metre => " m de",
-        AmountUnit.Foot => " ft de",
-        _ => "",
-    };
+    private static string Of(AmountUnit unit) =>
+        unit switch
+        {
+            AmountUnit.Calorie => " cal de",
+            AmountUnit.Metre => " m de",
+            AmountUnit.Foot => " ft de",
+            _ => "",
+        };
 
     private static string Time(Duration? time) => time?.ToString() ?? "(sin fijar)";
 
     private static string Unset(string figures) => figures.Replace("unset", "(sin fijar)", StringComparison.Ordinal);
 
-    private static string Goal(Goal goal) => goal switch
-    {
-        Workouts.Goal.Time => "por tiempo",
-        Workouts.Goal.Load => "por carga",
-        Workouts.Goal.Calories => "por calorías",
-        Workouts.Goal.Metres => "por metros",
-        Workouts.Goal.Points => "por puntos",
-        _ => "por repeticiones",
-    };
+    private static string Goal(Goal goal) =>
+        goal switch
+        {
+            Workouts.Goal.Time => "por tiempo",
+            Workouts.Goal.Load => "por carga",
+            Workouts.Goal.Calories => "por calorías",
+            Workouts.Goal.Metres => "por metros",
+            Workouts.Goal.Points => "por puntos",
+            _ => "por repeticiones",
+        };
 
     private void Add(int level, string content, string? note) => lines.Add(new(level, note is null ? content : $"{content} («{note}»)"));
 
@@ -104,7 +108,11 @@ public sealed class SpanishLines
                 Add(level, label + Gap(s), s.Note);
                 break;
             case Stage.Cycles s:
-                Add(level, $"{label}{s.Times} {(s.Times == 1 ? "ciclo" : "ciclos")}{(s.Between is { } b ? $", {Gap(b)} entre ciclos" : "")}", s.Note);
+                Add(
+                    level,
+                    $"{label}{s.Times} {(s.Times == 1 ? "ciclo" : "ciclos")}{(s.Between is { } b ? $", {Gap(b)} entre ciclos" : "")}",
+                    s.Note
+                );
                 foreach (var inner in s.Stages)
                 {
                     Stage(level + 1, inner);
@@ -112,20 +120,40 @@ public sealed class SpanishLines
 
                 break;
             case Stage.Relay s:
-                Add(level, $"{label}relevos {Goal(s.Goal)}, {string.Join('-', s.Times.Select(Time))}{(s.EachSame ? " cada miembro" : "")}{(s.Between is { } g ? ", " + Gap(g) : "")}", s.Note);
+                Add(
+                    level,
+                    $"{label}relevos {Goal(s.Goal)}, {string.Join('-', s.Times.Select(Time))}"
+                        + $"{(s.EachSame ? " cada miembro" : "")}{(s.Between is { } g ? ", " + Gap(g) : "")}",
+                    s.Note
+                );
                 Block(level + 1, s.Items);
                 break;
             case Stage.Rota s:
-                Add(level, $"{label}rotación {Goal(s.Goal)}, {Time(s.Each)} por estación{Change(s.Change)}{(s.Turns is { } t ? $", {t} turnos" : "")}{(s.Silent ? ", cambio sin aviso" : "")}", s.Note);
+                Add(
+                    level,
+                    $"{label}rotación {Goal(s.Goal)}, {Time(s.Each)} por estación{Change(s.Change)}"
+                        + $"{(s.Turns is { } t ? $", {t} turnos" : "")}{(s.Silent ? ", cambio sin aviso" : "")}",
+                    s.Note
+                );
                 Stations(level + 1, s.Stations);
                 break;
             case Stage.Waves s:
-                Add(level, $"{label}oleadas {Goal(s.Goal)}, {Time(s.Each)} por estación{Change(s.Change)}{(s.By.Count > 0 ? ", por " + tongue.Join(s.By.Select(Who)) : "")}", s.Note);
+                Add(
+                    level,
+                    $"{label}oleadas {Goal(s.Goal)}, {Time(s.Each)} por estación{Change(s.Change)}"
+                        + $"{(s.By.Count > 0 ? ", por " + tongue.Join(s.By.Select(Who)) : "")}",
+                    s.Note
+                );
                 Block(level + 1, s.Rules);
                 Stations(level + 1, s.Stations);
                 break;
             case Stage.SwapStations s:
-                Add(level, $"{label}{Time(s.Time)} en estaciones {Goal(s.Goal)}, se cambia al terminar {s.SwapWhen}{(s.Until is { } u ? $", hasta terminar {u}" : "")}", s.Note);
+                Add(
+                    level,
+                    $"{label}{Time(s.Time)} en estaciones {Goal(s.Goal)}, se cambia al terminar {s.SwapWhen}"
+                        + $"{(s.Until is { } u ? $", hasta terminar {u}" : "")}",
+                    s.Note
+                );
                 Stations(level + 1, s.Items);
                 break;
             default:
@@ -170,7 +198,17 @@ public sealed class SpanishLines
                 Block(level + 1, w.Items);
                 break;
             case Work.Every w:
-                Add(level, $"cada {Time(w.Each)}{w.CarriesOver switch { true => ", lo no terminado pasa al siguiente", false => ", lo no terminado se pierde", null => "" }}", w.Note);
+                Add(
+                    level,
+                    $"cada {Time(w.Each)}"
+                        + w.CarriesOver switch
+                        {
+                            true => ", lo no terminado pasa al siguiente",
+                            false => ", lo no terminado se pierde",
+                            null => "",
+                        },
+                    w.Note
+                );
                 Add(level + 1, "primero", null);
                 Block(level + 2, w.First);
                 Add(level + 1, "después", null);
@@ -197,7 +235,11 @@ public sealed class SpanishLines
                 Add(level, "descanso propio de " + Time(w.Time), w.Note);
                 break;
             case Work.Gate w:
-                Add(level, $"puerta{(w.OnlyRound is { } r ? $", solo en la ronda {r}" : "")}, añade {string.Join('-', w.Adds.Select(Time))}", w.Note);
+                Add(
+                    level,
+                    $"puerta{(w.OnlyRound is { } r ? $", solo en la ronda {r}" : "")}, añade {string.Join('-', w.Adds.Select(Time))}",
+                    w.Note
+                );
                 break;
             case Work.RuleLine w:
                 Add(level, Rule(w.Rule), w.Note);
@@ -219,103 +261,157 @@ public sealed class SpanishLines
     {
         foreach (var line in items)
         {
-            Add(level, line switch
-            {
-                TaskLine.Override o => Override(o),
-                TaskLine.Between b => $"{(b.AfterLast ? "después de cada parte" : "entre partes")}: {Named(b.Amount, b.Movement)}{Details(b.Details)}",
-                TaskLine.Attempt a => "intento: " + tongue.Movement(a.Movement),
-                TaskLine.RuleOf r => Rule(r.Rule),
-                _ => throw new InvalidOperationException("A line of a task without Spanish words."),
-            }, line.Note);
+            Add(
+                level,
+                line switch
+                {
+                    TaskLine.Override o => Override(o),
+                    TaskLine.Between b =>
+                        $"{(b.AfterLast ? "después de cada parte" : "entre partes")}: {Named(b.Amount, b.Movement)}{Details(b.Details)}",
+                    TaskLine.Attempt a => "intento: " + tongue.Movement(a.Movement),
+                    TaskLine.RuleOf r => Rule(r.Rule),
+                    _ => throw new InvalidOperationException("A line of a task without Spanish words."),
+                },
+                line.Note
+            );
         }
     }
 
     private string Override(TaskLine.Override o)
     {
         var head = tongue.Join(o.For.Select(Who).Concat(o.Choose ? ["a elegir"] : []));
-        var when = o.When switch { ChoiceTime.Once => ", una vez", ChoiceTime.EachRound => ", en cada ronda", ChoiceTime.RepByRep => ", repetición a repetición", _ => "" };
-        var work = o.Movement is { } m ? Named(o.Amount, m) : o.Amount is { } a ? Alone(a) : "";
+        var when = o.When switch
+        {
+            ChoiceTime.Once => ", una vez",
+            ChoiceTime.EachRound => ", en cada ronda",
+            ChoiceTime.RepByRep => ", repetición a repetición",
+            _ => "",
+        };
+        var work =
+            o.Movement is { } m ? Named(o.Amount, m)
+            : o.Amount is { } a ? Alone(a)
+            : "";
         var details = o.Details.Select(Detail).ToList();
         return $"{head}{when}: " + string.Join(", ", work.Length > 0 ? details.Prepend(work) : details);
     }
 
     /// <summary>An amount that no movement follows.</summary>
-    public static string Alone(Amount amount) => Amount(amount) is var text && text.EndsWith(" de", StringComparison.Ordinal) ? text[..^3] : text.EndsWith(" en", StringComparison.Ordinal) ? text[..^3] : text;
+    public static string Alone(Amount amount) =>
+        Amount(amount) is var text && text.EndsWith(" de", StringComparison.Ordinal) ? text[..^3]
+        : text.EndsWith(" en", StringComparison.Ordinal) ? text[..^3]
+        : text;
 
     private string Who(Who who) => string.Join(" y ", who.Names.Select(tongue.Name));
 
     private string Details(Eq<Detail> details) => string.Concat(details.Select(d => ", " + Detail(d)));
 
-    private string Detail(Detail detail) => detail switch
-    {
-        Workouts.Detail.Load d => Unset(Load(d)),
-        Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
-        Workouts.Detail.Height d => Unset($"{DutyHeight.Word(d.On, tongue)} {d.Of} {d.Unit.Symbol()}{(d.Above is { } above ? " " + (above ? Glossary.Above(d.Reference ?? "", tongue) : Glossary.Below(d.Reference ?? "", tongue)) : "")}"),
-        Workouts.Detail.Marks d => Unset($"marcas cada {d.Every} {d.Unit.Symbol()}"),
-        Workouts.Detail.Chunks d => Unset($"en partes de {d.Size}"),
-        Workouts.Detail.Counts d => $"cuenta {d.Credit}",
-        Workouts.Detail.EveryCount d => $"cada {d.Units} cuentan {d.Credit}",
-        Workouts.Detail.Credited d => $"se acreditan {d.Credit}{(d.WhenDone ? " al terminar" : "")}",
-        Workouts.Detail.Uncounted => "no se cuenta",
-        Workouts.Detail.Bonus d => Unset($"+{d.Credit} {(d.AtAmount is { } at ? "al llegar a " + at : "al terminar")}"),
-        Workouts.Detail.Only d => $"solo {Who(d.For)}",
-        Workouts.Detail.EveryNth d => d.N == 1 ? "en cada ronda" : $"cada {d.N} rondas",
-        Workouts.Detail.From d => d.Place switch { FromPlace.Floor => "desde el suelo", FromPlace.Rack => "desde el soporte", _ => "en suspensión" },
-        Workouts.Detail.Flag d => d.Is switch
+    private string Detail(Detail detail) =>
+        detail switch
         {
-            FlagKind.InOneGo => "sin interrupción",
-            FlagKind.MayBeBroken => "se puede interrumpir",
-            FlagKind.MayBeJoined => "se puede unir con el siguiente",
-            FlagKind.Each => "cada uno",
-            FlagKind.ByEach => "por cada miembro",
-            FlagKind.LastBarRepeats => "se repite la última barra",
-            _ => "los vecinos se pueden unir",
-        },
-        _ => throw new InvalidOperationException("A detail without Spanish words."),
-    };
+            Workouts.Detail.Load d => Unset(Load(d)),
+            Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
+            Workouts.Detail.Height d => Unset(
+                $"{DutyHeight.Word(d.On, tongue)} {d.Of} {d.Unit.Symbol()}"
+                    + (
+                        d.Above is { } above
+                            ? " " + (above ? Glossary.Above(d.Reference ?? "", tongue) : Glossary.Below(d.Reference ?? "", tongue))
+                            : ""
+                    )
+            ),
+            Workouts.Detail.Marks d => Unset($"marcas cada {d.Every} {d.Unit.Symbol()}"),
+            Workouts.Detail.Chunks d => Unset($"en partes de {d.Size}"),
+            Workouts.Detail.Counts d => $"cuenta {d.Credit}",
+            Workouts.Detail.EveryCount d => $"cada {d.Units} cuentan {d.Credit}",
+            Workouts.Detail.Credited d => $"se acreditan {d.Credit}{(d.WhenDone ? " al terminar" : "")}",
+            Workouts.Detail.Uncounted => "no se cuenta",
+            Workouts.Detail.Bonus d => Unset($"+{d.Credit} {(d.AtAmount is { } at ? "al llegar a " + at : "al terminar")}"),
+            Workouts.Detail.Only d => $"solo {Who(d.For)}",
+            Workouts.Detail.EveryNth d => d.N == 1 ? "en cada ronda" : $"cada {d.N} rondas",
+            Workouts.Detail.From d => d.Place switch
+            {
+                FromPlace.Floor => "desde el suelo",
+                FromPlace.Rack => "desde el soporte",
+                _ => "en suspensión",
+            },
+            Workouts.Detail.Flag d => d.Is switch
+            {
+                FlagKind.InOneGo => "sin interrupción",
+                FlagKind.MayBeBroken => "se puede interrumpir",
+                FlagKind.MayBeJoined => "se puede unir con el siguiente",
+                FlagKind.Each => "cada uno",
+                FlagKind.ByEach => "por cada miembro",
+                FlagKind.LastBarRepeats => "se repite la última barra",
+                _ => "los vecinos se pueden unir",
+            },
+            _ => throw new InvalidOperationException("A detail without Spanish words."),
+        };
 
     private string Usual(string name) => Glossary.Usual(name, tongue);
 
-    private string Rule(Rule rule) => rule switch
-    {
-        Workouts.Rule.Share r => "reparto: " + string.Join(", ", r.Phrases.Select(Phrase)),
-        Workouts.Rule.Hold r => $"mantener: {r.Holders} {(r.Holders == 1 ? "compañero" : "compañeros")} en {tongue.Movement(r.Position)}, {(r.WholeTurn ? "todo el turno" : "en cada repetición entera")}{(r.AnotherEachCycle ? ", otro en cada ciclo" : "")}",
-        Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}por {tongue.Join(r.By.Split(", ").Select(Usual))}{(r.Window is { } w ? $", en la ventana {w}" : "")}{(r.InChange ? ", en el cambio" : "")}",
-        Workouts.Rule.Help r => $"ayuda: {r.Act switch { HelpAct.LoadPlates => "cargar discos", HelpAct.Spot => "asistir el levantamiento", HelpAct.LiftUp => "subir al atleta", _ => "mover material" }} por {Usual(r.By)}{r.Voids switch { VoidedUnit.Rep => ", la repetición no cuenta", VoidedUnit.Lift => ", el levantamiento no cuenta", _ => "" }}",
-        Workouts.Rule.Touch r => "toque: " + Usual(r.Text),
-        Workouts.Rule.Remark r => $"nota: «{r.Text}»",
-        Workouts.Rule.ClauseHere r => r.Text == "does not apply" ? $"criterio {r.Clause}: no se aplica" : $"criterio {r.Clause}: «{r.Text}»",
-        _ => throw new InvalidOperationException("A rule without Spanish words."),
-    };
+    private string Rule(Rule rule) =>
+        rule switch
+        {
+            Workouts.Rule.Share r => "reparto: " + string.Join(", ", r.Phrases.Select(Phrase)),
+            Workouts.Rule.Hold r =>
+                $"mantener: {r.Holders} {(r.Holders == 1 ? "compañero" : "compañeros")} en {tongue.Movement(r.Position)}, "
+                    + $"{(r.WholeTurn ? "todo el turno" : "en cada repetición entera")}"
+                    + $"{(r.AnotherEachCycle ? ", otro en cada ciclo" : "")}",
+            Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}por "
+                + $"{tongue.Join(r.By.Split(", ").Select(Usual))}{(r.Window is { } w ? $", en la ventana {w}" : "")}"
+                + $"{(r.InChange ? ", en el cambio" : "")}",
+            Workouts.Rule.Help r => "ayuda: "
+                + r.Act switch
+                {
+                    HelpAct.LoadPlates => "cargar discos",
+                    HelpAct.Spot => "asistir el levantamiento",
+                    HelpAct.LiftUp => "subir al atleta",
+                    _ => "mover material",
+                }
+                + $" por {Usual(r.By)}"
+                + r.Voids switch
+                {
+                    VoidedUnit.Rep => ", la repetición no cuenta",
+                    VoidedUnit.Lift => ", el levantamiento no cuenta",
+                    _ => "",
+                },
+            Workouts.Rule.Touch r => "toque: " + Usual(r.Text),
+            Workouts.Rule.Remark r => $"nota: «{r.Text}»",
+            Workouts.Rule.ClauseHere r => r.Text == "does not apply"
+                ? $"criterio {r.Clause}: no se aplica"
+                : $"criterio {r.Clause}: «{r.Text}»",
+            _ => throw new InvalidOperationException("A rule without Spanish words."),
+        };
 
-    private string Phrase(SharePhrase p) => p.Is switch
-    {
-        ShareKind.OneAtATime => "de uno en uno",
-        ShareKind.AnyNumber => "cualquier número a la vez",
-        ShareKind.AnySplit => "reparto libre",
-        ShareKind.InRotation => "en rotación",
-        ShareKind.InFixedOrder => "en orden fijo",
-        ShareKind.TurnsByRound => "por turnos de una ronda",
-        ShareKind.AttemptIsTurn => "un intento es un turno",
-        ShareKind.HandTag => "relevo con toque de mano",
-        ShareKind.NoHandTag => "relevo sin toque de mano",
-        ShareKind.TogetherAt => "a la vez en " + Usual(p.Text ?? ""),
-        ShareKind.ByMembers => p.N == 1 ? "por 1 miembro" : $"por {p.N} miembros",
-        ShareKind.AtLeast => $"al menos {p.N} {Per(p.Text)}",
-        ShareKind.AtMost => $"como mucho {p.N} seguidas",
-        ShareKind.AtMostTries => $"como mucho {p.N} intentos seguidos",
-        ShareKind.HandOverAfter => "relevo después de " + Usual(p.Text ?? ""),
-        _ => throw new InvalidOperationException("A way to share without Spanish words."),
-    };
+    private string Phrase(SharePhrase p) =>
+        p.Is switch
+        {
+            ShareKind.OneAtATime => "de uno en uno",
+            ShareKind.AnyNumber => "cualquier número a la vez",
+            ShareKind.AnySplit => "reparto libre",
+            ShareKind.InRotation => "en rotación",
+            ShareKind.InFixedOrder => "en orden fijo",
+            ShareKind.TurnsByRound => "por turnos de una ronda",
+            ShareKind.AttemptIsTurn => "un intento es un turno",
+            ShareKind.HandTag => "relevo con toque de mano",
+            ShareKind.NoHandTag => "relevo sin toque de mano",
+            ShareKind.TogetherAt => "a la vez en " + Usual(p.Text ?? ""),
+            ShareKind.ByMembers => p.N == 1 ? "por 1 miembro" : $"por {p.N} miembros",
+            ShareKind.AtLeast => $"al menos {p.N} {Per(p.Text)}",
+            ShareKind.AtMost => $"como mucho {p.N} seguidas",
+            ShareKind.AtMostTries => $"como mucho {p.N} intentos seguidos",
+            ShareKind.HandOverAfter => "relevo después de " + Usual(p.Text ?? ""),
+            _ => throw new InvalidOperationException("A way to share without Spanish words."),
+        };
 
-    private static string Per(string? tail) => tail switch
-    {
-        "each" => "cada uno",
-        "each of every movement" => "cada uno de cada ejercicio",
-        "each in every round" => "cada uno en cada ronda",
-        "a turn" => "por turno",
-        "a turn of every movement" => "por turno de cada ejercicio",
-        "a turn in every round" => "por turno en cada ronda",
-        _ => throw new InvalidOperationException("A share per something without Spanish words."),
-    };
+    private static string Per(string? tail) =>
+        tail switch
+        {
+            "each" => "cada uno",
+            "each of every movement" => "cada uno de cada ejercicio",
+            "each in every round" => "cada uno en cada ronda",
+            "a turn" => "por turno",
+            "a turn of every movement" => "por turno de cada ejercicio",
+            "a turn in every round" => "por turno en cada ronda",
+            _ => throw new InvalidOperationException("A share per something without Spanish words."),
+        };
 }

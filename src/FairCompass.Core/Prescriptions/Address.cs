@@ -13,14 +13,18 @@ namespace FairCompass.Core.Prescriptions;
 /// <param name="Level">A level with a board of its own; null where there are none.</param>
 public sealed record Address(Division Division, string Duty, int? Seat = null, string? Group = null, string? Level = null)
 {
-    /// <summary>What tells it from others of its division: <c>woman</c>, <c>2nd (woman)</c>, <c>man, Hand Bell</c>; <c>team</c> for a whole team.</summary>
+    /// <summary>What tells it from others of its division: <c>woman</c>, <c>2nd (woman)</c>, <c>man, Hand Bell</c>; <c>team</c> for a whole
+    /// team.</summary>
     public string Within => WithinIn(Tongue.English);
 
     /// <summary><see cref="Within"/> in a language.</summary>
     public string WithinIn(Tongue tongue)
     {
         var duty = tongue.Name(Duty);
-        var who = Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})" : Duty.Length == 0 ? tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team") : duty;
+        var who =
+            Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})"
+            : Duty.Length == 0 ? tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team")
+            : duty;
         return Level is null ? who : $"{who}, {Level}";
     }
 
@@ -28,7 +32,12 @@ public sealed record Address(Division Division, string Duty, int? Seat = null, s
     public override string ToString() => In(Tongue.English);
 
     /// <summary>The address in words of a language: <c>Meadow woman</c>, <c>Meadow, mujer</c>.</summary>
-    public string In(Tongue tongue) => Duty.Length == 0 ? Level is null ? Division.Name : $"{Division.Name}, {Level}" : Division.Name + tongue.Say(" ", ", ") + WithinIn(tongue);
+    public string In(Tongue tongue) =>
+        Duty.Length == 0
+            ? Level is null
+                ? Division.Name
+                : $"{Division.Name}, {Level}"
+            : Division.Name + tongue.Say(" ", ", ") + WithinIn(tongue);
 }
 
 /// <summary>A place in the loops of a workout, for values that differ by round or cycle.</summary>
@@ -61,7 +70,8 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
 
     /// <summary>The load in words of a language.</summary>
     public string In(Tongue tongue) =>
-        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
+        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}"
+        + $"{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
 }
 
 /// <summary>A height of one address.</summary>
@@ -82,17 +92,20 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
     }
 
     /// <summary>What a height is measured on, in a language.</summary>
-    public static string Word(HeightKind on, Tongue tongue) => on switch
-    {
-        HeightKind.Box => tongue.Say("box", "cajón"),
-        HeightKind.Target => tongue.Say("target", "blanco"),
-        HeightKind.Bar => tongue.Say("bar", "barra"),
-        HeightKind.Line => tongue.Say("line", "línea"),
-        _ => tongue.Say("wall", "pared"),
-    };
+    public static string Word(HeightKind on, Tongue tongue) =>
+        on switch
+        {
+            HeightKind.Box => tongue.Say("box", "cajón"),
+            HeightKind.Target => tongue.Say("target", "blanco"),
+            HeightKind.Bar => tongue.Say("bar", "barra"),
+            HeightKind.Line => tongue.Say("line", "línea"),
+            _ => tongue.Say("wall", "pared"),
+        };
 
     private static string Spanish(string from, Tongue tongue) =>
-        from.StartsWith("above ", StringComparison.Ordinal) ? Glossary.Above(from[6..], tongue) : from.StartsWith("below ", StringComparison.Ordinal) ? Glossary.Below(from[6..], tongue) : Glossary.Usual(from, tongue);
+        from.StartsWith("above ", StringComparison.Ordinal) ? Glossary.Above(from[6..], tongue)
+        : from.StartsWith("below ", StringComparison.Ordinal) ? Glossary.Below(from[6..], tongue)
+        : Glossary.Usual(from, tongue);
 }
 
 /// <summary>What one task is for one address.</summary>
@@ -103,4 +116,10 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
 /// <param name="From">Where the first rep begins, or null when not said.</param>
 /// <param name="Counting">The phrases that say how units are counted and credited: marks, lengths, chunks, worth, bonus.</param>
 public sealed record Prescription(
-    Resolved<string> Movement, Resolved<Amount>? Amount, Resolved<DutyLoad>? Load, Eq<Resolved<DutyHeight>> Heights, Resolved<FromPlace>? From, Eq<Detail> Counting);
+    Resolved<string> Movement,
+    Resolved<Amount>? Amount,
+    Resolved<DutyLoad>? Load,
+    Eq<Resolved<DutyHeight>> Heights,
+    Resolved<FromPlace>? From,
+    Eq<Detail> Counting
+);

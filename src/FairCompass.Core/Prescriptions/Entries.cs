@@ -12,6 +12,8 @@ public static class Entries
     public static IEnumerable<string> Named(IEnumerable<Address> some, IEnumerable<Address> all, Tongue tongue)
     {
         var whole = all.Distinct().ToLookup(a => a.Division.Name);
-        return some.Distinct().GroupBy(a => a.Division.Name).SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)));
+        return some.Distinct()
+            .GroupBy(a => a.Division.Name)
+            .SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)));
     }
 }

@@ -30,16 +30,27 @@ public sealed class OneDivision
         chain = [.. competition.Chain(division).Select(d => d.Name)];
         var columns = resolver.Addresses.Where(a => a.Division.Name == division.Name).ToList();
         var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
-        entries = [.. columns, .. columns.SelectMany(a => groups.Where(g => a.Seat is { } s && g.Seats.Contains(s)).Select(g => a with { Group = g.Name }))];
+        entries =
+        [
+            .. columns,
+            .. columns.SelectMany(a => groups.Where(g => a.Seat is { } s && g.Seats.Contains(s)).Select(g => a with { Group = g.Name })),
+        ];
     }
 
     /// <summary>A stage of the workout as the division does it.</summary>
-    public Stage Of(Stage stage) => entries.Count == 0 ? stage : WorkTree.Replace(stage, w => w switch
-    {
-        Work.Task task => Of(task),
-        Work.Complex complex => Of(complex),
-        _ => w,
-    });
+    public Stage Of(Stage stage) =>
+        entries.Count == 0
+            ? stage
+            : WorkTree.Replace(
+                stage,
+                w =>
+                    w switch
+                    {
+                        Work.Task task => Of(task),
+                        Work.Complex complex => Of(complex),
+                        _ => w,
+                    }
+            );
 
     private Work.Task? Of(Work.Task task)
     {
@@ -49,7 +60,9 @@ public sealed class OneDivision
         }
 
         var folded = Folded(task);
-        return Same(task, folded) ? folded : Filtered(task) is var filtered && Same(task, filtered) ? filtered : task;
+        return Same(task, folded) ? folded
+            : Filtered(task) is var filtered && Same(task, filtered) ? filtered
+            : task;
     }
 
     private Work.Complex Of(Work.Complex complex)
@@ -57,16 +70,29 @@ public sealed class OneDivision
         var bar = new Work.Task(null, "", complex.Details, complex.Lines);
         var (folded, filtered) = (Folded(bar), complex with { Lines = Filtered(bar).Lines });
         var anew = complex with { Details = folded.Details, Lines = folded.Lines };
-        return Same(complex, anew) ? anew : Same(complex, filtered) ? filtered : complex;
+        return Same(complex, anew) ? anew
+            : Same(complex, filtered) ? filtered
+            : complex;
     }
 
-    private bool Same(Work.Complex complex, Work.Complex other) => complex.Lifts.All(lift => Iterations(lift.Lines.Concat(complex.Lines)).All(at =>
-        entries.All(a => Equal(resolver.Resolve(lift, a, at, complex), resolver.Resolve(lift, a, at, other)))));
+    private bool Same(Work.Complex complex, Work.Complex other) =>
+        complex.Lifts.All(lift =>
+            Iterations(lift.Lines.Concat(complex.Lines))
+                .All(at => entries.All(a => Equal(resolver.Resolve(lift, a, at, complex), resolver.Resolve(lift, a, at, other))))
+        );
 
     /// <summary>Whether two tasks and their options are the same for every entry in every round that a line names.</summary>
-    private bool Same(Work.Task task, Work.Task other) => Iterations(task.Lines).All(at => entries.All(a =>
-        Equal(resolver.Resolve(task, a, at), resolver.Resolve(other, a, at))
-        && resolver.Options(task, a, at).Select(o => resolver.Resolve(task, o, a, at)).SequenceEqual(resolver.Options(other, a, at).Select(o => resolver.Resolve(other, o, a, at)), Values.Equal)));
+    private bool Same(Work.Task task, Work.Task other) =>
+        Iterations(task.Lines)
+            .All(at =>
+                entries.All(a =>
+                    Equal(resolver.Resolve(task, a, at), resolver.Resolve(other, a, at))
+                    && resolver
+                        .Options(task, a, at)
+                        .Select(o => resolver.Resolve(task, o, a, at))
+                        .SequenceEqual(resolver.Options(other, a, at).Select(o => resolver.Resolve(other, o, a, at)), Values.Equal)
+                )
+            );
 
     private static bool Equal(Prescription a, Prescription b) => Values.Equal.Equals(a, b);
 
@@ -78,27 +104,42 @@ public sealed class OneDivision
         return cycles.SelectMany(c => rounds.Select(r => new Iteration(c, r))).Distinct();
     }
 
-    /// <summary>The lines that give the division’s own values are put into the task; those that narrow further stay, without its name.</summary>
+    /// <summary>The lines that give the division’s own values are put into the task; those that narrow further stay, without its
+    /// name.</summary>
     private Work.Task Folded(Work.Task task)
     {
-        var plain = task.Lines.OfType<TaskLine.Override>().Where(o => !o.Choose && o.For.Any(w => w.Names.Count == 1 && Distance(w.Names[0]) >= 0)).ToList();
+        var plain = task
+            .Lines.OfType<TaskLine.Override>()
+            .Where(o => !o.Choose && o.For.Any(w => w.Names.Count == 1 && Distance(w.Names[0]) >= 0))
+            .ToList();
         var whole = resolver.Resolve(task with { Lines = [.. plain] }, entries[0]);
         var details = plain.SelectMany(o => o.Details).ToList();
-        bool Wins(Detail d) => d switch
-        {
-            Detail.Load => IsAt(whole.Load?.From, d.At),
-            Detail.Height => whole.Heights.Any(h => IsAt(h.From, d.At)),
-            Detail.From => IsAt(whole.From?.From, d.At),
-            Detail.Lengths or Detail.Marks or Detail.Chunks or Detail.Counts or Detail.EveryCount or Detail.Credited or Detail.Uncounted or Detail.Bonus => whole.Counting.Any(c => ReferenceEquals(c, d)),
-            // Whose a task is, the task says; a line that gives it other values does not.
-            Detail.Only only => only.For.Names.Any(n => Distance(n) < 0) && task.Details.Any(t => ReferenceEquals(t, d)),
-            _ => true,
-        };
+        bool Wins(Detail d) =>
+            d switch
+            {
+                Detail.Load => IsAt(whole.Load?.From, d.At),
+                Detail.Height => whole.Heights.Any(h => IsAt(h.From, d.At)),
+                Detail.From => IsAt(whole.From?.From, d.At),
+                Detail.Lengths
+                or Detail.Marks
+                or Detail.Chunks
+                or Detail.Counts
+                or Detail.EveryCount
+                or Detail.Credited
+                or Detail.Uncounted
+                or Detail.Bonus => whole.Counting.Any(c => ReferenceEquals(c, d)),
+                // Whose a task is, the task says; a line that gives it other values does not.
+                Detail.Only only => only.For.Names.Any(n => Distance(n) < 0) && task.Details.Any(t => ReferenceEquals(t, d)),
+                _ => true,
+            };
         return task with
         {
             Amount = whole.Amount?.Value,
             Movement = whole.Movement.Value,
-            Details = task.Details.Where(Wins).Concat(details.Where(d => Wins(d) && !(d is Detail.Flag or Detail.EveryNth && task.Details.Contains(d)))).ToEq(),
+            Details = task
+                .Details.Where(Wins)
+                .Concat(details.Where(d => Wins(d) && !(d is Detail.Flag or Detail.EveryNth && task.Details.Contains(d))))
+                .ToEq(),
             Lines = Kept(task, plain.Contains, withNames: false),
         };
     }
@@ -106,23 +147,56 @@ public sealed class OneDivision
     /// <summary>The task with the lines that reach the division, as they are.</summary>
     private Work.Task Filtered(Work.Task task) => task with { Lines = Kept(task, _ => false, withNames: true) };
 
-    private Eq<TaskLine> Kept(Work.Task task, Func<TaskLine.Override, bool> gone, bool withNames) => task.Lines.Where(l => l switch
-    {
-        TaskLine.Override o => !gone(o) && Reaches(task, o),
-        _ => true,
-    }).Select(l => l is TaskLine.Override o && !withNames ? o with { For = o.For.Where(Holds).Select(Bare).Where(w => w.Names.Count > 0).ToEq() } : l).ToEq();
+    private Eq<TaskLine> Kept(Work.Task task, Func<TaskLine.Override, bool> gone, bool withNames) =>
+        task
+            .Lines.Where(l =>
+                l switch
+                {
+                    TaskLine.Override o => !gone(o) && Reaches(task, o),
+                    _ => true,
+                }
+            )
+            .Select(l =>
+                l is TaskLine.Override o && !withNames
+                    ? o with
+                    {
+                        For = o.For.Where(Holds).Select(Bare).Where(w => w.Names.Count > 0).ToEq(),
+                    }
+                    : l
+            )
+            .ToEq();
 
-    private bool Holds(Who who) => entries.Any(a => who.Names.All(n => resolver.DivisionOf(n) is null || Distance(n) >= 0) && who.Names.Where(n => resolver.DivisionOf(n) is null && !IsRound(n)).All(n => resolver.Holds(new Who([n]), a, default)));
+    private bool Holds(Who who) =>
+        entries.Any(a =>
+            who.Names.All(n => resolver.DivisionOf(n) is null || Distance(n) >= 0)
+            && who.Names.Where(n => resolver.DivisionOf(n) is null && !IsRound(n)).All(n => resolver.Holds(new Who([n]), a, default))
+        );
 
     private Who Bare(Who who) => new(who.Names.Where(n => resolver.DivisionOf(n) is null).ToEq());
 
-    private static bool IsRound(string name) => Resolver.NumberAfter("round", name) is not null || Resolver.NumberAfter("cycle", name) is not null;
+    private static bool IsRound(string name) =>
+        Resolver.NumberAfter("round", name) is not null || Resolver.NumberAfter("cycle", name) is not null;
 
     /// <summary>True when some value of some entry in some round comes from a line.</summary>
-    private bool Reaches(Work.Task task, TaskLine.Override line) => line.Choose ? line.For.Count == 0 || line.For.Any(Holds)
-        : Iterations(task.Lines).Any(at => entries.Any(a => resolver.Resolve(task, a, at) is var p && (
-            IsAt(p.Amount?.From, line.At) || IsAt(p.Movement.From, line.At)
-            || line.Details.Any(d => IsAt(p.Load?.From, d.At) || IsAt(p.From?.From, d.At) || p.Heights.Any(h => IsAt(h.From, d.At)) || p.Counting.Any(c => ReferenceEquals(c, d))))));
+    private bool Reaches(Work.Task task, TaskLine.Override line) =>
+        line.Choose
+            ? line.For.Count == 0 || line.For.Any(Holds)
+            : Iterations(task.Lines)
+                .Any(at =>
+                    entries.Any(a =>
+                        resolver.Resolve(task, a, at) is var p
+                        && (
+                            IsAt(p.Amount?.From, line.At)
+                            || IsAt(p.Movement.From, line.At)
+                            || line.Details.Any(d =>
+                                IsAt(p.Load?.From, d.At)
+                                || IsAt(p.From?.From, d.At)
+                                || p.Heights.Any(h => IsAt(h.From, d.At))
+                                || p.Counting.Any(c => ReferenceEquals(c, d))
+                            )
+                        )
+                    )
+                );
 
     /// <summary>True when a value was written at a place; places themselves are all equal, so that they are no part of a value.</summary>
     private static bool IsAt(Origin? from, SourceRange at) => from is not null && (from.At.Line, from.At.Column) == (at.Line, at.Column);
@@ -135,9 +209,15 @@ public sealed class OneDivision
     {
         public static readonly Values Equal = new();
 
-        public bool Equals(Prescription? x, Prescription? y) => x is not null && y is not null
-            && x.Movement.Value == y.Movement.Value && x.Amount?.Value == y.Amount?.Value && x.Load?.Value == y.Load?.Value && x.From?.Value == y.From?.Value
-            && x.Heights.Select(h => h.Value).SequenceEqual(y.Heights.Select(h => h.Value)) && x.Counting.ToHashSet().SetEquals(y.Counting);
+        public bool Equals(Prescription? x, Prescription? y) =>
+            x is not null
+            && y is not null
+            && x.Movement.Value == y.Movement.Value
+            && x.Amount?.Value == y.Amount?.Value
+            && x.Load?.Value == y.Load?.Value
+            && x.From?.Value == y.From?.Value
+            && x.Heights.Select(h => h.Value).SequenceEqual(y.Heights.Select(h => h.Value))
+            && x.Counting.ToHashSet().SetEquals(y.Counting);
 
         public int GetHashCode(Prescription p) => p.Movement.Value.GetHashCode(StringComparison.Ordinal);
     }

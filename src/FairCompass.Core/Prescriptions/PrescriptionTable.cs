@@ -9,7 +9,14 @@ namespace FairCompass.Core.Prescriptions;
 /// <param name="Prescription">Its values.</param>
 /// <param name="At">The round or cycle it is for; the default for what holds in general.</param>
 /// <param name="Option">The option, when the task leaves a choice; null for the task itself.</param>
-public sealed record PrescribedTask(Work.Task Source, Work.Complex? Around, Address Address, Prescription Prescription, Iteration At, TaskLine.Override? Option)
+public sealed record PrescribedTask(
+    Work.Task Source,
+    Work.Complex? Around,
+    Address Address,
+    Prescription Prescription,
+    Iteration At,
+    TaskLine.Override? Option
+)
 {
     /// <summary>True when the load is the result, so that none is prescribed.</summary>
     public bool IsHeaviest => Source.Amount is Amount.Heaviest;
@@ -27,14 +34,24 @@ public static class PrescriptionTable
         var all = new List<PrescribedTask>();
         foreach (var (task, around) in Tasks(workout))
         {
-            var iterations = task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names)
-                .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n))).Where(i => i != default).Distinct().Prepend(default).ToList();
+            var iterations = task
+                .Lines.OfType<TaskLine.Override>()
+                .SelectMany(o => o.For)
+                .SelectMany(w => w.Names)
+                .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n)))
+                .Where(i => i != default)
+                .Distinct()
+                .Prepend(default)
+                .ToList();
             foreach (var address in resolver.Addresses.Where(a => !IsElsewhere(task, a, resolver)))
             {
                 foreach (var at in iterations)
                 {
                     var own = resolver.Resolve(task, address, at, around);
-                    var options = at == default ? resolver.Options(task, address).Select(o => (Line: o, Is: resolver.Resolve(task, o, address))).ToList() : [];
+                    var options =
+                        at == default
+                            ? resolver.Options(task, address).Select(o => (Line: o, Is: resolver.Resolve(task, o, address))).ToList()
+                            : [];
                     var heads = own.Load is null && options.Exists(o => o.Is.Load is not null && o.Is.Movement.Value == own.Movement.Value);
                     all.Add(new(task, around, address, own, at, null) { IsMenuHead = heads });
                     all.AddRange(options.Select(o => new PrescribedTask(task, around, address, o.Is, at, o.Line)));
@@ -46,8 +63,13 @@ public static class PrescriptionTable
     }
 
     /// <summary>True when a task is not for an address: <c>woman only</c> is not for the man.</summary>
-    public static bool IsElsewhere(Work.Task task, Address address, Resolver resolver) => task.Details.OfType<Detail.Only>().Any(o =>
-        !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null || Resolver.NumberAfter("cycle", n) is not null) && !resolver.Holds(o.For, address, default));
+    public static bool IsElsewhere(Work.Task task, Address address, Resolver resolver) =>
+        task
+            .Details.OfType<Detail.Only>()
+            .Any(o =>
+                !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null || Resolver.NumberAfter("cycle", n) is not null)
+                && !resolver.Holds(o.For, address, default)
+            );
 
     private static IEnumerable<(Work.Task Task, Work.Complex? Around)> Tasks(Workout workout)
     {
@@ -55,7 +77,10 @@ public static class PrescriptionTable
         foreach (var work in WorkTree.All(workout))
         {
             // The lifts of a complex follow it directly; any other line ends it.
-            complex = work is Work.Complex c ? c : work is Work.Task t && complex is not null && complex.Lifts.Any(l => ReferenceEquals(l, t)) ? complex : null;
+            complex =
+                work is Work.Complex c ? c
+                : work is Work.Task t && complex is not null && complex.Lifts.Any(l => ReferenceEquals(l, t)) ? complex
+                : null;
             if (work is Work.Task task)
             {
                 yield return (task, complex);

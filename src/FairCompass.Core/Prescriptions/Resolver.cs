@@ -28,23 +28,36 @@ public sealed class Resolver
     {
         this.competition = competition;
         this.workout = workout;
-        groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).GroupBy(g => g.Name, StringComparer.Ordinal).ToDictionary(g => g.Key, g => g.First().Seats, StringComparer.Ordinal);
+        groups = workout
+            .Headers.OfType<Header.Groups>()
+            .SelectMany(g => g.Items)
+            .GroupBy(g => g.Name, StringComparer.Ordinal)
+            .ToDictionary(g => g.Key, g => g.First().Seats, StringComparer.Ordinal);
         Levels = workout.Headers.OfType<Header.Levels>().SelectMany(l => l.Names).Select(n => n.ToString()).Distinct().ToEq();
         var divisions = DivisionsOf(competition, workout);
         var seats = NamesSeats(workout);
         Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
-        Addresses = (from d in divisions
-                     from member in d.IsTeam && seats ? Enumerable.Range(1, d.Size).Select(s => Member(d, s)) : d.Duties.Select(duty => new Address(d, duty))
-                     from level in levels
-                     select level is null ? member : member with { Level = level }).ToList();
+        Addresses = (
+            from d in divisions
+            from member in d.IsTeam && seats
+                ? Enumerable.Range(1, d.Size).Select(s => Member(d, s))
+                : d.Duties.Select(duty => new Address(d, duty))
+            from level in levels
+            select level is null ? member : member with { Level = level }
+        ).ToList();
         // An individual's entry is its column, so that what is resolved for one is known for the other.
-        Entries = divisions.SelectMany(d => d.IsTeam ? levels.Select(l => new Address(d, "", Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))).ToList();
+        Entries = divisions
+            .SelectMany(d =>
+                d.IsTeam ? levels.Select(l => new Address(d, "", Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))
+            )
+            .ToList();
     }
 
     /// <summary>The levels of the workout, each with a board of its own; empty when there are none.</summary>
     public Eq<string> Levels { get; }
 
-    /// <summary>The columns of the prescription table, in the order of the competition's divisions: duties, or places in the team where a line names one.</summary>
+    /// <summary>The columns of the prescription table, in the order of the competition's divisions: duties, or places in the team where a
+    /// line names one.</summary>
     public IReadOnlyList<Address> Addresses { get; }
 
     /// <summary>Who runs as one entry: each duty of an individual division, a team as a whole; for each level.</summary>
@@ -55,11 +68,18 @@ public sealed class Resolver
 
     /// <summary>The place in the team that a name such as <c>2nd</c> means; null for another name.</summary>
     public static int? SeatOf(string name) =>
-        name.Length > 2 && name[^2..] is "st" or "nd" or "rd" or "th" && int.TryParse(name.AsSpan(0, Math.Max(0, name.Length - 2)), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
+        name.Length > 2
+        && name[^2..] is "st" or "nd" or "rd" or "th"
+        && int.TryParse(name.AsSpan(0, Math.Max(0, name.Length - 2)), NumberStyles.None, CultureInfo.InvariantCulture, out var n)
+            ? n
+            : null;
 
     /// <summary>The number in <c>round 2</c> or <c>cycle 2</c>; null for another name.</summary>
     public static int? NumberAfter(string word, string name) =>
-        name.StartsWith(word + " ", StringComparison.Ordinal) && int.TryParse(name.AsSpan(word.Length + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : null;
+        name.StartsWith(word + " ", StringComparison.Ordinal)
+        && int.TryParse(name.AsSpan(word.Length + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n)
+            ? n
+            : null;
 
     /// <summary>0 or 1: which value of <c>a/b</c> belongs to a duty.</summary>
     public int Position(Address address)
@@ -68,7 +88,11 @@ public sealed class Resolver
         {
             DutyOrder.ManWoman => 0,
             DutyOrder.WomanMan => 1,
-            _ => address.Division.Duties.Count == 2 ? address.Division.Duties[0] == "man" ? 0 : 1 : 0,
+            _ => address.Division.Duties.Count == 2
+                ? address.Division.Duties[0] == "man"
+                    ? 0
+                    : 1
+                : 0,
         };
         return address.Duty == "man" ? order : 1 - order;
     }
@@ -81,7 +105,8 @@ public sealed class Resolver
             return [group is null ? entry : entry with { Group = group }];
         }
 
-        var seats = seat is { } s ? [s]
+        var seats =
+            seat is { } s ? [s]
             : group is not null && groups.TryGetValue(group, out var named) ? named.Where(n => n >= 1 && n <= entry.Division.Size)
             : Enumerable.Range(1, entry.Division.Size);
         return seats.Select(n => Member(entry.Division, n) with { Group = group, Level = entry.Level }).ToList();
@@ -121,15 +146,31 @@ public sealed class Resolver
 
     /// <summary>The options of a task for an address, without the task itself; empty when there is no choice.</summary>
     public IEnumerable<TaskLine.Override> Options(Work.Task task, Address address, Iteration at = default) =>
-        task.Lines.OfType<TaskLine.Override>().Where(o => o.Choose && (o.For.Count == 0 || o.For.Any(w => Match(w, address, at) is not null)));
+        task
+            .Lines.OfType<TaskLine.Override>()
+            .Where(o => o.Choose && (o.For.Count == 0 || o.For.Any(w => Match(w, address, at) is not null)));
 
     /// <summary>The rounds for which some line of a task says something else, from 1.</summary>
     public static IEnumerable<int> RoundsNamed(Work.Task task) =>
-        task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).Select(n => NumberAfter("round", n)).OfType<int>().Distinct();
+        task
+            .Lines.OfType<TaskLine.Override>()
+            .SelectMany(o => o.For)
+            .SelectMany(w => w.Names)
+            .Select(n => NumberAfter("round", n))
+            .OfType<int>()
+            .Distinct();
 
-    /// <summary>The division that a name before a colon means; null when it means none, or a duty, place, round, group, or level of that name.</summary>
+    /// <summary>The division that a name before a colon means; null when it means none, or a duty, place, round, group, or level of that
+    /// name.</summary>
     public Division? DivisionOf(string name) =>
-        IsDuty(name) || SeatOf(name) is not null || NumberAfter("round", name) is not null || NumberAfter("cycle", name) is not null || groups.ContainsKey(name) || Levels.Contains(name) ? null : Find(name);
+        IsDuty(name)
+        || SeatOf(name) is not null
+        || NumberAfter("round", name) is not null
+        || NumberAfter("cycle", name) is not null
+        || groups.ContainsKey(name)
+        || Levels.Contains(name)
+            ? null
+            : Find(name);
 
     /// <summary>True when a name that narrows a line holds for an address.</summary>
     public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
@@ -148,10 +189,12 @@ public sealed class Resolver
                     continue;
                 }
 
-                var field = a.Line.Amount is not null && b.Line.Amount is not null ? "amount"
+                var field =
+                    a.Line.Amount is not null && b.Line.Amount is not null ? "amount"
                     : a.Line.Movement is not null && b.Line.Movement is not null ? "movement"
                     : a.Line.Details.OfType<Detail.Load>().Any() && b.Line.Details.OfType<Detail.Load>().Any() ? "load"
-                    : a.Line.Details.OfType<Detail.Height>().Any() && b.Line.Details.OfType<Detail.Height>().Any() ? "height" : null;
+                    : a.Line.Details.OfType<Detail.Height>().Any() && b.Line.Details.OfType<Detail.Height>().Any() ? "height"
+                    : null;
                 if (field is not null)
                 {
                     yield return (a.Line, b.Line, field);
@@ -165,12 +208,26 @@ public sealed class Resolver
     private static List<Division> DivisionsOf(Competition competition, Workout workout)
     {
         var named = workout.Divisions.ToList();
-        return competition.Divisions.Where(d => named.Count == 0 || named.Any(n => string.Equals(n, d.Name, StringComparison.OrdinalIgnoreCase))).ToList();
+        return competition
+            .Divisions.Where(d => named.Count == 0 || named.Any(n => string.Equals(n, d.Name, StringComparison.OrdinalIgnoreCase)))
+            .ToList();
     }
 
-    private bool NamesSeats(Workout of) => WorkTree.All(of)
-        .SelectMany(w => w switch { Work.Task t => t.Lines, Work.Complex c => c.Lines, _ => [] })
-        .OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).Any(n => SeatOf(n) is not null || groups.ContainsKey(n));
+    private bool NamesSeats(Workout of) =>
+        WorkTree
+            .All(of)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.Task t => t.Lines,
+                    Work.Complex c => c.Lines,
+                    _ => [],
+                }
+            )
+            .OfType<TaskLine.Override>()
+            .SelectMany(o => o.For)
+            .SelectMany(w => w.Names)
+            .Any(n => SeatOf(n) is not null || groups.ContainsKey(n));
 
     private sealed record Candidate(Amount? Amount, string? Movement, Eq<Detail> Details, Origin From, bool IsBar = false);
 
@@ -198,8 +255,15 @@ public sealed class Resolver
             {
                 load ??= LoadOf(c, duty);
                 heights ??= HeightsOf(c, duty);
-                from ??= c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
-                counting.AddRange(c.Details.Where(d => CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))));
+                from ??= c
+                    .Details.OfType<Detail.From>()
+                    .Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At }))
+                    .FirstOrDefault();
+                counting.AddRange(
+                    c.Details.Where(d =>
+                        CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))
+                    )
+                );
                 if (c.Movement is not null)
                 {
                     movement ??= new(c.Movement, c.From);
@@ -232,11 +296,16 @@ public sealed class Resolver
         return list;
     }
 
-    private List<Candidate> Ordered(Eq<TaskLine> lines, Address address, Iteration at) => Ranked(lines, address, at)
-        .OrderBy(r => r.Rank)
-        .Select(r => new Candidate(r.Line.Amount, r.Line.Movement, r.Line.Details,
-            new Origin(r.Division, string.Equals(r.Division, address.Division.Name, StringComparison.OrdinalIgnoreCase), r.Line.At)))
-        .ToList();
+    private List<Candidate> Ordered(Eq<TaskLine> lines, Address address, Iteration at) =>
+        Ranked(lines, address, at)
+            .OrderBy(r => r.Rank)
+            .Select(r => new Candidate(
+                r.Line.Amount,
+                r.Line.Movement,
+                r.Line.Details,
+                new Origin(r.Division, string.Equals(r.Division, address.Division.Name, StringComparison.OrdinalIgnoreCase), r.Line.At)
+            ))
+            .ToList();
 
     private IEnumerable<(int Rank, TaskLine.Override Line, string? Division)> Ranked(Eq<TaskLine> lines, Address address, Iteration at)
     {
@@ -258,7 +327,8 @@ public sealed class Resolver
         }
     }
 
-    /// <summary>How near a name is to an address: the distance in the chain first, then how much more it narrows; null when it does not hold.</summary>
+    /// <summary>How near a name is to an address: the distance in the chain first, then how much more it narrows; null when it does not
+    /// hold.</summary>
     private (int Rank, string? Division)? Match(Who who, Address address, Iteration at)
     {
         const int Narrows = 8;
@@ -354,25 +424,46 @@ public sealed class Resolver
     }
 
     private static Resolved<DutyLoad>? LoadOf(Candidate c, int duty) =>
-        c.Details.OfType<Detail.Load>().Select(l => new Resolved<DutyLoad>(
-            new DutyLoad(l.Implements ?? 1, l.Of.For(duty), l.Unit, l.AlsoOf?.For(duty), l.AlsoUnit), c.From with { At = l.At })).FirstOrDefault();
+        c
+            .Details.OfType<Detail.Load>()
+            .Select(l => new Resolved<DutyLoad>(
+                new DutyLoad(l.Implements ?? 1, l.Of.For(duty), l.Unit, l.AlsoOf?.For(duty), l.AlsoUnit),
+                c.From with
+                {
+                    At = l.At,
+                }
+            ))
+            .FirstOrDefault();
 
     private static List<Resolved<DutyHeight>>? HeightsOf(Candidate c, int duty)
     {
-        var all = c.Details.OfType<Detail.Height>().Select(h => new Resolved<DutyHeight>(
-            new DutyHeight(h.On, h.Of.For(duty), h.Unit, h.Reference is null ? null : (h.Above == true ? "above " : "below ") + h.Reference),
-            c.From with { At = h.At })).ToList();
+        var all = c
+            .Details.OfType<Detail.Height>()
+            .Select(h => new Resolved<DutyHeight>(
+                new DutyHeight(
+                    h.On,
+                    h.Of.For(duty),
+                    h.Unit,
+                    h.Reference is null ? null : (h.Above == true ? "above " : "below ") + h.Reference
+                ),
+                c.From with
+                {
+                    At = h.At,
+                }
+            ))
+            .ToList();
         return all.Count == 0 ? null : all;
     }
 
     /// <summary>Which part of the counting a phrase says; a nearer phrase replaces a farther one of the same part.</summary>
-    private static int? CountingPart(Detail detail) => detail switch
-    {
-        Detail.Lengths => 0,
-        Detail.Marks => 1,
-        Detail.Chunks => 2,
-        Detail.Counts or Detail.EveryCount or Detail.Credited or Detail.Uncounted => 3,
-        Detail.Bonus => 4,
-        _ => null,
-    };
+    private static int? CountingPart(Detail detail) =>
+        detail switch
+        {
+            Detail.Lengths => 0,
+            Detail.Marks => 1,
+            Detail.Chunks => 2,
+            Detail.Counts or Detail.EveryCount or Detail.Credited or Detail.Uncounted => 3,
+            Detail.Bonus => 4,
+            _ => null,
+        };
 }

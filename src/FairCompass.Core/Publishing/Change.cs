@@ -34,9 +34,13 @@ public enum Touches
 public sealed record Change(Touches Touches, string? For, string What, string Before, string Now)
 {
     /// <summary>The difference as a sentence: <c>Meadow, man: deadlift 65 → 60 kg</c>.</summary>
-    public Said Sentence => (
-        $"{(For is null ? "" : For + ": ")}{What} {(Before.Length == 0 ? "new: " + Now : Now.Length == 0 ? "no longer: " + Before : $"{Before} → {Now}")}",
-        $"{(For is null ? "" : For + ": ")}{What} {(Before.Length == 0 ? "nuevo: " + Now : Now.Length == 0 ? "ya no: " + Before : $"{Before} → {Now}")}");
+    public Said Sentence =>
+        (
+            $"{(For is null ? "" : For + ": ")}{What} "
+                + $"{(Before.Length == 0 ? "new: " + Now : Now.Length == 0 ? "no longer: " + Before : $"{Before} → {Now}")}",
+            $"{(For is null ? "" : For + ": ")}{What} "
+                + $"{(Before.Length == 0 ? "nuevo: " + Now : Now.Length == 0 ? "ya no: " + Before : $"{Before} → {Now}")}"
+        );
 }
 
 /// <summary>Everything that differs between two versions.</summary>

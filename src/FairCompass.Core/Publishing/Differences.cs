@@ -18,13 +18,15 @@ public sealed class Differences
     /// <param name="before">The older version.</param>
     /// <param name="now">The newer version.</param>
     /// <param name="language">The language of the words; a draft’s own words stay as they are.</param>
-    public static Difference Between(Understanding before, Understanding now, Language language = Language.English) => new Differences(before, now, language).All();
+    public static Difference Between(Understanding before, Understanding now, Language language = Language.English) =>
+        new Differences(before, now, language).All();
 
     private readonly Understanding before;
     private readonly Understanding now;
     private readonly Tongue tongue;
 
-    private Differences(Understanding before, Understanding now, Language language) => (this.before, this.now, tongue) = (before, now, StandardsBook.Of(now.Competition).Tongue(language));
+    private Differences(Understanding before, Understanding now, Language language) =>
+        (this.before, this.now, tongue) = (before, now, StandardsBook.Of(now.Competition).Tongue(language));
 
     private string Say(string english, string spanish) => tongue.Say(english, spanish);
 
@@ -54,8 +56,12 @@ public sealed class Differences
         foreach (var key in was.Keys.Concat(isNow.Keys).Distinct())
         {
             var (a, b) = (was.GetValueOrDefault(key), isNow.GetValueOrDefault(key));
-            var differing = (a ?? b)!.Keys.Concat((b ?? a)!.Keys).Distinct()
-                .Select(column => (column, Was: a?.GetValueOrDefault(column) ?? "", Is: b?.GetValueOrDefault(column) ?? "")).Where(x => x.Was != x.Is).ToList();
+            var differing = (a ?? b)!
+                .Keys.Concat((b ?? a)!.Keys)
+                .Distinct()
+                .Select(column => (column, Was: a?.GetValueOrDefault(column) ?? "", Is: b?.GetValueOrDefault(column) ?? ""))
+                .Where(x => x.Was != x.Is)
+                .ToList();
             // One change for all columns that changed alike; for everybody when no column is left over.
             foreach (var same in differing.GroupBy(x => (x.Was, x.Is)))
             {
@@ -70,7 +76,13 @@ public sealed class Differences
 
     /// <summary>The columns as people say them: a division with both duties is named once.</summary>
     private static IEnumerable<string?> Grouped(IEnumerable<(string Division, string Within)> columns) =>
-        columns.GroupBy(c => c.Division).Select(g => g.Count() > 1 ? g.Key : g.First().Within.Length == 0 ? g.Key : $"{g.Key}, {g.First().Within}");
+        columns
+            .GroupBy(c => c.Division)
+            .Select(g =>
+                g.Count() > 1 ? g.Key
+                : g.First().Within.Length == 0 ? g.Key
+                : $"{g.Key}, {g.First().Within}"
+            );
 
     /// <summary>The table’s heading says <c>2 × kg</c> once for a row; a sentence says <c>2 × 10 kg</c>.</summary>
     private string With(string value, string unit)
@@ -91,7 +103,12 @@ public sealed class Differences
         foreach (var row in GridRows.Of(u, tongue))
         {
             var nth = seen[(row.Name, row.Aspect)] = seen.GetValueOrDefault((row.Name, row.Aspect)) + 1;
-            table[(row.Name, row.Aspect, nth)] = u.Resolver.Addresses.Select((a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), Text: With(row.Cells[i].Text, row.Unit ?? ""))).DistinctBy(x => x.Key).ToDictionary(x => x.Key, x => x.Text);
+            table[(row.Name, row.Aspect, nth)] = u
+                .Resolver.Addresses.Select(
+                    (a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), Text: With(row.Cells[i].Text, row.Unit ?? ""))
+                )
+                .DistinctBy(x => x.Key)
+                .ToDictionary(x => x.Key, x => x.Text);
         }
 
         return table;
@@ -101,7 +118,10 @@ public sealed class Differences
     private IEnumerable<Change> Clock()
     {
         var (a, b) = (Hall(before), Hall(now));
-        return a.Keys.Concat(b.Keys.Except(a.Keys)).Select(k => (Was: a.GetValueOrDefault(k, ""), Is: b.GetValueOrDefault(k, ""))).Where(x => x.Was != x.Is)
+        return a
+            .Keys.Concat(b.Keys.Except(a.Keys))
+            .Select(k => (Was: a.GetValueOrDefault(k, ""), Is: b.GetValueOrDefault(k, "")))
+            .Where(x => x.Was != x.Is)
             .Select(x => new Change(Touches.Clock, null, Say("clock", "reloj"), x.Was, x.Is));
 
         OrderedDictionary<(string, int), string> Hall(Understanding u)
@@ -112,7 +132,12 @@ public sealed class Differences
                 return lines;
             }
 
-            foreach (var (name, text) in t.Spans.Select(s => (Name: s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label), s)).Select(x => (x.Name, $"{x.Name} {x.s.Starts} {Say("to", "a")} {x.s.Ends}")).Concat(t.Forks.Select(f => ("", f.Words))))
+            foreach (
+                var (name, text) in t
+                    .Spans.Select(s => (Name: s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label), s))
+                    .Select(x => (x.Name, $"{x.Name} {x.s.Starts} {Say("to", "a")} {x.s.Ends}"))
+                    .Concat(t.Forks.Select(f => ("", f.Words)))
+            )
             {
                 lines.Add((name, lines.Keys.Count(k => k.Item1 == name)), text);
             }
@@ -121,7 +146,13 @@ public sealed class Differences
         }
     }
 
-    private string Kind(SpanKind kind) => kind switch { SpanKind.Work => Say("work", "trabajo"), SpanKind.Rest => Say("rest", "descanso"), _ => Say("change", "cambio") };
+    private string Kind(SpanKind kind) =>
+        kind switch
+        {
+            SpanKind.Work => Say("work", "trabajo"),
+            SpanKind.Rest => Say("rest", "descanso"),
+            _ => Say("change", "cambio"),
+        };
 
     private IEnumerable<Change> Standards()
     {
@@ -129,12 +160,24 @@ public sealed class Differences
         var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
         foreach (var name in WorkoutWords.Movements(now.Workout).Select(m => m.Name).Distinct(StringComparer.OrdinalIgnoreCase))
         {
-            if (newBook.Find(name) is not { } movement || oldBook.Find(name) is not { } old || WorkoutWords.Movements(before.Workout).All(m => !string.Equals(m.Name, name, StringComparison.OrdinalIgnoreCase)))
+            if (
+                newBook.Find(name) is not { } movement
+                || oldBook.Find(name) is not { } old
+                || WorkoutWords.Movements(before.Workout).All(m => !string.Equals(m.Name, name, StringComparison.OrdinalIgnoreCase))
+            )
             {
                 continue;
             }
 
-            var each = divisions.Select(d => (d, Pairs: Pairs(Rules(oldBook.InForce(old, d, before.Workout)), Rules(newBook.InForce(movement, d, now.Workout))).ToList())).ToList();
+            var each = divisions
+                .Select(d =>
+                    (
+                        d,
+                        Pairs: Pairs(Rules(oldBook.InForce(old, d, before.Workout)), Rules(newBook.InForce(movement, d, now.Workout)))
+                            .ToList()
+                    )
+                )
+                .ToList();
             foreach (var same in each.SelectMany(e => e.Pairs.Select(p => (e.d, p))).GroupBy(x => x.p))
             {
                 foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
@@ -147,63 +190,119 @@ public sealed class Differences
         // A school that rewrites clauses shows in them.
         foreach (var topic in Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0)))
         {
-            var answers = divisions.Select(d => (d, Was: oldBook.InForce(topic, d, before.Workout)?.Answer ?? "", Is: newBook.InForce(topic, d, now.Workout)?.Answer ?? "")).Where(x => x.Was != x.Is);
+            var answers = divisions
+                .Select(d =>
+                    (
+                        d,
+                        Was: oldBook.InForce(topic, d, before.Workout)?.Answer ?? "",
+                        Is: newBook.InForce(topic, d, now.Workout)?.Answer ?? ""
+                    )
+                )
+                .Where(x => x.Was != x.Is);
             foreach (var same in answers.GroupBy(x => (x.Was, x.Is)))
             {
                 foreach (var who in same.Count() == divisions.Count ? [null] : same.Select(x => (string?)x.d))
                 {
-                    yield return new(Touches.Standard, who, tongue.IsSpanish ? tongue.Say(topic.Question) : topic.Name, Answer(topic, same.Key.Was), Answer(topic, same.Key.Is));
+                    yield return new(
+                        Touches.Standard,
+                        who,
+                        tongue.IsSpanish ? tongue.Say(topic.Question) : topic.Name,
+                        Answer(topic, same.Key.Was),
+                        Answer(topic, same.Key.Is)
+                    );
                 }
             }
         }
 
-        List<Sentence> Rules(Movement m) => [.. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => new Sentence(c.Text.English, tongue.Say(c.Text))), .. m.Faults.Select(f => new Sentence(Fault(f, Tongue.English), Fault(f, tongue)))];
+        List<Sentence> Rules(Movement m) =>
+            [
+                .. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => new Sentence(c.Text.English, tongue.Say(c.Text))),
+                .. m.Faults.Select(f => new Sentence(Fault(f, Tongue.English), Fault(f, tongue))),
+            ];
     }
 
-    private static string Fault(Fault f, Tongue tongue) => $"{tongue.Say(f.Sign)} {tongue.Quote(tongue.Say(f.Call))} {tongue.Say(f.Athlete)}";
+    private static string Fault(Fault f, Tongue tongue) =>
+        $"{tongue.Say(f.Sign)} {tongue.Quote(tongue.Say(f.Call))} {tongue.Say(f.Athlete)}";
 
     /// <summary>In English the name of the school, which drafts write too; else its label.</summary>
-    private string Answer(Topic topic, string answer) => tongue.IsSpanish && answer.Length > 0 ? tongue.Say(topic.Find(answer)?.Label ?? new Said(answer)) : answer;
+    private string Answer(Topic topic, string answer) =>
+        tongue.IsSpanish && answer.Length > 0 ? tongue.Say(topic.Find(answer)?.Label ?? new Said(answer)) : answer;
 
     private IEnumerable<Change> Scoring() =>
         Pairs(Sentences(before), Sentences(now)).Select(p => new Change(Touches.Scoring, null, Say("scoring", "puntuación"), p.Was, p.Is));
 
-    private List<Sentence> Sentences(Understanding u) => u.Courses.Count == 0 ? [] : [.. Score(u, Tongue.English).Zip(Score(u, tongue), (english, said) => new Sentence(english, said)).Distinct()];
+    private List<Sentence> Sentences(Understanding u) =>
+        u.Courses.Count == 0
+            ? []
+            : [.. Score(u, Tongue.English).Zip(Score(u, tongue), (english, said) => new Sentence(english, said)).Distinct()];
 
     private static IEnumerable<string> Score(Understanding u, Tongue tongue) =>
-        u.Sheets[0].Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue)).Concat(ScoreSentences.Rulings(u.Workout, tongue));
+        u.Sheets[0]
+            .Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue))
+            .Concat(ScoreSentences.Rulings(u.Workout, tongue));
 
     /// <summary>What no figure of the table shows: rounds, turns, holds, help, notes.</summary>
     private IEnumerable<Change> Rest()
     {
         var (a, b) = (RestOfTheWork.Of(before.Workout, tongue).ToList(), RestOfTheWork.Of(now.Workout, tongue).ToList());
-        return a.Concat(b).Select(x => x.Touches).Distinct().Order().SelectMany(t => Pairs(Of(a, t), Of(b, t)).Select(p => new Change(t, null, t == Touches.Words ? Say("words", "texto") : Say("the work", "el trabajo"), p.Was, p.Is)));
+        return a.Concat(b)
+            .Select(x => x.Touches)
+            .Distinct()
+            .Order()
+            .SelectMany(t =>
+                Pairs(Of(a, t), Of(b, t))
+                    .Select(p => new Change(
+                        t,
+                        null,
+                        t == Touches.Words ? Say("words", "texto") : Say("the work", "el trabajo"),
+                        p.Was,
+                        p.Is
+                    ))
+            );
 
-        static List<Sentence> Of(IEnumerable<(Touches Touches, string English, string Said)> all, Touches touches) => [.. all.Where(x => x.Touches == touches).Select(x => new Sentence(x.English, x.Said))];
+        static List<Sentence> Of(IEnumerable<(Touches Touches, string English, string Said)> all, Touches touches) =>
+            [.. all.Where(x => x.Touches == touches).Select(x => new Sentence(x.English, x.Said))];
     }
 
     private IEnumerable<Change> Divisions()
     {
-        var (a, b) = (before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(), now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList());
-        return a.Except(b).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), Say("does it", "la hace"), "")).Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), "", Say("does it", "la hace"))));
+        var (a, b) = (
+            before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(),
+            now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList()
+        );
+        return a.Except(b)
+            .Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), Say("does it", "la hace"), ""))
+            .Concat(b.Except(a).Select(d => new Change(Touches.Reps, d, Say("the workout", "la prueba"), "", Say("does it", "la hace"))));
     }
 
-    private IEnumerable<Change> Words() => Pairs(Lines(before), Lines(now)).Select(p => new Change(Touches.Words, null, Say("words", "texto"), p.Was, p.Is));
+    private IEnumerable<Change> Words() =>
+        Pairs(Lines(before), Lines(now)).Select(p => new Change(Touches.Words, null, Say("words", "texto"), p.Was, p.Is));
 
     /// <summary>The lines as they are printed, without private comments; as they were typed where a line is not understood.</summary>
     private static List<Sentence> Lines(Understanding u) =>
-        [.. (u.Parsed.Problems.Count == 0 ? Printer.Print(u.Workout) : u.Text).Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).Select(l => new Sentence(l, l))];
+        [
+            .. (u.Parsed.Problems.Count == 0 ? Printer.Print(u.Workout) : u.Text)
+                .Split('\n')
+                .Select(l => l.Trim())
+                .Where(l => l.Length > 0)
+                .Select(l => new Sentence(l, l)),
+        ];
 
     /// <summary>A sentence in English, by which partners are found whatever the language, and as it is said.</summary>
     private readonly record struct Sentence(string English, string Said);
 
-    /// <summary>Sentences that are gone beside the new ones most like them, the most alike first; what has no partner stands alone.</summary>
+    /// <summary>Sentences that are gone beside the new ones most like them, the most alike first; what has no partner stands
+    /// alone.</summary>
     private static IEnumerable<(string Was, string Is)> Pairs(List<Sentence> was, List<Sentence> isNow)
     {
         var (gone, added) = (Without(was, isNow), Without(isNow, was));
         var partners = new Dictionary<int, int>();
-        foreach (var (i, j, _) in gone.SelectMany((g, i) => added.Select((a, j) => (i, j, Likeness: Similarity.Of(g.English, a.English)))).Where(x => x.Likeness >= 0.4m)
-            .OrderByDescending(x => x.Likeness).ThenBy(x => Both(gone[x.i].English, added[x.j].English), StringComparer.Ordinal))
+        foreach (
+            var (i, j, _) in gone.SelectMany((g, i) => added.Select((a, j) => (i, j, Likeness: Similarity.Of(g.English, a.English))))
+                .Where(x => x.Likeness >= 0.4m)
+                .OrderByDescending(x => x.Likeness)
+                .ThenBy(x => Both(gone[x.i].English, added[x.j].English), StringComparer.Ordinal)
+        )
         {
             if (!partners.ContainsKey(i) && !partners.ContainsValue(j))
             {
@@ -211,7 +310,8 @@ public sealed class Differences
             }
         }
 
-        return gone.Select((g, i) => (g.Said, partners.TryGetValue(i, out var j) ? added[j].Said : "")).Concat(added.Where((_, j) => !partners.ContainsValue(j)).Select(a => ("", a.Said)))
+        return gone.Select((g, i) => (g.Said, partners.TryGetValue(i, out var j) ? added[j].Said : ""))
+            .Concat(added.Where((_, j) => !partners.ContainsValue(j)).Select(a => ("", a.Said)))
             .Where(p => p.Item1 != p.Item2);
     }
 

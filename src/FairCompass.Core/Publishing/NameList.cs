@@ -17,13 +17,23 @@ public static class NameList
     /// <param name="confirmed">The names that confirmed.</param>
     public static NamesCompared Compare(string pasted, IReadOnlyCollection<string> confirmed)
     {
-        var list = pasted.Split(['\n', '\r', ';', '\t'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).DistinctBy(Key).ToList();
+        var list = pasted
+            .Split(['\n', '\r', ';', '\t'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .DistinctBy(Key)
+            .ToList();
         var keys = confirmed.Select(Key).ToHashSet(StringComparer.Ordinal);
         var listed = list.Select(Key).ToHashSet(StringComparer.Ordinal);
-        return new(list.Where(n => keys.Contains(Key(n))).ToEq(), list.Where(n => !keys.Contains(Key(n))).ToEq(), confirmed.Where(n => !listed.Contains(Key(n))).ToEq());
+        return new(
+            list.Where(n => keys.Contains(Key(n))).ToEq(),
+            list.Where(n => !keys.Contains(Key(n))).ToEq(),
+            confirmed.Where(n => !listed.Contains(Key(n))).ToEq()
+        );
     }
 
     /// <summary>What two spellings of one name have in common.</summary>
     public static string Key(string name) =>
-        string.Join(' ', Accents.Without(name).Split([' ', ',', '.', '-'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal));
+        string.Join(
+            ' ',
+            Accents.Without(name).Split([' ', ',', '.', '-'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal)
+        );
 }

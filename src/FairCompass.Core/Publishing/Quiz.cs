@@ -26,20 +26,40 @@ public static class Quiz
     public static (Eq<QuizQuestion> Questions, Eq<int> Right) For(Understanding u, string name)
     {
         var book = StandardsBook.Of(u.Competition);
-        var faults = WorkoutWords.Movements(u.Workout).Select(m => book.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id)
-            .Select(m => book.InForce(m, null, u.Workout)).SelectMany(m => m.Faults.Select(f => (m, f))).ToList();
+        var faults = WorkoutWords
+            .Movements(u.Workout)
+            .Select(m => book.Find(m.Name))
+            .OfType<Movement>()
+            .DistinctBy(m => m.Id)
+            .Select(m => book.InForce(m, null, u.Workout))
+            .SelectMany(m => m.Faults.Select(f => (m, f)))
+            .ToList();
         var calls = faults.Select(x => x.f.Call).DistinctBy(c => c.English).ToList();
-        var asked = faults.DistinctBy(x => x.f.Sign.English).OrderBy(x => Mixed(name, x.f.Sign.English), StringComparer.Ordinal).DistinctBy(x => x.f.Call.English).Take(Length).ToList();
-        var questions = asked.Select(x =>
-        {
-            // A call that would be right as well is no wrong answer.
-            var right = faults.Where(o => o.f.Sign.English == x.f.Sign.English).Select(o => o.f.Call.English).ToHashSet();
-            var others = calls.Where(c => !right.Contains(c.English)).OrderBy(c => Mixed(name + x.f.Id, c.English), StringComparer.Ordinal).Take(3);
-            var options = others.Append(x.f.Call).OrderBy(c => Mixed(x.f.Id + name, c.English), StringComparer.Ordinal).ToList();
-            return (Question: new QuizQuestion(x.m.Name, x.f.Sign, options.ToEq()), Right: options.FindIndex(c => c.English == x.f.Call.English));
-        }).ToList();
+        var asked = faults
+            .DistinctBy(x => x.f.Sign.English)
+            .OrderBy(x => Mixed(name, x.f.Sign.English), StringComparer.Ordinal)
+            .DistinctBy(x => x.f.Call.English)
+            .Take(Length)
+            .ToList();
+        var questions = asked
+            .Select(x =>
+            {
+                // A call that would be right as well is no wrong answer.
+                var right = faults.Where(o => o.f.Sign.English == x.f.Sign.English).Select(o => o.f.Call.English).ToHashSet();
+                var others = calls
+                    .Where(c => !right.Contains(c.English))
+                    .OrderBy(c => Mixed(name + x.f.Id, c.English), StringComparer.Ordinal)
+                    .Take(3);
+                var options = others.Append(x.f.Call).OrderBy(c => Mixed(x.f.Id + name, c.English), StringComparer.Ordinal).ToList();
+                return (
+                    Question: new QuizQuestion(x.m.Name, x.f.Sign, options.ToEq()),
+                    Right: options.FindIndex(c => c.English == x.f.Call.English)
+                );
+            })
+            .ToList();
         return (questions.Select(q => q.Question).ToEq(), questions.Select(q => q.Right).ToEq());
     }
 
-    private static string Mixed(string seed, string text) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(seed + "\n" + text)));
+    private static string Mixed(string seed, string text) =>
+        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(seed + "\n" + text)));
 }

@@ -49,15 +49,29 @@ internal static class RestOfTheWork
             yield return Sentence(Touches.Reps, bare with { Details = kept }, null, tongue);
         }
 
-        foreach (var line in task.Lines.Select(l => l is TaskLine.Override o ? o with { Amount = null, Movement = null, Details = Kept(o.Details) } : l).Where(l => l is not TaskLine.Override { Details.Count: 0 }))
+        foreach (
+            var line in task
+                .Lines.Select(l => l is TaskLine.Override o ? o with { Amount = null, Movement = null, Details = Kept(o.Details) } : l)
+                .Where(l => l is not TaskLine.Override { Details.Count: 0 })
+        )
         {
-            var touches = line switch { TaskLine.RuleOf { Rule: Rule.Remark } => Touches.Words, TaskLine.RuleOf => Touches.Standard, _ => Touches.Reps };
+            var touches = line switch
+            {
+                TaskLine.RuleOf { Rule: Rule.Remark } => Touches.Words,
+                TaskLine.RuleOf => Touches.Standard,
+                _ => Touches.Reps,
+            };
             yield return Sentence(touches, bare with { Lines = [line] }, task.Movement, tongue);
         }
     }
 
     /// <summary>Loads and heights stand in the table, and what a unit is worth in the sentences of the scoring.</summary>
-    private static Eq<Detail> Kept(Eq<Detail> details) => details.Where(d => d is Detail.Lengths or Detail.Marks or Detail.Chunks or Detail.Only or Detail.EveryNth or Detail.Flag or Detail.From).ToEq();
+    private static Eq<Detail> Kept(Eq<Detail> details) =>
+        details
+            .Where(d =>
+                d is Detail.Lengths or Detail.Marks or Detail.Chunks or Detail.Only or Detail.EveryNth or Detail.Flag or Detail.From
+            )
+            .ToEq();
 
     /// <summary>The last line of a piece of work, as it is printed.</summary>
     private static (Touches, string, string) Sentence(Touches touches, Work work, string? of, Tongue tongue)

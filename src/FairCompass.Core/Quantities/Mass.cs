@@ -62,14 +62,15 @@ public readonly record struct Length(decimal Value, LengthUnit Unit)
     public const decimal MillimetresPerInch = 25.4m;
 
     /// <summary>The length in millimetres, exact.</summary>
-    public decimal InMillimetres => Unit switch
-    {
-        LengthUnit.Millimetre => Value,
-        LengthUnit.Centimetre => Value * 10,
-        LengthUnit.Metre => Value * 1000,
-        LengthUnit.Inch => Value * MillimetresPerInch,
-        _ => Value * 12 * MillimetresPerInch,
-    };
+    public decimal InMillimetres =>
+        Unit switch
+        {
+            LengthUnit.Millimetre => Value,
+            LengthUnit.Centimetre => Value * 10,
+            LengthUnit.Metre => Value * 1000,
+            LengthUnit.Inch => Value * MillimetresPerInch,
+            _ => Value * 12 * MillimetresPerInch,
+        };
 
     /// <summary>The length as printed: <c>60 cm</c>.</summary>
     public override string ToString() => $"{Number.Normal(Value)} {Unit.Symbol()}";
@@ -82,12 +83,13 @@ public static class UnitSymbols
     public static string Symbol(this MassUnit unit) => unit == MassUnit.Kilogram ? "kg" : "lb";
 
     /// <summary><c>mm</c>, <c>cm</c>, <c>m</c>, <c>in</c>, or <c>ft</c>.</summary>
-    public static string Symbol(this LengthUnit unit) => unit switch
-    {
-        LengthUnit.Millimetre => "mm",
-        LengthUnit.Centimetre => "cm",
-        LengthUnit.Metre => "m",
-        LengthUnit.Inch => "in",
-        _ => "ft",
-    };
+    public static string Symbol(this LengthUnit unit) =>
+        unit switch
+        {
+            LengthUnit.Millimetre => "mm",
+            LengthUnit.Centimetre => "cm",
+            LengthUnit.Metre => "m",
+            LengthUnit.Inch => "in",
+            _ => "ft",
+        };
 }

@@ -5,9 +5,7 @@ namespace FairCompass.Core.Scoring;
 /// <summary>How a result that hit the cap is ordered.</summary>
 public abstract record CapRule
 {
-    private CapRule()
-    {
-    }
+    private CapRule() { }
 
     /// <summary>Finishers first, by time; then the others by what they did.</summary>
     public sealed record CapLine : CapRule;
@@ -19,7 +17,8 @@ public abstract record CapRule
     /// </param>
     public sealed record Penalty(Duration Each, bool FromLongest) : CapRule;
 
-    /// <summary>The tempting wrong rule: cap plus a time for each unit <em>done</em>. Kept so that it can be refused with an example.</summary>
+    /// <summary>The tempting wrong rule: cap plus a time for each unit <em>done</em>. Kept so that it can be refused with an
+    /// example.</summary>
     public sealed record AddDone(Duration Each) : CapRule;
 
     /// <summary>
@@ -30,14 +29,16 @@ public abstract record CapRule
     /// <param name="units">Units done by who did not finish.</param>
     /// <param name="total">Units of the whole work.</param>
     /// <param name="limit">The time allowed, with gates in the same units.</param>
-    public (long Class, long Value) Key(Duration? finish, long units, long total, Limit limit) => (this, finish) switch
-    {
-        (_, { } time) => (0, time.Ms),
-        (CapLine, _) => (1, -units),
-        (Penalty p, _) => (0, After(p.FromLongest ? limit.Longest : limit.For(units), total - units, p.Each)),
-        (AddDone a, _) => (0, After(limit.For(units), units, a.Each)),
-        _ => throw new InvalidOperationException("A cap rule without a key."),
-    };
+    public (long Class, long Value) Key(Duration? finish, long units, long total, Limit limit) =>
+        (this, finish) switch
+        {
+            (_, { } time) => (0, time.Ms),
+            (CapLine, _) => (1, -units),
+            (Penalty p, _) => (0, After(p.FromLongest ? limit.Longest : limit.For(units), total - units, p.Each)),
+            (AddDone a, _) => (0, After(limit.For(units), units, a.Each)),
+            _ => throw new InvalidOperationException("A cap rule without a key."),
+        };
 
-    private static long After(Duration cap, long units, Duration each) => (long)Int128.Min(cap.Ms + ((Int128)units * each.Ms), long.MaxValue);
+    private static long After(Duration cap, long units, Duration each) =>
+        (long)Int128.Min(cap.Ms + ((Int128)units * each.Ms), long.MaxValue);
 }

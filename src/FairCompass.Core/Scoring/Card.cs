@@ -49,24 +49,48 @@ public static class Card
         return fields.ToEq();
     }
 
-    /// <summary>The tasks of a piece by which a place can be named; empty when loops stand inside loops, where a place has no short name.</summary>
+    /// <summary>The tasks of a piece by which a place can be named; empty when loops stand inside loops, where a place has no short
+    /// name.</summary>
     public static Eq<CardTask> Tasks(CoursePiece piece) =>
-        piece.Strand is not { } strand || piece.Tasks.Any(t => strand.DepthOf(t.Index) > 1) ? []
-            : piece.Tasks.Where(t => strand.DepthOf(t.Index) is not null)
-                .Select(t => new CardTask(t.Index, t.Prescription.Movement.Value, strand.DepthOf(t.Index) == 1, t.Counted.Word, t.Options.Select(o => o.Name).ToEq())).ToEq();
+        piece.Strand is not { } strand || piece.Tasks.Any(t => strand.DepthOf(t.Index) > 1)
+            ? []
+            : piece
+                .Tasks.Where(t => strand.DepthOf(t.Index) is not null)
+                .Select(t => new CardTask(
+                    t.Index,
+                    t.Prescription.Movement.Value,
+                    strand.DepthOf(t.Index) == 1,
+                    t.Counted.Word,
+                    t.Options.Select(o => o.Name).ToEq()
+                ))
+                .ToEq();
 
     /// <summary>Turns places in the ledger into counts. A place that does not exist is left for <see cref="Validate"/> to refuse.</summary>
     public static RunObservation Resolve(RunObservation run, Course course)
     {
         // An option taken where the athlete stood is an option taken in that round.
-        var chosen = run.Choices.Concat(run.Pieces.Where(p => p.Stood is { Option: not null }).Select(p => new Chosen(p.Piece, p.Stood!.Task, p.Stood.Option!.Value, p.Stood.Round))).Distinct().ToEq();
+        var chosen = run
+            .Choices.Concat(
+                run.Pieces.Where(p => p.Stood is { Option: not null })
+                    .Select(p => new Chosen(p.Piece, p.Stood!.Task, p.Stood.Option!.Value, p.Stood.Round))
+            )
+            .Distinct()
+            .ToEq();
         var taken = Refusals(chosen, course).Any() ? course : course.With(chosen);
         return run with
         {
             Choices = chosen,
-            Pieces = run.Pieces.Select(seen => seen.Stood is { } at && seen.Units is null && taken.Piece(seen.Piece) is { } piece && Units(at, piece) is { } units
-                ? seen with { Units = units, Stood = null }
-                : seen).ToEq(),
+            Pieces = run
+                .Pieces.Select(seen =>
+                    seen.Stood is { } at && seen.Units is null && taken.Piece(seen.Piece) is { } piece && Units(at, piece) is { } units
+                        ? seen with
+                        {
+                            Units = units,
+                            Stood = null,
+                        }
+                        : seen
+                )
+                .ToEq(),
         };
     }
 
@@ -76,16 +100,21 @@ public static class Card
         var asked = Fields(course, sheet).Select(f => (f.Piece, f.Field)).ToHashSet();
         return run with
         {
-            Pieces = run.Pieces.Select(p => p with
-            {
-                TieTime = asked.Contains((p.Piece, "tieTime")) ? p.TieTime : null,
-                Unverified = asked.Contains((p.Piece, "unverified")) ? p.Unverified : null,
-            }).ToEq(),
+            Pieces = run
+                .Pieces.Select(p =>
+                    p with
+                    {
+                        TieTime = asked.Contains((p.Piece, "tieTime")) ? p.TieTime : null,
+                        Unverified = asked.Contains((p.Piece, "unverified")) ? p.Unverified : null,
+                    }
+                )
+                .ToEq(),
         };
     }
 
     /// <summary>Every objection to an observation that cannot have happened; paths are <c>pieces[0].finish</c>.</summary>
-    public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet) => new CardCheck(run, course, sheet).Errors();
+    public static IReadOnlyList<FieldError> Validate(RunObservation run, Course course, ScoreSheet sheet) =>
+        new CardCheck(run, course, sheet).Errors();
 
     /// <summary>Choices that cannot have been made, with the reason.</summary>
     internal static IEnumerable<(int Index, string Sentence)> Refusals(Eq<Chosen> choices, Course course)
@@ -108,7 +137,13 @@ public static class Card
     /// <summary>The count of a place; null when there is no such place.</summary>
     internal static long? Units(LedgerPlace at, CoursePiece piece)
     {
-        if (piece.Strand is not { } strand || piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task || strand.DepthOf(at.Task) is not { } depth || depth > 1 || (depth == 1) != at.Round is not null)
+        if (
+            piece.Strand is not { } strand
+            || piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task
+            || strand.DepthOf(at.Task) is not { } depth
+            || depth > 1
+            || (depth == 1) != at.Round is not null
+        )
         {
             return null;
         }
@@ -130,8 +165,13 @@ public static class Card
         return sections == decimal.Truncate(sections) ? (long)sections : null;
     }
 
-    private static bool IsAsked(string key, ScoreSheet sheet) => sheet.Components.Any(c => c.Pieces.Contains(key)
-        || c.Ties.Any(t => (t is Tiebreak.MoreOf m && m.Pieces.Contains(key)) || (t is Tiebreak.LowestMember l && l.Pieces.Contains(key))));
+    private static bool IsAsked(string key, ScoreSheet sheet) =>
+        sheet.Components.Any(c =>
+            c.Pieces.Contains(key)
+            || c.Ties.Any(t =>
+                (t is Tiebreak.MoreOf m && m.Pieces.Contains(key)) || (t is Tiebreak.LowestMember l && l.Pieces.Contains(key))
+            )
+        );
 
     private static void Fields(CoursePiece piece, ScoreSheet sheet, List<CardField> fields, Tongue tongue)
     {
@@ -140,7 +180,16 @@ public static class Card
         var end = (piece.Piece.Starts ?? Duration.Zero) + piece.Limit!.Longest;
         if (piece.Piece.IsHeaviest)
         {
-            fields.Add(new(key, "tries", name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"), tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"), null, null));
+            fields.Add(
+                new(
+                    key,
+                    "tries",
+                    name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"),
+                    tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"),
+                    null,
+                    null
+                )
+            );
             return;
         }
 
@@ -149,7 +198,16 @@ public static class Card
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(key));
         if (timed)
         {
-            fields.Add(new(key, "finish", name + tongue.Say("finished at", "terminó en"), tongue.Say($"clock time up to {end}; empty when not finished", $"hora del reloj hasta {end}; vacío si no terminó"), null, end));
+            fields.Add(
+                new(
+                    key,
+                    "finish",
+                    name + tongue.Say("finished at", "terminó en"),
+                    tongue.Say($"clock time up to {end}; empty when not finished", $"hora del reloj hasta {end}; vacío si no terminó"),
+                    null,
+                    end
+                )
+            );
         }
 
         if (piece.Strand is null)
@@ -157,39 +215,124 @@ public static class Card
             foreach (var strand in piece.Strands)
             {
                 var most = strand.Counter.Units;
-                fields.Add(new(key, "count", $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
-                    most is { } m ? tongue.Say($"0 to {m}{(timed ? "; only when not finished" : "")}", $"de 0 a {m}{(timed ? "; solo si no terminó" : "")}") : tongue.Say("how many, from 0", "cuántas, desde 0"), most, null, strand.Key));
+                fields.Add(
+                    new(
+                        key,
+                        "count",
+                        $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
+                        most is { } m
+                            ? tongue.Say(
+                                $"0 to {m}{(timed ? "; only when not finished" : "")}",
+                                $"de 0 a {m}{(timed ? "; solo si no terminó" : "")}"
+                            )
+                            : tongue.Say("how many, from 0", "cuántas, desde 0"),
+                        most,
+                        null,
+                        strand.Key
+                    )
+                );
             }
         }
         else
         {
-            fields.Add(timed
-                ? new(key, "units", name + tongue.Say($"{word} done at the cap", $"{word} en el tope"), tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"), units - 1, null)
-                : new(key, "units", name + tongue.Say($"{word} done", $"total de {word}"), units is { } n ? tongue.Say($"0 to {n}", $"de 0 a {n}") : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"), units, null));
+            fields.Add(
+                timed
+                    ? new(
+                        key,
+                        "units",
+                        name + tongue.Say($"{word} done at the cap", $"{word} en el tope"),
+                        tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"),
+                        units - 1,
+                        null
+                    )
+                    : new(
+                        key,
+                        "units",
+                        name + tongue.Say($"{word} done", $"total de {word}"),
+                        units is { } n
+                            ? tongue.Say($"0 to {n}", $"de 0 a {n}")
+                            : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
+                        units,
+                        null
+                    )
+            );
             if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
             {
-                fields.Add(new(key, "stood", name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
-                    tasks.Any(t => t.InRounds) ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}") : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"), piece.Strand.Rounds, null));
+                fields.Add(
+                    new(
+                        key,
+                        "stood",
+                        name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
+                        tasks.Any(t => t.InRounds)
+                            ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}")
+                            : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"),
+                        piece.Strand.Rounds,
+                        null
+                    )
+                );
             }
         }
 
-        foreach (var tie in sheet.Components.SelectMany(c => c.Ties).Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key).Distinct())
+        foreach (
+            var tie in sheet
+                .Components.SelectMany(c => c.Ties)
+                .Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key)
+                .Distinct()
+        )
         {
-            fields.Add(new(key, "tieTime", name + (tie is Tiebreak.TimeAtRound { Round: { } r } ? tongue.Say($"clock when round {r} ended", $"reloj al terminar la ronda {r}")
-                    : tie is Tiebreak.TimeAtGate ? tongue.Say("clock when the last gate was passed", "reloj al pasar la última puerta") : tongue.Say("clock when the last full round ended", "reloj al terminar la última ronda completa")),
-                tongue.Say("empty when it was not reached", "vacío si no llegó"), null, end));
+            fields.Add(
+                new(
+                    key,
+                    "tieTime",
+                    name
+                        + (
+                            tie is Tiebreak.TimeAtRound { Round: { } r }
+                                ? tongue.Say($"clock when round {r} ended", $"reloj al terminar la ronda {r}")
+                            : tie is Tiebreak.TimeAtGate
+                                ? tongue.Say("clock when the last gate was passed", "reloj al pasar la última puerta")
+                            : tongue.Say("clock when the last full round ended", "reloj al terminar la última ronda completa")
+                        ),
+                    tongue.Say("empty when it was not reached", "vacío si no llegó"),
+                    null,
+                    end
+                )
+            );
         }
 
         if (sheet.UnverifiedIsNoRep is { } noRep)
         {
-            fields.Add(new(key, "unverified", name + tongue.Say("of these not verified", "de estas, sin comprobar"), noRep ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay") : tongue.Say("the score stays open; empty for none", "la puntuación queda abierta; vacío si no hay"), units, null));
+            fields.Add(
+                new(
+                    key,
+                    "unverified",
+                    name + tongue.Say("of these not verified", "de estas, sin comprobar"),
+                    noRep
+                        ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay")
+                        : tongue.Say("the score stays open; empty for none", "la puntuación queda abierta; vacío si no hay"),
+                    units,
+                    null
+                )
+            );
         }
     }
 
     /// <summary>What the units of a piece are called together: <c>reps</c>, <c>calories</c>, <c>reps and sections</c>.</summary>
     private static Said Word(CoursePiece piece)
     {
-        var words = piece.Tasks.Select(t => t.Counted.Word.Split(' ')[0] switch { "m" => Term.Metre, var w => Term.Of(w) }).Distinct().ToList();
-        return (words.Count == 1 ? words[0] : words.Contains(Term.Metre) || words.Contains(Term.Foot) ? Term.Unit : Term.Rep).Many;
+        var words = piece
+            .Tasks.Select(t =>
+                t.Counted.Word.Split(' ')[0] switch
+                {
+                    "m" => Term.Metre,
+                    var w => Term.Of(w),
+                }
+            )
+            .Distinct()
+            .ToList();
+        return (
+            words.Count == 1 ? words[0]
+            : words.Contains(Term.Metre) || words.Contains(Term.Foot) ? Term.Unit
+            : Term.Rep
+        ).Many;
     }
 }

@@ -27,7 +27,10 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         if (run.Status != EntryStatus.Ran)
         {
-            if (run.Status == EntryStatus.DidNotStart && run.Pieces.Any(p => Tallying.Finished(p) || p.Units is > 0 || p.Tries.Count > 0 || p.Counts.Any(c => c.Units > 0)))
+            if (
+                run.Status == EntryStatus.DidNotStart
+                && run.Pieces.Any(p => Tallying.Finished(p) || p.Units is > 0 || p.Tries.Count > 0 || p.Counts.Any(c => c.Units > 0))
+            )
             {
                 Add("status", "Who did not start has no result; clear the fields or change the status.");
             }
@@ -84,12 +87,30 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         Lifts(seen, piece, path);
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
         {
-            Add(path + ".ticks", Tallying.Targets(piece) == 0 ? "This part has no bonus target to tick." : $"There {(Tallying.Targets(piece) == 1 ? "is 1 target" : $"are {Tallying.Targets(piece)} targets")}, so no {ticks} ticks.");
+            Add(
+                path + ".ticks",
+                Tallying.Targets(piece) == 0
+                    ? "This part has no bonus target to tick."
+                    : $"There {(Tallying.Targets(piece) == 1 ? "is 1 target" : $"are {Tallying.Targets(piece)} targets")}, so no "
+                        + $"{ticks} ticks."
+            );
         }
 
-        if (seen.Unverified is { } doubtful && (sheet.UnverifiedIsNoRep is null || doubtful < 0 || doubtful > (seen.Units ?? (Tallying.Finished(seen) ? piece.Strand?.Units : null) ?? 0)))
+        if (
+            seen.Unverified is { } doubtful
+            && (
+                sheet.UnverifiedIsNoRep is null
+                || doubtful < 0
+                || doubtful > (seen.Units ?? (Tallying.Finished(seen) ? piece.Strand?.Units : null) ?? 0)
+            )
+        )
         {
-            Add(path + ".unverified", sheet.UnverifiedIsNoRep is null ? "Units are verified on video only; this workout has no rule for it." : "From 0 to the units that were done.");
+            Add(
+                path + ".unverified",
+                sheet.UnverifiedIsNoRep is null
+                    ? "Units are verified on video only; this workout has no rule for it."
+                    : "From 0 to the units that were done."
+            );
         }
     }
 
@@ -97,10 +118,13 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
     {
         var task = piece.Tasks.FirstOrDefault(t => t.Index == stood.Task);
         var between = stood.Metres is { } metres && task is not null && Card.Sections(metres, task) is null;
-        Add(path + ".stood", seen.Units is not null || Tallying.Finished(seen)
-            ? "Give the place, or the count, or the finishing time: only one of them."
-            : between ? $"{Number.Normal(stood.Metres!.Value)} m ends between two marks; only whole sections count: {task!.Counted.Word}."
-            : "There is no such place in the ledger: another round, or more reps than the task has in it.");
+        Add(
+            path + ".stood",
+            seen.Units is not null || Tallying.Finished(seen) ? "Give the place, or the count, or the finishing time: only one of them."
+                : between
+                    ? $"{Number.Normal(stood.Metres!.Value)} m ends between two marks; only whole sections count: {task!.Counted.Word}."
+                : "There is no such place in the ledger: another round, or more reps than the task has in it."
+        );
     }
 
     private void Times(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
@@ -109,10 +133,15 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         var end = start + (piece.Limit?.Longest ?? Duration.Zero);
         if (seen.Watches.Count > 3 || (seen.Watches.Count > 0 && seen.Finish is not null))
         {
-            Add(path + ".watches", seen.Watches.Count > 3 ? "At most three watches." : "Give the finishing time, or what the watches show: only one of them.");
+            Add(
+                path + ".watches",
+                seen.Watches.Count > 3 ? "At most three watches." : "Give the finishing time, or what the watches show: only one of them."
+            );
         }
 
-        foreach (var (time, name) in seen.Watches.Select((w, i) => (w, $".watches[{i}]")).Concat(seen.Finish is { } f ? [(f, ".finish")] : []))
+        foreach (
+            var (time, name) in seen.Watches.Select((w, i) => (w, $".watches[{i}]")).Concat(seen.Finish is { } f ? [(f, ".finish")] : [])
+        )
         {
             if (mine.All(field => field.Field != "finish"))
             {
@@ -142,7 +171,11 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         {
             Add(path + ".tieTime", $"{mark} had to be done by {start + cap.For(mark - 1)}, when the clock ended for all who had less.");
         }
-        else if (piece.Limit is { Gates.Count: > 0 } limit && seen.Units is { } units && sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtGate>().Any()))
+        else if (
+            piece.Limit is { Gates.Count: > 0 } limit
+            && seen.Units is { } units
+            && sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtGate>().Any())
+        )
         {
             // The time at a gate cannot be later than the moment the gate closed.
             var passed = limit.Gates.TakeWhile(g => units >= g.Units).ToList();
@@ -153,7 +186,12 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
             else if (tie > closes || (tie == closes && sheet.GateOnSecondCounts == false))
             {
-                Add(path + ".tieTime", tie == closes ? $"The gate closes at {closes}, and on the second it is missed." : $"The gate after {passed[^1].Units} closed at {closes}.");
+                Add(
+                    path + ".tieTime",
+                    tie == closes
+                        ? $"The gate closes at {closes}, and on the second it is missed."
+                        : $"The gate after {passed[^1].Units} closed at {closes}."
+                );
             }
         }
     }
@@ -162,13 +200,24 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
     private static string Several(CoursePiece piece, long total)
     {
         var places = total < 0 ? [] : Intervals.Places(piece, total);
-        return "This part has several counters; give a count for each." + (places.Count == 0 ? "" :
-            $" {total} in all can be {Text.Words.Join(places.Take(4).Select(p => $"interval {p.Interval} with {p.First} + {p.Then}"), "or")}{(places.Count > 4 ? $", and {places.Count - 4} more" : "")}.");
+        return "This part has several counters; give a count for each."
+            + (
+                places.Count == 0
+                    ? ""
+                    : $" {total} in all can be "
+                        + $"{Text.Words.Join(places.Take(4).Select(p => $"interval {p.Interval} with {p.First} + {p.Then}"), "or")}"
+                        + $"{(places.Count > 4 ? $", and {places.Count - 4} more" : "")}."
+            );
     }
 
     /// <summary>The units at the round whose time breaks ties; null when the round is not fixed.</summary>
-    private long? RoundMark(string key, CoursePiece piece) => sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>()
-        .Where(t => t.Piece == key && t.Round is not null).Select(t => piece.Strand?.UnitsAfterRound(t.Round!.Value)).FirstOrDefault();
+    private long? RoundMark(string key, CoursePiece piece) =>
+        sheet
+            .Components.SelectMany(c => c.Ties)
+            .OfType<Tiebreak.TimeAtRound>()
+            .Where(t => t.Piece == key && t.Round is not null)
+            .Select(t => piece.Strand?.UnitsAfterRound(t.Round!.Value))
+            .FirstOrDefault();
 
     private void Counts(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
     {
@@ -188,9 +237,12 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
             else if (units < 0 || units > (field.Max ?? LargestCount))
             {
-                Add(path + ".units", field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == "finish")
-                    ? $"All {units} reps are done, so the work is finished: enter the finishing time."
-                    : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}."));
+                Add(
+                    path + ".units",
+                    field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == "finish")
+                        ? $"All {units} reps are done, so the work is finished: enter the finishing time."
+                        : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}.")
+                );
             }
         }
 
@@ -199,17 +251,29 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             var count = seen.Counts[i];
             if (piece.Strand is not null || piece.Strands.FirstOrDefault(s => s.Key == count.Strand) is not { } strand)
             {
-                Add($"{path}.counts[{i}].strand", piece.Strand is not null ? "This part has one counter; give its count as units." : "This part has no such counter.");
+                Add(
+                    $"{path}.counts[{i}].strand",
+                    piece.Strand is not null ? "This part has one counter; give its count as units." : "This part has no such counter."
+                );
             }
             else if (count.Units < 0 || count.Units > (strand.Counter.Units ?? LargestCount))
             {
-                Add($"{path}.counts[{i}].units", string.Create(CultureInfo.InvariantCulture, $"From 0 to {strand.Counter.Units ?? LargestCount}."));
+                Add(
+                    $"{path}.counts[{i}].units",
+                    string.Create(CultureInfo.InvariantCulture, $"From 0 to {strand.Counter.Units ?? LargestCount}.")
+                );
             }
             else if (seen.Counts.Take(i).Any(c => c.Strand == count.Strand))
             {
                 Add($"{path}.counts[{i}].strand", "This counter is on the card twice.");
             }
-            else if (!Tallying.Finished(seen) && mine.Any(f => f.Field == "finish") && count.Strand != "first" && count.Units == strand.Counter.Units && piece.Strands.Count(s => s.Key != "first") == 1)
+            else if (
+                !Tallying.Finished(seen)
+                && mine.Any(f => f.Field == "finish")
+                && count.Strand != "first"
+                && count.Units == strand.Counter.Units
+                && piece.Strands.Count(s => s.Key != "first") == 1
+            )
             {
                 Add($"{path}.counts[{i}].units", $"All {count.Units} are done, so the work is finished: enter the finishing time.");
             }
@@ -225,7 +289,11 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         for (var i = 0; i < seen.Tries.Count; i++)
         {
-            if (seen.Tries[i].Load <= 0 || seen.Tries[i].Load > Card.LargestLoad || decimal.Round(seen.Tries[i].Load, 3) != seen.Tries[i].Load)
+            if (
+                seen.Tries[i].Load <= 0
+                || seen.Tries[i].Load > Card.LargestLoad
+                || decimal.Round(seen.Tries[i].Load, 3) != seen.Tries[i].Load
+            )
             {
                 Add($"{path}.tries[{i}].load", $"A load over 0 and up to {Card.LargestLoad}, bar included.");
             }

@@ -32,19 +32,32 @@ public static class ClubTable
     /// <param name="best">How many count, from 1, for <see cref="ClubRule.BestOf"/>.</param>
     public static Eq<ClubLine> Of(IEnumerable<(string? Club, decimal Points)> members, ClubRule rule, int best)
     {
-        var clubs = members.Where(m => !string.IsNullOrWhiteSpace(m.Club)).GroupBy(m => m.Club!, StringComparer.Ordinal).Select(g =>
-        {
-            var all = g.Select(m => m.Points).OrderDescending().ToList();
-            var counted = rule == ClubRule.BestOf ? all.Take(best).ToList() : all;
-            var points = rule == ClubRule.Mean ? decimal.Round(counted.Sum() / counted.Count, 4, MidpointRounding.AwayFromZero) : counted.Sum();
-            var list = string.Join(" + ", counted.Select(Number.Normal));
-            return (Club: g.Key, Points: points, Reason: rule switch
+        var clubs = members
+            .Where(m => !string.IsNullOrWhiteSpace(m.Club))
+            .GroupBy(m => m.Club!, StringComparer.Ordinal)
+            .Select(g =>
             {
-                ClubRule.Mean => $"({list}) / {counted.Count}",
-                ClubRule.BestOf => $"the best {counted.Count} of {all.Count}: {list}",
-                _ => list,
-            });
-        }).OrderByDescending(c => c.Points).ThenBy(c => c.Club, StringComparer.Ordinal).ToList();
-        return clubs.Select(c => new ClubLine(c.Club, 1 + clubs.Count(o => o.Points > c.Points), c.Points / 1.0000000000000000m, c.Reason)).ToEq();
+                var all = g.Select(m => m.Points).OrderDescending().ToList();
+                var counted = rule == ClubRule.BestOf ? all.Take(best).ToList() : all;
+                var points =
+                    rule == ClubRule.Mean ? decimal.Round(counted.Sum() / counted.Count, 4, MidpointRounding.AwayFromZero) : counted.Sum();
+                var list = string.Join(" + ", counted.Select(Number.Normal));
+                return (
+                    Club: g.Key,
+                    Points: points,
+                    Reason: rule switch
+                    {
+                        ClubRule.Mean => $"({list}) / {counted.Count}",
+                        ClubRule.BestOf => $"the best {counted.Count} of {all.Count}: {list}",
+                        _ => list,
+                    }
+                );
+            })
+            .OrderByDescending(c => c.Points)
+            .ThenBy(c => c.Club, StringComparer.Ordinal)
+            .ToList();
+        return clubs
+            .Select(c => new ClubLine(c.Club, 1 + clubs.Count(o => o.Points > c.Points), c.Points / 1.0000000000000000m, c.Reason))
+            .ToEq();
     }
 }

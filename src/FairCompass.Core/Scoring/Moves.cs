@@ -20,16 +20,24 @@ public static class Moves
     public static Eq<Move> Between(IReadOnlyList<string> names, IReadOnlyList<ComponentResult> before, IReadOnlyList<ComponentResult> after)
     {
         var (old, now) = (Ranking.Places(before), Ranking.Places(after));
-        return Enumerable.Range(0, names.Count).Where(i => old[i] != now[i] || before[i].Text != after[i].Text)
-            .OrderBy(i => now[i]).Select(i => new Move(names[i], old[i], now[i], Sentence(names[i], before[i], after[i], old[i], now[i]))).ToEq();
+        return Enumerable
+            .Range(0, names.Count)
+            .Where(i => old[i] != now[i] || before[i].Text != after[i].Text)
+            .OrderBy(i => now[i])
+            .Select(i => new Move(names[i], old[i], now[i], Sentence(names[i], before[i], after[i], old[i], now[i])))
+            .ToEq();
     }
 
     private static string Sentence(string name, ComponentResult before, ComponentResult after, int from, int to)
     {
-        var why = before.Text != after.Text ? $"{before.Text} becomes {after.Text}"
-            : before.TieText != after.TieText ? $"the tie is decided by {after.TieText ?? "nothing"} instead of {before.TieText ?? "nothing"}"
+        var why =
+            before.Text != after.Text ? $"{before.Text} becomes {after.Text}"
+            : before.TieText != after.TieText
+                ? $"the tie is decided by {after.TieText ?? "nothing"} instead of {before.TieText ?? "nothing"}"
             : "others have moved";
-        return from == to ? $"{Words.Capital(name)} keeps place {Place(to)}: {why}." : $"{Words.Capital(name)} moves from place {Place(from)} to {Place(to)}: {why}.";
+        return from == to
+            ? $"{Words.Capital(name)} keeps place {Place(to)}: {why}."
+            : $"{Words.Capital(name)} moves from place {Place(from)} to {Place(to)}: {why}.";
     }
 
     private static string Place(int place) => place == 0 ? "“unranked”" : place.ToString(System.Globalization.CultureInfo.InvariantCulture);

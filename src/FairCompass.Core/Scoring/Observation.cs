@@ -40,8 +40,17 @@ public sealed record StrandCount(string Strand, long Units);
 /// <param name="Ticks">Bonus targets ticked, instead of the counts that earn them; null when not given.</param>
 /// <param name="Unverified">Units that a reviewer could not verify; null for none.</param>
 public sealed record PieceObservation(
-    string Piece, Duration? Finish, long? Units, Duration? TieTime, Eq<Try> Tries, LedgerPlace? Stood = null,
-    Eq<StrandCount> Counts = default, Eq<Duration> Watches = default, long? Ticks = null, long? Unverified = null);
+    string Piece,
+    Duration? Finish,
+    long? Units,
+    Duration? TieTime,
+    Eq<Try> Tries,
+    LedgerPlace? Stood = null,
+    Eq<StrandCount> Counts = default,
+    Eq<Duration> Watches = default,
+    long? Ticks = null,
+    long? Unverified = null
+);
 
 /// <summary>A place in the ledger as a judge names it.</summary>
 /// <param name="Round">The round of the outermost loop, from 1; null for work without rounds.</param>

@@ -16,20 +16,27 @@ public static class OtherSchool
 
         return sheet with
         {
-            Components = sheet.Components.Select(c => c with
-            {
-                Cap = c.Cap switch
-                {
-                    CapRule.CapLine => new CapRule.Penalty(Duration.Seconds(1), FromLongest: true),
-                    CapRule.Penalty => new CapRule.CapLine(),
-                    _ => c.Cap,
-                },
-            }).ToEq(),
+            Components = sheet
+                .Components.Select(c =>
+                    c with
+                    {
+                        Cap = c.Cap switch
+                        {
+                            CapRule.CapLine => new CapRule.Penalty(Duration.Seconds(1), FromLongest: true),
+                            CapRule.Penalty => new CapRule.CapLine(),
+                            _ => c.Cap,
+                        },
+                    }
+                )
+                .ToEq(),
         };
     }
 
     /// <summary>The difference in a sentence.</summary>
-    public static string Sentence(CapRule? cap) => cap is CapRule.Penalty
-        ? "Under the cap line the order is the same, because everybody has the same number of reps; it differs once the value is added to another score."
-        : "With a penalty of 1 s for each missing rep the order is the same, because everybody has the same number of reps; it differs once the value is added to another score.";
+    public static string Sentence(CapRule? cap) =>
+        cap is CapRule.Penalty
+            ? "Under the cap line the order is the same, because everybody has the same number of reps; it differs once the "
+                + "value is added to another score."
+            : "With a penalty of 1 s for each missing rep the order is the same, because everybody has the same number of reps; "
+                + "it differs once the value is added to another score.";
 }

@@ -13,9 +13,7 @@ namespace FairCompass.Core.Scoring;
 [JsonDerivedType(typeof(SumOfPlaces), "sumOfPlaces")]
 public abstract record PointsRule
 {
-    private PointsRule()
-    {
-    }
+    private PointsRule() { }
 
     /// <summary>An own table, first place first; more points are better.</summary>
     /// <param name="Points">At least as many as there are entries; never rising.</param>
@@ -34,20 +32,24 @@ public abstract record PointsRule
 
     /// <summary>Points of a place.</summary>
     /// <param name="place">From 1.</param>
-    public decimal Of(int place) => this switch
-    {
-        ByTable t => place <= t.Points.Count ? t.Points[place - 1] : 0,
-        Linear l => Math.Max(0, l.First - (l.Step * (place - 1))),
-        _ => place,
-    };
+    public decimal Of(int place) =>
+        this switch
+        {
+            ByTable t => place <= t.Points.Count ? t.Points[place - 1] : 0,
+            Linear l => Math.Max(0, l.First - (l.Step * (place - 1))),
+            _ => place,
+        };
 
     /// <summary>The rule in a sentence.</summary>
-    public string Sentence => this switch
-    {
-        ByTable t => $"Places earn points by a table: {string.Join(", ", t.Points.Take(6).Select(Number.Normal))}{(t.Points.Count > 6 ? ", …" : "")}. More points are better.",
-        Linear l => $"The first place earns {Number.Normal(l.First)} points, each further place {Number.Normal(l.Step)} less. More points are better.",
-        _ => "The places are added up. The smallest sum is best.",
-    };
+    public string Sentence =>
+        this switch
+        {
+            ByTable t => $"Places earn points by a table: {string.Join(", ", t.Points.Take(6).Select(Number.Normal))}"
+                + $"{(t.Points.Count > 6 ? ", …" : "")}. More points are better.",
+            Linear l => $"The first place earns {Number.Normal(l.First)} points, each further place {Number.Normal(l.Step)} less. More "
+                + "points are better.",
+            _ => "The places are added up. The smallest sum is best.",
+        };
 }
 
 /// <summary>How the overall table is made.</summary>
@@ -81,7 +83,13 @@ public sealed record OverallRule(PointsRule Points, bool AbsentEarn = false)
 
                     if (table[i] < 0 || table[i] > 100_000 || (i > 0 && table[i] > table[i - 1]))
                     {
-                        return [new($"points.points[{i}]", table[i] is < 0 or > 100_000 ? "From 0 to 100,000." : $"Place {i + 1} would earn more than place {i}.")];
+                        return
+                        [
+                            new(
+                                $"points.points[{i}]",
+                                table[i] is < 0 or > 100_000 ? "From 0 to 100,000." : $"Place {i + 1} would earn more than place {i}."
+                            ),
+                        ];
                     }
                 }
 
@@ -152,22 +160,37 @@ public sealed class Overall
 
     /// <summary>The line of an entry.</summary>
     /// <param name="entry">From 0, in the order given.</param>
-    public OverallLine this[int entry] => new(
-        result[entry], sums[entry] / (Scale * Scale) / 1.0000000000000000m,
-        places.Select((p, s) => points[PlaceOf(p, s, entry)] / Scale / 1.0000000000000000m).ToEq(),
-        decided[entry] ? "best places " + string.Join(", ", places.Select(p => p[entry]).Where(p => p > 0).Order().Select(p => p.ToString(CultureInfo.InvariantCulture))) : null);
+    public OverallLine this[int entry] =>
+        new(
+            result[entry],
+            sums[entry] / (Scale * Scale) / 1.0000000000000000m,
+            places.Select((p, s) => points[PlaceOf(p, s, entry)] / Scale / 1.0000000000000000m).ToEq(),
+            decided[entry]
+                ? "best places "
+                    + string.Join(
+                        ", ",
+                        places.Select(p => p[entry]).Where(p => p > 0).Order().Select(p => p.ToString(CultureInfo.InvariantCulture))
+                    )
+                : null
+        );
 
     /// <summary>Makes the table.</summary>
     /// <param name="places">For each score the place of each entry; 0 for one without a place.</param>
     /// <param name="absent">For each score whether the entry withdrew or did not start there; null when nobody did.</param>
     /// <param name="weights">The weight of each score, from 0 to 1,000 with at most four decimals.</param>
     /// <param name="rule">How places become points; it must have passed <see cref="OverallRule.Validate"/>.</param>
-    public static Overall Of(IReadOnlyList<int[]> places, IReadOnlyList<bool[]>? absent, IReadOnlyList<decimal> weights, OverallRule rule) => new(places, absent, weights, rule);
+    public static Overall Of(
+        IReadOnlyList<int[]> places,
+        IReadOnlyList<bool[]>? absent,
+        IReadOnlyList<decimal> weights,
+        OverallRule rule
+    ) => new(places, absent, weights, rule);
 
     /// <summary>Every line, in the order given.</summary>
     public IReadOnlyList<OverallLine> Lines() => Enumerable.Range(0, result.Length).Select(e => this[e]).ToList();
 
-    private int PlaceOf(int[] column, int score, int entry) => !rule.AbsentEarn && absent is not null && absent[score][entry] ? 0 : column[entry];
+    private int PlaceOf(int[] column, int score, int entry) =>
+        !rule.AbsentEarn && absent is not null && absent[score][entry] ? 0 : column[entry];
 
     private void Rank()
     {
@@ -179,7 +202,7 @@ public sealed class Overall
         }
 
         Array.Sort(keys, order);
-        for (var from = 0; from < order.Length;)
+        for (var from = 0; from < order.Length; )
         {
             var to = from + 1;
             while (to < order.Length && keys[to] == keys[from])

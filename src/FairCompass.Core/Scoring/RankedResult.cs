@@ -9,7 +9,14 @@ namespace FairCompass.Core.Scoring;
 /// <param name="Text">The score as published.</param>
 /// <param name="TieText">The tie-break value as published, or null.</param>
 /// <param name="Reasons">How it came about.</param>
-public sealed record RankedResult(ResultClass Class, long Value, Eq<long> Ties = default, string? Text = null, string? TieText = null, Eq<string> Reasons = default)
+public sealed record RankedResult(
+    ResultClass Class,
+    long Value,
+    Eq<long> Ties = default,
+    string? Text = null,
+    string? TieText = null,
+    Eq<string> Reasons = default
+)
 {
     /// <summary>The result as the ranking takes it.</summary>
     public ComponentResult ToComponent() => new(Class, Value, Ties, Text ?? "", TieText, Reasons);

@@ -56,7 +56,7 @@ public static class Ranking
 
         Array.Sort(sorted, order);
         var places = new int[keys.Length];
-        for (var from = 0; from < order.Length;)
+        for (var from = 0; from < order.Length; )
         {
             var to = from + 1;
             while (to < order.Length && sorted[to] == sorted[from])
@@ -129,7 +129,7 @@ public static class Ranking
             values.AsSpan().Sort(run);
         }
 
-        for (var start = 0; start < run.Length;)
+        for (var start = 0; start < run.Length; )
         {
             var end = start + 1;
             while (end < run.Length && column[run[end]] == column[run[start]])

@@ -20,7 +20,8 @@ public sealed record SampleResult(string Label, RunObservation Run, Eq<Component
 public static class SampleRuns
 {
     /// <summary>The samples, scored and ranked; empty when the workout has no computed score.</summary>
-    public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition) => Of(course, sheet, competition, Tongue.English);
+    public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition) =>
+        Of(course, sheet, competition, Tongue.English);
 
     /// <summary>The samples with labels and results in a language.</summary>
     public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition, Tongue tongue)
@@ -55,19 +56,71 @@ public static class SampleRuns
     /// <param name="Gate">How far it comes past the first gate, or short of it; null for work without gates.</param>
     /// <param name="Status">What became of it.</param>
     private sealed record Case(
-        Said Label, Said Open, decimal? FinishAt, long Short, decimal Share, long Less, decimal[] Lifts, bool[] Made, int Later, long? Gate = null, EntryStatus Status = EntryStatus.Ran);
+        Said Label,
+        Said Open,
+        decimal? FinishAt,
+        long Short,
+        decimal Share,
+        long Less,
+        decimal[] Lifts,
+        bool[] Made,
+        int Later,
+        long? Gate = null,
+        EntryStatus Status = EntryStatus.Ran
+    );
 
     private static readonly Case[] All =
     [
-        new(("finished early", "terminó pronto"), ("a strong run", "un resultado fuerte"), 0.72m, 0, 1.00m, 0, [0.40m, 0.46m], [true, true], 0),
+        new(
+            ("finished early", "terminó pronto"),
+            ("a strong run", "un resultado fuerte"),
+            0.72m,
+            0,
+            1.00m,
+            0,
+            [0.40m, 0.46m],
+            [true, true],
+            0
+        ),
         new(("finished", "terminó"), ("a good run", "un buen resultado"), 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0),
-        new(("finished in the same second", "terminó en el mismo segundo"), ("as much, later at the mark", "lo mismo, más tarde en la marca"), 0.85m, 0, 0.92m, 0, [0.44m], [true], 7),
-        new(("finished, no good lift", "terminó, sin levantamiento válido"), ("a fair run", "un resultado correcto"), 0.93m, 0, 0.83m, 0, [0.50m, 0.50m], [false, false], 3),
+        new(
+            ("finished in the same second", "terminó en el mismo segundo"),
+            ("as much, later at the mark", "lo mismo, más tarde en la marca"),
+            0.85m,
+            0,
+            0.92m,
+            0,
+            [0.44m],
+            [true],
+            7
+        ),
+        new(
+            ("finished, no good lift", "terminó, sin levantamiento válido"),
+            ("a fair run", "un resultado correcto"),
+            0.93m,
+            0,
+            0.83m,
+            0,
+            [0.50m, 0.50m],
+            [false, false],
+            3
+        ),
         new(("finished on the bell", "terminó con la señal"), ("a middling run", "un resultado medio"), 1.00m, 0, 0.75m, 0, [], [], 5),
         new(("one rep short", "falta una repetición"), ("one rep less", "una repetición menos"), null, 1, 0.75m, 1, [], [], 9),
         new(("three quarters done", "tres cuartos hechos"), ("a slow run", "un resultado lento"), null, 0, 0.60m, 0, [], [], 12),
         new(("exactly at the gate", "justo en la puerta"), ("exactly at the gate", "justo en la puerta"), null, 0, 0, 0, [], [], 0, 0),
-        new(("one rep short of the gate", "falta una repetición para la puerta"), ("one rep short of the gate", "falta una repetición para la puerta"), null, 0, 0, 0, [], [], 0, -1),
+        new(
+            ("one rep short of the gate", "falta una repetición para la puerta"),
+            ("one rep short of the gate", "falta una repetición para la puerta"),
+            null,
+            0,
+            0,
+            0,
+            [],
+            [],
+            0,
+            -1
+        ),
         new(("no rep counted", "ninguna repetición contada"), ("no rep counted", "ninguna repetición contada"), null, -1, 0, 0, [], [], 0),
         new(("withdrew", "se retiró"), ("withdrew", "se retiró"), null, 0, 0.30m, 0, [], [], 0, null, EntryStatus.Withdrew),
         new(("did not start", "no salió"), ("did not start", "no salió"), null, 0, 0, 0, [], [], 0, null, EntryStatus.DidNotStart),
@@ -92,20 +145,54 @@ public static class SampleRuns
                 continue;
             }
 
-            var label = !timed ? marked || c.Later != 7 ? c.Open : AsMuch : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true) ? Late : c.Label;
-            yield return (label, new(c.Status, course.Pieces.Where(p => fields.Contains(p.Piece.Key)).Select(p => Observe(c, p, fields[p.Piece.Key], sheet, competition, course)).ToEq()));
+            var label = !timed
+                ? marked || c.Later != 7
+                    ? c.Open
+                    : AsMuch
+                : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true)
+                    ? Late
+                    : c.Label;
+            yield return (
+                label,
+                new(
+                    c.Status,
+                    course
+                        .Pieces.Where(p => fields.Contains(p.Piece.Key))
+                        .Select(p => Observe(c, p, fields[p.Piece.Key], sheet, competition, course))
+                        .ToEq()
+                )
+            );
         }
     }
 
-    private static PieceObservation Observe(Case c, CoursePiece piece, IEnumerable<CardField> asked, ScoreSheet sheet, Competition competition, Course course)
+    private static PieceObservation Observe(
+        Case c,
+        CoursePiece piece,
+        IEnumerable<CardField> asked,
+        ScoreSheet sheet,
+        Competition competition,
+        Course course
+    )
     {
         var key = piece.Piece.Key;
         var fields = asked.Select(f => f.Field).ToHashSet(StringComparer.Ordinal);
         if (fields.Contains("tries"))
         {
             var never = c.FinishAt is null && piece.Piece.InTimeLeft;
-            var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads) ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s) : [null];
-            return new(key, null, null, null, never ? [] : seats.SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition)).ToEq());
+            var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
+                ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
+                : [null];
+            return new(
+                key,
+                null,
+                null,
+                null,
+                never
+                    ? []
+                    : seats
+                        .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition))
+                        .ToEq()
+            );
         }
 
         var start = piece.Piece.Starts ?? Duration.Zero;
@@ -115,8 +202,22 @@ public static class SampleRuns
         if (piece.Strand is null)
         {
             // Of several options one run takes one.
-            var taken = piece.Tasks is [{ Options.Count: > 1 }] ? c.Later == 12 ? piece.Strands.Count - 1 : 0 : -1;
-            var counts = piece.Strands.Select((s, i) => new StrandCount(s.Key, taken >= 0 && i != taken ? 0 : finish is not null && s.Key != "first" ? s.Counter.Units ?? 0 : Of(s.Counter, s.Key != "first" && timed))).ToEq();
+            var taken = piece.Tasks is [{ Options.Count: > 1 }]
+                ? c.Later == 12
+                    ? piece.Strands.Count - 1
+                    : 0
+                : -1;
+            var counts = piece
+                .Strands.Select(
+                    (s, i) =>
+                        new StrandCount(
+                            s.Key,
+                            taken >= 0 && i != taken ? 0
+                                : finish is not null && s.Key != "first" ? s.Counter.Units ?? 0
+                                : Of(s.Counter, s.Key != "first" && timed)
+                        )
+                )
+                .ToEq();
             return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
         }
 
@@ -136,27 +237,48 @@ public static class SampleRuns
                 return Math.Max(0, (long)(at * (c.Share + 0.17m)) - c.Less) * (c.Short < 0 ? 0 : 1);
             }
 
-            return toFinish && strand.Units is { } total ? c.Short > 0 ? Math.Max(0, total - c.Short) : c.Short < 0 ? 0 : total * 3 / 4 : Count(c, strand, piece.Limit!);
+            return toFinish && strand.Units is { } total
+                ? c.Short > 0
+                    ? Math.Max(0, total - c.Short)
+                    : c.Short < 0
+                        ? 0
+                        : total * 3 / 4
+                : Count(c, strand, piece.Limit!);
         }
     }
 
-    /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace, or a little past the last gate; only an example.</summary>
+    /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace, or a little past the last gate; only an
+    /// example.</summary>
     private static long Count(Case c, Strand strand, Limit limit)
     {
         var most = strand.Units ?? (limit.Gates.Count > 0 ? limit.Gates[^1].Units * 8 / 7 : Math.Max(8, limit.Base.Ms * 8 / 60_000));
         return Math.Clamp((long)(most * c.Share) - c.Less, 0, strand.Units ?? long.MaxValue);
     }
 
-    private static Duration? TieTime(Case c, CoursePiece piece, ScoreSheet sheet, Duration? finish, long? units, Duration start, Duration window)
+    private static Duration? TieTime(
+        Case c,
+        CoursePiece piece,
+        ScoreSheet sheet,
+        Duration? finish,
+        long? units,
+        Duration start,
+        Duration window
+    )
     {
         var strand = piece.Strand!;
         var done = units ?? strand.Units ?? 0;
-        var tie = sheet.Components.SelectMany(s => s.Ties).First(t => t is Tiebreak.TimeAtRound r ? r.Piece == piece.Piece.Key : t is Tiebreak.TimeAtGate g && g.Piece == piece.Piece.Key);
+        var tie = sheet
+            .Components.SelectMany(s => s.Ties)
+            .First(t =>
+                t is Tiebreak.TimeAtRound r ? r.Piece == piece.Piece.Key : t is Tiebreak.TimeAtGate g && g.Piece == piece.Piece.Key
+            );
         if (tie is Tiebreak.TimeAtGate)
         {
             var passed = piece.Limit!.Gates.TakeWhile(g => done >= g.Units).ToList();
             var closes = passed.SkipLast(1).Aggregate(piece.Limit.Base, (sum, g) => sum + g.Adds);
-            return passed.Count == 0 ? null : start + closes - Duration.Seconds(c.Gate == 0 && sheet.GateOnSecondCounts != false ? 0 : Math.Max(1, 30 - c.Later));
+            return passed.Count == 0
+                ? null
+                : start + closes - Duration.Seconds(c.Gate == 0 && sheet.GateOnSecondCounts != false ? 0 : Math.Max(1, 30 - c.Later));
         }
 
         var round = ((Tiebreak.TimeAtRound)tie).Round ?? strand.FullRounds(done)?.Full ?? 0;
@@ -179,6 +301,9 @@ public static class SampleRuns
     private static IEnumerable<Try> Lifts(Case c, string duty, int? seat, Competition competition)
     {
         var loads = BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit);
-        return c.Lifts.Select((share, i) => new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == "woman" ? 0.7m : 1m))), c.Made[i], seat));
+        return c.Lifts.Select(
+            (share, i) =>
+                new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == "woman" ? 0.7m : 1m))), c.Made[i], seat)
+        );
     }
 }

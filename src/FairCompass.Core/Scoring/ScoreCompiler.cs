@@ -26,8 +26,19 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             var before = fed[0].Piece.InTimeLeft && first > 0 ? pieces[first - 1].Piece : null;
             var cascade = score.Lines.OfType<ScoreLine.Cascade>().FirstOrDefault(c => before is null || c.Part == before.Label);
             var (cap, by) = CapOf(score);
-            components.Add(new(score.Label, MeasuredOf(score.Measure), IsTime(score.Measure) ? by : TallyOf(score.Measure), fed.Select(p => p.Piece.Key).ToEq(), cap,
-                before?.Key, cascade is null ? null : !cascade.NotReached, TiesOf(score, fed), score));
+            components.Add(
+                new(
+                    score.Label,
+                    MeasuredOf(score.Measure),
+                    IsTime(score.Measure) ? by : TallyOf(score.Measure),
+                    fed.Select(p => p.Piece.Key).ToEq(),
+                    cap,
+                    before?.Key,
+                    cascade is null ? null : !cascade.NotReached,
+                    TiesOf(score, fed),
+                    score
+                )
+            );
         }
 
         return new(components.ToEq(), problems.ToEq())
@@ -44,21 +55,23 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
     private static bool IsLoad(Measure measure) => measure is Measure.BestLoad or Measure.SumOfBestLoads;
 
-    private static Measured MeasuredOf(Measure measure) => measure switch
-    {
-        Measure.Time or Measure.HallClock => Measured.Time,
-        Measure.RoundsAndReps => Measured.RoundsAndUnits,
-        Measure.BestLoad => Measured.Load,
-        Measure.SumOfBestLoads => Measured.SumOfLoads,
-        _ => Measured.Units,
-    };
+    private static Measured MeasuredOf(Measure measure) =>
+        measure switch
+        {
+            Measure.Time or Measure.HallClock => Measured.Time,
+            Measure.RoundsAndReps => Measured.RoundsAndUnits,
+            Measure.BestLoad => Measured.Load,
+            Measure.SumOfBestLoads => Measured.SumOfLoads,
+            _ => Measured.Units,
+        };
 
-    private static Tally TallyOf(Measure measure) => measure switch
-    {
-        Measure.Calories => Tally.Calories,
-        Measure.Metres => Tally.Millimetres,
-        _ => Tally.Credit,
-    };
+    private static Tally TallyOf(Measure measure) =>
+        measure switch
+        {
+            Measure.Calories => Tally.Calories,
+            Measure.Metres => Tally.Millimetres,
+            _ => Tally.Credit,
+        };
 
     /// <summary>The pieces that a measure takes in; null, with a problem, when a name is not there.</summary>
     private List<CoursePiece>? PiecesOf(Measure measure, Eq<Who> of, SourceRange at)
@@ -66,7 +79,9 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         if (of.Count == 0)
         {
             var all = pieces.Where(p => p.Piece.IsHeaviest == IsLoad(measure)).ToList();
-            return IsTime(measure) && all.Count > 1 && all.Where(p => p.Piece.Goal == Goal.Time).ToList() is { Count: 1 } timed ? timed : all;
+            return IsTime(measure) && all.Count > 1 && all.Where(p => p.Piece.Goal == Goal.Time).ToList() is { Count: 1 } timed
+                ? timed
+                : all;
         }
 
         var found = new List<CoursePiece>();
@@ -76,7 +91,11 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             var answering = pieces.Where(p => p.Piece.Answers(name)).ToList();
             if (answering.Count == 0)
             {
-                var names = pieces.SelectMany(p => new[] { p.Piece.Label, p.Piece.Station, p.Piece.Group, p.Piece.Cycle is { } c ? $"cycle {c}" : null }).OfType<string>().Distinct().ToList();
+                var names = pieces
+                    .SelectMany(p => new[] { p.Piece.Label, p.Piece.Station, p.Piece.Group, p.Piece.Cycle is { } c ? $"cycle {c}" : null })
+                    .OfType<string>()
+                    .Distinct()
+                    .ToList();
                 if (names.Count > 0)
                 {
                     problems.Add(new(at, $"There is no part called {name}; there is {Words.Join(names)}."));
@@ -102,15 +121,24 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
         var sentence = score.Measure switch
         {
-            Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) => $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
-            Measure.SumOfBestLoads when !course.Address.Division.IsTeam => $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters.",
+            Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) =>
+                $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
+            Measure.SumOfBestLoads when !course.Address.Division.IsTeam =>
+                $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters.",
             Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
-            Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null => "A time needs work with an end; this work has none. Score reps instead.",
-            Measure.RoundsAndReps when fed.Count > 1 || fed[0].Strand is not { IsOneLoop: true } => "Rounds and reps need one part that is a single loop of rounds. Score reps instead.",
-            Measure.Reps or Measure.RoundsAndReps or Measure.Calories or Measure.Metres or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
+            Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
+                "A time needs work with an end; this work has none. Score reps instead.",
+            Measure.RoundsAndReps when fed.Count > 1 || fed[0].Strand is not { IsOneLoop: true } =>
+                "Rounds and reps need one part that is a single loop of rounds. Score reps instead.",
+            Measure.Reps
+            or Measure.RoundsAndReps
+            or Measure.Calories
+            or Measure.Metres
+            or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
             Measure.Calories when !fed.Any(p => p.Tasks.Any(t => t.Unit == AmountUnit.Calorie)) => "No task of this work is in calories.",
-            Measure.Metres when !fed.Any(p => p.Tasks.Any(t => t.Unit is AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
+            Measure.Metres when !fed.Any(p => p.Tasks.Any(t => t.Unit is AmountUnit.Metre or AmountUnit.Foot)) =>
+                "No task of this work is in metres.",
             _ => null,
         };
         if (sentence is not null)
@@ -137,7 +165,13 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         return (null, Tally.Credit);
     }
 
-    private static Tally By(CountedAs by) => by switch { CountedAs.Calories => Tally.Calories, CountedAs.Metres => Tally.Millimetres, _ => Tally.Credit };
+    private static Tally By(CountedAs by) =>
+        by switch
+        {
+            CountedAs.Calories => Tally.Calories,
+            CountedAs.Metres => Tally.Millimetres,
+            _ => Tally.Credit,
+        };
 
     private Eq<Tiebreak> TiesOf(Score score, List<CoursePiece> fed)
     {
@@ -183,13 +217,20 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 return null;
             case ScoreLine.TieMeasure t:
                 return PiecesOf(t.Measure, t.Of, t.At) is { Count: > 0 } more && !IsTime(t.Measure) && !IsLoad(t.Measure)
-                    ? new Tiebreak.MoreOf(TallyOf(t.Measure), more.Select(p => p.Piece.Key).ToEq(), t.Measure, t.Of.Select(w => w.ToString()).ToEq())
+                    ? new Tiebreak.MoreOf(
+                        TallyOf(t.Measure),
+                        more.Select(p => p.Piece.Key).ToEq(),
+                        t.Measure,
+                        t.Of.Select(w => w.ToString()).ToEq()
+                    )
                     : Problem(t, "This tie-break counts; a time or a load is taken from another score: tie: score B.");
             case ScoreLine.TieLowestMember:
-                return fed.All(p => p.Piece.Seat is not null) ? new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq())
+                return fed.All(p => p.Piece.Seat is not null)
+                    ? new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq())
                     : Problem(line, "Nobody's own count is on the card here, so there is no lowest member.");
             case ScoreLine.TieTime { Mark: TieMark.LastGate }:
-                return fed[0].Strand is { } gated && gated.Gates().Count > 0 ? new Tiebreak.TimeAtGate(fed[0].Piece.Key)
+                return fed[0].Strand is { } gated && gated.Gates().Count > 0
+                    ? new Tiebreak.TimeAtGate(fed[0].Piece.Key)
                     : Problem(line, "This work has no gate, so there is no time at a gate.");
             case ScoreLine.TieTime t:
                 if (fed[0].Strand is not { HasRounds: true } strand)

@@ -28,9 +28,7 @@ public enum Measured
 /// <summary>A tie-break, compiled.</summary>
 public abstract record Tiebreak
 {
-    private Tiebreak()
-    {
-    }
+    private Tiebreak() { }
 
     /// <summary>Ties share the place.</summary>
     public sealed record Shared : Tiebreak;
@@ -57,7 +55,13 @@ public abstract record Tiebreak
         /// <summary>In words: <c>reps of Bar</c>.</summary>
         public string WordIn(Tongue tongue)
         {
-            var what = Measure switch { Measure.Calories => Term.Calorie, Measure.Metres => Term.Metre, Measure.Points => Term.Point, _ => Term.Rep };
+            var what = Measure switch
+            {
+                Measure.Calories => Term.Calorie,
+                Measure.Metres => Term.Metre,
+                Measure.Points => Term.Point,
+                _ => Term.Rep,
+            };
             return tongue.Say(what.Many) + tongue.Say(" of ", " de ") + tongue.Join(Of.Select(tongue.Name));
         }
     }
@@ -78,13 +82,23 @@ public abstract record Tiebreak
 /// <param name="Ties">In order; empty when nobody has said.</param>
 /// <param name="Source">The lines it comes from.</param>
 public sealed record ScoreComponent(
-    string? Label, Measured Measured, Tally Tally, Eq<string> Pieces, CapRule? Cap, string? Before, bool? NotReachedIsZero, Eq<Tiebreak> Ties, Score Source)
+    string? Label,
+    Measured Measured,
+    Tally Tally,
+    Eq<string> Pieces,
+    CapRule? Cap,
+    string? Before,
+    bool? NotReachedIsZero,
+    Eq<Tiebreak> Ties,
+    Score Source
+)
 {
     /// <summary>The component's name in sentences.</summary>
     public string Name => NameIn(Tongue.English);
 
     /// <summary>The component's name in a language.</summary>
-    public string NameIn(Tongue tongue) => Label is null ? tongue.Say("the score", "la puntuación") : tongue.Say("score ", "puntuación ") + Label;
+    public string NameIn(Tongue tongue) =>
+        Label is null ? tongue.Say("the score", "la puntuación") : tongue.Say("score ", "puntuación ") + Label;
 
     /// <summary>Its weight in the overall table; 1 where nothing is said.</summary>
     public decimal Weight => Source.Lines.OfType<ScoreLine.Weight>().FirstOrDefault()?.Of.Value ?? 1;
@@ -93,11 +107,17 @@ public sealed record ScoreComponent(
     public bool ByHallClock => Source.Measure == Measure.HallClock;
 
     /// <summary>What one unit of the value is called.</summary>
-    public string Word => Source.Measure switch
-    {
-        Measure.Points => "point",
-        _ => Tally.Of switch { TallyOf.Calories => "calorie", TallyOf.Millimetres => "m", _ => "rep" },
-    };
+    public string Word =>
+        Source.Measure switch
+        {
+            Measure.Points => "point",
+            _ => Tally.Of switch
+            {
+                TallyOf.Calories => "calorie",
+                TallyOf.Millimetres => "m",
+                _ => "rep",
+            },
+        };
 }
 
 /// <summary>Why a score line could not be compiled.</summary>
@@ -116,7 +136,8 @@ public sealed record ScoreSheet(Eq<ScoreComponent> Components, Eq<ScoreProblem> 
     /// <summary>Which of several submissions counts; null when there is one.</summary>
     public Policy.Attempts? Attempts { get; init; }
 
-    /// <summary>Whether a rep that a reviewer cannot verify is no rep (true) or leaves the score open (false); null when there is no video.</summary>
+    /// <summary>Whether a rep that a reviewer cannot verify is no rep (true) or leaves the score open (false); null when there is no
+    /// video.</summary>
     public bool? UnverifiedIsNoRep { get; init; }
 
     /// <summary>Whether a lift without clips counts; null when nobody has said.</summary>

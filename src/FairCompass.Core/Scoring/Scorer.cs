@@ -52,9 +52,11 @@ public static class Scorer
     /// <param name="course">The workout for this entry.</param>
     /// <param name="sheet">Its scores.</param>
     /// <param name="unit">The unit of lifted loads.</param>
-    public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit) => Score(run, course, sheet, unit, Tongue.English);
+    public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit) =>
+        Score(run, course, sheet, unit, Tongue.English);
 
-    /// <summary>The score of every component with its published text in a language; the reasons, which no paper prints, are in English.</summary>
+    /// <summary>The score of every component with its published text in a language; the reasons, which no paper prints, are in
+    /// English.</summary>
     /// <param name="run">What the card says.</param>
     /// <param name="course">The workout for this entry.</param>
     /// <param name="sheet">Its scores.</param>
@@ -80,20 +82,33 @@ public static class Scorer
             return each[0];
         }
 
-        return Enumerable.Range(0, sheet.Components.Count).Select(i =>
-        {
-            var chosen = 0;
-            for (var a = 1; a < each.Count; a++)
+        return Enumerable
+            .Range(0, sheet.Components.Count)
+            .Select(i =>
             {
-                chosen = sheet.Attempts is { Best: false } || Ranking.Compare(each[a][i], each[chosen][i]) < 0 ? a : chosen;
-            }
+                var chosen = 0;
+                for (var a = 1; a < each.Count; a++)
+                {
+                    chosen = sheet.Attempts is { Best: false } || Ranking.Compare(each[a][i], each[chosen][i]) < 0 ? a : chosen;
+                }
 
-            var which = $"The {Words.Ordinal(chosen + 1)} of {each.Count} submissions counts: the {(sheet.Attempts is { Best: false } ? "last" : "best")} ({string.Join(", ", each.Select(e => e[i].Text))}).";
-            return each[chosen][i] with { Reasons = each[chosen][i].Reasons.Append(which).ToEq() };
-        }).ToEq();
+                var which =
+                    $"The {Words.Ordinal(chosen + 1)} of {each.Count} submissions counts: the "
+                    + $"{(sheet.Attempts is { Best: false } ? "last" : "best")} ({string.Join(", ", each.Select(e => e[i].Text))}"
+                    + ").";
+                return each[chosen][i] with { Reasons = each[chosen][i].Reasons.Append(which).ToEq() };
+            })
+            .ToEq();
     }
 
-    private static ComponentResult Plain(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
+    private static ComponentResult Plain(
+        ScoreComponent c,
+        RunObservation run,
+        Course course,
+        ScoreSheet sheet,
+        MassUnit unit,
+        Tongue tongue
+    )
     {
         if (run.Status == EntryStatus.DidNotStart)
         {
@@ -110,7 +125,11 @@ public static class Scorer
             var name = course.Piece(before)!.Piece.Name;
             return c.NotReachedIsZero == true
                 ? Nothing(ResultClass.Zero, "0", $"{name} was not finished, so {c.Name} is zero.")
-                : Nothing(ResultClass.NotReached, tongue.Say("not reached", "no llegó"), $"{name} was not finished, so this part was never reached.");
+                : Nothing(
+                    ResultClass.NotReached,
+                    tongue.Say("not reached", "no llegó"),
+                    $"{name} was not finished, so this part was never reached."
+                );
         }
 
         var result = c.Measured switch
@@ -119,10 +138,21 @@ public static class Scorer
             Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
             _ => Units(c, run, course, sheet, tongue),
         };
-        return run.Unjudged ? result with { Class = ResultClass.Unranked, Value = 0, Reasons = result.Reasons.Append("No judge was there: the score is shown and has no place.").ToEq() }
+        return run.Unjudged
+                ? result with
+                {
+                    Class = ResultClass.Unranked,
+                    Value = 0,
+                    Reasons = result.Reasons.Append("No judge was there: the score is shown and has no place.").ToEq(),
+                }
             : sheet.UnverifiedIsNoRep == false && c.Pieces.Any(k => run.Of(k).Unverified > 0)
-                ? result with { Class = ResultClass.Unranked, Value = 0, Reasons = result.Reasons.Append("Units could not be verified and are undecided: there is no place yet.").ToEq() }
-                : result;
+                ? result with
+                {
+                    Class = ResultClass.Unranked,
+                    Value = 0,
+                    Reasons = result.Reasons.Append("Units could not be verified and are undecided: there is no place yet.").ToEq(),
+                }
+            : result;
     }
 
     private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)
@@ -137,26 +167,57 @@ public static class Scorer
             var time = finish - start;
             var clock = start > Duration.Zero ? $" The clock showed {finish}; the part began at {start}." : "";
             var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
-            return new(ResultClass.Scored, time.Ms, [], time.ToString(), null, [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]);
+            return new(
+                ResultClass.Scored,
+                time.Ms,
+                [],
+                time.ToString(),
+                null,
+                [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
+            );
         }
 
         var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
         var own = piece.Strand is { } strand ? limit.For(Math.Clamp(seen.Units ?? 0, 0, strand.Units ?? long.MaxValue)) : limit.Base;
         var where = PlaceWords(piece, seen.Units ?? 0);
         var rule = c.Cap ?? new CapRule.CapLine();
-        var inTally = new Limit(limit.Base, limit.Gates.Select(g => g with { Units = piece.Strand?.Sum(g.Units, c.Tally) ?? g.Units }).ToEq());
+        var inTally = new Limit(
+            limit.Base,
+            limit.Gates.Select(g => g with { Units = piece.Strand?.Sum(g.Units, c.Tally) ?? g.Units }).ToEq()
+        );
         var (cls, value) = rule.Key(null, units, total, inTally);
         var offset = c.ByHallClock ? (piece.Piece.Starts ?? Duration.Zero).Ms : 0;
         var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Word}s when the cap of {own} was reached{where}.";
         return rule switch
         {
-            CapRule.Penalty p => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({Amount(units, c)} {tongue.Say("of", "de")} {Amount(total, c)})", null,
-                [stopped,
-                 $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; {(limit.Gates.Count > 0 ? "the longest cap, " : "")}{limit.Longest} + that = {new Duration(value)}."]),
-            CapRule.AddDone a => new(ResultClass.Scored, value + offset, [], $"{new Duration(value + offset)} ({units} {tongue.Say("of", "de")} {total})", null,
-                [$"{own} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]),
-            _ => new((ResultClass)cls, value, [], tongue.Say($"{Amount(units, c)} of {Amount(total, c)} at the cap", $"{Amount(units, c)} de {Amount(total, c)} en el tope"), null,
-                [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]),
+            CapRule.Penalty p => new(
+                ResultClass.Scored,
+                value + offset,
+                [],
+                $"{new Duration(value + offset)} ({Amount(units, c)} {tongue.Say("of", "de")} {Amount(total, c)})",
+                null,
+                [
+                    stopped,
+                    $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; "
+                        + $"{(limit.Gates.Count > 0 ? "the longest cap, " : "")}{limit.Longest} + that = {new Duration(value)}.",
+                ]
+            ),
+            CapRule.AddDone a => new(
+                ResultClass.Scored,
+                value + offset,
+                [],
+                $"{new Duration(value + offset)} ({units} {tongue.Say("of", "de")} {total})",
+                null,
+                [$"{own} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]
+            ),
+            _ => new(
+                (ResultClass)cls,
+                value,
+                [],
+                tongue.Say($"{Amount(units, c)} of {Amount(total, c)} at the cap", $"{Amount(units, c)} de {Amount(total, c)} en el tope"),
+                null,
+                [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]
+            ),
         };
     }
 
@@ -179,8 +240,14 @@ public static class Scorer
         }
 
         var first = course.Piece(c.Pieces[0])!;
-        var rounds = c.Pieces.Count == 1 && first.Strand is { IsOneLoop: true } && first.Tasks.All(t => t.Counted.Credit.IsPlain) ? first.Strand.FullRounds(sum) : null;
-        var text = c.Measured == Measured.RoundsAndUnits && rounds is { } r ? $"{r.Full} + {r.Beyond}" : $"{Amount(sum, c)} {tongue.Say(sum == 1 ? Term.Of(c.Word).One : Term.Of(c.Word).Many)}";
+        var rounds =
+            c.Pieces.Count == 1 && first.Strand is { IsOneLoop: true } && first.Tasks.All(t => t.Counted.Credit.IsPlain)
+                ? first.Strand.FullRounds(sum)
+                : null;
+        var text =
+            c.Measured == Measured.RoundsAndUnits && rounds is { } r
+                ? $"{r.Full} + {r.Beyond}"
+                : $"{Amount(sum, c)} {tongue.Say(sum == 1 ? Term.Of(c.Word).One : Term.Of(c.Word).Many)}";
         var reasons = new List<string> { string.Join("; ", parts) + "." };
         if (c.Pieces.Count > 1)
         {
@@ -188,7 +255,10 @@ public static class Scorer
         }
         else if (rounds is { } full)
         {
-            reasons.Add($"{Words.Count(full.Full, "full round")} ({first.Strand!.UnitsAfterRound(full.Full) ?? 0} reps) and {Words.Count(full.Beyond, "rep")} of the next.");
+            reasons.Add(
+                $"{Words.Count(full.Full, "full round")} ({first.Strand!.UnitsAfterRound(full.Full) ?? 0} reps) and "
+                    + $"{Words.Count(full.Beyond, "rep")} of the next."
+            );
         }
 
         if (sheet.UnverifiedIsNoRep == true && c.Pieces.Sum(k => run.Of(k).Unverified ?? 0) is > 0 and var doubtful)
@@ -207,33 +277,77 @@ public static class Scorer
         {
             var units = counts.Count == 0 ? 0 : counts[0].Units;
             var plain = c.Tally.Of == TallyOf.Credit && units == credited;
-            return plain ? Words.Count(credited, c.Word) + PlaceWords(piece, units) : $"{Words.Count(units, "unit")}{PlaceWords(piece, units)}, {Amount(credited, c)} {Credited(c)}";
+            return plain
+                ? Words.Count(credited, c.Word) + PlaceWords(piece, units)
+                : $"{Words.Count(units, "unit")}{PlaceWords(piece, units)}, {Amount(credited, c)} {Credited(c)}";
         }
 
-        return counts.Count == 0 ? "nothing" : string.Join(", ", counts.Select(x => $"{x.Strand.Name} {x.Units}")) + (counts.Sum(x => x.Units) == credited ? "" : $", {Amount(credited, c)} {Credited(c)}");
+        return counts.Count == 0
+            ? "nothing"
+            : string.Join(", ", counts.Select(x => $"{x.Strand.Name} {x.Units}"))
+                + (counts.Sum(x => x.Units) == credited ? "" : $", {Amount(credited, c)} {Credited(c)}");
     }
 
-    private static string Credited(ScoreComponent c) => c.Tally.Of switch { TallyOf.Calories => "calories", TallyOf.Millimetres => "m", _ => "credited" };
+    private static string Credited(ScoreComponent c) =>
+        c.Tally.Of switch
+        {
+            TallyOf.Calories => "calories",
+            TallyOf.Millimetres => "m",
+            _ => "credited",
+        };
 
     private static string Amount(long value, ScoreComponent c) =>
         c.Tally.Of == TallyOf.Millimetres ? Number.Normal(value / 1000m) : value.ToString(CultureInfo.InvariantCulture);
 
     private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
-        var tries = c.Pieces.SelectMany(k => run.Of(k).Tries.Select(t => t.Seat is null ? t with { Seat = course.Piece(k)?.Piece.Seat } : t)).ToList();
+        var tries = c
+            .Pieces.SelectMany(k => run.Of(k).Tries.Select(t => t.Seat is null ? t with { Seat = course.Piece(k)?.Piece.Seat } : t))
+            .ToList();
         bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
-        string Call(Try t) => t.Made ? Good(t) ? "made" : "made without clips, which does not count" : "missed";
-        var listed = string.Join(", ", tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}"));
+        string Call(Try t) =>
+            t.Made
+                ? Good(t)
+                    ? "made"
+                    : "made without clips, which does not count"
+                : "missed";
+        var listed = string.Join(
+            ", ",
+            tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}")
+        );
         var sum = c.Measured == Measured.SumOfLoads;
         var bests = tries.Where(Good).GroupBy(t => sum ? t.Seat : null).Select(g => g.Max(t => t.Load)).ToList();
         var value = bests.Sum();
         return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
-            : value == 0 ? Nothing(ResultClass.NoGoodLift, tongue.Say("no good lift", "sin levantamiento válido"), $"Tried without a good lift: {listed}.")
-            : new(ResultClass.Scored, -(long)(value * 1000), [], new Mass(value, unit).ToString(), null,
-                [sum ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}." : $"{listed}: the heaviest good lift is {new Mass(value, unit)}."]);
+            : value == 0
+                ? Nothing(
+                    ResultClass.NoGoodLift,
+                    tongue.Say("no good lift", "sin levantamiento válido"),
+                    $"Tried without a good lift: {listed}."
+                )
+            : new(
+                ResultClass.Scored,
+                -(long)(value * 1000),
+                [],
+                new Mass(value, unit).ToString(),
+                null,
+                [
+                    sum
+                        ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}."
+                        : $"{listed}: the heaviest good lift is {new Mass(value, unit)}.",
+                ]
+            );
     }
 
-    private static ComponentResult WithTies(ComponentResult result, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, List<ComponentResult> all, Tongue tongue)
+    private static ComponentResult WithTies(
+        ComponentResult result,
+        ScoreComponent c,
+        RunObservation run,
+        Course course,
+        ScoreSheet sheet,
+        List<ComponentResult> all,
+        Tongue tongue
+    )
     {
         var values = new List<long>();
         var texts = new List<string>();
@@ -244,7 +358,12 @@ public static class Scorer
                 switch (tie)
                 {
                     case Tiebreak.TimeAtRound t:
-                        Time(run.Of(t.Piece).TieTime, t.Round is { } r ? tongue.Say($"round {r} at ", $"ronda {r} en ") : tongue.Say("last full round at ", "última ronda completa en "));
+                        Time(
+                            run.Of(t.Piece).TieTime,
+                            t.Round is { } r
+                                ? tongue.Say($"round {r} at ", $"ronda {r} en ")
+                                : tongue.Say("last full round at ", "última ronda completa en ")
+                        );
                         break;
                     case Tiebreak.TimeAtGate t:
                         Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
@@ -260,7 +379,15 @@ public static class Scorer
                         texts.Add($"{more} {m.WordIn(tongue)}");
                         break;
                     case Tiebreak.LowestMember l:
-                        var lowest = l.Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat).Select(g => (Seat: g.Key, Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true)))).MinBy(x => x.Sum);
+                        var lowest = l
+                            .Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat)
+                            .Select(g =>
+                                (
+                                    Seat: g.Key,
+                                    Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true))
+                                )
+                            )
+                            .MinBy(x => x.Sum);
                         values.Add(-lowest.Sum);
                         texts.Add(tongue.Say($"lowest member {lowest.Sum}", $"miembro con menos {lowest.Sum}"));
                         break;
@@ -268,7 +395,11 @@ public static class Scorer
             }
         }
 
-        return result with { Ties = values.ToEq(), TieText = texts.Count == 0 ? null : string.Join(tongue.Say(", then ", ", después "), texts) };
+        return result with
+        {
+            Ties = values.ToEq(),
+            TieText = texts.Count == 0 ? null : string.Join(tongue.Say(", then ", ", después "), texts),
+        };
 
         void Time(Duration? time, string words)
         {

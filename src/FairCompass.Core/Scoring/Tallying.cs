@@ -28,7 +28,10 @@ internal static class Tallying
             sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, tally));
         }
 
-        return seen.Ticks is { } ticks && tally.Of == TallyOf.Credit && piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault() is { } bonus
+        return
+            seen.Ticks is { } ticks
+            && tally.Of == TallyOf.Credit
+            && piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault() is { } bonus
             ? Count.Add(WithoutBonus(seen, piece), Count.Times(ticks, bonus.Worth))
             : sum;
     }
@@ -45,7 +48,8 @@ internal static class Tallying
     /// <summary>The official finishing time on the hall clock; null when it was not finished.</summary>
     public static Duration? Finish(PieceObservation seen, ScoreSheet sheet) =>
         seen.Watches.Count > 0 ? Timing.Official(seen.Watches.Select(w => Timing.Round(w, sheet.Resolution)).ToList())
-        : seen.Finish is { } finish ? Timing.Round(finish, sheet.Resolution) : null;
+        : seen.Finish is { } finish ? Timing.Round(finish, sheet.Resolution)
+        : null;
 
     private static long? Said(PieceObservation seen, CourseStrand strand)
     {
@@ -66,5 +70,11 @@ internal static class Tallying
     }
 
     private static long WithoutBonus(PieceObservation seen, CoursePiece piece) =>
-        Counts(seen, piece).Sum(c => c.Units > 0 ? c.Strand.Counter.Sum(c.Units, Tally.Units) * (piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().First().Base is Credit.Each e ? e.Worth : 1) : 0);
+        Counts(seen, piece)
+            .Sum(c =>
+                c.Units > 0
+                    ? c.Strand.Counter.Sum(c.Units, Tally.Units)
+                        * (piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().First().Base is Credit.Each e ? e.Worth : 1)
+                    : 0
+            );
 }

@@ -10,12 +10,13 @@ public static class Timing
     /// <param name="time">As read.</param>
     /// <param name="resolution">The policy of the workout.</param>
     /// <example>7:41.32 is 7:41 off the hall clock, which shows the second that has begun; 7:41.4 by hand.</example>
-    public static Duration Round(Duration time, TimeResolution resolution) => resolution switch
-    {
-        TimeResolution.TenthsByHand => Up(time, 100),
-        TimeResolution.Hundredths => Up(time, 10),
-        _ => new(time.Ms / 1000 * 1000),
-    };
+    public static Duration Round(Duration time, TimeResolution resolution) =>
+        resolution switch
+        {
+            TimeResolution.TenthsByHand => Up(time, 100),
+            TimeResolution.Hundredths => Up(time, 10),
+            _ => new(time.Ms / 1000 * 1000),
+        };
 
     /// <summary>
     /// The official time of several hand watches: two that agree decide; of three that all differ the middle one; of two that

@@ -13,7 +13,8 @@ public enum OnTheLine
     Out,
 }
 
-/// <summary>The parts of a clause as data. Every part may be missing; a length is in millimetres, an angle in degrees, a time in milliseconds.</summary>
+/// <summary>The parts of a clause as data. Every part may be missing; a length is in millimetres, an angle in degrees, a time in
+/// milliseconds.</summary>
 public sealed record ClauseParameters
 {
     /// <summary>Which part of the body: <c>hip crease</c>, <c>chin</c>, <c>both feet</c>.</summary>

@@ -103,12 +103,17 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
     /// <summary>Its parts as data: what is compared with what, how far, how often; null when the sentence has none.</summary>
     public ClauseParameters? Of { get; init; }
 
-    /// <summary>What can be decided on a drawn pose; null when no pose shows it. It follows from the phrase, so files do not carry it.</summary>
+    /// <summary>What can be decided on a drawn pose; null when no pose shows it. It follows from the phrase, so files do not carry
+    /// it.</summary>
     [JsonIgnore]
     public Predicate? Holds { get; init; }
 
     /// <summary>Where the wording comes from; the library’s own where a file does not say, which reads as null here.</summary>
-    public Provenance From { get; init => field = value ?? Provenance.Library; } = Provenance.Library;
+    public Provenance From
+    {
+        get;
+        init => field = value ?? Provenance.Library;
+    } = Provenance.Library;
 }
 
 /// <summary>A no-rep criterion.</summary>
@@ -122,7 +127,11 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
 public sealed record Fault(string Id, string Breaks, Said Sign, Perceived By, Said Call, Consequence Then, Said Athlete)
 {
     /// <summary>Where the wording comes from; the library’s own where a file does not say, which reads as null here.</summary>
-    public Provenance From { get; init => field = value ?? Provenance.Library; } = Provenance.Library;
+    public Provenance From
+    {
+        get;
+        init => field = value ?? Provenance.Library;
+    } = Provenance.Library;
 }
 
 /// <summary>The kit a movement needs; it decides which cautions and load checks apply.</summary>
@@ -187,7 +196,16 @@ public sealed record JudgeDuty(Said Place, Said Call);
 /// <param name="Judge">The judge's place and call.</param>
 /// <param name="Cautions">Safety reminders of this movement.</param>
 public sealed record Movement(
-    string Id, Said Name, Eq<string> Synonyms, Said Family, MovementKit Kit, Eq<Clause> Clauses, Eq<Fault> Faults, JudgeDuty Judge, Eq<Said> Cautions)
+    string Id,
+    Said Name,
+    Eq<string> Synonyms,
+    Said Family,
+    MovementKit Kit,
+    Eq<Clause> Clauses,
+    Eq<Fault> Faults,
+    JudgeDuty Judge,
+    Eq<Said> Cautions
+)
 {
     /// <summary>What is measured for each athlete or lane beforehand, and with what.</summary>
     public Eq<Said> Measures { get; init; }
@@ -203,7 +221,13 @@ public sealed record Movement(
     public Eq<OwnPose> Poses { get; init; }
 
     /// <summary>True when a rep is meaningless without a stated load.</summary>
-    public bool NeedsLoad => Kit is MovementKit.Barbell or MovementKit.Dumbbell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget or MovementKit.Kettlebell;
+    public bool NeedsLoad =>
+        Kit
+            is MovementKit.Barbell
+                or MovementKit.Dumbbell
+                or MovementKit.SandbagAndBox
+                or MovementKit.BallAndTarget
+                or MovementKit.Kettlebell;
 
     /// <summary>The clauses of one phase.</summary>
     public IEnumerable<Clause> In(Phase phase) => Clauses.Where(c => c.Phase == phase);

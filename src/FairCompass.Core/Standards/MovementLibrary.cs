@@ -10,10 +10,13 @@ public static class MovementLibrary
     public const string Edition = "house edition 3";
 
     /// <summary>All movements, in the order of the book.</summary>
-    public static IReadOnlyList<Movement> All { get; } = [.. Squats.All, .. Pulls.All, .. Presses.All, .. Hangs.All, .. FloorWork.All, .. Travels.All];
+    public static IReadOnlyList<Movement> All { get; } =
+    [.. Squats.All, .. Pulls.All, .. Presses.All, .. Hangs.All, .. FloorWork.All, .. Travels.All];
 
-    private static readonly Dictionary<string, Movement> ByName =
-        All.SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: Normal(n), m)).DistinctBy(x => x.Name)).ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
+    private static readonly Dictionary<string, Movement> ByName = All.SelectMany(m =>
+            m.Synonyms.Append(m.Name.English).Select(n => (Name: Normal(n), m)).DistinctBy(x => x.Name)
+        )
+        .ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
 
     /// <summary>The movement of a name, a synonym, or either with a plural ending; null when it has no standard.</summary>
     public static Movement? Find(string name)

@@ -24,15 +24,24 @@ public static partial class Perceivable
     /// <summary>The smallest difference of height, in millimetres, that is seen without a mark.</summary>
     public const decimal LeastHeight = 20;
 
-    [GeneratedRegex(@"\b(properly|proper|correctly|correct form|good form|full range|adequate(ly)?|sufficient(ly)?|enough|reasonabl[ye]|roughly|almost|nearly|about right|clean rep|nice(ly)?|well|appropriate(ly)?|controlled|under control)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(properly|proper|correctly|correct form|good form|full range|adequate(ly)?|sufficient(ly)?|enough|reasonabl[ye]"
+            + @"|roughly|almost|nearly|about right|clean rep|nice(ly)?|well|appropriate(ly)?|controlled|under control)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Vague { get; }
 
-    [GeneratedRegex(@"\b(tries|try|trying|intends?|intention|feels?|feeling|effort|hard|tension|tense|tight|braced?|breath(es?|ing)?|thinks?|wants?|comfortabl[ye]|focus(ed)?|engaged?|activates?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(tries|try|trying|intends?|intention|feels?|feeling|effort|hard|tension|tense|tight|braced?|breath(es?|ing)?|thinks?"
+            + @"|wants?|comfortabl[ye]|focus(ed)?|engaged?|activates?)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Inside { get; }
 
     /// <summary>Everything of a standard that cannot be perceived, in the order of its clauses.</summary>
     /// <param name="movement">The standard as it is in force.</param>
-    public static IEnumerable<Unseen> Of(Movement movement) => movement.Clauses.SelectMany(c => Of(c, movement.Faults.Where(f => f.Breaks == c.Id).ToList()));
+    public static IEnumerable<Unseen> Of(Movement movement) =>
+        movement.Clauses.SelectMany(c => Of(c, movement.Faults.Where(f => f.Breaks == c.Id).ToList()));
 
     /// <summary>Everything of one clause that cannot be perceived.</summary>
     /// <param name="clause">The clause.</param>
@@ -69,17 +78,29 @@ public static partial class Perceivable
         {
             if (of.AngleDegrees is { } angle && angle < LeastAngle)
             {
-                yield return new(clause.Id, "of.angleDegrees", $"{angle}° is finer than the eye: nobody sees less than about {LeastAngle}° from a few steps away.");
+                yield return new(
+                    clause.Id,
+                    "of.angleDegrees",
+                    $"{angle}° is finer than the eye: nobody sees less than about {LeastAngle}° from a few steps away."
+                );
             }
 
             if (of.HoldMilliseconds is { } hold && hold < ShortestHold)
             {
-                yield return new(clause.Id, "of.holdMilliseconds", $"A hold of {hold} ms cannot be told from none: at least {ShortestHold} ms, or leave the time out.");
+                yield return new(
+                    clause.Id,
+                    "of.holdMilliseconds",
+                    $"A hold of {hold} ms cannot be told from none: at least {ShortestHold} ms, or leave the time out."
+                );
             }
 
             if (of.HeightMillimetres is { } height and > 0 && height < LeastHeight && faults.All(f => f.By != Perceived.Read))
             {
-                yield return new(clause.Id, "of.heightMillimetres", $"{height} mm is not seen without a mark: at least {LeastHeight} mm, or let it be read from one.");
+                yield return new(
+                    clause.Id,
+                    "of.heightMillimetres",
+                    $"{height} mm is not seen without a mark: at least {LeastHeight} mm, or let it be read from one."
+                );
             }
         }
     }

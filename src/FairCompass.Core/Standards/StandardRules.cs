@@ -16,7 +16,12 @@ public static class StandardRules
     {
         if (c.Policies.Count > 400 || c.HouseRules.Count > 400 || c.OwnMovements.Count > 100)
         {
-            yield return new(c.OwnMovements.Count > 100 ? "ownMovements" : c.Policies.Count > 400 ? "policies" : "houseRules", "There are too many.");
+            yield return new(
+                c.OwnMovements.Count > 100 ? "ownMovements"
+                    : c.Policies.Count > 400 ? "policies"
+                    : "houseRules",
+                "There are too many."
+            );
             yield break;
         }
 
@@ -33,7 +38,10 @@ public static class StandardRules
             var (path, choice) = ($"policies[{i}]", c.Policies[i]);
             if (Topics.Find(choice.Topic) is not { } topic)
             {
-                yield return new(path + ".topic", $"There is no topic “{choice.Topic}”.{(Topics.Nearest(choice.Topic) is { } near ? $" Did you mean “{near}”?" : "")}");
+                yield return new(
+                    path + ".topic",
+                    $"There is no topic “{choice.Topic}”.{(Topics.Nearest(choice.Topic) is { } near ? $" Did you mean “{near}”?" : "")}"
+                );
             }
             else if (Answer(topic, choice.Answer) is { } objection)
             {
@@ -55,8 +63,9 @@ public static class StandardRules
     /// <summary>Why an answer to a topic cannot be taken; null when it can.</summary>
     public static string? Answer(Topic topic, string answer) =>
         topic.Find(answer) is not null ? null
-            : !topic.TakesWords ? $"For “{topic.Name}” say one of: {string.Join("; ", topic.Schools.Select(s => s.Name))}."
-            : answer.Trim().Length is 0 or > LongestText ? $"Say it in 1 to {LongestText} characters." : null;
+        : !topic.TakesWords ? $"For “{topic.Name}” say one of: {string.Join("; ", topic.Schools.Select(s => s.Name))}."
+        : answer.Trim().Length is 0 or > LongestText ? $"Say it in 1 to {LongestText} characters."
+        : null;
 
     private static IEnumerable<FieldError> Changes(Competition c)
     {
@@ -75,9 +84,16 @@ public static class StandardRules
                 yield return new(path + ".division", $"There is no division “{division}”.");
             }
 
-            if (c.HouseRules.Take(i).Any(o => o.Movement == rule.Movement && o.Clause == rule.Clause && Same(o.Division ?? "", rule.Division ?? "")))
+            if (
+                c
+                    .HouseRules.Take(i)
+                    .Any(o => o.Movement == rule.Movement && o.Clause == rule.Clause && Same(o.Division ?? "", rule.Division ?? ""))
+            )
             {
-                yield return new(path + ".clause", $"This clause is said differently twice{(rule.Division is { } twice ? $" for {twice}" : "")}; only one can hold.");
+                yield return new(
+                    path + ".clause",
+                    $"This clause is said differently twice{(rule.Division is { } twice ? $" for {twice}" : "")}; only one can hold."
+                );
             }
 
             var known = movement.Clauses.Any(x => x.Id == rule.Clause);
@@ -95,7 +111,10 @@ public static class StandardRules
                 yield return new(path + ".then", "Say what follows: without a consequence each judge decides alone.");
             }
 
-            foreach (var (field, text) in ((string, Said?)[])[("text", rule.Text), ("sign", rule.Sign), ("call", rule.Call), ("athlete", rule.Athlete)])
+            foreach (
+                var (field, text) in ((string, Said?)[])
+                    [("text", rule.Text), ("sign", rule.Sign), ("call", rule.Call), ("athlete", rule.Athlete)]
+            )
             {
                 if (text is not null && Text(text) is { } objection)
                 {
@@ -111,7 +130,10 @@ public static class StandardRules
         {
             foreach (var error in Movement(c.OwnMovements[i], c.OwnMovements.Take(i)))
             {
-                yield return error with { Path = $"ownMovements[{i}].{error.Path}" };
+                yield return error with
+                {
+                    Path = $"ownMovements[{i}].{error.Path}",
+                };
             }
         }
     }
@@ -132,14 +154,26 @@ public static class StandardRules
         }
         else if (!char.IsLetter(m.Name.English[0]) || m.Name.English.IndexOfAny([',', ':', '(', ')', '/', '"']) >= 0)
         {
-            yield return new("name.english", "A movement’s name begins with a letter and has no comma, colon, stroke, or bracket, so that drafts can write it.");
+            yield return new(
+                "name.english",
+                "A movement’s name begins with a letter and has no comma, colon, stroke, or bracket, so that drafts can write it."
+            );
         }
         else if (others.Any(o => o.Id == m.Id || Same(o.Name.English, m.Name.English)))
         {
             yield return new("name.english", "Another movement of your own has this name.");
         }
 
-        foreach (var (field, said) in ((string, Said)[])[("judge.place", m.Judge.Place), ("judge.call", m.Judge.Call), .. m.Cautions.Select(c => ("cautions", c)), .. m.Measures.Select(c => ("measures", c)), .. m.Relaxations.Select(c => ("relaxations", c))])
+        foreach (
+            var (field, said) in ((string, Said)[])
+                [
+                    ("judge.place", m.Judge.Place),
+                    ("judge.call", m.Judge.Call),
+                    .. m.Cautions.Select(c => ("cautions", c)),
+                    .. m.Measures.Select(c => ("measures", c)),
+                    .. m.Relaxations.Select(c => ("relaxations", c)),
+                ]
+        )
         {
             if (Text(said) is { } objection)
             {
@@ -147,7 +181,10 @@ public static class StandardRules
             }
         }
 
-        if (m.Synonyms.Count > 20 || m.Synonyms.Select(n => CompetitionRules.NameError(n, 80, required: false)).FirstOrDefault(e => e is not null) is not null)
+        if (
+            m.Synonyms.Count > 20
+            || m.Synonyms.Select(n => CompetitionRules.NameError(n, 80, required: false)).FirstOrDefault(e => e is not null) is not null
+        )
         {
             yield return new("synonyms", "At most 20 other names of at most 80 characters each.");
         }
@@ -161,7 +198,15 @@ public static class StandardRules
 
             if (m.Clauses[i].Of is { } of)
             {
-                foreach (var (field, value, most) in ((string, decimal?, decimal)[])[("angleDegrees", of.AngleDegrees, 180), ("heightMillimetres", of.HeightMillimetres, 20_000), ("count", of.Count, 1000), ("holdMilliseconds", of.HoldMilliseconds, 3_600_000)])
+                foreach (
+                    var (field, value, most) in ((string, decimal?, decimal)[])
+                        [
+                            ("angleDegrees", of.AngleDegrees, 180),
+                            ("heightMillimetres", of.HeightMillimetres, 20_000),
+                            ("count", of.Count, 1000),
+                            ("holdMilliseconds", of.HoldMilliseconds, 3_600_000),
+                        ]
+                )
                 {
                     if (value is { } given && (given < 0 || given > most || given != decimal.Truncate(given)))
                     {
@@ -183,7 +228,10 @@ public static class StandardRules
                 yield return new($"faults[{i}].breaks", $"There is no clause “{m.Faults[i].Breaks}” to break.");
             }
 
-            foreach (var (field, text) in ((string, Said)[])[("sign", m.Faults[i].Sign), ("call", m.Faults[i].Call), ("athlete", m.Faults[i].Athlete)])
+            foreach (
+                var (field, text) in ((string, Said)[])
+                    [("sign", m.Faults[i].Sign), ("call", m.Faults[i].Call), ("athlete", m.Faults[i].Athlete)]
+            )
             {
                 if (Text(text) is { } objection)
                 {
@@ -223,16 +271,24 @@ public static class StandardRules
 
     private static string? Pose(OwnPose pose, Movement m) =>
         pose.Phase is not (Phase.Start or Phase.Through or Phase.Finish) ? "Figures show the start, the way, and the finish."
-            : pose.Breaks is { } clause && m.Clauses.All(c => c.Id != clause) ? $"There is no clause “{clause}” that this position breaks."
-            : pose.Angles.Select(a => JointRange.Objection(a.Joint, a.Degrees)).FirstOrDefault(o => o is not null);
+        : pose.Breaks is { } clause && m.Clauses.All(c => c.Id != clause) ? $"There is no clause “{clause}” that this position breaks."
+        : pose.Angles.Select(a => JointRange.Objection(a.Joint, a.Degrees)).FirstOrDefault(o => o is not null);
 
-    private static string? Id(string id) => id.Length is > 0 and <= 60 && id.All(ch => char.IsAsciiLetterLower(ch) || char.IsAsciiDigit(ch) || ch is '-' or '\'') && char.IsAsciiLetterOrDigit(id[0]) ? null
-        : "An id is 1 to 60 lower-case letters, digits, and hyphens.";
+    private static string? Id(string id) =>
+        id.Length is > 0 and <= 60
+        && id.All(ch => char.IsAsciiLetterLower(ch) || char.IsAsciiDigit(ch) || ch is '-' or '\'')
+        && char.IsAsciiLetterOrDigit(id[0])
+            ? null
+            : "An id is 1 to 60 lower-case letters, digits, and hyphens.";
 
     private static string? Text(Said text) =>
         text.English.Trim().Length == 0 ? "Here the words are missing."
-            : text.English.Length > LongestText || text.Spanish?.Length > LongestText ? $"At most {LongestText} characters: it must be said aloud."
-            : text.English.Any(FairCompass.Core.Text.Characters.IsForbidden) || text.Spanish?.Any(FairCompass.Core.Text.Characters.IsForbidden) == true ? "Control characters and marks that turn the reading direction cannot be part of a rule." : null;
+        : text.English.Length > LongestText || text.Spanish?.Length > LongestText
+            ? $"At most {LongestText} characters: it must be said aloud."
+        : text.English.Any(FairCompass.Core.Text.Characters.IsForbidden)
+        || text.Spanish?.Any(FairCompass.Core.Text.Characters.IsForbidden) == true
+            ? "Control characters and marks that turn the reading direction cannot be part of a rule."
+        : null;
 
     private static bool Same(string a, string b) => string.Equals(a.Trim(), b.Trim(), StringComparison.OrdinalIgnoreCase);
 }

@@ -32,7 +32,9 @@ public sealed class StandardsBook
     {
         this.competition = competition;
         mine = competition.OwnMovements.Select(PhraseBook.Restore).ToList();
-        own = mine.SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: MovementLibrary.Normal(n), m))).DistinctBy(x => x.Name).ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
+        own = mine.SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: MovementLibrary.Normal(n), m)))
+            .DistinctBy(x => x.Name)
+            .ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
     }
 
     /// <summary>The book of a competition; the same one for the same competition.</summary>
@@ -41,7 +43,8 @@ public sealed class StandardsBook
     /// <summary>The competition’s own movements, then the library.</summary>
     public IEnumerable<Movement> All => mine.Concat(MovementLibrary.All.Where(m => mine.All(o => o.Id != m.Id)));
 
-    /// <summary>The movement of a name, a synonym, or either with a plural ending, as the book has it before any change; null when it has no standard.</summary>
+    /// <summary>The movement of a name, a synonym, or either with a plural ending, as the book has it before any change; null when it has
+    /// no standard.</summary>
     public Movement? Find(string name)
     {
         if (own.Count > 0)
@@ -60,8 +63,13 @@ public sealed class StandardsBook
     public Movement? ById(string id) => mine.FirstOrDefault(m => m.Id == id) ?? MovementLibrary.ById(id);
 
     /// <summary>A language in which movements are called as this book calls them.</summary>
-    public Tongue Tongue(Language language) => language == Language.English ? Languages.Tongue.English
-        : Languages.Tongue.Of(language) with { Movement = name => Find(name)?.Name is { } known ? known.Spanish ?? known.English : name };
+    public Tongue Tongue(Language language) =>
+        language == Language.English
+            ? Languages.Tongue.English
+            : Languages.Tongue.Of(language) with
+            {
+                Movement = name => Find(name)?.Name is { } known ? known.Spanish ?? known.English : name,
+            };
 
     /// <summary>The name nearest to one without a standard, or null.</summary>
     public string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));
@@ -74,13 +82,25 @@ public sealed class StandardsBook
     public (string Answer, Provenance From)? InForce(Topic topic, string? division, Workout? workout)
     {
         var chosen = workout?.Policies.OfType<Policy.Answered>().Where(p => Same(p.Topic, topic.Name)).ToList() ?? [];
-        if ((chosen.LastOrDefault(p => division is not null && p.For.Any(w => Same(w.ToString(), division))) ?? chosen.LastOrDefault(p => p.For.Count == 0)) is { } line)
+        if (
+            (
+                chosen.LastOrDefault(p => division is not null && p.For.Any(w => Same(w.ToString(), division)))
+                ?? chosen.LastOrDefault(p => p.For.Count == 0)
+            ) is
+            { } line
+        )
         {
             return (line.Answer, new(Source.Workout, $"{topic.Name}: {line.Answer}, line {line.At.Line}"));
         }
 
         var standing = competition.Policies.Where(p => Same(p.Topic, topic.Name)).ToList();
-        if ((standing.LastOrDefault(p => p.Division is not null && division is not null && Same(p.Division, division)) ?? standing.LastOrDefault(p => p.Division is null)) is { } choice)
+        if (
+            (
+                standing.LastOrDefault(p => p.Division is not null && division is not null && Same(p.Division, division))
+                ?? standing.LastOrDefault(p => p.Division is null)
+            ) is
+            { } choice
+        )
         {
             return (choice.Answer, new(Source.Policy, $"{topic.Name}: {choice.Answer}"));
         }
@@ -95,10 +115,24 @@ public sealed class StandardsBook
     /// <param name="place">At which task; null for what holds in the whole workout.</param>
     public Movement InForce(Movement movement, string? division = null, Workout? workout = null, Work.Task? place = null)
     {
-        var m = workout?.Policies.OfType<Policy.Answered>().Any() == true ? Standing(movement, division, workout) : standing.GetOrAdd((movement, division), k => Standing(k.Movement, k.Division, null));
-        foreach (var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? []).Where(p => Find(p.Movement)?.Id == movement.Id && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))).OrderBy(p => p.For.Count > 0))
+        var m =
+            workout?.Policies.OfType<Policy.Answered>().Any() == true
+                ? Standing(movement, division, workout)
+                : standing.GetOrAdd((movement, division), k => Standing(k.Movement, k.Division, null));
+        foreach (
+            var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? [])
+                .Where(p =>
+                    Find(p.Movement)?.Id == movement.Id
+                    && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))
+                )
+                .OrderBy(p => p.For.Count > 0)
+        )
         {
-            m = Apply(m, Change(movement.Id, line.Clause, line.Text), new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}"));
+            m = Apply(
+                m,
+                Change(movement.Id, line.Clause, line.Text),
+                new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}")
+            );
         }
 
         foreach (var line in (place?.Lines ?? []).OfType<TaskLine.RuleOf>())
@@ -124,7 +158,13 @@ public sealed class StandardsBook
             }
         }
 
-        foreach (var change in competition.HouseRules.Where(h => h.Movement == movement.Id && (h.Division is null || (division is not null && Same(h.Division, division)))).OrderBy(h => h.Division is not null))
+        foreach (
+            var change in competition
+                .HouseRules.Where(h =>
+                    h.Movement == movement.Id && (h.Division is null || (division is not null && Same(h.Division, division)))
+                )
+                .OrderBy(h => h.Division is not null)
+        )
         {
             m = Apply(m, change, new(change.Origin is null ? Source.HouseRule : Source.Ruling, change.Origin));
         }
@@ -132,7 +172,8 @@ public sealed class StandardsBook
         return m;
     }
 
-    private static ClauseChange Change(string movement, string clause, string text) => Same(text, DoesNotApply) ? new(movement, clause) { DoesNotApply = true } : new(movement, clause) { Text = new Said(text) };
+    private static ClauseChange Change(string movement, string clause, string text) =>
+        Same(text, DoesNotApply) ? new(movement, clause) { DoesNotApply = true } : new(movement, clause) { Text = new Said(text) };
 
     private static bool Same(string a, string b) => string.Equals(a.Trim(), b.Trim(), StringComparison.OrdinalIgnoreCase);
 
@@ -144,20 +185,31 @@ public sealed class StandardsBook
         }
 
         var fault = phrase.ToFault();
-        var faults = m.Faults.Where(f => fault is not null || f.Breaks != phrase.Id).Select(f => f.Breaks == phrase.Id ? fault! with { From = from } : f).ToList();
+        var faults = m
+            .Faults.Where(f => fault is not null || f.Breaks != phrase.Id)
+            .Select(f => f.Breaks == phrase.Id ? fault! with { From = from } : f)
+            .ToList();
         if (fault is not null && faults.All(f => f.Breaks != phrase.Id))
         {
             faults.Add(fault with { From = from });
         }
 
-        return m with { Clauses = m.Clauses.Select(c => c.Id == phrase.Id ? phrase.ToClause() with { From = from } : c).ToEq(), Faults = faults.ToEq() };
+        return m with
+        {
+            Clauses = m.Clauses.Select(c => c.Id == phrase.Id ? phrase.ToClause() with { From = from } : c).ToEq(),
+            Faults = faults.ToEq(),
+        };
     }
 
     private static Movement Apply(Movement m, ClauseChange change, Provenance from)
     {
         if (change.DoesNotApply)
         {
-            return m with { Clauses = m.Clauses.Where(c => c.Id != change.Clause).ToEq(), Faults = m.Faults.Where(f => f.Breaks != change.Clause).ToEq() };
+            return m with
+            {
+                Clauses = m.Clauses.Where(c => c.Id != change.Clause).ToEq(),
+                Faults = m.Faults.Where(f => f.Breaks != change.Clause).ToEq(),
+            };
         }
 
         var old = m.Clauses.FirstOrDefault(c => c.Id == change.Clause);
@@ -167,20 +219,51 @@ public sealed class StandardsBook
         }
 
         // Another wording may mean another limit, so what was decided on a pose no longer speaks for it; the same wording does.
-        var clause = old is null
-            ? new Clause(change.Clause, change.Phase ?? Phase.Through, change.Kind ?? ClauseKind.Required, change.Text!) { From = from }
+        var clause =
+            old is null
+                ? new Clause(change.Clause, change.Phase ?? Phase.Through, change.Kind ?? ClauseKind.Required, change.Text!) { From = from }
             : change.Text is not { } text ? old
             : text.English == old.Text.English ? old with { Text = text, Kind = change.Kind ?? old.Kind, From = from }
             : old with { Text = text, Holds = null, Of = null, Kind = change.Kind ?? old.Kind, From = from };
         var broken = m.Faults.FirstOrDefault(f => f.Breaks == change.Clause);
         var fault = broken is not null
-            ? change.Sign is null && change.Then is null && change.Call is null && change.Athlete is null && change.By is null ? broken
-                : broken with { Sign = change.Sign ?? broken.Sign, By = change.By ?? broken.By, Call = change.Call ?? broken.Call, Then = change.Then ?? broken.Then, Athlete = change.Athlete ?? broken.Athlete, From = from }
-            : change is { Sign: { } sign, Then: { } then } ? new Fault("no-" + change.Clause, change.Clause, sign, change.By ?? Perceived.SeenFromTheSide, change.Call ?? ("No rep", "No válida"), then, change.Athlete ?? ("Repeat the rep.", "Repetir la repetición.")) { From = from } : null;
+            ? change.Sign is null && change.Then is null && change.Call is null && change.Athlete is null && change.By is null
+                ? broken
+                : broken with
+                {
+                    Sign = change.Sign ?? broken.Sign,
+                    By = change.By ?? broken.By,
+                    Call = change.Call ?? broken.Call,
+                    Then = change.Then ?? broken.Then,
+                    Athlete = change.Athlete ?? broken.Athlete,
+                    From = from,
+                }
+            : change is { Sign: { } sign, Then: { } then }
+                ? new Fault(
+                    "no-" + change.Clause,
+                    change.Clause,
+                    sign,
+                    change.By ?? Perceived.SeenFromTheSide,
+                    change.Call ?? ("No rep", "No válida"),
+                    then,
+                    change.Athlete ?? ("Repeat the rep.", "Repetir la repetición.")
+                )
+                {
+                    From = from,
+                }
+                : null;
         return m with
         {
-            Clauses = (old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)).ToEq(),
-            Faults = (broken is null ? fault is null ? m.Faults : m.Faults.Append(fault) : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)).ToEq(),
+            Clauses = (
+                old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)
+            ).ToEq(),
+            Faults = (
+                broken is null
+                    ? fault is null
+                        ? m.Faults
+                        : m.Faults.Append(fault)
+                    : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)
+            ).ToEq(),
         };
     }
 
@@ -189,8 +272,10 @@ public sealed class StandardsBook
     {
         public static readonly StandingComparer Instance = new();
 
-        public bool Equals((Movement Movement, string? Division) x, (Movement Movement, string? Division) y) => ReferenceEquals(x.Movement, y.Movement) && x.Division == y.Division;
+        public bool Equals((Movement Movement, string? Division) x, (Movement Movement, string? Division) y) =>
+            ReferenceEquals(x.Movement, y.Movement) && x.Division == y.Division;
 
-        public int GetHashCode((Movement Movement, string? Division) key) => HashCode.Combine(RuntimeHelpers.GetHashCode(key.Movement), key.Division);
+        public int GetHashCode((Movement Movement, string? Division) key) =>
+            HashCode.Combine(RuntimeHelpers.GetHashCode(key.Movement), key.Division);
     }
 }

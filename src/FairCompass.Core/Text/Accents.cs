@@ -35,10 +35,18 @@ public static class Accents
         ("z", "źżžẑẓẕ"),
     ];
 
-    private static readonly Dictionary<char, char> Plain = Latin.SelectMany(l => l.Accented.Select(a => (a, l.Plain[0]))).ToDictionary(x => x.a, x => x.Item2);
+    private static readonly Dictionary<char, char> Plain = Latin
+        .SelectMany(l => l.Accented.Select(a => (a, l.Plain[0])))
+        .ToDictionary(x => x.a, x => x.Item2);
 
     /// <summary>The text in lower case without accents; combining marks are dropped, letters of other scripts stay.</summary>
-    public static string Without(string text) => string.Concat(text.ToLowerInvariant()
-        .Where(c => char.GetUnicodeCategory(c) != System.Globalization.UnicodeCategory.NonSpacingMark)
-        .Select(c => Plain.GetValueOrDefault(c, c))).Replace("ß", "ss", StringComparison.Ordinal).Replace("æ", "ae", StringComparison.Ordinal).Replace("œ", "oe", StringComparison.Ordinal);
+    public static string Without(string text) =>
+        string.Concat(
+                text.ToLowerInvariant()
+                    .Where(c => char.GetUnicodeCategory(c) != System.Globalization.UnicodeCategory.NonSpacingMark)
+                    .Select(c => Plain.GetValueOrDefault(c, c))
+            )
+            .Replace("ß", "ss", StringComparison.Ordinal)
+            .Replace("æ", "ae", StringComparison.Ordinal)
+            .Replace("œ", "oe", StringComparison.Ordinal);
 }

@@ -8,6 +8,6 @@ public static class Characters
     /// would let a name hide or reorder its neighbours (Unicode Technical Report 36, section 2.5).
     /// </summary>
     public static bool IsForbidden(char c) =>
-        char.IsControl(c) || c is '\u200E' or '\u200F' or (>= '\u202A' and <= '\u202E') or (>= '\u2066' and <= '\u2069') or '\uFEFF'
-            or '\u2028' or '\u2029';
+        char.IsControl(c)
+        || c is '\u200E' or '\u200F' or (>= '\u202A' and <= '\u202E') or (>= '\u2066' and <= '\u2069') or '\uFEFF' or '\u2028' or '\u2029';
 }

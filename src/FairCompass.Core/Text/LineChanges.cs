@@ -70,7 +70,7 @@ public static class LineChanges
         }
 
         var pairs = new List<(int, int)>();
-        for (var (i, j) = (0, 0); i < a.Length && j < b.Length;)
+        for (var (i, j) = (0, 0); i < a.Length && j < b.Length; )
         {
             if (a[i] == b[j])
             {

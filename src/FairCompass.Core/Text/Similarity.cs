@@ -3,9 +3,39 @@ namespace FairCompass.Core.Text;
 /// <summary>How alike two sentences are, by the words they share.</summary>
 public static class Similarity
 {
-    private static readonly HashSet<string> Small = new(["the", "a", "an", "is", "are", "of", "to", "and", "or", "in", "on", "if", "it", "for", "at", "be", "can", "may", "i", "we", "my", "do", "does", "what", "when"], StringComparer.Ordinal);
+    private static readonly HashSet<string> Small = new(
+        [
+            "the",
+            "a",
+            "an",
+            "is",
+            "are",
+            "of",
+            "to",
+            "and",
+            "or",
+            "in",
+            "on",
+            "if",
+            "it",
+            "for",
+            "at",
+            "be",
+            "can",
+            "may",
+            "i",
+            "we",
+            "my",
+            "do",
+            "does",
+            "what",
+            "when",
+        ],
+        StringComparer.Ordinal
+    );
 
-    /// <summary>Shared words over all words (Jaccard), from 0 to 1; words that say little are left out, and a plural counts as its singular.</summary>
+    /// <summary>Shared words over all words (Jaccard), from 0 to 1; words that say little are left out, and a plural counts as its
+    /// singular.</summary>
     /// <returns>1 when both have no word that says something.</returns>
     public static decimal Of(string a, string b)
     {
@@ -14,6 +44,10 @@ public static class Similarity
         return all == 0 ? 1 : (decimal)x.Intersect(y).Count() / all;
     }
 
-    private static HashSet<string> Words(string text) => text.ToLowerInvariant().Split([' ', ',', '.', ';', ':', '?', '!', '(', ')', '“', '”', '"', '/', '-', '–', '\n'], StringSplitOptions.RemoveEmptyEntries)
-        .Where(w => !Small.Contains(w)).Select(w => w.Length > 3 && w.EndsWith('s') ? w[..^1] : w).ToHashSet(StringComparer.Ordinal);
+    private static HashSet<string> Words(string text) =>
+        text.ToLowerInvariant()
+            .Split([' ', ',', '.', ';', ':', '?', '!', '(', ')', '“', '”', '"', '/', '-', '–', '\n'], StringSplitOptions.RemoveEmptyEntries)
+            .Where(w => !Small.Contains(w))
+            .Select(w => w.Length > 3 && w.EndsWith('s') ? w[..^1] : w)
+            .ToHashSet(StringComparer.Ordinal);
 }

@@ -23,7 +23,19 @@ public static class Words
     public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
     /// <summary><c>1st</c>, <c>2nd</c>, <c>3rd</c>, <c>4th</c>, <c>11th</c>.</summary>
-    public static string Ordinal(long n) => n + ((n % 100) is >= 11 and <= 13 ? "th" : (n % 10) switch { 1 => "st", 2 => "nd", 3 => "rd", _ => "th" });
+    public static string Ordinal(long n) =>
+        n
+        + (
+            (n % 100) is >= 11 and <= 13
+                ? "th"
+                : (n % 10) switch
+                {
+                    1 => "st",
+                    2 => "nd",
+                    3 => "rd",
+                    _ => "th",
+                }
+        );
 
     /// <summary>The known word nearest to what was typed, or null when none is near.</summary>
     /// <param name="typed">What was typed.</param>

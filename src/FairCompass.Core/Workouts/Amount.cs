@@ -27,9 +27,7 @@ public enum AmountUnit
 [JsonDerivedType(typeof(Heaviest), "heaviest")]
 public abstract record Amount
 {
-    private Amount()
-    {
-    }
+    private Amount() { }
 
     /// <summary><c>12</c>, <c>15/11 cal</c>, <c>2-4-6-...</c>.</summary>
     public sealed record Counted(Pair Of, AmountUnit Unit) : Amount;

@@ -53,9 +53,7 @@ public enum FromPlace
 [JsonDerivedType(typeof(From), "from")]
 public abstract record Detail
 {
-    private Detail()
-    {
-    }
+    private Detail() { }
 
     /// <summary>Where the phrase stands in the draft; not part of the value.</summary>
     [JsonIgnore]

@@ -13,9 +13,7 @@ namespace FairCompass.Core.Workouts;
 [JsonDerivedType(typeof(LeadIn), "leadIn")]
 public abstract record Header : Node
 {
-    private Header()
-    {
-    }
+    private Header() { }
 
     /// <summary><c>for Tideline, Meadow</c>: the divisions that do this workout.</summary>
     public sealed record For(Eq<Who> Names) : Header;

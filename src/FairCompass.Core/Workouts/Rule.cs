@@ -14,9 +14,7 @@ namespace FairCompass.Core.Workouts;
 [JsonDerivedType(typeof(ClauseHere), "standard")]
 public abstract record Rule
 {
-    private Rule()
-    {
-    }
+    private Rule() { }
 
     /// <summary><c>share: one at a time, any split</c>.</summary>
     public sealed record Share(Eq<SharePhrase> Phrases) : Rule;
@@ -82,7 +80,8 @@ public enum VoidedUnit
 /// <summary>One independent phrase of a sharing rule.</summary>
 /// <param name="Is">Which phrase.</param>
 /// <param name="N">Its number, where it has one.</param>
-/// <param name="Text">Its name or tail, where it has one: the position of <c>together at</c>, <c>each</c> or <c>a turn</c> with what follows.</param>
+/// <param name="Text">Its name or tail, where it has one: the position of <c>together at</c>, <c>each</c> or <c>a turn</c> with what
+/// follows.</param>
 public sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null);
 
 /// <summary>The phrases of a sharing rule.</summary>

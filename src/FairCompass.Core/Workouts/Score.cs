@@ -67,9 +67,7 @@ public sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreL
 [JsonDerivedType(typeof(Weight), "weight")]
 public abstract record ScoreLine : Node
 {
-    private ScoreLine()
-    {
-    }
+    private ScoreLine() { }
 
     /// <summary><c>unfinished: +0:01 for each missing rep</c>.</summary>
     /// <param name="Each">Added to the cap for each.</param>
@@ -138,9 +136,7 @@ public enum TieMark
 [JsonDerivedType(typeof(ClauseOf), "standard")]
 public abstract record Policy : Node
 {
-    private Policy()
-    {
-    }
+    private Policy() { }
 
     /// <summary><c>bell: a rep counts when finished</c>.</summary>
     public sealed record Bell(VoidedUnit Of, BellWhen When) : Policy;

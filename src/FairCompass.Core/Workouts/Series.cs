@@ -24,17 +24,18 @@ public sealed record Series(Eq<Number> Terms, bool Continues, Number? Last)
     public decimal? Step => Continues && Terms.Count >= 2 && Terms[^1].Value is { } b && Terms[^2].Value is { } a ? b - a : null;
 
     /// <summary>True when a continued series rises or falls by one step throughout.</summary>
-    public bool HasEqualSteps => Step is { } step
-        && Enumerable.Range(1, Terms.Count - 1).All(i => Terms[i].Value - Terms[i - 1].Value == step);
+    public bool HasEqualSteps =>
+        Step is { } step && Enumerable.Range(1, Terms.Count - 1).All(i => Terms[i].Value - Terms[i - 1].Value == step);
 
     /// <summary>
     /// How many terms the series has: 1 for a constant, the number of a list, up to the closing term of a closed
     /// ladder; null for one without end.
     /// </summary>
-    public long? Length => !Continues ? Terms.Count
+    public long? Length =>
+        !Continues ? Terms.Count
         : Last?.Value is { } last && Step is { } step && step != 0 && Terms[0].Value is { } first
             ? Math.Max(Terms.Count, (long)decimal.Floor((last - first) / step) + 1)
-            : null;
+        : null;
 
     /// <summary>The value in an iteration; the last term repeats after the end.</summary>
     /// <param name="iteration">From 0.</param>
@@ -60,8 +61,7 @@ public sealed record Series(Eq<Number> Terms, bool Continues, Number? Last)
     }
 
     /// <summary>The series as written: <c>2-4-6-...</c>.</summary>
-    public override string ToString() =>
-        string.Join('-', Terms) + (Continues ? "-..." : "") + (Last is { } last ? "-" + last : "");
+    public override string ToString() => string.Join('-', Terms) + (Continues ? "-..." : "") + (Last is { } last ? "-" + last : "");
 }
 
 /// <summary>The written <c>a/b</c>: a value for each duty in the declared order, or one for both.</summary>
@@ -77,6 +77,8 @@ public sealed record Pair(Series First, Series? Second)
     public Series For(int duty) => duty == 0 ? First : Second ?? First;
 
     /// <summary>The pair as written: <c>22.5/15</c>.</summary>
-    public override string ToString() => Second is null ? First.ToString()
-        : First.IsConstant && Second.IsConstant ? $"{First}/{Second}" : $"{First} / {Second}";
+    public override string ToString() =>
+        Second is null ? First.ToString()
+        : First.IsConstant && Second.IsConstant ? $"{First}/{Second}"
+        : $"{First} / {Second}";
 }

@@ -37,9 +37,7 @@ public enum Goal
 [JsonDerivedType(typeof(SwapStations), "swapStations")]
 public abstract record Stage : Node
 {
-    private Stage()
-    {
-    }
+    private Stage() { }
 
     /// <summary>The name before the colon, or null.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]

@@ -17,9 +17,7 @@ namespace FairCompass.Core.Workouts;
 [JsonDerivedType(typeof(RuleLine), "rule")]
 public abstract record Work : Node
 {
-    private Work()
-    {
-    }
+    private Work() { }
 
     /// <summary>An amount of one movement.</summary>
     /// <param name="Amount">Null inside a scheme when the scheme's own numbers hold.</param>
@@ -80,9 +78,7 @@ public abstract record Work : Node
 [JsonDerivedType(typeof(RuleOf), "rule")]
 public abstract record TaskLine : Node
 {
-    private TaskLine()
-    {
-    }
+    private TaskLine() { }
 
     /// <summary><c>Meadow: 2 x 10/7.5 kg</c>, <c>choose: 5 wall walk</c>: other values for some.</summary>
     /// <param name="For">For whom; empty for a plain <c>choose</c>.</param>
@@ -91,7 +87,8 @@ public abstract record TaskLine : Node
     /// <param name="Amount">The other amount, or null to keep it.</param>
     /// <param name="Movement">The other movement, or null to keep it. Another movement cuts the inherited load and heights.</param>
     /// <param name="Details">Other phrases.</param>
-    public sealed record Override(Eq<Who> For, bool Choose, ChoiceTime? When, Amount? Amount, string? Movement, Eq<Detail> Details) : TaskLine
+    public sealed record Override(Eq<Who> For, bool Choose, ChoiceTime? When, Amount? Amount, string? Movement, Eq<Detail> Details)
+        : TaskLine
     {
         /// <summary>Where the other movement's name stands; not part of the value.</summary>
         [JsonIgnore]

@@ -15,29 +15,34 @@ public static class WorkTree
     public static IEnumerable<Eq<Work>> Blocks(Workout workout) => workout.Stages.SelectMany(Blocks);
 
     /// <summary>Every stage once, outermost first.</summary>
-    public static IEnumerable<Stage> Stages(IEnumerable<Stage> stages) => stages.SelectMany(s => s is Stage.Cycles c ? Stages(c.Stages).Prepend(s) : [s]);
+    public static IEnumerable<Stage> Stages(IEnumerable<Stage> stages) =>
+        stages.SelectMany(s => s is Stage.Cycles c ? Stages(c.Stages).Prepend(s) : [s]);
 
     /// <summary>The lines of some work and everything under them.</summary>
     public static IEnumerable<Work> Walk(IEnumerable<Work> items) => items.SelectMany(w => Walk(Children(w)).Prepend(w));
 
-    /// <summary>A stage with each line of work replaced, innermost first; what holds nothing any more is left out with its last line.</summary>
+    /// <summary>A stage with each line of work replaced, innermost first; what holds nothing any more is left out with its last
+    /// line.</summary>
     /// <param name="stage">The stage.</param>
     /// <param name="replace">What stands in place of a line, whose own lines are replaced already; null to leave it out.</param>
-    public static Stage Replace(Stage stage, Func<Work, Work?> replace) => stage switch
-    {
-        Stage.Window w => w with { Items = Replace(w.Items, replace) },
-        Stage.Clock c => c with { Pieces = c.Pieces.Select(p => p with { Items = Replace(p.Items, replace) }).ToEq() },
-        Stage.Relay r => r with { Items = Replace(r.Items, replace) },
-        Stage.Rota r => r with { Stations = Replace(r.Stations, replace) },
-        Stage.Waves w => w with { Rules = Replace(w.Rules, replace), Stations = Replace(w.Stations, replace) },
-        Stage.SwapStations s => s with { Items = Replace(s.Items, replace) },
-        Stage.Cycles c => c with { Stages = c.Stages.Select(s => Replace(s, replace)).ToEq() },
-        _ => stage,
-    };
+    public static Stage Replace(Stage stage, Func<Work, Work?> replace) =>
+        stage switch
+        {
+            Stage.Window w => w with { Items = Replace(w.Items, replace) },
+            Stage.Clock c => c with { Pieces = c.Pieces.Select(p => p with { Items = Replace(p.Items, replace) }).ToEq() },
+            Stage.Relay r => r with { Items = Replace(r.Items, replace) },
+            Stage.Rota r => r with { Stations = Replace(r.Stations, replace) },
+            Stage.Waves w => w with { Rules = Replace(w.Rules, replace), Stations = Replace(w.Stations, replace) },
+            Stage.SwapStations s => s with { Items = Replace(s.Items, replace) },
+            Stage.Cycles c => c with { Stages = c.Stages.Select(s => Replace(s, replace)).ToEq() },
+            _ => stage,
+        };
 
-    private static Eq<Station> Replace(Eq<Station> stations, Func<Work, Work?> replace) => stations.Select(s => s with { Items = Replace(s.Items, replace) }).ToEq();
+    private static Eq<Station> Replace(Eq<Station> stations, Func<Work, Work?> replace) =>
+        stations.Select(s => s with { Items = Replace(s.Items, replace) }).ToEq();
 
-    private static Eq<Work> Replace(Eq<Work> items, Func<Work, Work?> replace) => items.Select(w => Replace(w, replace)).OfType<Work>().ToEq();
+    private static Eq<Work> Replace(Eq<Work> items, Func<Work, Work?> replace) =>
+        items.Select(w => Replace(w, replace)).OfType<Work>().ToEq();
 
     private static Work? Replace(Work work, Func<Work, Work?> replace)
     {
@@ -54,26 +59,28 @@ public static class WorkTree
         return Children(work).Any() && !Children(inside).Any() ? null : replace(inside);
     }
 
-    private static IEnumerable<Eq<Work>> Blocks(Stage stage) => stage switch
-    {
-        Stage.Window w => [w.Items],
-        Stage.Clock c => c.Pieces.Select(p => p.Items),
-        Stage.Relay r => [r.Items],
-        Stage.Rota r => r.Stations.Select(s => s.Items),
-        Stage.Waves w => w.Stations.Select(s => s.Items).Prepend(w.Rules),
-        Stage.SwapStations s => s.Items.Select(i => i.Items),
-        Stage.Cycles c => c.Stages.SelectMany(Blocks),
-        _ => [],
-    };
+    private static IEnumerable<Eq<Work>> Blocks(Stage stage) =>
+        stage switch
+        {
+            Stage.Window w => [w.Items],
+            Stage.Clock c => c.Pieces.Select(p => p.Items),
+            Stage.Relay r => [r.Items],
+            Stage.Rota r => r.Stations.Select(s => s.Items),
+            Stage.Waves w => w.Stations.Select(s => s.Items).Prepend(w.Rules),
+            Stage.SwapStations s => s.Items.Select(i => i.Items),
+            Stage.Cycles c => c.Stages.SelectMany(Blocks),
+            _ => [],
+        };
 
-    private static IEnumerable<Work> Children(Work work) => work switch
-    {
-        Work.Rounds r => r.Items,
-        Work.Scheme s => s.Items,
-        Work.AnyOrder a => a.Items,
-        Work.GroupOf g => g.Items,
-        Work.Every e => e.First.Concat(e.Then),
-        Work.Complex c => c.Lifts,
-        _ => [],
-    };
+    private static IEnumerable<Work> Children(Work work) =>
+        work switch
+        {
+            Work.Rounds r => r.Items,
+            Work.Scheme s => s.Items,
+            Work.AnyOrder a => a.Items,
+            Work.GroupOf g => g.Items,
+            Work.Every e => e.First.Concat(e.Then),
+            Work.Complex c => c.Lifts,
+            _ => [],
+        };
 }

@@ -8,37 +8,86 @@ namespace FairCompass.Store.Demo;
 public static class SaltmarshFerryGames
 {
     /// <summary>The competition.</summary>
-    public static Competition Competition { get; } = new(
-        "Saltmarsh Ferry Games", new DateOnly(2027, 6, 12), new DateOnly(2027, 6, 13), "Quayside Hall, Saltmarsh", MassUnit.Kilogram,
-        [
-            new("Tideline", DivisionKind.Individual, ["man", "woman"], null),
-            new("Estuary", DivisionKind.Individual, ["man", "woman"], "Tideline"),
-            new("Meadow", DivisionKind.Individual, ["man", "woman"], "Estuary"),
-            new("Anchor 45+", DivisionKind.Individual, ["man", "woman"], "Estuary"),
-            new("Ferry Pairs", DivisionKind.Pair, ["man", "woman"], null),
-            new("Crew of Four", DivisionKind.TeamOf4, ["man", "woman"], null),
-        ],
-        new LaneKit(20, 15, 0,
-            [new(25, 2, true), new(20, 4, true), new(15, 2, true), new(10, 4, true), new(5, 4, false), new(2.5m, 4, false), new(1.25m, 4, false)],
-            [7.5m, 10, 15, 22.5m], [12, 16, 24], [10, 20, 30], [6, 9]))
-    {
-        Policies =
-        [
-            new("capped score", "cap line"), new("tie-break", "shared"), new("bell", "finished"), new("doubtful rep", "credit"), new("plates", "athlete"),
-            new("bar weight", "included"), new("spotting", "named spotters, no rep"), new("counting", "one each"), new("own rest", "judge restarts, on the clock"),
-            new("hand tag", "no"), new("team order", "free"), new("mixed heights", "own"), new("uncounted moves", "must be made good"), new("score weights", "equal"),
-            new("measuring", "at check-in"), new("judges", "one per station"), new("other documents", "none"), new("last rung", "repeats"), new("video", "one take"),
-            new("burpee step", "jump", "Tideline"), new("failed jump", "whole rep", "Tideline"),
-        ],
-        HouseRules =
-        [
-            new("wall-walk", "feet-on-wall", "Meadow") { Text = new("The feet may come down when both hands are behind the start line.", "Los pies pueden bajar cuando las dos manos están detrás de la línea de salida.") },
-        ],
-    };
+    public static Competition Competition { get; } =
+        new(
+            "Saltmarsh Ferry Games",
+            new DateOnly(2027, 6, 12),
+            new DateOnly(2027, 6, 13),
+            "Quayside Hall, Saltmarsh",
+            MassUnit.Kilogram,
+            [
+                new("Tideline", DivisionKind.Individual, ["man", "woman"], null),
+                new("Estuary", DivisionKind.Individual, ["man", "woman"], "Tideline"),
+                new("Meadow", DivisionKind.Individual, ["man", "woman"], "Estuary"),
+                new("Anchor 45+", DivisionKind.Individual, ["man", "woman"], "Estuary"),
+                new("Ferry Pairs", DivisionKind.Pair, ["man", "woman"], null),
+                new("Crew of Four", DivisionKind.TeamOf4, ["man", "woman"], null),
+            ],
+            new LaneKit(
+                20,
+                15,
+                0,
+                [
+                    new(25, 2, true),
+                    new(20, 4, true),
+                    new(15, 2, true),
+                    new(10, 4, true),
+                    new(5, 4, false),
+                    new(2.5m, 4, false),
+                    new(1.25m, 4, false),
+                ],
+                [7.5m, 10, 15, 22.5m],
+                [12, 16, 24],
+                [10, 20, 30],
+                [6, 9]
+            )
+        )
+        {
+            Policies =
+            [
+                new("capped score", "cap line"),
+                new("tie-break", "shared"),
+                new("bell", "finished"),
+                new("doubtful rep", "credit"),
+                new("plates", "athlete"),
+                new("bar weight", "included"),
+                new("spotting", "named spotters, no rep"),
+                new("counting", "one each"),
+                new("own rest", "judge restarts, on the clock"),
+                new("hand tag", "no"),
+                new("team order", "free"),
+                new("mixed heights", "own"),
+                new("uncounted moves", "must be made good"),
+                new("score weights", "equal"),
+                new("measuring", "at check-in"),
+                new("judges", "one per station"),
+                new("other documents", "none"),
+                new("last rung", "repeats"),
+                new("video", "one take"),
+                new("burpee step", "jump", "Tideline"),
+                new("failed jump", "whole rep", "Tideline"),
+            ],
+            HouseRules =
+            [
+                new("wall-walk", "feet-on-wall", "Meadow")
+                {
+                    Text = new(
+                        "The feet may come down when both hands are behind the start line.",
+                        "Los pies pueden bajar cuando las dos manos están detrás de la línea de salida."
+                    ),
+                },
+            ],
+        };
 
     /// <summary>The drafts in order: seventeen complete ones, then two copies with planted mistakes.</summary>
-    public static IReadOnlyList<string> Drafts { get; } = Assembly.GetExecutingAssembly().GetManifestResourceNames()
-        .Where(n => n.StartsWith("demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Select(Read).ToList();
+    public static IReadOnlyList<string> Drafts { get; } =
+        Assembly
+            .GetExecutingAssembly()
+            .GetManifestResourceNames()
+            .Where(n => n.StartsWith("demo/", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal)
+            .Select(Read)
+            .ToList();
 
     /// <summary>Stores the demo when the database holds no competition yet.</summary>
     public static async Task SeedIfEmpty(CompetitionStore competitions, CancellationToken cancel)

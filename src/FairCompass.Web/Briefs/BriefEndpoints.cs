@@ -17,12 +17,24 @@ public static class BriefEndpoints
     /// <summary>Maps <c>GET /api/workouts/{id}/brief</c>.</summary>
     public static void MapBriefs(this WebApplication app)
     {
-        app.MapGet("/api/workouts/{id:guid}/brief", Read).WithTags("Briefs").WithSummary("A paper of a saved draft for an audience, for one division or all.")
-            .Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
-        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown).WithTags("Briefs").WithSummary("The same paper as Markdown.")
-            .Produces<string>(200, "text/markdown").ProducesProblem(404).ProducesValidationProblem(422);
-        app.MapGet("/api/competitions/{id:guid}/pack", Pack).WithTags("Briefs").WithSummary("Every paper of an audience, or of all, for every workout of the competition.")
-            .Produces<IReadOnlyList<Brief>>().ProducesProblem(404).ProducesValidationProblem(422);
+        app.MapGet("/api/workouts/{id:guid}/brief", Read)
+            .WithTags("Briefs")
+            .WithSummary("A paper of a saved draft for an audience, for one division or all.")
+            .Produces<Brief>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown)
+            .WithTags("Briefs")
+            .WithSummary("The same paper as Markdown.")
+            .Produces<string>(200, "text/markdown")
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        app.MapGet("/api/competitions/{id:guid}/pack", Pack)
+            .WithTags("Briefs")
+            .WithSummary("Every paper of an audience, or of all, for every workout of the competition.")
+            .Produces<IReadOnlyList<Brief>>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
     }
 
     /// <summary>What a reader may choose, as it stands in the address; every part may be missing.</summary>
@@ -32,24 +44,67 @@ public static class BriefEndpoints
     /// <param name="Trace">Whether the paper carries where each of its numbers comes from.</param>
     /// <param name="Cards">How many numbered cards, 1 to 200.</param>
     /// <param name="First">The number of the first card, 1 to 999.</param>
-    private sealed record Wanted([FromQuery(Name = "division")] string? Division, [FromQuery(Name = "language")] Language? Language, [FromQuery(Name = "figures")] bool? Figures, [FromQuery(Name = "trace")] bool? Trace, [FromQuery(Name = "cards")] int? Cards, [FromQuery(Name = "first")] int? First)
+    private sealed record Wanted(
+        [FromQuery(Name = "division")] string? Division,
+        [FromQuery(Name = "language")] Language? Language,
+        [FromQuery(Name = "figures")] bool? Figures,
+        [FromQuery(Name = "trace")] bool? Trace,
+        [FromQuery(Name = "cards")] int? Cards,
+        [FromQuery(Name = "first")] int? First
+    )
     {
-        public BriefOptions Options => new() { Language = Language ?? default, Figures = Figures ?? false, Trace = Trace ?? false, Cards = Cards ?? 1, FirstCard = First ?? 1 };
+        public BriefOptions Options =>
+            new()
+            {
+                Language = Language ?? default,
+                Figures = Figures ?? false,
+                Trace = Trace ?? false,
+                Cards = Cards ?? 1,
+                FirstCard = First ?? 1,
+            };
 
-        public FieldError? Error => (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
-            : (First ?? 1) < 1 || (First ?? 1) + (Cards ?? 1) - 1 > CardCode.Highest ? new("first", $"Cards are numbered from 1 to {CardCode.Highest}.") : null;
+        public FieldError? Error =>
+            (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
+            : (First ?? 1) < 1 || (First ?? 1) + (Cards ?? 1) - 1 > CardCode.Highest
+                ? new("first", $"Cards are numbered from 1 to {CardCode.Highest}.")
+            : null;
     }
 
     /// <summary>An erratum is made of two published versions, so no draft has one.</summary>
-    private static FieldError? NoSuch(Audience? audience) => audience == Audience.Holder ? new("audience", "An erratum is a paper of a published version: see /api/published/{code}/erratum.") : null;
+    private static FieldError? NoSuch(Audience? audience) =>
+        audience == Audience.Holder
+            ? new("audience", "An erratum is a paper of a published version: see /api/published/{code}/erratum.")
+            : null;
 
-    private static async Task<IResult> Markdown(Guid id, Audience audience, [AsParameters] Wanted wanted, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, MeasurementStore measured, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Markdown(
+        Guid id,
+        Audience audience,
+        [AsParameters] Wanted wanted,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        MeasurementStore measured,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
         var read = await Read(id, audience, wanted, workouts, competitions, published, measured, time, cancel);
-        return read is Ok<Brief> { Value: { } brief } ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8) : read;
+        return read is Ok<Brief> { Value: { } brief }
+            ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8)
+            : read;
     }
 
-    private static async Task<IResult> Pack(Guid id, Audience? audience, [AsParameters] Wanted wanted, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, MeasurementStore measured, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Pack(
+        Guid id,
+        Audience? audience,
+        [AsParameters] Wanted wanted,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        MeasurementStore measured,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
         if (await competitions.Find(id, cancel) is not { } competition)
         {
@@ -63,29 +118,67 @@ public static class BriefEndpoints
 
         if (wanted.Options.FirstCard - 1 + (wanted.Options.Cards * competition.Divisions.Count) > CardCode.Highest)
         {
-            return Problems.Fields([new("cards", $"A card for each of {competition.Divisions.Count} divisions would go beyond number {CardCode.Highest}: print fewer at once, or begin lower.")]);
+            return Problems.Fields([
+                new(
+                    "cards",
+                    $"A card for each of {competition.Divisions.Count} divisions would go beyond number {CardCode.Highest}: "
+                        + "print fewer at once, or begin lower."
+                ),
+            ]);
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
         IReadOnlyList<Audience> audiences = audience is { } one ? [one] : PaperNames.All;
         var newest = await published.Newest(id, cancel);
-        return Results.Ok((await workouts.Of(id, cancel)).Select(d => (u: Understanding.Of(competition, d.Value), version: newest.GetValueOrDefault(d.Id)))
-            .SelectMany(x => audiences.SelectMany(a => Papers(x.u, a, today, wanted)).Select(p => Numbered(p, x.version))).ToList());
+        return Results.Ok(
+            (await workouts.Of(id, cancel))
+                .Select(d => (u: Understanding.Of(competition, d.Value), version: newest.GetValueOrDefault(d.Id)))
+                .SelectMany(x => audiences.SelectMany(a => Papers(x.u, a, today, wanted)).Select(p => Numbered(p, x.version)))
+                .ToList()
+        );
     }
 
-    /// <summary>Athletes get a paper, and lanes a card, for each division; all other papers are for the whole workout. A division that was asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
+    /// <summary>Athletes get a paper, and lanes a card, for each division; all other papers are for the whole workout. A division that was
+    /// asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
     private static IEnumerable<Brief> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted)
     {
-        var names = u.Courses.Select(c => c.Address.Division.Name).Distinct().Where(d => wanted.Division is null || string.Equals(d, wanted.Division, StringComparison.OrdinalIgnoreCase)).ToList();
+        var names = u
+            .Courses.Select(c => c.Address.Division.Name)
+            .Distinct()
+            .Where(d => wanted.Division is null || string.Equals(d, wanted.Division, StringComparison.OrdinalIgnoreCase))
+            .ToList();
         return wanted.Division is not null && names.Count == 0 ? []
-            : audience is Audience.Athlete or Audience.Poster or Audience.LaneCard ? names.Select((d, i) => new BriefBuilder(u, d, today, wanted.Options with { FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards) }).Build(audience))
+            : audience is Audience.Athlete or Audience.Poster or Audience.LaneCard
+                ? names.Select(
+                    (d, i) =>
+                        new BriefBuilder(
+                            u,
+                            d,
+                            today,
+                            wanted.Options with
+                            {
+                                FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards),
+                            }
+                        ).Build(audience)
+                )
             : [new BriefBuilder(u, wanted.Division, today, wanted.Options).Build(audience)];
     }
 
     /// <summary>A paper of a draft that says what the newest version says is a paper of that version.</summary>
-    private static Brief Numbered(Brief paper, PublishedVersion? newest) => newest is not null && newest.Code == paper.Fingerprint ? paper with { Version = newest.Number } : paper;
+    private static Brief Numbered(Brief paper, PublishedVersion? newest) =>
+        newest is not null && newest.Code == paper.Fingerprint ? paper with { Version = newest.Number } : paper;
 
-    private static async Task<IResult> Read(Guid id, Audience audience, [AsParameters] Wanted wanted, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, MeasurementStore measured, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Read(
+        Guid id,
+        Audience audience,
+        [AsParameters] Wanted wanted,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        MeasurementStore measured,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
         if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
         {
@@ -98,13 +191,29 @@ public static class BriefEndpoints
         }
 
         var u = Understanding.Of(competition, found.Draft.Value);
-        if (wanted.Division is { } division && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)))
+        if (
+            wanted.Division is { } division
+            && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
+        )
         {
             return Problems.Fields([new("division", $"This workout is not for {division}.")]);
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
-        var options = audience == Audience.Measurement ? wanted.Options with { Readings = (await measured.Of(id, cancel)).Select(r => r with { At = TimeZoneInfo.ConvertTimeFromUtc(r.At, time.LocalTimeZone) }).ToEq() } : wanted.Options;
-        return Results.Ok(Numbered(new BriefBuilder(u, wanted.Division, today, options).Build(audience), (await published.Newest(found.Competition, cancel)).GetValueOrDefault(id)));
+        var options =
+            audience == Audience.Measurement
+                ? wanted.Options with
+                {
+                    Readings = (await measured.Of(id, cancel))
+                        .Select(r => r with { At = TimeZoneInfo.ConvertTimeFromUtc(r.At, time.LocalTimeZone) })
+                        .ToEq(),
+                }
+                : wanted.Options;
+        return Results.Ok(
+            Numbered(
+                new BriefBuilder(u, wanted.Division, today, options).Build(audience),
+                (await published.Newest(found.Competition, cancel)).GetValueOrDefault(id)
+            )
+        );
     }
 }

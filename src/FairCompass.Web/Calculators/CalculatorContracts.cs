@@ -7,13 +7,21 @@ namespace FairCompass.Web.Calculators;
 /// <summary>Scores observations; nothing is stored.</summary>
 /// <param name="Competition">The competition.</param>
 /// <param name="Division">The division.</param>
-/// <param name="Entry">What tells the entry from others of its division: <c>man</c>, <c>woman</c>, <c>pair</c>, <c>team</c>, or <c>man, Hand Bell</c> with levels.</param>
+/// <param name="Entry">What tells the entry from others of its division: <c>man</c>, <c>woman</c>, <c>pair</c>, <c>team</c>, or
+/// <c>man, Hand Bell</c> with levels.</param>
 /// <param name="Runs">The entries with their observations, 1 to 2,000.</param>
 /// <param name="Text">The draft text; or null when <paramref name="Workout"/> is given.</param>
 /// <param name="Workout">The workout as JSON.</param>
 /// <param name="Before">A draft text with other rules: the answer then lists who moves and why.</param>
 public sealed record ScoreRequest(
-    Competition Competition, string Division, string Entry, IReadOnlyList<ScoredRun> Runs, string? Text = null, JsonElement? Workout = null, string? Before = null);
+    Competition Competition,
+    string Division,
+    string Entry,
+    IReadOnlyList<ScoredRun> Runs,
+    string? Text = null,
+    JsonElement? Workout = null,
+    string? Before = null
+);
 
 /// <summary>An entry with what its cards say.</summary>
 /// <param name="Name">The entry.</param>
@@ -27,7 +35,12 @@ public sealed record ScoredRun(string Name, IReadOnlyList<RunObservation> Attemp
 /// <param name="Results">One line for each entry, in the order asked.</param>
 /// <param name="Moves">For each score who moves under these rules, when rules to compare with are given; empty otherwise.</param>
 public sealed record ScoreAnswer(
-    IReadOnlyList<string> Components, IReadOnlyList<decimal> Weights, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<ScoredEntry> Results, IReadOnlyList<IReadOnlyList<Move>> Moves);
+    IReadOnlyList<string> Components,
+    IReadOnlyList<decimal> Weights,
+    IReadOnlyList<IReadOnlyList<string>> Rules,
+    IReadOnlyList<ScoredEntry> Results,
+    IReadOnlyList<IReadOnlyList<Move>> Moves
+);
 
 /// <summary>The scores of an entry.</summary>
 /// <param name="Name">The entry.</param>
@@ -40,7 +53,12 @@ public sealed record ScoredEntry(string Name, IReadOnlyList<ComponentResult> Res
 /// <param name="Weights">The weight of each score, 0 to 1,000; 1 each when it is left out.</param>
 /// <param name="Overall">How places become points; 100 points and one less for each place when it is left out.</param>
 /// <param name="Club">How members' points make a club's; null for no club table.</param>
-public sealed record RankRequest(IReadOnlyList<RankEntry> Entries, IReadOnlyList<decimal>? Weights = null, OverallRule? Overall = null, ClubRequest? Club = null);
+public sealed record RankRequest(
+    IReadOnlyList<RankEntry> Entries,
+    IReadOnlyList<decimal>? Weights = null,
+    OverallRule? Overall = null,
+    ClubRequest? Club = null
+);
 
 /// <summary>An entry to be ranked.</summary>
 /// <param name="Name">The entry.</param>
@@ -66,4 +84,11 @@ public sealed record RankAnswer(IReadOnlyList<RankedEntry> Entries, string Rule,
 /// <param name="Total">All points, weights included.</param>
 /// <param name="Place">The place in the overall table.</param>
 /// <param name="TieText">What decided a tie in points, or null.</param>
-public sealed record RankedEntry(string Name, IReadOnlyList<int> Places, IReadOnlyList<decimal> Points, decimal Total, int Place, string? TieText);
+public sealed record RankedEntry(
+    string Name,
+    IReadOnlyList<int> Places,
+    IReadOnlyList<decimal> Points,
+    decimal Total,
+    int Place,
+    string? TieText
+);

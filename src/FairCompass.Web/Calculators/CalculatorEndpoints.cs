@@ -18,8 +18,14 @@ public static class CalculatorEndpoints
     public static void MapCalculators(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Calculators");
-        tag.MapPost("/score", Score).WithSummary("Scores observations of one or many entries under a definition; nothing is stored.").Produces<ScoreAnswer>().ProducesValidationProblem(422);
-        tag.MapPost("/rank", Rank).WithSummary("Places, points and the overall table of results; nothing is stored.").Produces<RankAnswer>().ProducesValidationProblem(422);
+        tag.MapPost("/score", Score)
+            .WithSummary("Scores observations of one or many entries under a definition; nothing is stored.")
+            .Produces<ScoreAnswer>()
+            .ProducesValidationProblem(422);
+        tag.MapPost("/rank", Rank)
+            .WithSummary("Places, points and the overall table of results; nothing is stored.")
+            .Produces<RankAnswer>()
+            .ProducesValidationProblem(422);
     }
 
     private static IResult Score(ScoreRequest request)
@@ -48,7 +54,12 @@ public static class CalculatorEndpoints
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         if (sheet.Components.Count == 0)
         {
-            return Problems.Fields([new(request.Text is null ? "workout" : "text", "No score of this definition can be computed; ask /api/explain for its findings.")]);
+            return Problems.Fields([
+                new(
+                    request.Text is null ? "workout" : "text",
+                    "No score of this definition can be computed; ask /api/explain for its findings."
+                ),
+            ]);
         }
 
         var runs = request.Runs.Select(r => r with { Attempts = r.Attempts.Select(a => Card.Resolve(a, course)).ToList() }).ToList();
@@ -63,7 +74,9 @@ public static class CalculatorEndpoints
 
             for (var a = 0; a < runs[i].Attempts.Count; a++)
             {
-                errors.AddRange(Card.Validate(runs[i].Attempts[a], course, sheet).Select(e => e with { Path = $"runs[{i}].attempts[{a}].{e.Path}" }));
+                errors.AddRange(
+                    Card.Validate(runs[i].Attempts[a], course, sheet).Select(e => e with { Path = $"runs[{i}].attempts[{a}].{e.Path}" })
+                );
             }
         }
 
@@ -79,14 +92,25 @@ public static class CalculatorEndpoints
             return unlike;
         }
 
-        return Results.Ok(new ScoreAnswer(
-            sheet.Components.Select(c => c.Name).ToList(), sheet.Components.Select(c => c.Weight).ToList(),
-            sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-            runs.Select((r, i) => new ScoredEntry(r.Name, results[i].ToList(), places.Select(p => p[i]).ToList())).ToList(), moves));
+        return Results.Ok(
+            new ScoreAnswer(
+                sheet.Components.Select(c => c.Name).ToList(),
+                sheet.Components.Select(c => c.Weight).ToList(),
+                sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
+                runs.Select((r, i) => new ScoredEntry(r.Name, results[i].ToList(), places.Select(p => p[i]).ToList())).ToList(),
+                moves
+            )
+        );
     }
 
     /// <summary>The same observations under the rules before: who moves, and why.</summary>
-    private static IResult? MovesOf(ScoreRequest request, List<ScoredRun> runs, List<Core.Quantities.Eq<ComponentResult>> results, ScoreSheet sheet, out IReadOnlyList<IReadOnlyList<Move>> moves)
+    private static IResult? MovesOf(
+        ScoreRequest request,
+        List<ScoredRun> runs,
+        List<Core.Quantities.Eq<ComponentResult>> results,
+        ScoreSheet sheet,
+        out IReadOnlyList<IReadOnlyList<Move>> moves
+    )
     {
         moves = [];
         if (request.Before is null)
@@ -107,22 +131,40 @@ public static class CalculatorEndpoints
 
         var (course, old) = (u.Courses[index], u.Sheets[index]);
         runs = runs.Select(r => r with { Attempts = r.Attempts.Select(a => Card.AsAsked(a, course, old)).ToList() }).ToList();
-        if (old.Components.Count != sheet.Components.Count || runs.Exists(r => r.Attempts.Any(a => Card.Validate(a, course, old).Count > 0)))
+        if (
+            old.Components.Count != sheet.Components.Count
+            || runs.Exists(r => r.Attempts.Any(a => Card.Validate(a, course, old).Count > 0))
+        )
         {
-            return Problems.Fields([new("before", "These rules need other observations or have other scores, so places cannot be compared.")]);
+            return Problems.Fields([
+                new("before", "These rules need other observations or have other scores, so places cannot be compared."),
+            ]);
         }
 
         var before = runs.Select(r => Scorer.Score(r.Attempts, course, old, request.Competition.Unit)).ToList();
         var names = runs.Select(r => r.Name).ToList();
-        moves = Enumerable.Range(0, sheet.Components.Count).Select(c => (IReadOnlyList<Move>)Moves.Between(names, before.Select(b => b[c]).ToList(), results.Select(r => r[c]).ToList()).ToList()).ToList();
+        moves = Enumerable
+            .Range(0, sheet.Components.Count)
+            .Select(c =>
+                (IReadOnlyList<Move>)Moves.Between(names, before.Select(b => b[c]).ToList(), results.Select(r => r[c]).ToList()).ToList()
+            )
+            .ToList();
         return null;
     }
 
     private static IResult? Chosen(Understanding u, ScoreRequest request, string path, out int index)
     {
         index = u.IndexOf(request.Division, request.Entry);
-        return index >= 0 ? null
-            : Problems.Fields([new(path, u.Courses.Count == 0 ? "This workout is for nobody in this competition." : $"This workout is for {Words.Join(u.Courses.Select(c => $"{c.Address.Division.Name} {c.Address.Within}"))}.")]);
+        return index >= 0
+            ? null
+            : Problems.Fields([
+                new(
+                    path,
+                    u.Courses.Count == 0
+                        ? "This workout is for nobody in this competition."
+                        : $"This workout is for {Words.Join(u.Courses.Select(c => $"{c.Address.Division.Name} {c.Address.Within}"))}."
+                ),
+            ]);
     }
 
     private static IResult Rank(RankRequest request)
@@ -142,7 +184,12 @@ public static class CalculatorEndpoints
         {
             if (request.Entries[i].Results.Count != scores)
             {
-                errors.Add(new($"entries[{i}].results", $"{Words.Count(scores, "result")} like the first entry; these are {request.Entries[i].Results.Count}."));
+                errors.Add(
+                    new(
+                        $"entries[{i}].results",
+                        $"{Words.Count(scores, "result")} like the first entry; these are {request.Entries[i].Results.Count}."
+                    )
+                );
             }
 
             for (var r = 0; r < request.Entries[i].Results.Count; r++)
@@ -156,7 +203,14 @@ public static class CalculatorEndpoints
 
         if (request.Weights is { } given && (given.Count != scores || given.Any(w => w is < 0 or > 1000 || decimal.Round(w, 4) != w)))
         {
-            errors.Add(new("weights", given.Count != scores ? $"{Words.Count(scores, "weight")}, one for each score; these are {given.Count}." : "Weights from 0 to 1,000, with at most four decimals."));
+            errors.Add(
+                new(
+                    "weights",
+                    given.Count != scores
+                        ? $"{Words.Count(scores, "weight")}, one for each score; these are {given.Count}."
+                        : "Weights from 0 to 1,000, with at most four decimals."
+                )
+            );
         }
 
         if (request.Club is { Best: < 1 or > 100 })
@@ -171,12 +225,36 @@ public static class CalculatorEndpoints
             return Problems.Fields(errors);
         }
 
-        var places = Enumerable.Range(0, scores).Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList())).ToList();
-        var absent = Enumerable.Range(0, scores).Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray()).ToList();
+        var places = Enumerable
+            .Range(0, scores)
+            .Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList()))
+            .ToList();
+        var absent = Enumerable
+            .Range(0, scores)
+            .Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray())
+            .ToList();
         var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule).Lines();
-        var clubs = request.Club is { } club ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best) : [];
-        return Results.Ok(new RankAnswer(
-            request.Entries.Select((e, i) => new RankedEntry(e.Name, places.Select(p => p[i]).ToList(), lines[i].Each.ToList(), lines[i].Points, lines[i].Place, lines[i].TieText)).ToList(),
-            rule.Points.Sentence, clubs.ToList()));
+        var clubs = request.Club is { } club
+            ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best)
+            : [];
+        return Results.Ok(
+            new RankAnswer(
+                request
+                    .Entries.Select(
+                        (e, i) =>
+                            new RankedEntry(
+                                e.Name,
+                                places.Select(p => p[i]).ToList(),
+                                lines[i].Each.ToList(),
+                                lines[i].Points,
+                                lines[i].Place,
+                                lines[i].TieText
+                            )
+                    )
+                    .ToList(),
+                rule.Points.Sentence,
+                clubs.ToList()
+            )
+        );
     }
 }

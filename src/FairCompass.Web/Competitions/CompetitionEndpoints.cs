@@ -15,17 +15,35 @@ public static class CompetitionEndpoints
     public static void MapCompetitions(this WebApplication app)
     {
         var group = app.MapGroup("/api/competitions").WithTags("Competitions");
-        group.MapGet("/", async (CompetitionStore store, CancellationToken cancel) =>
-                (await store.All(cancel)).Select(c => new CompetitionEntry(c.Id, c.Value.Name)).ToList())
+        group
+            .MapGet(
+                "/",
+                async (CompetitionStore store, CancellationToken cancel) =>
+                    (await store.All(cancel)).Select(c => new CompetitionEntry(c.Id, c.Value.Name)).ToList()
+            )
             .WithSummary("Lists the competitions, oldest first.");
         group.MapPost("/", Create).WithSummary("Creates a competition.").Produces<StoredCompetition>().ProducesValidationProblem(422);
         group.MapGet("/{id:guid}", Read).WithSummary("Reads a competition.").Produces<StoredCompetition>().ProducesProblem(404);
-        group.MapPut("/{id:guid}", Save).WithSummary("Saves a competition over a known revision; an outdated base is refused (409).")
-            .Produces<StoredCompetition>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
-        group.MapGet("/{id:guid}/overview", ReadOverview).WithSummary("The workouts with what is open in each.").Produces<Overview>().ProducesProblem(404);
+        group
+            .MapPut("/{id:guid}", Save)
+            .WithSummary("Saves a competition over a known revision; an outdated base is refused (409).")
+            .Produces<StoredCompetition>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
+        group
+            .MapGet("/{id:guid}/overview", ReadOverview)
+            .WithSummary("The workouts with what is open in each.")
+            .Produces<Overview>()
+            .ProducesProblem(404);
     }
 
-    private static async Task<IResult> Create(Competition competition, CompetitionStore store, CompetitionCache cache, CancellationToken cancel)
+    private static async Task<IResult> Create(
+        Competition competition,
+        CompetitionStore store,
+        CompetitionCache cache,
+        CancellationToken cancel
+    )
     {
         if (CompetitionRules.Validate(competition) is { Count: > 0 } errors)
         {
@@ -40,7 +58,14 @@ public static class CompetitionEndpoints
     private static async Task<IResult> Read(Guid id, CompetitionStore store, CancellationToken cancel) =>
         await store.Find(id, cancel) is { } found ? Results.Ok(Stored(found)) : Problems.Gone("competition");
 
-    private static async Task<IResult> Save(Guid id, SaveCompetition save, CompetitionStore store, WorkoutStore workouts, CompetitionCache cache, CancellationToken cancel)
+    private static async Task<IResult> Save(
+        Guid id,
+        SaveCompetition save,
+        CompetitionStore store,
+        WorkoutStore workouts,
+        CompetitionCache cache,
+        CancellationToken cancel
+    )
     {
         if (CompetitionRules.Validate(save.Competition) is { Count: > 0 } errors)
         {
@@ -67,11 +92,15 @@ public static class CompetitionEndpoints
                 cache.Put(saved.Now);
                 return Results.Ok(Stored(saved.Now));
             case SaveResult<Competition>.Outdated outdated:
-                return Results.Problem(title: "Somebody else has saved this competition since.", statusCode: 409, extensions: new Dictionary<string, object?>
-                {
-                    ["current"] = Stored(outdated.Now),
-                    ["changed"] = outdated.Base is null ? [] : CompetitionChanges.Between(outdated.Base, outdated.Now.Value),
-                });
+                return Results.Problem(
+                    title: "Somebody else has saved this competition since.",
+                    statusCode: 409,
+                    extensions: new Dictionary<string, object?>
+                    {
+                        ["current"] = Stored(outdated.Now),
+                        ["changed"] = outdated.Base is null ? [] : CompetitionChanges.Between(outdated.Base, outdated.Now.Value),
+                    }
+                );
             default:
                 return Problems.Gone("competition");
         }
@@ -83,10 +112,20 @@ public static class CompetitionEndpoints
         var errors = new List<FieldError>();
         foreach (var gone in before.Divisions.Where(d => after.Find(d.Name) is null))
         {
-            var users = drafts.Select(t => Understanding.Of(before, t).Workout).Where(w => DivisionUse.Names(w).Contains(gone.Name, StringComparer.OrdinalIgnoreCase)).Select(w => w.Title).ToList();
+            var users = drafts
+                .Select(t => Understanding.Of(before, t).Workout)
+                .Where(w => DivisionUse.Names(w).Contains(gone.Name, StringComparer.OrdinalIgnoreCase))
+                .Select(w => w.Title)
+                .ToList();
             if (users.Count > 0)
             {
-                errors.Add(new("divisions", $"{gone.Name} is used by {Words.Join(users)}. Take it out of {(users.Count == 1 ? "this draft" : "these drafts")} before you remove or rename it."));
+                errors.Add(
+                    new(
+                        "divisions",
+                        $"{gone.Name} is used by {Words.Join(users)}. Take it out of "
+                            + $"{(users.Count == 1 ? "this draft" : "these drafts")} before you remove or rename it."
+                    )
+                );
             }
         }
 
@@ -107,9 +146,22 @@ public static class CompetitionEndpoints
             var understood = Understanding.Of(found.Value, draft.Value);
             var findings = understood.Findings();
             var open = findings.Count(f => f.Severity == Severity.MustFix);
-            movements.UnionWith(WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(found.Value).Find(m.Name)?.Name.English ?? m.Name));
-            entries.Add(new(draft.Id, understood.Workout.Title, open, findings.Count - open,
-                understood.Workout.Scores.Count > 0 && !findings.Any(f => f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"), findings.ToList()));
+            movements.UnionWith(
+                WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(found.Value).Find(m.Name)?.Name.English ?? m.Name)
+            );
+            entries.Add(
+                new(
+                    draft.Id,
+                    understood.Workout.Title,
+                    open,
+                    findings.Count - open,
+                    understood.Workout.Scores.Count > 0
+                        && !findings.Any(f =>
+                            f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"
+                        ),
+                    findings.ToList()
+                )
+            );
         }
 
         return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(found.Value).Find(m) is null)));

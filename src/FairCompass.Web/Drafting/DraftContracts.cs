@@ -41,7 +41,12 @@ public sealed record DraftExplained(long Doc, Explanation Explanation);
 /// <param name="Text">The draft text; or null when <paramref name="Workout"/> is given.</param>
 /// <param name="Workout">The workout as JSON; it is printed as text first, so there is one way in.</param>
 /// <param name="Rows">Rows of each ledger table, 1 to 1000.</param>
-public sealed record ExplainRequest(Competition Competition, string? Text = null, JsonElement? Workout = null, int Rows = Explainer.UsualRows);
+public sealed record ExplainRequest(
+    Competition Competition,
+    string? Text = null,
+    JsonElement? Workout = null,
+    int Rows = Explainer.UsualRows
+);
 
 /// <summary>Sets a cell of the prescription table of a draft.</summary>
 /// <param name="Body">The draft as it stands.</param>

@@ -18,19 +18,41 @@ public static class DraftEndpoints
     public static void MapDrafting(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Drafts");
-        tag.MapPost("/competitions/{id:guid}/workouts", Create).WithSummary("Adds a draft at the end.").Produces<StoredDraft>().ProducesProblem(404).ProducesValidationProblem(422);
+        tag.MapPost("/competitions/{id:guid}/workouts", Create)
+            .WithSummary("Adds a draft at the end.")
+            .Produces<StoredDraft>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
         tag.MapGet("/workouts/{id:guid}", Read).WithSummary("Reads a draft.").Produces<StoredDraft>().ProducesProblem(404);
-        tag.MapPut("/workouts/{id:guid}", Save).WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.")
-            .Produces<StoredDraft>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
-        tag.MapPut("/workouts/{id:guid}/removed", Remove).WithSummary("Removes a draft, or brings it back.").Produces(204).ProducesProblem(404);
-        tag.MapPost("/competitions/{id:guid}/explain", ExplainStored).WithSummary("Explains a text in a stored competition, for each keystroke.").Produces<DraftExplained>().ProducesProblem(404);
-        tag.MapPost("/competitions/{id:guid}/cell", SetCellOf).WithSummary("The change of a text that sets a cell of the prescription table.").Produces<CellSet>().ProducesProblem(404).ProducesValidationProblem(422);
-        tag.MapPost("/explain", ExplainPublic).WithSummary("Explains a draft text or a workout as JSON; nothing is stored.").Produces<Explanation>().ProducesValidationProblem(422);
+        tag.MapPut("/workouts/{id:guid}", Save)
+            .WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.")
+            .Produces<StoredDraft>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
+        tag.MapPut("/workouts/{id:guid}/removed", Remove)
+            .WithSummary("Removes a draft, or brings it back.")
+            .Produces(204)
+            .ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/explain", ExplainStored)
+            .WithSummary("Explains a text in a stored competition, for each keystroke.")
+            .Produces<DraftExplained>()
+            .ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/cell", SetCellOf)
+            .WithSummary("The change of a text that sets a cell of the prescription table.")
+            .Produces<CellSet>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        tag.MapPost("/explain", ExplainPublic)
+            .WithSummary("Explains a draft text or a workout as JSON; nothing is stored.")
+            .Produces<Explanation>()
+            .ProducesValidationProblem(422);
     }
 
     private static async Task<IResult> Create(Guid id, NewDraft draft, WorkoutStore store, CancellationToken cancel) =>
         DraftInput.Objections(draft.Body, "body") is { } refused ? refused
-            : await store.Create(id, draft.Body, cancel) is { } created ? Results.Ok(Stored(created, id)) : Problems.Gone("competition");
+        : await store.Create(id, draft.Body, cancel) is { } created ? Results.Ok(Stored(created, id))
+        : Problems.Gone("competition");
 
     private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
         await store.Find(id, cancel) is { } found ? Results.Ok(Stored(found.Draft, found.Competition)) : Problems.Gone("workout");
@@ -50,12 +72,16 @@ public static class DraftEndpoints
         return await store.Save(id, save.BaseRevision, save.SaveId, save.Body, cancel) switch
         {
             SaveResult<string>.Saved saved => Results.Ok(Stored(saved.Now, found.Competition)),
-            SaveResult<string>.Outdated outdated => Results.Problem(title: "This workout was saved elsewhere since.", statusCode: 409, extensions: new Dictionary<string, object?>
-            {
-                ["current"] = Stored(outdated.Now, found.Competition),
-                ["changed"] = LineChanges.Between(outdated.Base ?? "", outdated.Now.Value),
-                ["merged"] = outdated.Base is null ? null : LineChanges.Merge(outdated.Base, save.Body, outdated.Now.Value),
-            }),
+            SaveResult<string>.Outdated outdated => Results.Problem(
+                title: "This workout was saved elsewhere since.",
+                statusCode: 409,
+                extensions: new Dictionary<string, object?>
+                {
+                    ["current"] = Stored(outdated.Now, found.Competition),
+                    ["changed"] = LineChanges.Between(outdated.Base ?? "", outdated.Now.Value),
+                    ["merged"] = outdated.Base is null ? null : LineChanges.Merge(outdated.Base, save.Body, outdated.Now.Value),
+                }
+            ),
             _ => Problems.Gone("workout"),
         };
     }
@@ -92,7 +118,9 @@ public static class DraftEndpoints
             return Problems.Gone("competition");
         }
 
-        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(Understanding.Of(competition, request.Body));
+        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(
+            Understanding.Of(competition, request.Body)
+        );
         return edit is null ? Problems.Fields([new("value", refusal!)]) : Results.Ok(new CellSet(edit));
     }
 
@@ -103,8 +131,10 @@ public static class DraftEndpoints
             return Problems.Fields(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
-        return DraftInput.Read(request.Text, request.Workout, out var text) ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
+        return DraftInput.Read(request.Text, request.Workout, out var text)
+            ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
     }
 
-    private static StoredDraft Stored(Versioned<string> draft, Guid competition) => new(draft.Id, competition, draft.Revision, draft.SavedAt, draft.Value);
+    private static StoredDraft Stored(Versioned<string> draft, Guid competition) =>
+        new(draft.Id, competition, draft.Revision, draft.SavedAt, draft.Value);
 }

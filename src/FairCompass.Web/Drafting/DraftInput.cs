@@ -53,7 +53,9 @@ public static class DraftInput
             return Problems.Fields([new(path, $"A draft has at most {NotationLimits.Characters} characters; this has {body.Length}.")]);
         }
 
-        return body.Contains('\0', StringComparison.Ordinal) || HasLoneSurrogate(body) ? Problems.Fields([new(path, "The text holds a character that cannot be stored.")]) : null;
+        return body.Contains('\0', StringComparison.Ordinal) || HasLoneSurrogate(body)
+            ? Problems.Fields([new(path, "The text holds a character that cannot be stored.")])
+            : null;
     }
 
     private static bool HasLoneSurrogate(string s)

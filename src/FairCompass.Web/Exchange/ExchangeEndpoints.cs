@@ -31,28 +31,62 @@ public static class ExchangeEndpoints
     public static void MapExchange(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Exchange");
-        tag.MapGet("/workouts/{id:guid}/export", ExportWorkout).WithSummary("A workout as a file; its JSON Schema is docs/schema/workout.schema.json.").Produces<JsonElement>().ProducesProblem(404);
-        tag.MapGet("/competitions/{id:guid}/export", ExportCompetition).WithSummary("A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json.").Produces<JsonElement>().ProducesProblem(404);
-        tag.MapPost("/competitions/{id:guid}/import", ImportWorkout).WithSummary("Adds a workout from a file, of this or an older version.").Produces<Imported>().ProducesProblem(404).ProducesValidationProblem(422);
-        tag.MapPost("/import", ImportCompetition).WithSummary("Creates a competition from a file, of this or an older version.").Produces<Imported>().ProducesValidationProblem(422);
-        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet).WithSummary("The prescription table as comma-separated values.").Produces<string>(200, "text/csv").ProducesProblem(404);
-        tag.MapPost("/competitions/{id:guid}/prescriptions", ReadSheetInto).WithSummary("Writes the loads and amounts of a table into a draft text; nothing is stored.").Produces<SheetRead>().ProducesProblem(404).ProducesValidationProblem(422);
+        tag.MapGet("/workouts/{id:guid}/export", ExportWorkout)
+            .WithSummary("A workout as a file; its JSON Schema is docs/schema/workout.schema.json.")
+            .Produces<JsonElement>()
+            .ProducesProblem(404);
+        tag.MapGet("/competitions/{id:guid}/export", ExportCompetition)
+            .WithSummary("A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json.")
+            .Produces<JsonElement>()
+            .ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/import", ImportWorkout)
+            .WithSummary("Adds a workout from a file, of this or an older version.")
+            .Produces<Imported>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        tag.MapPost("/import", ImportCompetition)
+            .WithSummary("Creates a competition from a file, of this or an older version.")
+            .Produces<Imported>()
+            .ProducesValidationProblem(422);
+        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet)
+            .WithSummary("The prescription table as comma-separated values.")
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/prescriptions", ReadSheetInto)
+            .WithSummary("Writes the loads and amounts of a table into a draft text; nothing is stored.")
+            .Produces<SheetRead>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
     }
 
     private static async Task<IResult> ExportWorkout(Guid id, WorkoutStore store, CancellationToken cancel) =>
         await store.Find(id, cancel) is { } found ? Json(ExchangeFiles.Write(found.Draft.Value), "workout") : Problems.Gone("workout");
 
-    private static async Task<IResult> ExportCompetition(Guid id, CompetitionStore store, WorkoutStore workouts, CancellationToken cancel) =>
-        await store.Find(id, cancel) is { } found ? Json(ExchangeFiles.Write(found.Value, (await workouts.Of(id, cancel)).Select(w => w.Value)), "competition") : Problems.Gone("competition");
+    private static async Task<IResult> ExportCompetition(
+        Guid id,
+        CompetitionStore store,
+        WorkoutStore workouts,
+        CancellationToken cancel
+    ) =>
+        await store.Find(id, cancel) is { } found
+            ? Json(ExchangeFiles.Write(found.Value, (await workouts.Of(id, cancel)).Select(w => w.Value)), "competition")
+            : Problems.Gone("competition");
 
     private static async Task<IResult> ImportWorkout(Guid id, JsonElement file, WorkoutStore store, CancellationToken cancel)
     {
         var text = DraftInput.Inside("$", () => ExchangeFiles.ReadWorkout(file.GetRawText()));
         return DraftInput.Objections(text, "text") is { } refused ? refused
-            : await store.Create(id, text, cancel) is { } created ? Results.Ok(new Imported(created.Id)) : Problems.Gone("competition");
+            : await store.Create(id, text, cancel) is { } created ? Results.Ok(new Imported(created.Id))
+            : Problems.Gone("competition");
     }
 
-    private static async Task<IResult> ImportCompetition(JsonElement file, CompetitionStore store, WorkoutStore workouts, CompetitionCache cache, CancellationToken cancel)
+    private static async Task<IResult> ImportCompetition(
+        JsonElement file,
+        CompetitionStore store,
+        WorkoutStore workouts,
+        CompetitionCache cache,
+        CancellationToken cancel
+    )
     {
         var (competition, texts) = DraftInput.Inside("$", () => ExchangeFiles.ReadCompetition(file.GetRawText()));
         var errors = CompetitionRules.Validate(competition).Select(e => e with { Path = "competition." + e.Path }).ToList();
@@ -81,7 +115,11 @@ public static class ExchangeEndpoints
 
     private static async Task<IResult> ExportSheet(Guid id, WorkoutStore store, CompetitionCache competitions, CancellationToken cancel) =>
         await store.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
-            ? Results.File(Encoding.UTF8.GetBytes(PrescriptionSheet.Write(Understanding.Of(competition, found.Draft.Value))), "text/csv; charset=utf-8", "prescriptions.csv")
+            ? Results.File(
+                Encoding.UTF8.GetBytes(PrescriptionSheet.Write(Understanding.Of(competition, found.Draft.Value))),
+                "text/csv; charset=utf-8",
+                "prescriptions.csv"
+            )
             : Problems.Gone("workout");
 
     private static async Task<IResult> ReadSheetInto(Guid id, ReadSheet request, CompetitionCache competitions, CancellationToken cancel)
@@ -100,5 +138,6 @@ public static class ExchangeEndpoints
         return text is null ? Problems.Fields(errors) : Results.Ok(new SheetRead(text));
     }
 
-    private static IResult Json(string json, string name) => Results.File(Encoding.UTF8.GetBytes(json), "application/json; charset=utf-8", name + ".json");
+    private static IResult Json(string json, string name) =>
+        Results.File(Encoding.UTF8.GetBytes(json), "application/json; charset=utf-8", name + ".json");
 }

@@ -19,7 +19,18 @@ public static class PrescriptionSheet
     public static string Write(Understanding u)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape, InjectionEscapeCharacter = '\'', InjectionCharacters = ['=', '@', '+', '-', '\t', '\r'] }))
+        using (
+            var csv = new CsvWriter(
+                text,
+                new CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    NewLine = "\r\n",
+                    InjectionOptions = InjectionOptions.Escape,
+                    InjectionEscapeCharacter = '\'',
+                    InjectionCharacters = ['=', '@', '+', '-', '\t', '\r'],
+                }
+            )
+        )
         {
             foreach (var head in Fixed.Concat(u.Resolver.Addresses.Select(a => $"{a.Division.Name} {a.Within}")))
             {
@@ -53,15 +64,36 @@ public static class PrescriptionSheet
     public static (string? Text, IReadOnlyList<FieldError> Errors) Read(Competition competition, string draft, string sheet)
     {
         var errors = new List<FieldError>();
-        using var csv = new CsvReader(new StringReader(sheet), new CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null, DetectDelimiter = true, DetectDelimiterValues = [",", ";", "\t"] });
-        if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { } heads || Fixed.Any(f => !heads.Contains(f, StringComparer.OrdinalIgnoreCase)))
+        using var csv = new CsvReader(
+            new StringReader(sheet),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                BadDataFound = null,
+                MissingFieldFound = null,
+                DetectDelimiter = true,
+                DetectDelimiterValues = [",", ";", "\t"],
+            }
+        );
+        if (
+            !csv.Read()
+            || !csv.ReadHeader()
+            || csv.HeaderRecord is not { } heads
+            || Fixed.Any(f => !heads.Contains(f, StringComparer.OrdinalIgnoreCase))
+        )
         {
-            return (null, [new("csv", $"The first row must name the columns {string.Join(", ", Fixed)}, and a column for each division and duty.")]);
+            return (
+                null,
+                [new("csv", $"The first row must name the columns {string.Join(", ", Fixed)}, and a column for each division and duty.")]
+            );
         }
 
         var u = Understanding.Of(competition, draft);
         var addresses = u.Resolver.Addresses.ToDictionary(a => $"{a.Division.Name} {a.Within}", StringComparer.OrdinalIgnoreCase);
-        foreach (var head in heads.Where(h => h.Trim().Length > 0 && !Fixed.Contains(h, StringComparer.OrdinalIgnoreCase) && !addresses.ContainsKey(h.Trim())))
+        foreach (
+            var head in heads.Where(h =>
+                h.Trim().Length > 0 && !Fixed.Contains(h, StringComparer.OrdinalIgnoreCase) && !addresses.ContainsKey(h.Trim())
+            )
+        )
         {
             errors.Add(new("csv", $"There is no column {head.Trim()} in this workout."));
         }
@@ -71,7 +103,9 @@ public static class PrescriptionSheet
         var text = draft;
         for (var n = 1; csv.Read() && errors.Count < 50; n++)
         {
-            var at = original.FindIndex(r => r.Line.ToString(CultureInfo.InvariantCulture) == csv["line"]?.Trim() && r.Aspect == csv["value"]?.Trim());
+            var at = original.FindIndex(r =>
+                r.Line.ToString(CultureInfo.InvariantCulture) == csv["line"]?.Trim() && r.Aspect == csv["value"]?.Trim()
+            );
             if (at < 0)
             {
                 errors.Add(new($"csv[{n}].line", "There is no such line and value in this workout; download the table again."));

@@ -24,25 +24,31 @@ public static class ClientFiles
     }
 
     /// <summary>Headers that keep pages from being framed, sniffed, or sending anything elsewhere.</summary>
-    public static void UseSecurityHeaders(this WebApplication app) => app.Use((context, next) =>
-    {
-        var nonce = Convert.ToBase64String(RandomNumberGenerator.GetBytes(18));
-        context.Items[NonceMark] = nonce;
-        var headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = $"default-src 'none'; script-src 'self' 'nonce-{nonce}'; style-src 'self' 'nonce-{nonce}'; style-src-attr 'unsafe-inline'; "
-            + "font-src 'self'; img-src 'self' data:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
-        headers["Cross-Origin-Opener-Policy"] = "same-origin";
-        headers["Cross-Origin-Resource-Policy"] = "same-origin";
-        headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
-        if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
-        {
-            headers.CacheControl = "no-store";
-        }
+    public static void UseSecurityHeaders(this WebApplication app) =>
+        app.Use(
+            (context, next) =>
+            {
+                var nonce = Convert.ToBase64String(RandomNumberGenerator.GetBytes(18));
+                context.Items[NonceMark] = nonce;
+                var headers = context.Response.Headers;
+                headers.ContentSecurityPolicy =
+                    $"default-src 'none'; script-src 'self' 'nonce-{nonce}'; style-src 'self' 'nonce-{nonce}'; style-src-attr "
+                    + "'unsafe-inline'; "
+                    + "font-src 'self'; img-src 'self' data:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
+                    + "form-action 'none'; frame-ancestors 'none'";
+                headers.XContentTypeOptions = "nosniff";
+                headers["Referrer-Policy"] = "no-referrer";
+                headers["Cross-Origin-Opener-Policy"] = "same-origin";
+                headers["Cross-Origin-Resource-Policy"] = "same-origin";
+                headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
+                if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+                {
+                    headers.CacheControl = "no-store";
+                }
 
-        return next();
-    });
+                return next();
+            }
+        );
 
     /// <summary>Serves the client's files, and its page for every other address.</summary>
     /// <param name="app">The application.</param>
@@ -58,35 +64,45 @@ public static class ClientFiles
 
         var page = File.ReadAllText(index);
         var files = new PhysicalFileProvider(Path.GetFullPath(folder!));
-        app.Use((context, next) =>
-        {
-            // Packed once by the build at the best level; packing at each request would cost more than it saves.
-            var path = context.Request.Path.Value ?? "";
-            if (path.StartsWith("/assets/", StringComparison.Ordinal) && context.Request.Headers.AcceptEncoding.ToString().Contains("br", StringComparison.Ordinal) && files.GetFileInfo(path + ".br").Exists)
+        app.Use(
+            (context, next) =>
             {
-                context.Items["packed"] = path;
-                context.Request.Path = path + ".br";
-            }
+                // Packed once by the build at the best level; packing at each request would cost more than it saves.
+                var path = context.Request.Path.Value ?? "";
+                if (
+                    path.StartsWith("/assets/", StringComparison.Ordinal)
+                    && context.Request.Headers.AcceptEncoding.ToString().Contains("br", StringComparison.Ordinal)
+                    && files.GetFileInfo(path + ".br").Exists
+                )
+                {
+                    context.Items["packed"] = path;
+                    context.Request.Path = path + ".br";
+                }
 
-            return next();
-        });
+                return next();
+            }
+        );
         var types = new Microsoft.AspNetCore.StaticFiles.FileExtensionContentTypeProvider();
         types.Mappings[".br"] = "application/octet-stream";
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            FileProvider = files,
-            ContentTypeProvider = types,
-            OnPrepareResponse = c =>
+        app.UseStaticFiles(
+            new StaticFileOptions
             {
-                c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
-                if (c.Context.Items["packed"] is string original && types.TryGetContentType(original, out var type))
+                FileProvider = files,
+                ContentTypeProvider = types,
+                OnPrepareResponse = c =>
                 {
-                    c.Context.Response.ContentType = type;
-                    c.Context.Response.Headers.ContentEncoding = "br";
-                    c.Context.Response.Headers.Vary = "Accept-Encoding";
-                }
-            },
-        });
+                    c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+                        ? "public, max-age=31536000, immutable"
+                        : "no-cache";
+                    if (c.Context.Items["packed"] is string original && types.TryGetContentType(original, out var type))
+                    {
+                        c.Context.Response.ContentType = type;
+                        c.Context.Response.Headers.ContentEncoding = "br";
+                        c.Context.Response.Headers.Vary = "Accept-Encoding";
+                    }
+                },
+            }
+        );
         app.MapFallback(context =>
         {
             if (!HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method))

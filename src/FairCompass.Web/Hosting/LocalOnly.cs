@@ -23,7 +23,10 @@ public sealed class LocalOnly(RequestDelegate next)
             var site = request.Headers["Sec-Fetch-Site"].ToString();
             var origin = request.Headers.Origin.ToString();
             var own = $"{request.Scheme}://{request.Host}";
-            if ((site.Length > 0 && site is not ("same-origin" or "none")) || (origin.Length > 0 && !string.Equals(origin, own, StringComparison.OrdinalIgnoreCase)))
+            if (
+                (site.Length > 0 && site is not ("same-origin" or "none"))
+                || (origin.Length > 0 && !string.Equals(origin, own, StringComparison.OrdinalIgnoreCase))
+            )
             {
                 await Results.Problem(title: "Requests from other pages are refused.", statusCode: 403).ExecuteAsync(context);
                 return;
@@ -40,5 +43,6 @@ public sealed class LocalOnly(RequestDelegate next)
     }
 
     private static bool IsLoopback(string host) =>
-        string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase) || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
+        string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase)
+        || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
 }

@@ -21,9 +21,16 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
             BadHttpRequestException { StatusCode: 413 } => TooLarge(),
             BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
             BadHttpRequestException { InnerException: JsonException json } => Malformed(json),
-            BadHttpRequestException { InnerException: not NotSupportedException } bad => Results.Problem(title: "The request is not understood.", detail: bad.InnerException is null ? bad.Message : null, statusCode: 400),
+            BadHttpRequestException { InnerException: not NotSupportedException } bad => Results.Problem(
+                title: "The request is not understood.",
+                detail: bad.InnerException is null ? bad.Message : null,
+                statusCode: 400
+            ),
             JsonException json => Malformed(json),
-            NotSupportedException or BadHttpRequestException { InnerException: NotSupportedException } => Results.Problem(title: "The JSON is not understood: the kind of an object is missing.", statusCode: 400),
+            NotSupportedException or BadHttpRequestException { InnerException: NotSupportedException } => Results.Problem(
+                title: "The JSON is not understood: the kind of an object is missing.",
+                statusCode: 400
+            ),
             NpgsqlException or TimeoutException => Unreachable(exception),
             _ => Unexpected(exception),
         };
@@ -32,30 +39,42 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
     }
 
     /// <summary>Gives a body to refusals that the framework answers with a bare status.</summary>
-    public static Task Bare(HttpContext context) => (context.Response.StatusCode switch
-    {
-        413 => TooLarge(),
-        415 => Results.Problem(title: "Send application/json.", statusCode: 415),
-        400 => Results.Problem(title: "The request is not understood.", statusCode: 400),
-        404 => Results.Problem(title: "There is no such address.", statusCode: 404),
-        405 => Results.Problem(title: "This address does not take this method.", statusCode: 405),
-        var other => Results.Problem(statusCode: other),
-    }).ExecuteAsync(context);
+    public static Task Bare(HttpContext context) =>
+        (
+            context.Response.StatusCode switch
+            {
+                413 => TooLarge(),
+                415 => Results.Problem(title: "Send application/json.", statusCode: 415),
+                400 => Results.Problem(title: "The request is not understood.", statusCode: 400),
+                404 => Results.Problem(title: "There is no such address.", statusCode: 404),
+                405 => Results.Problem(title: "This address does not take this method.", statusCode: 405),
+                var other => Results.Problem(statusCode: other),
+            }
+        ).ExecuteAsync(context);
 
     /// <summary>A refusal with an objection to each field (422).</summary>
-    public static IResult Fields(IReadOnlyList<FieldError> errors) => Results.ValidationProblem(
-        errors.GroupBy(e => e.Path).ToDictionary(g => g.Key, g => g.Select(e => e.Message).ToArray()),
-        title: "Some fields cannot be accepted.", statusCode: 422);
+    public static IResult Fields(IReadOnlyList<FieldError> errors) =>
+        Results.ValidationProblem(
+            errors.GroupBy(e => e.Path).ToDictionary(g => g.Key, g => g.Select(e => e.Message).ToArray()),
+            title: "Some fields cannot be accepted.",
+            statusCode: 422
+        );
 
     /// <summary>Nothing there (404).</summary>
-    public static IResult Gone(string what) => Results.Problem(title: $"There is no such {what}; it may have been removed.", statusCode: 404);
+    public static IResult Gone(string what) =>
+        Results.Problem(title: $"There is no such {what}; it may have been removed.", statusCode: 404);
 
-    private static IResult TooLarge() => Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413);
+    private static IResult TooLarge() =>
+        Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413);
 
     private static IResult Malformed(JsonException json)
     {
         var path = FairCompass.Core.Format.JsonPlace.Of(json);
-        return Results.ValidationProblem(new Dictionary<string, string[]> { [path] = [Sentence(json)] }, title: "The JSON is not understood.", statusCode: 400);
+        return Results.ValidationProblem(
+            new Dictionary<string, string[]> { [path] = [Sentence(json)] },
+            title: "The JSON is not understood.",
+            statusCode: 400
+        );
     }
 
     private static string Sentence(JsonException json)
@@ -65,20 +84,31 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
         message = end < 0 ? message : message[..end];
         return message.Contains("could not be mapped to any .NET member", StringComparison.Ordinal) ? "This key is not known here."
             : message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase) ? "This key is there twice."
-            : message.Contains(".NET", StringComparison.Ordinal) || message.Contains("System.", StringComparison.Ordinal) || message.Contains("FairCompass.", StringComparison.Ordinal) ? "This value has the wrong type or a key is missing."
+            : message.Contains(".NET", StringComparison.Ordinal)
+            || message.Contains("System.", StringComparison.Ordinal)
+            || message.Contains("FairCompass.", StringComparison.Ordinal)
+                ? "This value has the wrong type or a key is missing."
             : message;
     }
 
     private IResult Unreachable(Exception exception)
     {
         DatabaseUnreachable(exception.Message);
-        return Results.Problem(title: "The database does not answer.", detail: "What you typed stays in this window and is saved when the database is back.", statusCode: 503);
+        return Results.Problem(
+            title: "The database does not answer.",
+            detail: "What you typed stays in this window and is saved when the database is back.",
+            statusCode: 503
+        );
     }
 
     private IResult Unexpected(Exception exception)
     {
         Failed(exception);
-        return Results.Problem(title: "Something went wrong on the server.", detail: "It has been logged. What you typed is not lost.", statusCode: 500);
+        return Results.Problem(
+            title: "Something went wrong on the server.",
+            detail: "It has been logged. What you typed is not lost.",
+            statusCode: 500
+        );
     }
 
     [LoggerMessage(Level = LogLevel.Warning, Message = "The database does not answer: {Reason}")]

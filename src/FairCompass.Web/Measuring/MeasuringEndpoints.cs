@@ -32,18 +32,58 @@ public static class MeasuringEndpoints
     public static void MapMeasuring(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/measurements").WithTags("Measuring");
-        group.MapGet("/", Read).WithSummary("What is measured for each athlete, and what was read.").Produces<Measurements>().ProducesProblem(404);
-        group.MapGet("/line", Line).WithSummary("The line of a reading, in millimetres and inches; nothing is stored.").Produces<TapeLength>().ProducesProblem(404).ProducesValidationProblem(422);
-        group.MapPost("/", Write).WithSummary("Writes a reading down; it stays, and a second one stays beside it.").Produces<Measurements>().ProducesProblem(404).ProducesValidationProblem(422);
+        group
+            .MapGet("/", Read)
+            .WithSummary("What is measured for each athlete, and what was read.")
+            .Produces<Measurements>()
+            .ProducesProblem(404);
+        group
+            .MapGet("/line", Line)
+            .WithSummary("The line of a reading, in millimetres and inches; nothing is stored.")
+            .Produces<TapeLength>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        group
+            .MapPost("/", Write)
+            .WithSummary("Writes a reading down; it stays, and a second one stays beside it.")
+            .Produces<Measurements>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Read(Guid id, WorkoutStore workouts, CompetitionCache competitions, MeasurementStore measured, CancellationToken cancel) =>
-        await PlacesOf(id, workouts, competitions, cancel) is { } places ? Results.Ok(await All(id, places, measured, cancel)) : Problems.Gone("workout");
+    private static async Task<IResult> Read(
+        Guid id,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        MeasurementStore measured,
+        CancellationToken cancel
+    ) =>
+        await PlacesOf(id, workouts, competitions, cancel) is { } places
+            ? Results.Ok(await All(id, places, measured, cancel))
+            : Problems.Gone("workout");
 
     private static async Task<Measurements> All(Guid id, Eq<MeasuredPlace> places, MeasurementStore measured, CancellationToken cancel) =>
-        new(places.ToList(), (await measured.Of(id, cancel)).Select(r => new ReadLine(r, places.FirstOrDefault(p => p.Key == r.Place) is { Amount: not null } p ? TapeLength.Of(Math.Max(0, p.Line(r.Value))) : null)).ToList());
+        new(
+            places.ToList(),
+            (await measured.Of(id, cancel))
+                .Select(r => new ReadLine(
+                    r,
+                    places.FirstOrDefault(p => p.Key == r.Place) is { Amount: not null } p
+                        ? TapeLength.Of(Math.Max(0, p.Line(r.Value)))
+                        : null
+                ))
+                .ToList()
+        );
 
-    private static async Task<IResult> Line(Guid id, string place, string typed, LengthUnit unit, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> Line(
+        Guid id,
+        string place,
+        string typed,
+        LengthUnit unit,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
         {
@@ -51,10 +91,19 @@ public static class MeasuringEndpoints
         }
 
         var errors = new List<FieldError>();
-        return Reading(places, place, typed, unit, errors) is { } read ? Results.Ok(TapeLength.Of(read.Place.Line(read.Value))) : Problems.Fields(errors);
+        return Reading(places, place, typed, unit, errors) is { } read
+            ? Results.Ok(TapeLength.Of(read.Place.Line(read.Value)))
+            : Problems.Fields(errors);
     }
 
-    private static async Task<IResult> Write(Guid id, WriteReading write, WorkoutStore workouts, CompetitionCache competitions, MeasurementStore measured, CancellationToken cancel)
+    private static async Task<IResult> Write(
+        Guid id,
+        WriteReading write,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        MeasurementStore measured,
+        CancellationToken cancel
+    )
     {
         if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
         {
@@ -80,7 +129,13 @@ public static class MeasuringEndpoints
         return Results.Ok(await All(id, places, measured, cancel));
     }
 
-    private static (MeasuredPlace Place, Length Value)? Reading(Eq<MeasuredPlace> places, string key, string typed, LengthUnit unit, List<FieldError> errors)
+    private static (MeasuredPlace Place, Length Value)? Reading(
+        Eq<MeasuredPlace> places,
+        string key,
+        string typed,
+        LengthUnit unit,
+        List<FieldError> errors
+    )
     {
         var place = places.FirstOrDefault(p => p.Key == key);
         if (place is null)
@@ -104,6 +159,13 @@ public static class MeasuringEndpoints
         return place is null ? null : (place, length);
     }
 
-    private static async Task<Eq<MeasuredPlace>?> PlacesOf(Guid id, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
-        await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition ? MeasuredPlace.Of(Understanding.Of(competition, found.Draft.Value)) : null;
+    private static async Task<Eq<MeasuredPlace>?> PlacesOf(
+        Guid id,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) =>
+        await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
+            ? MeasuredPlace.Of(Understanding.Of(competition, found.Draft.Value))
+            : null;
 }

@@ -31,7 +31,13 @@ public sealed record InterviewOf(int Revision, IReadOnlyList<Question> Questions
 /// <param name="Title">The workout’s name.</param>
 /// <param name="Divisions">Who does the workout; a brief can be read for one of them.</param>
 /// <param name="Since">What has changed since; empty when it is the newest.</param>
-public sealed record CodeFound(PublishedVersion Version, PublishedVersion Newest, string Title, IReadOnlyList<string> Divisions, Difference Since);
+public sealed record CodeFound(
+    PublishedVersion Version,
+    PublishedVersion Newest,
+    string Title,
+    IReadOnlyList<string> Divisions,
+    Difference Since
+);
 
 /// <summary>The interview, publishing, and what has changed.</summary>
 public static class PublishingEndpoints
@@ -40,18 +46,58 @@ public static class PublishingEndpoints
     public static void MapPublishing(this WebApplication app)
     {
         var drafts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Publishing");
-        drafts.MapGet("/interview", ReadInterview).WithSummary("What must be answered before the draft can be published.").Produces<InterviewOf>().ProducesProblem(404);
-        drafts.MapPost("/publish", Publish).WithSummary("Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved elsewhere since (409).")
-            .Produces<PublishedVersion>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
-        drafts.MapGet("/published", Versions).WithSummary("The published versions, newest first.").Produces<IReadOnlyList<PublishedVersion>>();
-        drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.").Produces<Difference>().ProducesProblem(404);
+        drafts
+            .MapGet("/interview", ReadInterview)
+            .WithSummary("What must be answered before the draft can be published.")
+            .Produces<InterviewOf>()
+            .ProducesProblem(404);
+        drafts
+            .MapPost("/publish", Publish)
+            .WithSummary(
+                "Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved "
+                    + "elsewhere since (409)."
+            )
+            .Produces<PublishedVersion>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
+        drafts
+            .MapGet("/published", Versions)
+            .WithSummary("The published versions, newest first.")
+            .Produces<IReadOnlyList<PublishedVersion>>();
+        drafts
+            .MapGet("/changes", Changes)
+            .WithSummary("What differs between two versions, or between a version and the draft.")
+            .Produces<Difference>()
+            .ProducesProblem(404);
         var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
-        codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.").Produces<CodeFound>().ProducesProblem(404).ProducesValidationProblem(422);
-        codes.MapGet("/erratum", ReadErratum).WithSummary("The sheet for who holds the version before: what is different, for whom, from when.").Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
-        codes.MapGet("/brief", ReadBrief).WithSummary("A brief of a published version.").Produces<Brief>().ProducesProblem(404).ProducesValidationProblem(422);
+        codes
+            .MapGet("/", ReadCode)
+            .WithSummary("Which version a printed code stands for, and what has changed since.")
+            .Produces<CodeFound>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        codes
+            .MapGet("/erratum", ReadErratum)
+            .WithSummary("The sheet for who holds the version before: what is different, for whom, from when.")
+            .Produces<Brief>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        codes
+            .MapGet("/brief", ReadBrief)
+            .WithSummary("A brief of a published version.")
+            .Produces<Brief>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> ReadInterview(Guid id, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadInterview(
+        Guid id,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
         {
@@ -60,10 +106,19 @@ public static class PublishingEndpoints
 
         var u = Understanding.Of(competition, found.Draft.Value);
         var last = await published.Of(id, cancel) is [var newest, ..] ? newest : null;
-        return Results.Ok(new InterviewOf(found.Draft.Revision, Interview.Open(u).ToList(), last, last is null || last.Sha256 != Fingerprint.Of(u).Sha256));
+        return Results.Ok(
+            new InterviewOf(found.Draft.Revision, Interview.Open(u).ToList(), last, last is null || last.Sha256 != Fingerprint.Of(u).Sha256)
+        );
     }
 
-    private static async Task<IResult> Publish(Guid id, PublishDraft publish, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> Publish(
+        Guid id,
+        PublishDraft publish,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         if ((Words("holdsFrom", publish.HoldsFrom, 120) ?? Words("note", publish.Note, 600)) is { } refused)
         {
@@ -78,21 +133,53 @@ public static class PublishingEndpoints
         var u = Understanding.Of(competition, found.Draft.Value);
         if (found.Draft.Revision == publish.BaseRevision && Interview.Open(u) is { Count: > 0 } open)
         {
-            return Problems.Fields([new("baseRevision", $"{open.Count} {(open.Count == 1 ? "question is" : "questions are")} open; the first: {open[0].Asks.English}")]);
+            return Problems.Fields([
+                new(
+                    "baseRevision",
+                    $"{open.Count} {(open.Count == 1 ? "question is" : "questions are")} open; the first: {open[0].Asks.English}"
+                ),
+            ]);
         }
 
-        return await published.Publish(id, publish.BaseRevision, null, publish.SaveId, Fingerprint.Of(u), PublishedDocument.Of(u), publish.HoldsFrom.Trim(), publish.Note.Trim(), cancel) switch
+        return await published.Publish(
+            id,
+            publish.BaseRevision,
+            null,
+            publish.SaveId,
+            Fingerprint.Of(u),
+            PublishedDocument.Of(u),
+            publish.HoldsFrom.Trim(),
+            publish.Note.Trim(),
+            cancel
+        ) switch
         {
             PublishResult.Done done => Results.Ok(done.Version),
-            PublishResult.Outdated => Results.Problem(title: "The draft was saved elsewhere since you read it.", detail: "Read it again before you publish: what is published cannot be taken back.", statusCode: 409),
-            PublishResult.Unchanged same => Results.Problem(title: $"Version {same.Version.Number} says the same.", detail: "There is nothing new to publish.", statusCode: 409),
+            PublishResult.Outdated => Results.Problem(
+                title: "The draft was saved elsewhere since you read it.",
+                detail: "Read it again before you publish: what is published cannot be taken back.",
+                statusCode: 409
+            ),
+            PublishResult.Unchanged same => Results.Problem(
+                title: $"Version {same.Version.Number} says the same.",
+                detail: "There is nothing new to publish.",
+                statusCode: 409
+            ),
             _ => Problems.Gone("workout"),
         };
     }
 
-    private static async Task<IResult> Versions(Guid id, PublishedStore published, CancellationToken cancel) => Results.Ok(await published.Of(id, cancel));
+    private static async Task<IResult> Versions(Guid id, PublishedStore published, CancellationToken cancel) =>
+        Results.Ok(await published.Of(id, cancel));
 
-    private static async Task<IResult> Changes(Guid id, int from, int? to, WorkoutStore workouts, CompetitionCache competitions, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> Changes(
+        Guid id,
+        int from,
+        int? to,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         var versions = await published.Of(id, cancel);
         if (versions.FirstOrDefault(v => v.Number == from) is not { } older || (to is { } n && versions.All(v => v.Number != n)))
@@ -103,11 +190,14 @@ public static class PublishingEndpoints
         var before = (await published.Document(older.Id, cancel)).Understand();
         if (to is { } number)
         {
-            return Results.Ok(Differences.Between(before, (await published.Document(versions.First(v => v.Number == number).Id, cancel)).Understand()));
+            return Results.Ok(
+                Differences.Between(before, (await published.Document(versions.First(v => v.Number == number).Id, cancel)).Understand())
+            );
         }
 
         return await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
-            ? Results.Ok(Differences.Between(before, Understanding.Of(competition, found.Draft.Value))) : Problems.Gone("workout");
+            ? Results.Ok(Differences.Between(before, Understanding.Of(competition, found.Draft.Value)))
+            : Problems.Gone("workout");
     }
 
     private static async Task<IResult> ReadCode(string code, PublishedStore published, CancellationToken cancel)
@@ -121,10 +211,26 @@ public static class PublishingEndpoints
         var newest = (await published.Of(found.WorkoutId, cancel))[0];
         var before = (await published.Document(found.Id, cancel)).Understand();
         var now = newest.Id == found.Id ? before : (await published.Document(newest.Id, cancel)).Understand();
-        return Results.Ok(new CodeFound(found, newest, before.Workout.Title, before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(), Differences.Between(before, now)));
+        return Results.Ok(
+            new CodeFound(
+                found,
+                newest,
+                before.Workout.Title,
+                before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(),
+                Differences.Between(before, now)
+            )
+        );
     }
 
-    private static async Task<IResult> ReadBrief(string code, Audience audience, string? division, Language? language, bool? figures, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadBrief(
+        string code,
+        Audience audience,
+        string? division,
+        Language? language,
+        bool? figures,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         var (found, refused) = await ByCode(code, published, cancel);
         if (found is null)
@@ -133,10 +239,27 @@ public static class PublishingEndpoints
         }
 
         var u = (await published.Document(found.Id, cancel)).Understand();
-        return division is not null && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
-            ? Problems.Fields([new("division", $"This workout is not for {division}.")])
-            : audience == Audience.Holder ? Problems.Fields([new("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")])
-            : Results.Ok(new BriefBuilder(u, division, DateOnly.FromDateTime(found.At), new() { Language = language ?? default, Figures = figures ?? false, Published = new(found.Sha256, found.Code) }).Build(audience) with { Version = found.Number });
+        return division is not null
+            && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
+                ? Problems.Fields([new("division", $"This workout is not for {division}.")])
+            : audience == Audience.Holder
+                ? Problems.Fields([new("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")])
+            : Results.Ok(
+                new BriefBuilder(
+                    u,
+                    division,
+                    DateOnly.FromDateTime(found.At),
+                    new()
+                    {
+                        Language = language ?? default,
+                        Figures = figures ?? false,
+                        Published = new(found.Sha256, found.Code),
+                    }
+                ).Build(audience) with
+                {
+                    Version = found.Number,
+                }
+            );
     }
 
     private static async Task<IResult> ReadErratum(string code, Language? language, PublishedStore published, CancellationToken cancel)
@@ -152,23 +275,50 @@ public static class PublishingEndpoints
             return Results.Problem(title: "Version 1 corrects nothing.", detail: "There is no older paper.", statusCode: 404);
         }
 
-        var (before, now) = ((await published.Document(older.Id, cancel)).Understand(), (await published.Document(found.Id, cancel)).Understand());
-        return Results.Ok(ErratumSheet.Of(before, now, new(found.Number, new(found.Sha256, found.Code), older.Code, DateOnly.FromDateTime(found.At), found.HoldsFrom, found.Note), language ?? default));
+        var (before, now) = (
+            (await published.Document(older.Id, cancel)).Understand(),
+            (await published.Document(found.Id, cancel)).Understand()
+        );
+        return Results.Ok(
+            ErratumSheet.Of(
+                before,
+                now,
+                new(found.Number, new(found.Sha256, found.Code), older.Code, DateOnly.FromDateTime(found.At), found.HoldsFrom, found.Note),
+                language ?? default
+            )
+        );
     }
 
     /// <summary>The version of a code as people type it; a mistyped code is told from an unknown one by its check character.</summary>
-    internal static async Task<(PublishedVersion? Version, IResult? Refused)> ByCode(string typed, PublishedStore published, CancellationToken cancel)
+    internal static async Task<(PublishedVersion? Version, IResult? Refused)> ByCode(
+        string typed,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         if (Fingerprint.Read(typed) is not { } code)
         {
-            return (null, Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-4. Was a character misread?")]));
+            return (
+                null,
+                Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-4. Was a character misread?")])
+            );
         }
 
-        return await published.Find(code, cancel) is { } found ? (found, null)
-            : (null, Results.Problem(title: "No published version has this code.", detail: "It may have been printed from a draft that was never published.", statusCode: 404));
+        return await published.Find(code, cancel) is { } found
+            ? (found, null)
+            : (
+                null,
+                Results.Problem(
+                    title: "No published version has this code.",
+                    detail: "It may have been printed from a draft that was never published.",
+                    statusCode: 404
+                )
+            );
     }
 
     internal static IResult? Words(string field, string text, int most) =>
         text.Length > most ? Problems.Fields([new(field, $"At most {most} characters; this has {text.Length}.")])
-            : text.Any(c => c != '\n' && Core.Text.Characters.IsForbidden(c)) ? Problems.Fields([new(field, "The text holds a character that cannot be stored.")]) : null;
+        : text.Any(c => c != '\n' && Core.Text.Characters.IsForbidden(c))
+            ? Problems.Fields([new(field, "The text holds a character that cannot be stored.")])
+        : null;
 }

@@ -22,7 +22,16 @@ namespace FairCompass.Web.Publishing;
 public sealed record AskOnLine(string Line, string Body, string Name, string Contact);
 
 /// <summary>A question as everybody sees it: without contact.</summary>
-public sealed record PublicQuestion(int Number, string Line, string Body, string AskedBy, DateTime At, string? Answer, int? RulingIn, DateTime? AnsweredAt);
+public sealed record PublicQuestion(
+    int Number,
+    string Line,
+    string Body,
+    string AskedBy,
+    DateTime At,
+    string? Answer,
+    int? RulingIn,
+    DateTime? AnsweredAt
+);
 
 /// <summary>Answers a question, with a ruling or without.</summary>
 /// <param name="Body">The answer, 1 to 1200 characters.</param>
@@ -60,19 +69,62 @@ public static class ReaderEndpoints
     public static void MapReaders(this WebApplication app)
     {
         var codes = app.MapGroup("/api/published/{code}").WithTags("Readers");
-        codes.MapPost("/questions", Ask).WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).").Produces(204).ProducesProblem(404).ProducesProblem(429).ProducesValidationProblem(422);
-        codes.MapGet("/questions", Public).WithSummary("The questions on this workout with their answers, without contacts.").Produces<IReadOnlyList<PublicQuestion>>().ProducesProblem(404);
-        codes.MapGet("/quiz", ReadQuiz).WithSummary("Three questions out of the fault table, for a judge.").Produces<IReadOnlyList<QuizQuestion>>().ProducesProblem(404).ProducesValidationProblem(422);
-        codes.MapPost("/confirm", Confirm).WithSummary("Confirms by name that this version was read and understood.").Produces(204).ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        codes
+            .MapPost("/questions", Ask)
+            .WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).")
+            .Produces(204)
+            .ProducesProblem(404)
+            .ProducesProblem(429)
+            .ProducesValidationProblem(422);
+        codes
+            .MapGet("/questions", Public)
+            .WithSummary("The questions on this workout with their answers, without contacts.")
+            .Produces<IReadOnlyList<PublicQuestion>>()
+            .ProducesProblem(404);
+        codes
+            .MapGet("/quiz", ReadQuiz)
+            .WithSummary("Three questions out of the fault table, for a judge.")
+            .Produces<IReadOnlyList<QuizQuestion>>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        codes
+            .MapPost("/confirm", Confirm)
+            .WithSummary("Confirms by name that this version was read and understood.")
+            .Produces(204)
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
         var workouts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Readers");
-        workouts.MapGet("/questions", ToAnswer).WithSummary("The questions on a workout, for the head judge.").Produces<IReadOnlyList<QuestionToAnswer>>();
-        workouts.MapGet("/confirmations", Confirmed).WithSummary("Who has confirmed which version.").Produces<IReadOnlyList<Confirmation>>();
-        workouts.MapPost("/confirmations/compare", Compare).WithSummary("Compares who has confirmed a version with a list of names.").Produces<NamesCompared>();
-        app.MapPost("/api/questions/{question:guid}/answer", Answer).WithTags("Readers").WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.")
-            .Produces<AskedQuestion>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        workouts
+            .MapGet("/questions", ToAnswer)
+            .WithSummary("The questions on a workout, for the head judge.")
+            .Produces<IReadOnlyList<QuestionToAnswer>>();
+        workouts
+            .MapGet("/confirmations", Confirmed)
+            .WithSummary("Who has confirmed which version.")
+            .Produces<IReadOnlyList<Confirmation>>();
+        workouts
+            .MapPost("/confirmations/compare", Compare)
+            .WithSummary("Compares who has confirmed a version with a list of names.")
+            .Produces<NamesCompared>();
+        app.MapPost("/api/questions/{question:guid}/answer", Answer)
+            .WithTags("Readers")
+            .WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.")
+            .Produces<AskedQuestion>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Ask(string code, AskOnLine ask, HttpContext http, PublishedStore published, QuestionStore questions, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Ask(
+        string code,
+        AskOnLine ask,
+        HttpContext http,
+        PublishedStore published,
+        QuestionStore questions,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
         var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
         if (version is null)
@@ -85,31 +137,81 @@ public static class ReaderEndpoints
             return Problems.Fields([new("body", "Write your question.")]);
         }
 
-        if ((PublishingEndpoints.Words("body", ask.Body, 600) ?? PublishingEndpoints.Words("line", ask.Line, 400) ?? PublishingEndpoints.Words("name", ask.Name, 80) ?? PublishingEndpoints.Words("contact", ask.Contact, 120)) is { } wrong)
+        if (
+            (
+                PublishingEndpoints.Words("body", ask.Body, 600)
+                ?? PublishingEndpoints.Words("line", ask.Line, 400)
+                ?? PublishingEndpoints.Words("name", ask.Name, 80)
+                ?? PublishingEndpoints.Words("contact", ask.Contact, 120)
+            ) is
+            { } wrong
+        )
         {
             return wrong;
         }
 
-        return await questions.Ask(version.Id, ask.Line.Trim(), ask.Body.Trim(), ask.Name.Trim(), ask.Contact.Trim(), Sender(http, time), cancel) is null
-            ? Results.Problem(title: "You have asked a lot in a short time.", detail: $"Five questions in ten minutes and {QuestionStore.InADay} a day are taken from one sender. Wait a little; nothing you asked before is lost.", statusCode: 429)
+        return
+            await questions.Ask(
+                version.Id,
+                ask.Line.Trim(),
+                ask.Body.Trim(),
+                ask.Name.Trim(),
+                ask.Contact.Trim(),
+                Sender(http, time),
+                cancel
+            )
+                is null
+            ? Results.Problem(
+                title: "You have asked a lot in a short time.",
+                detail: $"Five questions in ten minutes and {QuestionStore.InADay} a day are taken from one sender. Wait a little; "
+                    + "nothing you asked before is lost.",
+                statusCode: 429
+            )
             : Results.NoContent();
     }
 
     private static async Task<IResult> Public(string code, PublishedStore published, QuestionStore questions, CancellationToken cancel)
     {
         var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        return version is null ? refused! : Results.Ok((await questions.Of(version.WorkoutId, cancel)).Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt)).ToList());
+        return version is null
+            ? refused!
+            : Results.Ok(
+                (await questions.Of(version.WorkoutId, cancel))
+                    .Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt))
+                    .ToList()
+            );
     }
 
     private static async Task<IResult> ToAnswer(Guid id, QuestionStore questions, CancellationToken cancel)
     {
         var all = await questions.Of(id, cancel);
-        return Results.Ok(all.Select(q => new QuestionToAnswer(q, q.Answer is not null ? []
-            : all.Where(o => o.Answer is not null).Select(o => (o, Likeness: Similarity.Of(q.Body + " " + q.Line, o.Body + " " + o.Line))).Where(x => x.Likeness >= 0.2m)
-                .OrderByDescending(x => x.Likeness).Take(3).Select(x => new EarlierRuling(x.o.Body, x.o.Answer!, x.o.RulingIn)).ToList())).ToList());
+        return Results.Ok(
+            all.Select(q => new QuestionToAnswer(
+                    q,
+                    q.Answer is not null
+                        ? []
+                        : all.Where(o => o.Answer is not null)
+                            .Select(o => (o, Likeness: Similarity.Of(q.Body + " " + q.Line, o.Body + " " + o.Line)))
+                            .Where(x => x.Likeness >= 0.2m)
+                            .OrderByDescending(x => x.Likeness)
+                            .Take(3)
+                            .Select(x => new EarlierRuling(x.o.Body, x.o.Answer!, x.o.RulingIn))
+                            .ToList()
+                ))
+                .ToList()
+        );
     }
 
-    private static async Task<IResult> Answer(Guid question, AnswerQuestion answer, QuestionStore questions, PublishedStore published, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    private static async Task<IResult> Answer(
+        Guid question,
+        AnswerQuestion answer,
+        QuestionStore questions,
+        PublishedStore published,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
         if (answer.Body.Trim().Length == 0)
         {
@@ -143,7 +245,8 @@ public static class ReaderEndpoints
             made = version.Id;
         }
 
-        return await questions.Answer(question, answer.Body.Trim(), made, cancel) ? Results.Ok((await questions.Find(question, cancel))!.Value.Question)
+        return await questions.Answer(question, answer.Body.Trim(), made, cancel)
+            ? Results.Ok((await questions.Find(question, cancel))!.Value.Question)
             : Results.Problem(title: "This question was answered before.", statusCode: 409);
     }
 
@@ -151,9 +254,22 @@ public static class ReaderEndpoints
     /// A ruling changes the newest published text and nothing else, so that unfinished work on the draft is not published
     /// with it; the same line is added to the draft.
     /// </summary>
-    private static async Task<(PublishedVersion? Version, IResult? Refused)> Rule(Guid workout, Guid question, Ruling ruling, PublishedStore published, WorkoutStore workouts, CompetitionCache competitions, TimeProvider time, CancellationToken cancel)
+    private static async Task<(PublishedVersion? Version, IResult? Refused)> Rule(
+        Guid workout,
+        Guid question,
+        Ruling ruling,
+        PublishedStore published,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        TimeProvider time,
+        CancellationToken cancel
+    )
     {
-        if (ruling.Text.Trim().Length is 0 or > 240 || ruling.Text.Any(c => c is '\n' or '(' or ')' || Characters.IsForbidden(c)) || ruling.Text.Contains("//", StringComparison.Ordinal))
+        if (
+            ruling.Text.Trim().Length is 0 or > 240
+            || ruling.Text.Any(c => c is '\n' or '(' or ')' || Characters.IsForbidden(c))
+            || ruling.Text.Contains("//", StringComparison.Ordinal)
+        )
         {
             return (null, Problems.Fields([new("ruling.text", "A ruling is one sentence of at most 240 characters, without brackets.")]));
         }
@@ -174,32 +290,66 @@ public static class ReaderEndpoints
                 return (null, Problems.Fields([new("ruling.movement", $"This workout has no {ruling.Movement}.")]));
             }
 
-            var number = u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
+            var number =
+                u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
             var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
             var line = $"standard {ruling.Movement}, ruling-{number}: {ruling.Text.Trim()} (ruling {number}, {today:yyyy-MM-dd})";
             var ruled = document with { Text = Added(document.Text, line) };
-            switch (await published.Publish(workout, null, newest.Number, question, Fingerprint.Of(ruled.Understand()), ruled, ruling.HoldsFrom.Trim(), $"Ruling {number}: {ruling.Text.Trim()}", cancel))
+            switch (
+                await published.Publish(
+                    workout,
+                    null,
+                    newest.Number,
+                    question,
+                    Fingerprint.Of(ruled.Understand()),
+                    ruled,
+                    ruling.HoldsFrom.Trim(),
+                    $"Ruling {number}: {ruling.Text.Trim()}",
+                    cancel
+                )
+            )
             {
                 case PublishResult.Done done:
                     // A retry finds the version it made before, whose line may have another number than the one just written.
                     line = (await published.Document(done.Version.Id, cancel)).Text.TrimEnd().Split('\n')[^1];
-                    return await AddToDraft(workout, line, workouts, cancel) ? (done.Version, null)
-                        : (null, Results.Problem(title: $"The ruling is published as version {done.Version.Number}, but the draft is being changed all the time.", detail: "Answer once more: the same version is found, and the line is added to the draft.", statusCode: 409));
+                    return await AddToDraft(workout, line, workouts, cancel)
+                        ? (done.Version, null)
+                        : (
+                            null,
+                            Results.Problem(
+                                title: $"The ruling is published as version {done.Version.Number}, but the draft is being changed all "
+                                    + "the time.",
+                                detail: "Answer once more: the same version is found, and the line is added to the draft.",
+                                statusCode: 409
+                            )
+                        );
                 case PublishResult.Gone:
                     return (null, Problems.Gone("workout"));
             }
         }
 
-        return (null, Results.Problem(title: "Other rulings are being published just now.", detail: "Answer once more; nothing was changed.", statusCode: 409));
+        return (
+            null,
+            Results.Problem(
+                title: "Other rulings are being published just now.",
+                detail: "Answer once more; nothing was changed.",
+                statusCode: 409
+            )
+        );
     }
 
-    /// <summary>Adds the ruling’s line to the draft, or a later correction would take the ruling back. False when the draft is saved too often to get in between.</summary>
+    /// <summary>Adds the ruling’s line to the draft, or a later correction would take the ruling back. False when the draft is saved too
+    /// often to get in between.</summary>
     private static async Task<bool> AddToDraft(Guid workout, string line, WorkoutStore workouts, CancellationToken cancel)
     {
         for (var attempt = 0; attempt < Attempts; attempt++)
         {
-            if (await workouts.Find(workout, cancel) is not { } draft || draft.Draft.Value.Contains(line, StringComparison.Ordinal)
-                || await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel) is not SaveResult<string>.Outdated)
+            if (
+                await workouts.Find(workout, cancel) is not { } draft
+                || draft.Draft.Value.Contains(line, StringComparison.Ordinal)
+                || await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel)
+                    is not SaveResult<string>.Outdated
+            )
             {
                 return true;
             }
@@ -218,10 +368,19 @@ public static class ReaderEndpoints
     private static async Task<IResult> ReadQuiz(string code, string name, PublishedStore published, CancellationToken cancel)
     {
         var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        return version is null ? refused! : NameObjection(name) ?? Results.Ok(Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(name)).Questions.ToList());
+        return version is null
+            ? refused!
+            : NameObjection(name)
+                ?? Results.Ok(Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(name)).Questions.ToList());
     }
 
-    private static async Task<IResult> Confirm(string code, ConfirmReading confirm, PublishedStore published, QuestionStore questions, CancellationToken cancel)
+    private static async Task<IResult> Confirm(
+        string code,
+        ConfirmReading confirm,
+        PublishedStore published,
+        QuestionStore questions,
+        CancellationToken cancel
+    )
     {
         var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
         if (version is null)
@@ -245,22 +404,45 @@ public static class ReaderEndpoints
             var wrong = Enumerable.Range(0, right.Count).Where(i => confirm.Answers[i] != right[i]).ToList();
             if (wrong.Count > 0)
             {
-                return Problems.Fields(wrong.Select(i => new Core.Competitions.FieldError($"answers[{i}]", $"Read the table of the {asked[i].Movement.English} again: this sign has another call.")).ToList());
+                return Problems.Fields(
+                    wrong
+                        .Select(i => new Core.Competitions.FieldError(
+                            $"answers[{i}]",
+                            $"Read the table of the {asked[i].Movement.English} again: this sign has another call."
+                        ))
+                        .ToList()
+                );
             }
         }
 
-        return await questions.Confirm(version.Id, NameList.Key(confirm.Name), confirm.Name.Trim(), confirm.Judge, cancel) ? Results.NoContent()
-            : Results.Problem(title: $"{confirm.Name.Trim()} has confirmed version {version.Number} before.", detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym.", statusCode: 409);
+        return await questions.Confirm(version.Id, NameList.Key(confirm.Name), confirm.Name.Trim(), confirm.Judge, cancel)
+            ? Results.NoContent()
+            : Results.Problem(
+                title: $"{confirm.Name.Trim()} has confirmed version {version.Number} before.",
+                detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym.",
+                statusCode: 409
+            );
     }
 
-    private static async Task<IResult> Confirmed(Guid id, QuestionStore questions, CancellationToken cancel) => Results.Ok(await questions.Confirmed(id, cancel));
+    private static async Task<IResult> Confirmed(Guid id, QuestionStore questions, CancellationToken cancel) =>
+        Results.Ok(await questions.Confirmed(id, cancel));
 
     private static async Task<IResult> Compare(Guid id, CompareNames compare, QuestionStore questions, CancellationToken cancel) =>
-        Results.Ok(NameList.Compare(compare.Pasted, (await questions.Confirmed(id, cancel)).Where(c => c.Number == compare.Number).Select(c => c.Name).ToList()));
+        Results.Ok(
+            NameList.Compare(
+                compare.Pasted,
+                (await questions.Confirmed(id, cancel)).Where(c => c.Number == compare.Number).Select(c => c.Name).ToList()
+            )
+        );
 
-    private static IResult? NameObjection(string name) => Core.Competitions.CompetitionRules.NameError(name, 80, required: true) is { } objection || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
-        ? Problems.Fields([new("name", objection!)]) : null;
+    private static IResult? NameObjection(string name) =>
+        Core.Competitions.CompetitionRules.NameError(name, 80, required: true) is { } objection
+        || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
+            ? Problems.Fields([new("name", objection!)])
+            : null;
 
     private static string Sender(HttpContext http, TimeProvider time) =>
-        Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{time.GetUtcNow():yyyy-MM-dd}|{http.Connection.RemoteIpAddress}")));
+        Convert.ToHexStringLower(
+            SHA256.HashData(Encoding.UTF8.GetBytes($"{time.GetUtcNow():yyyy-MM-dd}|{http.Connection.RemoteIpAddress}"))
+        );
 }

@@ -22,7 +22,14 @@ public sealed record TryRequest(string Body, string Division, string Duty, RunOb
 /// <param name="WhatIf">Other rules on the same runs: who moves, and why.</param>
 /// <param name="Tried">The tried result, or null.</param>
 public sealed record TryAnswer(
-    IReadOnlyList<string> Components, IReadOnlyList<IReadOnlyList<string>> Rules, IReadOnlyList<CardField> Fields, IReadOnlyList<PieceTasks> Tasks, IReadOnlyList<SampleResult> Samples, IReadOnlyList<WhatIf> WhatIf, Tried? Tried);
+    IReadOnlyList<string> Components,
+    IReadOnlyList<IReadOnlyList<string>> Rules,
+    IReadOnlyList<CardField> Fields,
+    IReadOnlyList<PieceTasks> Tasks,
+    IReadOnlyList<SampleResult> Samples,
+    IReadOnlyList<WhatIf> WhatIf,
+    Tried? Tried
+);
 
 /// <summary>The tasks of a counted piece.</summary>
 /// <param name="Piece">The piece's key.</param>
@@ -36,7 +43,12 @@ public sealed record PieceTasks(string Piece, IReadOnlyList<CardTask> Tasks);
 /// <param name="Other">The scores under the other school for the cap, with places; empty when there is no cap.</param>
 /// <param name="OtherWords">The difference between the schools in a sentence, or null.</param>
 public sealed record Tried(
-    IReadOnlyList<ComponentResult> Results, IReadOnlyList<int> Places, int Of, IReadOnlyList<OtherResult> Other, string? OtherWords);
+    IReadOnlyList<ComponentResult> Results,
+    IReadOnlyList<int> Places,
+    int Of,
+    IReadOnlyList<OtherResult> Other,
+    string? OtherWords
+);
 
 /// <summary>A score under the other school.</summary>
 public sealed record OtherResult(string Component, string Text, int Place);
@@ -46,8 +58,12 @@ public static class ScoringEndpoints
 {
     /// <summary>Maps <c>POST /api/competitions/{id}/try</c>.</summary>
     public static void MapScoring(this WebApplication app) =>
-        app.MapPost("/api/competitions/{id:guid}/try", Try).WithTags("Scoring").WithSummary("The card of a draft, sample results, and the score and place of a tried one.")
-            .Produces<TryAnswer>().ProducesProblem(404).ProducesValidationProblem(422);
+        app.MapPost("/api/competitions/{id:guid}/try", Try)
+            .WithTags("Scoring")
+            .WithSummary("The card of a draft, sample results, and the score and place of a tried one.")
+            .Produces<TryAnswer>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
 
     private static async Task<IResult> Try(Guid id, TryRequest request, CompetitionCache competitions, CancellationToken cancel)
     {
@@ -77,16 +93,29 @@ public static class ScoringEndpoints
             (tried, samples) = Place(run, course, sheet, samples, competition);
         }
 
-        return Results.Ok(new TryAnswer(sheet.Components.Select(c => c.Name).ToList(),
-            sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-            Card.Fields(course, sheet).ToList(), course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0).ToList(), samples.ToList(),
-            WhatIf.Of(sheet, course, Runs(samples, request.Run is { } mine ? Card.Resolve(mine, course) : null), competition).ToList(), tried));
+        return Results.Ok(
+            new TryAnswer(
+                sheet.Components.Select(c => c.Name).ToList(),
+                sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
+                Card.Fields(course, sheet).ToList(),
+                course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0).ToList(),
+                samples.ToList(),
+                WhatIf.Of(sheet, course, Runs(samples, request.Run is { } mine ? Card.Resolve(mine, course) : null), competition).ToList(),
+                tried
+            )
+        );
     }
 
     private static List<(string, RunObservation)> Runs(Core.Quantities.Eq<SampleResult> samples, RunObservation? tried) =>
         samples.Select(s => (s.Label, s.Run)).Concat(tried is null ? [] : [("the tried result", tried)]).ToList();
 
-    private static (Tried, Core.Quantities.Eq<SampleResult>) Place(RunObservation run, Core.Courses.Course course, ScoreSheet sheet, Core.Quantities.Eq<SampleResult> samples, Competition competition)
+    private static (Tried, Core.Quantities.Eq<SampleResult>) Place(
+        RunObservation run,
+        Core.Courses.Course course,
+        ScoreSheet sheet,
+        Core.Quantities.Eq<SampleResult> samples,
+        Competition competition
+    )
     {
         var result = Scorer.Score(run, course, sheet, competition.Unit);
         var places = SampleRuns.Places(samples.Select(s => s.Results).Append(result).ToList(), sheet.Components.Count);
@@ -95,10 +124,17 @@ public static class ScoringEndpoints
         {
             var all = samples.Select(s => s.Run).Append(run).Select(r => Scorer.Score(r, course, other, competition.Unit)).ToList();
             var otherPlaces = SampleRuns.Places(all, other.Components.Count);
-            others.AddRange(other.Components.Select((c, i) => (c, i)).Where(x => x.c.Cap is not null).Select(x => new OtherResult(x.c.Name, all[^1][x.i].Text, otherPlaces[^1][x.i])));
+            others.AddRange(
+                other
+                    .Components.Select((c, i) => (c, i))
+                    .Where(x => x.c.Cap is not null)
+                    .Select(x => new OtherResult(x.c.Name, all[^1][x.i].Text, otherPlaces[^1][x.i]))
+            );
         }
 
-        var words = sheet.Components.FirstOrDefault(c => c.Cap is CapRule.CapLine or CapRule.Penalty) is { } capped ? OtherSchool.Sentence(capped.Cap) : null;
+        var words = sheet.Components.FirstOrDefault(c => c.Cap is CapRule.CapLine or CapRule.Penalty) is { } capped
+            ? OtherSchool.Sentence(capped.Cap)
+            : null;
         var moved = Core.Quantities.Eq.From<SampleResult>(samples.Select((s, i) => s with { Places = places[i] }).ToArray());
         return (new Tried(result.ToList(), places[^1].ToList(), samples.Count + 1, others, words), moved);
     }

@@ -13,7 +13,12 @@ namespace FairCompass.Web.Standards;
 /// <param name="Places">Where the movement is done; empty when the workout does without it.</param>
 /// <param name="Divisions">Who does the workout.</param>
 /// <param name="Said">What is said differently.</param>
-public sealed record StandardHere(int Revision, IReadOnlyList<PlaceOf> Places, IReadOnlyList<string> Divisions, IReadOnlyList<SaidHere> Said);
+public sealed record StandardHere(
+    int Revision,
+    IReadOnlyList<PlaceOf> Places,
+    IReadOnlyList<string> Divisions,
+    IReadOnlyList<SaidHere> Said
+);
 
 /// <summary>Says a rule differently in a workout.</summary>
 /// <param name="BaseRevision">The revision of the draft that was looked at.</param>
@@ -31,15 +36,42 @@ public static class PlaceEndpoints
     public static void MapStandardPlaces(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/standards/{movement}").WithTags("Standards");
-        group.MapGet("/", Read).WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.").Produces<StandardHere>().ProducesProblem(404);
-        group.MapPut("/", Say).WithSummary("Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated base is refused (409).")
-            .Produces<StandardHere>().ProducesProblem(404).ProducesProblem(409).ProducesValidationProblem(422);
+        group
+            .MapGet("/", Read)
+            .WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.")
+            .Produces<StandardHere>()
+            .ProducesProblem(404);
+        group
+            .MapPut("/", Say)
+            .WithSummary(
+                "Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated "
+                    + "base is refused (409)."
+            )
+            .Produces<StandardHere>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Read(Guid id, string movement, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
-        await Find(id, movement, workouts, competitions, cancel) is { } found ? Here(found.Revision, found.Draft, found.Standard) : Problems.Gone("standard");
+    private static async Task<IResult> Read(
+        Guid id,
+        string movement,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) =>
+        await Find(id, movement, workouts, competitions, cancel) is { } found
+            ? Here(found.Revision, found.Draft, found.Standard)
+            : Problems.Gone("standard");
 
-    private static async Task<IResult> Say(Guid id, string movement, SayClause say, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> Say(
+        Guid id,
+        string movement,
+        SayClause say,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (await Find(id, movement, workouts, competitions, cancel) is not { } found)
         {
@@ -57,19 +89,39 @@ public static class PlaceEndpoints
             return Problems.Fields([objection]);
         }
 
-        return DraftInput.Objections(body!, "text") ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body!, cancel) switch
-        {
-            SaveResult<string>.Saved saved => Here(saved.Now.Revision, Understanding.Of(found.Draft.Competition, saved.Now.Value), found.Standard),
-            SaveResult<string>.Outdated => Outdated(),
-            _ => Problems.Gone("workout"),
-        };
+        return DraftInput.Objections(body!, "text")
+            ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body!, cancel) switch
+            {
+                SaveResult<string>.Saved saved => Here(
+                    saved.Now.Revision,
+                    Understanding.Of(found.Draft.Competition, saved.Now.Value),
+                    found.Standard
+                ),
+                SaveResult<string>.Outdated => Outdated(),
+                _ => Problems.Gone("workout"),
+            };
     }
 
-    private static IResult Here(int revision, Understanding draft, Movement standard) => Results.Ok(new StandardHere(revision, SayHere.Places(draft, standard), SayHere.Divisions(draft), SayHere.Of(draft, standard)));
+    private static IResult Here(int revision, Understanding draft, Movement standard) =>
+        Results.Ok(new StandardHere(revision, SayHere.Places(draft, standard), SayHere.Divisions(draft), SayHere.Of(draft, standard)));
 
-    private static IResult Outdated() => Results.Problem(title: "This workout was saved elsewhere since.", detail: "What it says now is shown; say it once more if it is still wanted.", statusCode: 409);
+    private static IResult Outdated() =>
+        Results.Problem(
+            title: "This workout was saved elsewhere since.",
+            detail: "What it says now is shown; say it once more if it is still wanted.",
+            statusCode: 409
+        );
 
-    private static async Task<(int Revision, Understanding Draft, Movement Standard)?> Find(Guid id, string movement, WorkoutStore workouts, CompetitionCache competitions, CancellationToken cancel) =>
-        await workouts.Find(id, cancel) is { } draft && await competitions.Find(draft.Competition, cancel) is { } competition && StandardsBook.Of(competition).ById(movement) is { } standard
-            ? (draft.Draft.Revision, Understanding.Of(competition, draft.Draft.Value), standard) : null;
+    private static async Task<(int Revision, Understanding Draft, Movement Standard)?> Find(
+        Guid id,
+        string movement,
+        WorkoutStore workouts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) =>
+        await workouts.Find(id, cancel) is { } draft
+        && await competitions.Find(draft.Competition, cancel) is { } competition
+        && StandardsBook.Of(competition).ById(movement) is { } standard
+            ? (draft.Draft.Revision, Understanding.Of(competition, draft.Draft.Value), standard)
+            : null;
 }

@@ -1,7 +1,7 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Explaining;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Explaining;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
 using FairCompass.Store;
@@ -41,16 +41,50 @@ public static class StandardsEndpoints
     public static void MapStandards(this WebApplication app)
     {
         var library = app.MapGroup("/api/standards").WithTags("Standards");
-        library.MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All)).WithSummary("The library, before any policy or house rule.");
+        library
+            .MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All))
+            .WithSummary("The library, before any policy or house rule.");
         library.MapGet("/phrases", () => PhraseBook.All).WithSummary("Every rule of the library once, to write standards from.");
         var group = app.MapGroup("/api/competitions/{id:guid}").WithTags("Standards");
-        group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.").Produces<Book>().ProducesProblem(404);
-        group.MapGet("/standards/{movement}", One).WithSummary("One standard as it is in force, for a division and in a workout.").Produces<Movement>().ProducesProblem(404).ProducesValidationProblem(422);
-        group.MapGet("/standards/{movement}/figures", Figures).WithSummary("The figures of a standard: three positions, and typical faults beside good poses.").Produces<Plate>().ProducesProblem(404).ProducesValidationProblem(422);
-        group.MapGet("/standards/nearest", Nearest).WithSummary("The standards most like a name, to begin a new one from.").Produces<IReadOnlyList<Movement>>().ProducesProblem(404);
-        group.MapGet("/standards/{movement}/copy", Copy).WithSummary("A standard under another name, to write an own one from; nothing is stored.").Produces<Movement>().ProducesProblem(404);
-        group.MapPost("/standards/look", Look).WithSummary("Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed.").Produces<Looked>().ProducesProblem(404);
-        group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.").Produces<IReadOnlyList<TopicInForce>>().ProducesProblem(404);
+        group
+            .MapGet("/standards", Read)
+            .WithSummary("The book of a competition: policies and house rules applied.")
+            .Produces<Book>()
+            .ProducesProblem(404);
+        group
+            .MapGet("/standards/{movement}", One)
+            .WithSummary("One standard as it is in force, for a division and in a workout.")
+            .Produces<Movement>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        group
+            .MapGet("/standards/{movement}/figures", Figures)
+            .WithSummary("The figures of a standard: three positions, and typical faults beside good poses.")
+            .Produces<Plate>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        group
+            .MapGet("/standards/nearest", Nearest)
+            .WithSummary("The standards most like a name, to begin a new one from.")
+            .Produces<IReadOnlyList<Movement>>()
+            .ProducesProblem(404);
+        group
+            .MapGet("/standards/{movement}/copy", Copy)
+            .WithSummary("A standard under another name, to write an own one from; nothing is stored.")
+            .Produces<Movement>()
+            .ProducesProblem(404);
+        group
+            .MapPost("/standards/look", Look)
+            .WithSummary(
+                "Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed."
+            )
+            .Produces<Looked>()
+            .ProducesProblem(404);
+        group
+            .MapGet("/policies", PoliciesOf)
+            .WithSummary("Every topic with its schools, what is in force, and who departs.")
+            .Produces<IReadOnlyList<TopicInForce>>()
+            .ProducesProblem(404);
     }
 
     private static async Task<IResult> Read(Guid id, CompetitionCache competitions, CancellationToken cancel)
@@ -64,7 +98,15 @@ public static class StandardsEndpoints
         return Results.Ok(new Book(MovementLibrary.Edition, book.All.Select(m => book.InForce(m)).ToList()));
     }
 
-    private static async Task<IResult> One(Guid id, string movement, string? division, Guid? workout, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)
+    private static async Task<IResult> One(
+        Guid id,
+        string movement,
+        string? division,
+        Guid? workout,
+        CompetitionCache competitions,
+        WorkoutStore workouts,
+        CancellationToken cancel
+    )
     {
         if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
         {
@@ -82,10 +124,20 @@ public static class StandardsEndpoints
             return Problems.Gone("workout");
         }
 
-        return Results.Ok(StandardsBook.Of(competition).InForce(found, division, draft is { } d ? Understanding.Of(competition, d.Draft.Value).Workout : null));
+        return Results.Ok(
+            StandardsBook
+                .Of(competition)
+                .InForce(found, division, draft is { } d ? Understanding.Of(competition, d.Draft.Value).Workout : null)
+        );
     }
 
-    private static async Task<IResult> Figures(Guid id, string movement, double? stature, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> Figures(
+        Guid id,
+        string movement,
+        double? stature,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
         {
@@ -102,11 +154,22 @@ public static class StandardsEndpoints
     }
 
     private static async Task<IResult> Nearest(Guid id, string name, CompetitionCache competitions, CancellationToken cancel) =>
-        await competitions.Find(id, cancel) is { } competition ? Results.Ok(OwnMovements.Nearest(StandardsBook.Of(competition), name).ToList()) : Problems.Gone("competition");
+        await competitions.Find(id, cancel) is { } competition
+            ? Results.Ok(OwnMovements.Nearest(StandardsBook.Of(competition), name).ToList())
+            : Problems.Gone("competition");
 
-    private static async Task<IResult> Copy(Guid id, string movement, string name, CompetitionCache competitions, CancellationToken cancel) =>
-        await competitions.Find(id, cancel) is { } competition && StandardsBook.Of(competition) is var book && book.ById(movement) is { } found
-            ? Results.Ok(OwnMovements.From(book.InForce(found), name, book)) : Problems.Gone("standard");
+    private static async Task<IResult> Copy(
+        Guid id,
+        string movement,
+        string name,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) =>
+        await competitions.Find(id, cancel) is { } competition
+        && StandardsBook.Of(competition) is var book
+        && book.ById(movement) is { } found
+            ? Results.Ok(OwnMovements.From(book.InForce(found), name, book))
+            : Problems.Gone("standard");
 
     private static async Task<IResult> Look(Guid id, LookAt look, CompetitionCache competitions, CancellationToken cancel)
     {
@@ -126,7 +189,14 @@ public static class StandardsEndpoints
 
         // A position that cannot be drawn must not hide what else is wrong; the faults’ figures show what the whole looks like.
         var poses = errors.All(e => !e.Path.StartsWith("poses", StringComparison.Ordinal));
-        return Results.Ok(new Looked(errors, Perceivable.Of(movement).ToList(), pose, poses && objection?.Field != "stature" ? Plate.Of(movement, (double)(look.Pose?.Stature ?? (decimal)Body.Usual)) : null));
+        return Results.Ok(
+            new Looked(
+                errors,
+                Perceivable.Of(movement).ToList(),
+                pose,
+                poses && objection?.Field != "stature" ? Plate.Of(movement, (double)(look.Pose?.Stature ?? (decimal)Body.Usual)) : null
+            )
+        );
     }
 
     private static async Task<IResult> PoliciesOf(Guid id, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)
@@ -138,13 +208,25 @@ public static class StandardsEndpoints
 
         var book = StandardsBook.Of(competition);
         var texts = (await workouts.Of(id, cancel)).Select(d => Understanding.Of(competition, d.Value).Workout).ToList();
-        return Results.Ok(Topics.All.Select(t =>
-        {
-            var now = book.InForce(t, null, null);
-            var departures = competition.Policies.Where(p => p.Division is not null && Same(p.Topic, t.Name)).Select(p => $"{p.Division}: {p.Answer}")
-                .Concat(texts.SelectMany(w => w.Policies.OfType<Core.Workouts.Policy.Answered>().Where(p => Same(p.Topic, t.Name)).Select(p => $"{w.Title}{(p.For.Count == 0 ? "" : ", " + string.Join(", ", p.For))}: {p.Answer}")));
-            return new TopicInForce(t, now?.Answer, now?.From, departures.ToList());
-        }).ToList());
+        return Results.Ok(
+            Topics
+                .All.Select(t =>
+                {
+                    var now = book.InForce(t, null, null);
+                    var departures = competition
+                        .Policies.Where(p => p.Division is not null && Same(p.Topic, t.Name))
+                        .Select(p => $"{p.Division}: {p.Answer}")
+                        .Concat(
+                            texts.SelectMany(w =>
+                                w.Policies.OfType<Core.Workouts.Policy.Answered>()
+                                    .Where(p => Same(p.Topic, t.Name))
+                                    .Select(p => $"{w.Title}{(p.For.Count == 0 ? "" : ", " + string.Join(", ", p.For))}: {p.Answer}")
+                            )
+                        );
+                    return new TopicInForce(t, now?.Answer, now?.From, departures.ToList());
+                })
+                .ToList()
+        );
     }
 
     private static bool Same(string a, string b) => string.Equals(a, b, StringComparison.OrdinalIgnoreCase);

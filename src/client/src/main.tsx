@@ -36,7 +36,12 @@ const router = createBrowserRouter([
       { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },
     ],
   },
-  { path: "/p/:code?/:sheet?", errorElement: <Broken />, hydrateFallbackElement: <Loading what="Fair Compass" />, lazy: async () => ({ Component: (await import("./reading/ReaderPage")).ReaderPage }) },
+  {
+    path: "/p/:code?/:sheet?",
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Loading what="Fair Compass" />,
+    lazy: async () => ({ Component: (await import("./reading/ReaderPage")).ReaderPage }),
+  },
   { path: "*", element: <Navigate to="/" replace /> },
 ]);
 

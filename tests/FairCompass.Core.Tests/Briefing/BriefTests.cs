@@ -12,8 +12,16 @@ public class BriefTests
     [Fact]
     public void The_step_table_and_the_gates_are_printed()
     {
-        string Rows(string number) => string.Join('\n', new BriefBuilder(Demo.Understand(DraftTexts.Demo(number)), null, new DateOnly(2027, 6, 12)).Build(Audience.Judge)
-            .Sections.SelectMany(s => s.Blocks).OfType<BriefBlock.Table>().SelectMany(t => t.Rows).Select(r => r.Cells[0]));
+        string Rows(string number) =>
+            string.Join(
+                '\n',
+                new BriefBuilder(Demo.Understand(DraftTexts.Demo(number)), null, new DateOnly(2027, 6, 12))
+                    .Build(Audience.Judge)
+                    .Sections.SelectMany(s => s.Blocks)
+                    .OfType<BriefBlock.Table>()
+                    .SelectMany(t => t.Rows)
+                    .Select(r => r.Cells[0])
+            );
         var mast = Rows("06");
         Assert.Contains("Round 3, 50 kg", mast, StringComparison.Ordinal);
         Assert.Contains("Round 3, 40 kg", mast, StringComparison.Ordinal);
@@ -23,7 +31,8 @@ public class BriefTests
 
     private static readonly DateOnly Day = new(2027, 6, 1);
 
-    private static Brief Of(string text, Audience audience, string? division = null) => new BriefBuilder(Demo.Understand(text), division, Day).Build(audience);
+    private static Brief Of(string text, Audience audience, string? division = null) =>
+        new BriefBuilder(Demo.Understand(text), division, Day).Build(audience);
 
     private static string Words(Brief brief) => BriefText.Of(brief);
 
@@ -38,7 +47,10 @@ public class BriefTests
     {
         var text = DraftTexts.Starting(number) + "policy doubtful rep: credit\n";
         var brief = Of(text, Audience.Judge);
-        Assert.Equal(["work", "loads", "clock", "standards", "decided", "writing", "scoring", "not-yours", "cautions"], brief.Sections.Select(s => s.Id));
+        Assert.Equal(
+            ["work", "loads", "clock", "standards", "decided", "writing", "scoring", "not-yours", "cautions"],
+            brief.Sections.Select(s => s.Id)
+        );
         Assert.Equal(0, brief.Open);
         Assert.Equal(Demo.Explain(text).Fingerprint, brief.Fingerprint);
     }
@@ -74,7 +86,15 @@ public class BriefTests
     {
         var text = DraftTexts.Starting("03");
         Assert.Contains("Barbell:", Section(Of(text, Audience.Judge), "cautions"), StringComparison.Ordinal);
-        var without = string.Join('\n', text.Split('\n').Where(l => !l.Contains("power clean", StringComparison.Ordinal) && !l.Contains("60/40 kg", StringComparison.Ordinal) && !l.Contains("45/35 kg", StringComparison.Ordinal)));
+        var without = string.Join(
+            '\n',
+            text.Split('\n')
+                .Where(l =>
+                    !l.Contains("power clean", StringComparison.Ordinal)
+                    && !l.Contains("60/40 kg", StringComparison.Ordinal)
+                    && !l.Contains("45/35 kg", StringComparison.Ordinal)
+                )
+        );
         var cautions = Section(Of(without, Audience.Judge), "cautions");
         Assert.DoesNotContain("Barbell:", cautions, StringComparison.Ordinal);
         Assert.Contains("Boxes:", cautions, StringComparison.Ordinal);

@@ -12,7 +12,12 @@ public class ErratumTests
     private static Brief Sheet(string before, string now, Language language, string holdsFrom = "", string note = "")
     {
         var (old, current) = (Demo.Understand(before), Demo.Understand(now));
-        return ErratumSheet.Of(old, current, new(2, Fingerprint.Of(current), Fingerprint.Of(old).Code, new(2027, 6, 12), holdsFrom, note), language);
+        return ErratumSheet.Of(
+            old,
+            current,
+            new(2, Fingerprint.Of(current), Fingerprint.Of(old).Code, new(2027, 6, 12), holdsFrom, note),
+            language
+        );
     }
 
     private static readonly string Bell = DraftTexts.Demo("01");
@@ -20,11 +25,20 @@ public class ErratumTests
     [Fact]
     public void The_difference_stands_in_plain_words_with_the_old_code()
     {
-        var sheet = Sheet(Bell, Bell.Replace("2 x 10/7.5 kg", "2 x 7.5/7.5 kg", StringComparison.Ordinal), Language.English, "heat 3", "A slip of the pen.");
+        var sheet = Sheet(
+            Bell,
+            Bell.Replace("2 x 10/7.5 kg", "2 x 7.5/7.5 kg", StringComparison.Ordinal),
+            Language.English,
+            "heat 3",
+            "A slip of the pen."
+        );
         var text = BriefText.Of(sheet);
         Assert.Contains($"Your paper says {Fingerprint.Of(Demo.Understand(Bell)).Code}?", text, StringComparison.Ordinal);
         Assert.Contains("This holds from: heat 3. It is for Meadow.", text, StringComparison.Ordinal);
-        Assert.Equal(["Meadow, man", "loads", "dumbbell hang clean and jerk", "2 × 10 kg", "2 × 7.5 kg"], sheet.Sections[0].Blocks.OfType<BriefBlock.Table>().Single().Rows[0].Cells);
+        Assert.Equal(
+            ["Meadow, man", "loads", "dumbbell hang clean and jerk", "2 × 10 kg", "2 × 7.5 kg"],
+            sheet.Sections[0].Blocks.OfType<BriefBlock.Table>().Single().Rows[0].Cells
+        );
         Assert.Equal(("Erratum", "Version 2"), (sheet.Paper, sheet.Status));
         Assert.Contains("A slip of the pen.", BriefMarkdown.Write(sheet), StringComparison.Ordinal);
     }
@@ -32,8 +46,11 @@ public class ErratumTests
     [Fact]
     public void In_spanish_nothing_of_it_is_english_but_what_somebody_wrote()
     {
-        var now = Bell.Replace("2 x 10/7.5 kg", "2 x 7.5/7.5 kg", StringComparison.Ordinal).Replace("11:00", "12:00", StringComparison.Ordinal)
-            .Replace("A unfinished: not reached", "A unfinished: zero", StringComparison.Ordinal) + "policy doubtful rep: no rep\nstandard front squat, rack: does not apply\n";
+        var now =
+            Bell.Replace("2 x 10/7.5 kg", "2 x 7.5/7.5 kg", StringComparison.Ordinal)
+                .Replace("11:00", "12:00", StringComparison.Ordinal)
+                .Replace("A unfinished: not reached", "A unfinished: zero", StringComparison.Ordinal)
+            + "policy doubtful rep: no rep\nstandard front squat, rack: does not apply\n";
         var sheet = Sheet(Bell, now, Language.Spanish, "heat 3", "Mind the clock.");
         var text = BriefText.Of(sheet);
         Assert.Contains("«heat 3»", text, StringComparison.Ordinal);
@@ -44,5 +61,6 @@ public class ErratumTests
     }
 
     [Fact]
-    public void Nothing_different_says_so() => Assert.Contains("Nothing that is printed differs.", BriefText.Of(Sheet(Bell, Bell, Language.English)), StringComparison.Ordinal);
+    public void Nothing_different_says_so() =>
+        Assert.Contains("Nothing that is printed differs.", BriefText.Of(Sheet(Bell, Bell, Language.English)), StringComparison.Ordinal);
 }

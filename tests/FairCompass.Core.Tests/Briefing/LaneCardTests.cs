@@ -13,7 +13,9 @@ public class LaneCardTests
     private static readonly DateOnly Day = new(2027, 6, 12);
 
     private static Brief Card(string number, string? division, int cards = 1, int first = 1) =>
-        new BriefBuilder(Demo.Understand(DraftTexts.Demo(number)), division, Day, new() { Cards = cards, FirstCard = first }).Build(Audience.LaneCard);
+        new BriefBuilder(Demo.Understand(DraftTexts.Demo(number)), division, Day, new() { Cards = cards, FirstCard = first }).Build(
+            Audience.LaneCard
+        );
 
     /// <summary>An independent reader of QR codes (ISO/IEC 18004) gives back the card’s number and the whole fingerprint.</summary>
     [Fact]
@@ -31,7 +33,10 @@ public class LaneCardTests
         }
 
         var luminance = new RGBLuminanceSource(image, code.Size * scale, code.Size * scale, RGBLuminanceSource.BitmapFormat.Gray8);
-        var read = new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(luminance)), new Dictionary<DecodeHintType, object> { [DecodeHintType.TRY_HARDER] = true });
+        var read = new QRCodeReader().decode(
+            new BinaryBitmap(new HybridBinarizer(luminance)),
+            new Dictionary<DecodeHintType, object> { [DecodeHintType.TRY_HARDER] = true }
+        );
         Assert.Equal(code.Content, read.Text);
         var print = Fingerprint.Of(Demo.Understand(DraftTexts.Demo("01")));
         Assert.Equal($"{print.Code}/012/{print.Sha256.ToUpperInvariant()}", read.Text);
@@ -71,13 +76,17 @@ public class LaneCardTests
     [Theory]
     [InlineData(0)]
     [InlineData(1000)]
-    public void A_number_outside_is_refused(int number) => Assert.Throws<ArgumentOutOfRangeException>(() => CardCode.Of(Fingerprint.Of(Demo.Understand(DraftTexts.Demo("01"))), number));
+    public void A_number_outside_is_refused(int number) =>
+        Assert.Throws<ArgumentOutOfRangeException>(() => CardCode.Of(Fingerprint.Of(Demo.Understand(DraftTexts.Demo("01"))), number));
 
     /// <summary>Ferry Bell, Meadow woman: 16 + 16 + 7, 12 + 12 + 7, 8 + 8 + 7; totals added by hand.</summary>
     [Fact]
     public void Boxes_hold_the_running_totals()
     {
-        var boxes = Card("01", "Meadow").Sections.Single(s => s.Id == "count").Blocks.OfType<BriefBlock.Boxes>().Single(b => b.Caption!.Contains("woman", StringComparison.Ordinal));
+        var boxes = Card("01", "Meadow")
+            .Sections.Single(s => s.Id == "count")
+            .Blocks.OfType<BriefBlock.Boxes>()
+            .Single(b => b.Caption!.Contains("woman", StringComparison.Ordinal));
         Assert.Equal(["16", "51", "78"], boxes.Rows[0].Cells.Skip(1));
         Assert.Equal(["32", "63", "86"], boxes.Rows[1].Cells.Skip(1));
         Assert.Equal(["39", "70", "93"], boxes.Rows[2].Cells.Skip(1));
@@ -88,12 +97,32 @@ public class LaneCardTests
     public void A_card_asks_for_everything_that_is_missing_later()
     {
         var lift = BriefText.Of(Card("01", "Tideline"));
-        Assert.All(["Athlete or team", "Gym", "Division", "Heat", "Lane", "Judge", "Credential", "Date", "Made", "Missed", "Monitor of the air bike", "Judge’s signature", "Athlete’s signature"], w => Assert.Contains(w, lift, StringComparison.Ordinal));
+        Assert.All(
+            [
+                "Athlete or team",
+                "Gym",
+                "Division",
+                "Heat",
+                "Lane",
+                "Judge",
+                "Credential",
+                "Date",
+                "Made",
+                "Missed",
+                "Monitor of the air bike",
+                "Judge’s signature",
+                "Athlete’s signature",
+            ],
+            w => Assert.Contains(w, lift, StringComparison.Ordinal)
+        );
         Assert.Contains("May restart at", BriefText.Of(Card("08", null)), StringComparison.Ordinal);
         Assert.Contains("Ring muscle-up (attempt: jump to support on the rings)", BriefText.Of(Card("13", null)), StringComparison.Ordinal);
         Assert.Contains("round 2", BriefText.Of(Card("04", null), "write"), StringComparison.OrdinalIgnoreCase);
     }
 
     [Fact]
-    public void An_erratum_is_made_of_two_versions() => Assert.Throws<ArgumentOutOfRangeException>(() => new BriefBuilder(Demo.Understand(DraftTexts.Demo("01")), null, Day).Build(Audience.Holder));
+    public void An_erratum_is_made_of_two_versions() =>
+        Assert.Throws<ArgumentOutOfRangeException>(() =>
+            new BriefBuilder(Demo.Understand(DraftTexts.Demo("01")), null, Day).Build(Audience.Holder)
+        );
 }

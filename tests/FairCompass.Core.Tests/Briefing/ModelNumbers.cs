@@ -21,7 +21,10 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 {
     private readonly string[] lines = u.Text.Split('\n');
     private readonly Dictionary<(string Piece, string Entry), Dictionary<string, HashSet<string>>> walked = [];
-    private readonly List<int> shown = Enumerable.Range(0, u.Courses.Count).Where(i => division is null || u.Courses[i].Address.Division.Name == division).ToList();
+    private readonly List<int> shown = Enumerable
+        .Range(0, u.Courses.Count)
+        .Where(i => division is null || u.Courses[i].Address.Division.Name == division)
+        .ToList();
 
     [GeneratedRegex(@"\d+(?:[.:]\d+)*")]
     public static partial Regex Figures { get; }
@@ -39,17 +42,54 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "entry" => In(rest),
             "call" => Call(Clock.Calls[Index(rest)]),
             "span" => [Clock.Spans[Index(rest)].Starts.ToString(), Clock.Spans[Index(rest)].Ends.ToString(), .. Ordinals, .. Stated],
-            "fork" => Clock.Forks[Index(rest)] is var f ? [f.At.ToString(), f.Units.ToString(CultureInfo.InvariantCulture), f.Until.ToString(), .. Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f))] : [],
-            "rest" => Clock.OwnRests[Index(rest)] is var r ? [r.AfterUnits.ToString(CultureInfo.InvariantCulture), r.Length.ToString()] : [],
+            "fork" => Clock.Forks[Index(rest)] is var f
+                ?
+                [
+                    f.At.ToString(),
+                    f.Units.ToString(CultureInfo.InvariantCulture),
+                    f.Until.ToString(),
+                    .. Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f)),
+                ]
+                : [],
+            "rest" => Clock.OwnRests[Index(rest)] is var r
+                ? [r.AfterUnits.ToString(CultureInfo.InvariantCulture), r.Length.ToString()]
+                : [],
             "judges" => In(Clock.Judges.ToString(CultureInfo.InvariantCulture)),
             "clause" => InAll(Clauses(parts[1], parts[2])),
-            "fault" => InAll(Standards(parts[1]).SelectMany(m => m.Faults.Where(x => x.Breaks == parts[2])).SelectMany(x => new[] { x.Sign, x.Call, x.Athlete }).SelectMany(s => new[] { s.English, s.Spanish ?? "" })),
-            "judge" => InAll(Standards(parts[1]).SelectMany(m => new[] { m.Judge.Place.English, m.Judge.Place.Spanish ?? "", m.Judge.Call.English, m.Judge.Call.Spanish ?? "" })),
-            "topic" => InAll(Policies.Topics.Find(rest)!.Schools.SelectMany(s => new[] { s.Label, s.Judges, s.Athletes }).SelectMany(s => new[] { s.English, s.Spanish! })),
+            "fault" => InAll(
+                Standards(parts[1])
+                    .SelectMany(m => m.Faults.Where(x => x.Breaks == parts[2]))
+                    .SelectMany(x => new[] { x.Sign, x.Call, x.Athlete })
+                    .SelectMany(s => new[] { s.English, s.Spanish ?? "" })
+            ),
+            "judge" => InAll(
+                Standards(parts[1])
+                    .SelectMany(m =>
+                        new[] { m.Judge.Place.English, m.Judge.Place.Spanish ?? "", m.Judge.Call.English, m.Judge.Call.Spanish ?? "" }
+                    )
+            ),
+            "topic" => InAll(
+                Policies
+                    .Topics.Find(rest)!
+                    .Schools.SelectMany(s => new[] { s.Label, s.Judges, s.Athletes })
+                    .SelectMany(s => new[] { s.English, s.Spanish! })
+            ),
             "round" => Walk(parts[1], parts[2]).GetValueOrDefault(parts[3], []),
             "amounts" => [.. Walk(parts[1], parts[2]).Values.SelectMany(x => x)],
-            "piece" => [.. In(Piece(parts[1], parts[2])?.Strand?.Units is { } all ? all.ToString(CultureInfo.InvariantCulture) : ""), .. In(parts[1]), .. Ordinals],
-            "sums" => Piece(parts[1], parts[2]) is { Strand: { } s } ? [s.Units!.Value.ToString(CultureInfo.InvariantCulture), .. In(s.Rounds is { } rs ? rs.ToString(CultureInfo.InvariantCulture) : ""), .. In(parts[1])] : [],
+            "piece" =>
+            [
+                .. In(Piece(parts[1], parts[2])?.Strand?.Units is { } all ? all.ToString(CultureInfo.InvariantCulture) : ""),
+                .. In(parts[1]),
+                .. Ordinals,
+            ],
+            "sums" => Piece(parts[1], parts[2]) is { Strand: { } s }
+                ?
+                [
+                    s.Units!.Value.ToString(CultureInfo.InvariantCulture),
+                    .. In(s.Rounds is { } rs ? rs.ToString(CultureInfo.InvariantCulture) : ""),
+                    .. In(parts[1]),
+                ]
+                : [],
             "field" => Field(parts[1]),
             "score" => Score(rest),
             "rulings" => InAll(lines.Skip(1)),
@@ -57,8 +97,12 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
             "rerig" => InAll(lines),
-            "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a ? [.. In(a.ToString()), .. In(TapeLength.Of(a.InMillimetres).Tape)] : [],
-            "bonus" => Piece(parts[1], parts[2]) is { Tasks: [{ Counted.Credit: Credit.WithBonus { At: { } at } }] } ? [at.ToString(CultureInfo.InvariantCulture)] : [],
+            "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a
+                ? [.. In(a.ToString()), .. In(TapeLength.Of(a.InMillimetres).Tape)]
+                : [],
+            "bonus" => Piece(parts[1], parts[2]) is { Tasks: [{ Counted.Credit: Credit.WithBonus { At: { } at } }] }
+                ? [at.ToString(CultureInfo.InvariantCulture)]
+                : [],
             "caution" => [],
             "form" => ["1", "2", "3", "4", "5", "6"],
             _ => throw new InvalidOperationException($"No value of the model has the id {id}."),
@@ -75,21 +119,55 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
     private Timeline Clock => shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]])! : Timeline.Of(u.Workout)!;
 
-    /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its units, its cap, and which gate it is.</summary>
-    private HashSet<string> Call(ClockCall call) => [.. In(call.At.ToString()), "3", "2", "1", .. Ordinals, .. Intervals(call.At),
-        .. Clock.Forks.Where(f => f.At == call.At || f.Until == call.At).SelectMany(f => Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f)).Append(f.Units.ToString(CultureInfo.InvariantCulture)).Append(f.Until.ToString()))];
+    /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its units, its cap, and
+    /// which gate it is.</summary>
+    private HashSet<string> Call(ClockCall call) =>
+        [
+            .. In(call.At.ToString()),
+            "3",
+            "2",
+            "1",
+            .. Ordinals,
+            .. Intervals(call.At),
+            .. Clock
+                .Forks.Where(f => f.At == call.At || f.Until == call.At)
+                .SelectMany(f =>
+                    Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f))
+                        .Append(f.Units.ToString(CultureInfo.InvariantCulture))
+                        .Append(f.Until.ToString())
+                ),
+        ];
 
     /// <summary>In work that begins anew at every interval a call says which interval begins and how much is first in it.</summary>
-    private IEnumerable<string> Intervals(Duration at) => shown.SelectMany(i => u.Courses[i].Pieces).Where(p => p.Every is { Each: not null }).SelectMany(p =>
-    {
-        var nth = at.Ms / p.Every!.Each!.Value.Ms;
-        return p.Tasks.Select(t => t.Count?.At(nth)).OfType<decimal>().Select(Number.Normal).Append((nth + 1).ToString(CultureInfo.InvariantCulture));
-    });
+    private IEnumerable<string> Intervals(Duration at) =>
+        shown
+            .SelectMany(i => u.Courses[i].Pieces)
+            .Where(p => p.Every is { Each: not null })
+            .SelectMany(p =>
+            {
+                var nth = at.Ms / p.Every!.Each!.Value.Ms;
+                return p
+                    .Tasks.Select(t => t.Count?.At(nth))
+                    .OfType<decimal>()
+                    .Select(Number.Normal)
+                    .Append((nth + 1).ToString(CultureInfo.InvariantCulture));
+            });
 
     private static IEnumerable<string> Nth(int index) => [(index + 1).ToString(CultureInfo.InvariantCulture)];
 
     /// <summary>Turns, cycles, and places in the team are counted from 1.</summary>
-    private IEnumerable<string> Ordinals => Enumerable.Range(1, shown.Max(i => Math.Max(u.Courses[i].Pieces.Max(p => Math.Max(p.Piece.Turn ?? 1, p.Piece.Cycle ?? 1)), u.Courses[i].Address.Division.Size))).Select(n => n.ToString(CultureInfo.InvariantCulture));
+    private IEnumerable<string> Ordinals =>
+        Enumerable
+            .Range(
+                1,
+                shown.Max(i =>
+                    Math.Max(
+                        u.Courses[i].Pieces.Max(p => Math.Max(p.Piece.Turn ?? 1, p.Piece.Cycle ?? 1)),
+                        u.Courses[i].Address.Division.Size
+                    )
+                )
+            )
+            .Select(n => n.ToString(CultureInfo.InvariantCulture));
 
     /// <summary>Every number that stands in the text: cycles, turns, loads of a change, names of parts.</summary>
     private HashSet<string> Stated => InAll(lines.Skip(1));
@@ -105,14 +183,27 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
     private HashSet<string> Cell(int line, string aspect, string entry)
     {
         // A task is found by its line, or by the line of one of its overrides.
-        var task = u.Prescribed.Where(p => p.Address.ToString() == entry && (p.Source.At.Line == line || p.Option?.At.Line == line || p.Source.Lines.Any(l => l.At.Line == line))).ToList();
+        var task = u
+            .Prescribed.Where(p =>
+                p.Address.ToString() == entry
+                && (p.Source.At.Line == line || p.Option?.At.Line == line || p.Source.Lines.Any(l => l.At.Line == line))
+            )
+            .ToList();
         return aspect switch
         {
-            "load" => [.. InAll(task.Select(p => p.Prescription.Load?.Value.ToString() ?? "")), .. task.Any(p => p.IsHeaviest) ? Heaviest(entry) : []],
+            "load" =>
+            [
+                .. InAll(task.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
+                .. task.Any(p => p.IsHeaviest) ? Heaviest(entry) : [],
+            ],
             "height" => InAll(task.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
             "movement" => InAll(task.Select(p => p.Prescription.Movement.Value)),
-            _ => [.. InAll(task.Select(p => p.Option is null ? Line(p.Source.At.Line) : Line(p.Option.At.Line))), .. InAll(task.SelectMany(p => p.Source.Lines).Select(l => Line(l.At.Line))),
-                .. InAll(lines.Where(l => l.TrimEnd().EndsWith(" of", StringComparison.Ordinal)))],
+            _ =>
+            [
+                .. InAll(task.Select(p => p.Option is null ? Line(p.Source.At.Line) : Line(p.Option.At.Line))),
+                .. InAll(task.SelectMany(p => p.Source.Lines).Select(l => Line(l.At.Line))),
+                .. InAll(lines.Where(l => l.TrimEnd().EndsWith(" of", StringComparison.Ordinal))),
+            ],
         };
     }
 
@@ -127,16 +218,29 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
     {
         var book = StandardsBook.Of(u.Competition);
         var movement = book.ById(id)!;
-        return u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null)
-            .SelectMany(d => WorkTree.Tasks(u.Workout).Where(t => book.Find(t.Movement)?.Id == id).Cast<Work.Task?>().Prepend(null).Select(t => book.InForce(movement, d, u.Workout, t)));
+        return u
+            .Courses.Select(c => (string?)c.Address.Division.Name)
+            .Distinct()
+            .Prepend(null)
+            .SelectMany(d =>
+                WorkTree
+                    .Tasks(u.Workout)
+                    .Where(t => book.Find(t.Movement)?.Id == id)
+                    .Cast<Work.Task?>()
+                    .Prepend(null)
+                    .Select(t => book.InForce(movement, d, u.Workout, t))
+            );
     }
 
     private IEnumerable<string> Clauses(string movement, string clause) =>
-        Standards(movement).SelectMany(m => m.Clauses.Where(c => c.Id == clause)).SelectMany(c => new[] { c.Text.English, c.Text.Spanish ?? "", c.From.Detail ?? "" });
+        Standards(movement)
+            .SelectMany(m => m.Clauses.Where(c => c.Id == clause))
+            .SelectMany(c => new[] { c.Text.English, c.Text.Spanish ?? "", c.From.Detail ?? "" });
 
     private CoursePiece? Piece(string key, string entry) => u.Courses.FirstOrDefault(c => c.Address.ToString() == entry)?.Piece(key);
 
-    /// <summary>A walk over the units of a strand: for each round the totals where a task ends, how much of it was done, and its bar.</summary>
+    /// <summary>A walk over the units of a strand: for each round the totals where a task ends, how much of it was done, and its
+    /// bar.</summary>
     private Dictionary<string, HashSet<string>> Walk(string key, string entry)
     {
         if (walked.TryGetValue((key, entry), out var known))
@@ -172,17 +276,37 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         return walked[(key, entry)] = rounds;
     }
 
-    private HashSet<string> Notes => InAll(lines.Where(l => l.TrimStart().Split(' ', ':', ',')[0] is "gate" or "re-rig" or "own" or "after" or "between"));
+    private HashSet<string> Notes =>
+        InAll(lines.Where(l => l.TrimStart().Split(' ', ':', ',')[0] is "gate" or "re-rig" or "own" or "after" or "between"));
 
     /// <summary>What the card may hold of a piece: nothing to its total, its rounds, its caps.</summary>
-    private HashSet<string> Field(string piece) => [.. shown.Select(i => u.Courses[i].Piece(piece)).OfType<CoursePiece>().SelectMany(p => Bounds(p)), .. shown.SelectMany(i => u.Courses[i].Pieces.Where(p => p.Piece.Station is not null).GroupBy(p => p.Piece.Station).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))),
-        .. shown.SelectMany(i => u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))), "0", "1", "00", .. Stated];
+    private HashSet<string> Field(string piece) =>
+        [
+            .. shown.Select(i => u.Courses[i].Piece(piece)).OfType<CoursePiece>().SelectMany(p => Bounds(p)),
+            .. shown.SelectMany(i =>
+                u.Courses[i]
+                    .Pieces.Where(p => p.Piece.Station is not null)
+                    .GroupBy(p => p.Piece.Station)
+                    .Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
+            ),
+            .. shown.SelectMany(i =>
+                u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
+            ),
+            "0",
+            "1",
+            "00",
+            .. Stated,
+        ];
 
     private static IEnumerable<string> Bounds(CoursePiece p)
     {
         foreach (var s in p.Strands)
         {
-            foreach (var n in new[] { s.Counter.Units, s.Counter.Units - 1, s.Counter.Rounds, s.Counter.Rounds - 1 }.OfType<long>().Concat(p.Tasks.Select(t => t.Count?.At(0) is { } c ? (long)c : 0)))
+            foreach (
+                var n in new[] { s.Counter.Units, s.Counter.Units - 1, s.Counter.Rounds, s.Counter.Rounds - 1 }
+                    .OfType<long>()
+                    .Concat(p.Tasks.Select(t => t.Count?.At(0) is { } c ? (long)c : 0))
+            )
             {
                 yield return n.ToString(CultureInfo.InvariantCulture);
             }
@@ -199,7 +323,17 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
     {
         var (course, sheet) = (u.Courses[shown[0]], u.Sheets[shown[0]]);
         var component = sheet.Components.First(c => (c.Label ?? "") == label);
-        return [.. component.Pieces.Select(k => course.Piece(k)!).SelectMany(p => Bounds(p).Concat(p.Limit?.Gates.Select(g => g.Units.ToString(CultureInfo.InvariantCulture)) ?? [])), .. Stated, "1", "2", "4", Number.Normal(component.Weight)];
+        return
+        [
+            .. component
+                .Pieces.Select(k => course.Piece(k)!)
+                .SelectMany(p => Bounds(p).Concat(p.Limit?.Gates.Select(g => g.Units.ToString(CultureInfo.InvariantCulture)) ?? [])),
+            .. Stated,
+            "1",
+            "2",
+            "4",
+            Number.Normal(component.Weight),
+        ];
     }
 
     /// <summary>The sample scored again, with its places.</summary>
@@ -209,15 +343,32 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         var samples = SampleRuns.Of(course, sheet, u.Competition);
         var scored = samples.Select(s => Scorer.Score(s.Run, course, sheet, u.Competition.Unit)).ToList();
         var places = Enumerable.Range(0, sheet.Components.Count).Select(i => Ranking.Places([.. scored.Select(s => s[i])])).ToList();
-        return [.. In(samples[n].Label), .. scored[n].SelectMany(r => In(r.Text).Concat(In(r.TieText ?? ""))), .. places.Select(p => p[n].ToString(CultureInfo.InvariantCulture)), .. In(string.Join(' ', samples[n].Run.Pieces.Select(p => $"{p.Units} {p.Finish}")))];
+        return
+        [
+            .. In(samples[n].Label),
+            .. scored[n].SelectMany(r => In(r.Text).Concat(In(r.TieText ?? ""))),
+            .. places.Select(p => p[n].ToString(CultureInfo.InvariantCulture)),
+            .. In(string.Join(' ', samples[n].Run.Pieces.Select(p => $"{p.Units} {p.Finish}"))),
+        ];
     }
 
     /// <summary>The load of a rung, its bar, and the plates of one side, when they make the load.</summary>
     private HashSet<string> Rung(int line, string entry, int rung)
     {
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
-        var load = u.Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line).Prescription.Load!.Value.Values.At(rung - 1)!.Value;
-        return [rung.ToString(CultureInfo.InvariantCulture), Number.Normal(load), Number.Normal(bar), .. BarLoads.OneSide(load, bar, u.Competition.Kit) is { } side && bar + (2 * side.Sum()) + u.Competition.Kit.ClipPair == load ? side.Select(Number.Normal) : []];
+        var load = u
+            .Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line)
+            .Prescription.Load!.Value.Values.At(rung - 1)!
+            .Value;
+        return
+        [
+            rung.ToString(CultureInfo.InvariantCulture),
+            Number.Normal(load),
+            Number.Normal(bar),
+            .. BarLoads.OneSide(load, bar, u.Competition.Kit) is { } side && bar + (2 * side.Sum()) + u.Competition.Kit.ClipPair == load
+                ? side.Select(Number.Normal)
+                : [],
+        ];
     }
 
     /// <summary>The load, its bar, its plates: they make the load together.</summary>
@@ -227,7 +378,15 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? kit.WomenBar : kit.MenBar;
         var tasks = u.Prescribed.Where(p => p.Address.ToString() == entry && p.Source.At.Line == line).ToList();
         var first = tasks.Select(p => p.Prescription.Load?.Value.Values.At(0)).OfType<decimal>();
-        return [.. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? "")), .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))), Number.Normal(bar), .. In(entry),
-            .. first.SelectMany(f => BarLoads.OneSide(f, bar, kit) is { } side && bar + (2 * side.Sum()) + kit.ClipPair == f ? side.Select(Number.Normal) : [])];
+        return
+        [
+            .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
+            .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
+            Number.Normal(bar),
+            .. In(entry),
+            .. first.SelectMany(f =>
+                BarLoads.OneSide(f, bar, kit) is { } side && bar + (2 * side.Sum()) + kit.ClipPair == f ? side.Select(Number.Normal) : []
+            ),
+        ];
     }
 }

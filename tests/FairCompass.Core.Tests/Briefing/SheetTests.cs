@@ -15,7 +15,13 @@ public partial class SheetTests
 {
     private static readonly DateOnly Day = new(2027, 6, 12);
 
-    private static IEnumerable<Brief> Papers(Understanding u) => PaperNames.All.SelectMany(a => u.Courses.Select(c => (string?)c.Address.Division.Name).Distinct().Prepend(null).Select(d => new BriefBuilder(u, d, Day).Build(a)));
+    private static IEnumerable<Brief> Papers(Understanding u) =>
+        PaperNames.All.SelectMany(a =>
+            u.Courses.Select(c => (string?)c.Address.Division.Name)
+                .Distinct()
+                .Prepend(null)
+                .Select(d => new BriefBuilder(u, d, Day).Build(a))
+        );
 
     private static string All(Brief brief) => BriefMarkdown.Write(brief).Replace("\\", "", StringComparison.Ordinal);
 
@@ -24,14 +30,17 @@ public partial class SheetTests
     public void Every_paper_says_something_in_words(string name)
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
-        Assert.All(Papers(u), p =>
-        {
-            Assert.NotEmpty(p.Sections);
-            Assert.Equal(u.Workout.Title, p.Title);
-            // A record printed by itself has braces; no sentence has.
-            Assert.DoesNotContain(" { ", All(p), StringComparison.Ordinal);
-            Assert.DoesNotContain("FairCompass.Core", All(p), StringComparison.Ordinal);
-        });
+        Assert.All(
+            Papers(u),
+            p =>
+            {
+                Assert.NotEmpty(p.Sections);
+                Assert.Equal(u.Workout.Title, p.Title);
+                // A record printed by itself has braces; no sentence has.
+                Assert.DoesNotContain(" { ", All(p), StringComparison.Ordinal);
+                Assert.DoesNotContain("FairCompass.Core", All(p), StringComparison.Ordinal);
+            }
+        );
     }
 
     [Theory]
@@ -42,9 +51,11 @@ public partial class SheetTests
         foreach (Match m in Plates().Matches(text))
         {
             var side = m.Groups["side"].Value.Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture));
-            Assert.Equal(decimal.Parse(m.Groups["load"].Value, CultureInfo.InvariantCulture), decimal.Parse(m.Groups["bar"].Value, CultureInfo.InvariantCulture) + (2 * side));
+            Assert.Equal(
+                decimal.Parse(m.Groups["load"].Value, CultureInfo.InvariantCulture),
+                decimal.Parse(m.Groups["bar"].Value, CultureInfo.InvariantCulture) + (2 * side)
+            );
         }
-
     }
 
     [Theory]
@@ -53,9 +64,16 @@ public partial class SheetTests
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
         var clock = Timeline.Of(u.Courses[0])!;
-        var tables = new BriefBuilder(u, null, Day).Build(Audience.Caller).Sections.SelectMany(s => s.Blocks).OfType<BriefBlock.Table>().ToList();
+        var tables = new BriefBuilder(u, null, Day)
+            .Build(Audience.Caller)
+            .Sections.SelectMany(s => s.Blocks)
+            .OfType<BriefBlock.Table>()
+            .ToList();
         Assert.Equal(clock.Calls.Select(c => c.At.ToString()), tables[0].Rows.Select(r => r.Cells[0]));
-        Assert.Equal(clock.Forks.Select(f => (f.At.ToString(), f.Until.ToString())), tables.Skip(1).SelectMany(t => t.Rows).Select(r => (r.Cells[0], r.Cells[2])));
+        Assert.Equal(
+            clock.Forks.Select(f => (f.At.ToString(), f.Until.ToString())),
+            tables.Skip(1).SelectMany(t => t.Rows).Select(r => (r.Cells[0], r.Cells[2]))
+        );
     }
 
     [Theory]
@@ -63,20 +81,41 @@ public partial class SheetTests
     public void A_clause_that_is_left_out_is_on_no_paper(string name)
     {
         var text = DraftTexts.Read(name);
-        var movement = WorkoutWords.Movements(Understanding.Of(Demo.Competition, text).Workout).Select(m => MovementLibrary.Find(m.Name)!).First();
+        var movement = WorkoutWords
+            .Movements(Understanding.Of(Demo.Competition, text).Workout)
+            .Select(m => MovementLibrary.Find(m.Name)!)
+            .First();
         var clause = movement.Clauses.First(c => c.Kind == ClauseKind.Required && c.Phase == Phase.Finish);
         var fault = movement.Faults.First(f => f.Breaks == clause.Id);
         // Where another movement of the workout has the same phrase it stays there.
-        var without = Understanding.Of(Demo.Competition with { HouseRules = [.. MovementLibrary.All.Where(m => m.Clauses.Any(c => c.Id == clause.Id)).Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true })] }, text);
-        Assert.Contains(Papers(Understanding.Of(Demo.Competition, text)), p => All(p).Contains(clause.Text.English, StringComparison.Ordinal));
-        Assert.All(Papers(without), p =>
-        {
-            Assert.DoesNotContain(clause.Text.English, All(p), StringComparison.Ordinal);
-            Assert.DoesNotContain(fault.Sign.English, All(p), StringComparison.Ordinal);
-        });
+        var without = Understanding.Of(
+            Demo.Competition with
+            {
+                HouseRules =
+                [
+                    .. MovementLibrary
+                        .All.Where(m => m.Clauses.Any(c => c.Id == clause.Id))
+                        .Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true }),
+                ],
+            },
+            text
+        );
+        Assert.Contains(
+            Papers(Understanding.Of(Demo.Competition, text)),
+            p => All(p).Contains(clause.Text.English, StringComparison.Ordinal)
+        );
+        Assert.All(
+            Papers(without),
+            p =>
+            {
+                Assert.DoesNotContain(clause.Text.English, All(p), StringComparison.Ordinal);
+                Assert.DoesNotContain(fault.Sign.English, All(p), StringComparison.Ordinal);
+            }
+        );
     }
 
-    /// <summary>Every clause of every movement of three workouts, one after the other: what is left out is nowhere, with its sign.</summary>
+    /// <summary>Every clause of every movement of three workouts, one after the other: what is left out is nowhere, with its
+    /// sign.</summary>
     [Theory]
     [InlineData("01")]
     [InlineData("08")]
@@ -84,12 +123,31 @@ public partial class SheetTests
     public void Whichever_clause_is_left_out_is_on_no_paper(string number)
     {
         var text = DraftTexts.Demo(number);
-        var movements = WorkoutWords.Movements(Understanding.Of(Demo.Competition, text).Workout).Select(m => MovementLibrary.Find(m.Name)!).DistinctBy(m => m.Id).ToList();
+        var movements = WorkoutWords
+            .Movements(Understanding.Of(Demo.Competition, text).Workout)
+            .Select(m => MovementLibrary.Find(m.Name)!)
+            .DistinctBy(m => m.Id)
+            .ToList();
         foreach (var clause in movements.SelectMany(m => m.Clauses).Where(c => c.Kind != ClauseKind.Tip).DistinctBy(c => (c.Id, c.Text)))
         {
-            var without = Understanding.Of(Demo.Competition with { HouseRules = [.. movements.Where(m => m.Clauses.Any(c => c.Id == clause.Id)).Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true })] }, text);
-            var signs = movements.SelectMany(m => m.Faults).Where(f => f.Breaks == clause.Id).Select(f => f.Sign)
-                .Except(movements.SelectMany(m => m.Faults).Where(f => f.Breaks != clause.Id).Select(f => f.Sign)).ToList();
+            var without = Understanding.Of(
+                Demo.Competition with
+                {
+                    HouseRules =
+                    [
+                        .. movements
+                            .Where(m => m.Clauses.Any(c => c.Id == clause.Id))
+                            .Select(m => new ClauseChange(m.Id, clause.Id) { DoesNotApply = true }),
+                    ],
+                },
+                text
+            );
+            var signs = movements
+                .SelectMany(m => m.Faults)
+                .Where(f => f.Breaks == clause.Id)
+                .Select(f => f.Sign)
+                .Except(movements.SelectMany(m => m.Faults).Where(f => f.Breaks != clause.Id).Select(f => f.Sign))
+                .ToList();
             foreach (var (audience, language) in PaperNames.All.SelectMany(a => new[] { (a, Language.English), (a, Language.Spanish) }))
             {
                 var paper = BriefText.Of(new BriefBuilder(without, null, Day, new() { Language = language }).Build(audience));
@@ -103,23 +161,52 @@ public partial class SheetTests
     public void The_floor_crew_has_the_plates_of_every_rung_and_the_judge_each_minute_of_writing()
     {
         // Signal Mast, Tideline man: 40, 45 … 85 on a bar of 20; worked out by hand with the demo's plates.
-        var ladder = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day).Build(Audience.FloorCrew).Sections.Single(s => s.Id == "rungs").Blocks.OfType<BriefBlock.Table>().First();
+        var ladder = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day)
+            .Build(Audience.FloorCrew)
+            .Sections.Single(s => s.Id == "rungs")
+            .Blocks.OfType<BriefBlock.Table>()
+            .First();
         Assert.Equal(["1", "40 kg", "10"], ladder.Rows[0].Cells);
         Assert.Equal(["10", "85 kg"], ladder.Rows[9].Cells.Take(2));
         Assert.Equal(10, ladder.Rows.Count);
-        var kit = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day).Build(Audience.FloorCrew).Sections.Single(s => s.Id == "kit").Blocks.OfType<BriefBlock.Table>().Single();
-        Assert.Equal(["Deadlift, hang power snatch and overhead squat", "Deadlift, hang power snatch and overhead squat"], kit.Rows.Select(r => r.Cells[0]));
-        Assert.All(ladder.Rows, r => Assert.Equal(decimal.Parse(r.Cells[1].Split(' ')[0], CultureInfo.InvariantCulture), 20 + (2 * r.Cells[2].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))));
-        var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day).Build(Audience.Judge).Sections.Single(s => s.Id == "writing").Blocks.OfType<BriefBlock.Table>().Single(t => t.Caption == "Minute by minute");
-        Assert.Equal(["4:30", "7:30", "10:00"], minutes.Rows.Select(r => r.Cells[0]).Where(c => c is "4:30" or "7:30" or "10:00").Distinct());
+        var kit = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day)
+            .Build(Audience.FloorCrew)
+            .Sections.Single(s => s.Id == "kit")
+            .Blocks.OfType<BriefBlock.Table>()
+            .Single();
+        Assert.Equal(
+            ["Deadlift, hang power snatch and overhead squat", "Deadlift, hang power snatch and overhead squat"],
+            kit.Rows.Select(r => r.Cells[0])
+        );
+        Assert.All(
+            ladder.Rows,
+            r =>
+                Assert.Equal(
+                    decimal.Parse(r.Cells[1].Split(' ')[0], CultureInfo.InvariantCulture),
+                    20 + (2 * r.Cells[2].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))
+                )
+        );
+        var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day)
+            .Build(Audience.Judge)
+            .Sections.Single(s => s.Id == "writing")
+            .Blocks.OfType<BriefBlock.Table>()
+            .Single(t => t.Caption == "Minute by minute");
+        Assert.Equal(
+            ["4:30", "7:30", "10:00"],
+            minutes.Rows.Select(r => r.Cells[0]).Where(c => c is "4:30" or "7:30" or "10:00").Distinct()
+        );
         Assert.Contains(minutes.Rows, r => r.Cells[1].Contains("has 40 done?", StringComparison.Ordinal));
     }
 
     [Fact]
     public void A_ruling_a_division_and_one_place_are_named_on_the_brief()
     {
-        var u = Understanding.Of(Demo.Competition, DraftTexts.Demo("03")
-            + "standard toes-to-bar, ruling-1: A foot on the upright is no rep. (ruling 1, 2027-06-12)\nstandard toes-to-bar, between-hands, for Meadow: The feet may touch anywhere.\n");
+        var u = Understanding.Of(
+            Demo.Competition,
+            DraftTexts.Demo("03")
+                + "standard toes-to-bar, ruling-1: A foot on the upright is no rep. (ruling 1, 2027-06-12)\nstandard "
+                + "toes-to-bar, between-hands, for Meadow: The feet may touch anywhere.\n"
+        );
         var judge = All(new BriefBuilder(u, null, Day).Build(Audience.Judge));
         Assert.Contains("A foot on the upright is no rep. (ruling 1, 2027-06-12)", judge, StringComparison.Ordinal);
         Assert.Contains("**Meadow** The feet may touch anywhere.", judge, StringComparison.Ordinal);
@@ -134,16 +221,39 @@ public partial class SheetTests
         var judge = All(new BriefBuilder(u, null, Day).Build(Audience.Judge));
         Assert.Contains("**Meadow** Does not apply: Both feet take off and land together.", judge, StringComparison.Ordinal);
         Assert.Matches("\\*\\*Tideline\\*\\* .*repeat the whole rep", judge);
-        Assert.DoesNotContain("Both feet take off and land together.", All(new BriefBuilder(u, "Meadow", Day).Build(Audience.Judge)), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "Both feet take off and land together.",
+            All(new BriefBuilder(u, "Meadow", Day).Build(Audience.Judge)),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public void What_the_interview_decided_is_on_the_briefs_and_follows_the_answer()
     {
-        string Judge(params PolicyChoice[] choices) => All(new BriefBuilder(Understanding.Of(Demo.Competition with { Policies = [.. choices] }, DraftTexts.Demo("03")), null, Day).Build(Audience.Judge));
-        Assert.Contains("Doubtful rep: credited. In doubt it counts", Judge(new PolicyChoice("doubtful rep", "credit")), StringComparison.Ordinal);
-        Assert.Contains("Meadow: Doubtful rep: no rep. In doubt it does not count", Judge(new("doubtful rep", "credit"), new("doubtful rep", "no rep", "Meadow")), StringComparison.Ordinal);
-        Assert.Contains("Other documents: the blue sheet at the desk.", Judge(new PolicyChoice("other documents", "the blue sheet at the desk")), StringComparison.Ordinal);
+        string Judge(params PolicyChoice[] choices) =>
+            All(
+                new BriefBuilder(
+                    Understanding.Of(Demo.Competition with { Policies = [.. choices] }, DraftTexts.Demo("03")),
+                    null,
+                    Day
+                ).Build(Audience.Judge)
+            );
+        Assert.Contains(
+            "Doubtful rep: credited. In doubt it counts",
+            Judge(new PolicyChoice("doubtful rep", "credit")),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "Meadow: Doubtful rep: no rep. In doubt it does not count",
+            Judge(new("doubtful rep", "credit"), new("doubtful rep", "no rep", "Meadow")),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "Other documents: the blue sheet at the desk.",
+            Judge(new PolicyChoice("other documents", "the blue sheet at the desk")),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain("Doubtful rep", Judge(), StringComparison.Ordinal);
         // What this workout does not raise is not printed.
         Assert.DoesNotContain("Spotting", Judge(new PolicyChoice("spotting", "nobody")), StringComparison.Ordinal);
@@ -152,17 +262,42 @@ public partial class SheetTests
     [Fact]
     public void A_measured_clause_that_is_left_out_leaves_the_measurement_sheet()
     {
-        string Sheet(params ClauseChange[] rules) => All(new BriefBuilder(Understanding.Of(Demo.Competition with { HouseRules = [.. rules] }, DraftTexts.Demo("08")), null, Day).Build(Audience.Measurement));
+        string Sheet(params ClauseChange[] rules) =>
+            All(
+                new BriefBuilder(
+                    Understanding.Of(Demo.Competition with { HouseRules = [.. rules] }, DraftTexts.Demo("08")),
+                    null,
+                    Day
+                ).Build(Audience.Measurement)
+            );
         Assert.Contains("marked at the wrists", Sheet(), StringComparison.Ordinal);
-        Assert.DoesNotContain("marked at the wrists", Sheet(new ClauseChange("strict-handstand-push-up", "setup-line") { DoesNotApply = true }), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "marked at the wrists",
+            Sheet(new ClauseChange("strict-handstand-push-up", "setup-line") { DoesNotApply = true }),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public void Advice_is_on_no_paper_of_a_judge_and_markup_in_a_name_stays_text()
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Demo("03"));
-        Assert.All(u.Courses, c => Assert.DoesNotContain("Break sets early", All(new BriefBuilder(u, c.Address.Division.Name, Day).Build(Audience.Judge)), StringComparison.Ordinal));
-        var md = BriefMarkdown.Write(new BriefBuilder(Understanding.Of(Demo.Competition with { Name = "<b>*x*</b> | [y](z)" }, DraftTexts.Demo("01")), null, Day).Build(Audience.Caller));
+        Assert.All(
+            u.Courses,
+            c =>
+                Assert.DoesNotContain(
+                    "Break sets early",
+                    All(new BriefBuilder(u, c.Address.Division.Name, Day).Build(Audience.Judge)),
+                    StringComparison.Ordinal
+                )
+        );
+        var md = BriefMarkdown.Write(
+            new BriefBuilder(
+                Understanding.Of(Demo.Competition with { Name = "<b>*x*</b> | [y](z)" }, DraftTexts.Demo("01")),
+                null,
+                Day
+            ).Build(Audience.Caller)
+        );
         Assert.Contains(@"\<b\>\*x\*\</b\> \| \[y\]\(z\)", md, StringComparison.Ordinal);
     }
 

@@ -13,7 +13,12 @@ public partial class SpanishPapersTests
     private static readonly DateOnly Day = new(2027, 6, 12);
 
     /// <summary>Words that no Spanish text has, but nearly every English sentence of the papers.</summary>
-    [GeneratedRegex(@"\b(the|of|and|is|are|not|for|with|when|who|each|every|rounds?|reps?|done|until|next|by|or|at|to|from|after|before|has|gets|score|judge|athlete|lane|heat|team|bar|plates|box|gate|adds|rest|time|call|must|may|your|none|all|where|work|write|line|target|wall|works|rests|member|woman|man)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(the|of|and|is|are|not|for|with|when|who|each|every|rounds?|reps?|done|until|next|by|or|at|to|from|after|before|has"
+            + @"|gets|score|judge|athlete|lane|heat|team|bar|plates|box|gate|adds|rest|time|call|must|may|your|none|all|where|work"
+            + @"|write|line|target|wall|works|rests|member|woman|man)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex English { get; }
 
     [GeneratedRegex("«[^»]*»")]
@@ -55,25 +60,41 @@ public partial class SpanishPapersTests
 
     /// <summary>Lines with an English word, leaving out names and what stands in quotation marks.</summary>
     internal static IEnumerable<string> EnglishLines(Brief paper, IReadOnlyCollection<string> names) =>
-        BriefText.Lines(paper).Select(l => AuthorsWords.Replace(names.Aggregate(l, (text, name) => text.Replace(name, "", StringComparison.Ordinal)), "")).Where(l => English.IsMatch(l));
+        BriefText
+            .Lines(paper)
+            .Select(l => AuthorsWords.Replace(names.Aggregate(l, (text, name) => text.Replace(name, "", StringComparison.Ordinal)), ""))
+            .Where(l => English.IsMatch(l));
 
     /// <summary>Names that the head judge gave to divisions and stations stay as they are.</summary>
     private static List<string> Given(string number)
     {
         var u = Demo.Understand(DraftTexts.Demo(number));
-        return u.Courses.Select(c => c.Address.Division.Name).Concat(u.Courses.SelectMany(c => c.Pieces).Select(p => p.Piece.Station).OfType<string>()).Distinct().ToList();
+        return u
+            .Courses.Select(c => c.Address.Division.Name)
+            .Concat(u.Courses.SelectMany(c => c.Pieces).Select(p => p.Piece.Station).OfType<string>())
+            .Distinct()
+            .ToList();
     }
 
-    private static List<string> Numbers(Brief brief) => BriefText.Lines(brief).SelectMany(l => Figures.Matches(l).Select(m => m.Value)).Order(StringComparer.Ordinal).ToList();
+    private static List<string> Numbers(Brief brief) =>
+        BriefText.Lines(brief).SelectMany(l => Figures.Matches(l).Select(m => m.Value)).Order(StringComparer.Ordinal).ToList();
 
     [Fact]
-    public void Every_construct_of_the_notation_has_spanish_words() => WorkoutGen.Any.Sample(w =>
-    {
-        var tongue = Tongue.Spanish with { Movement = _ => "ejercicio" };
-        var lines = SpanishLines.Of(w.Stages, tongue).Select(l => AuthorsWords.Replace(l.Text, "")).ToList();
-        return lines.TrueForAll(l => !Keywords.IsMatch(l));
-    }, iter: 1500);
+    public void Every_construct_of_the_notation_has_spanish_words() =>
+        WorkoutGen.Any.Sample(
+            w =>
+            {
+                var tongue = Tongue.Spanish with { Movement = _ => "ejercicio" };
+                var lines = SpanishLines.Of(w.Stages, tongue).Select(l => AuthorsWords.Replace(l.Text, "")).ToList();
+                return lines.TrueForAll(l => !Keywords.IsMatch(l));
+            },
+            iter: 1500
+        );
 
-    [GeneratedRegex(@"\b(unset|rounds?|cycles?|between|stations?|share|hold|re-rig|help|note|touch|first|then|gate|adds|own rest|heaviest|marks every|counts|credited|uncounted|only|choose|when|until|swap|silent|relay|waves|complex|in any order|tries|each|a turn|members)\b")]
+    [GeneratedRegex(
+        @"\b(unset|rounds?|cycles?|between|stations?|share|hold|re-rig|help|note|touch|first|then|gate|adds|own rest|heaviest"
+            + @"|marks every|counts|credited|uncounted|only|choose|when|until|swap|silent|relay|waves|complex|in any order|tries|each"
+            + @"|a turn|members)\b"
+    )]
     private static partial Regex Keywords { get; }
 }

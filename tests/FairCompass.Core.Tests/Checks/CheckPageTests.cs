@@ -9,11 +9,22 @@ public class CheckPageTests
     [Fact]
     public void The_page_of_checks_is_current()
     {
-        var page = new StringBuilder("# The checks\n\nGenerated from the list in the code. *Must be settled*: cannot be run or judged as it stands. *Should be settled*: will lead to argument on the floor. *Worth a look*: may well be meant.\n");
-        page.Append("\n## A line that is not understood\n\n`not-understood` · must be settled\n\nThe line says where the reading stopped and what was expected; its neighbours are still understood.\n");
+        var page = new StringBuilder(
+            "# The checks\n\nGenerated from the list in the code. *Must be settled*: cannot be run or judged as it stands. "
+                + "*Should be settled*: will lead to argument on the floor. *Worth a look*: may well be meant.\n"
+        );
+        page.Append(
+            "\n## A line that is not understood\n\n`not-understood` · must be settled\n\nThe line says where the reading "
+                + "stopped and what was expected; its neighbours are still understood.\n"
+        );
         foreach (var check in CheckList.All)
         {
-            var severity = check.Severity switch { Severity.MustFix => "must be settled", Severity.ShouldFix => "should be settled", _ => "worth a look" };
+            var severity = check.Severity switch
+            {
+                Severity.MustFix => "must be settled",
+                Severity.ShouldFix => "should be settled",
+                _ => "worth a look",
+            };
             page.Append($"\n## {check.Title}\n\n`{check.Id}` · {severity}\n\n{check.Why}\n");
         }
 

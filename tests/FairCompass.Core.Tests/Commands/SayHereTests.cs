@@ -88,22 +88,23 @@ public class SayHereTests
         Assert.Equal("clause", new SayHere("ruling-1", null, null, null).Against(u, WallWalk).Objection!.Path);
     }
 
-    public static TheoryData<string, SayHere, string> Bad => new()
-    {
-        { "no such clause", new SayHere("nothing", null, null, "Feet wait."), "clause" },
-        { "nothing said", new SayHere(Clause, null, null, " "), "text" },
-        { "too long", new SayHere(Clause, null, null, new string('x', 241)), "text" },
-        { "two lines", new SayHere(Clause, null, null, "Feet\nwait."), "text" },
-        { "brackets end the text", new SayHere(Clause, null, null, "Feet (both) wait."), "text" },
-        { "a comment ends the text", new SayHere(Clause, null, null, "Feet // wait."), "text" },
-        { "a mark that turns the reading direction", new SayHere(Clause, null, null, "Feet\u202E wait."), "text" },
-        { "no such division", new SayHere(Clause, null, "Harbour", "Feet wait."), "division" },
-        { "a division that does something else", new SayHere(Clause, null, "Ferry Pairs", "Feet wait."), "division" },
-        { "a place and a division", new SayHere(Clause, 0, "Meadow", "Feet wait."), "division" },
-        { "another movement’s line", new SayHere(Clause, 1, null, "Feet wait."), "line" },
-        { "no such line", new SayHere(Clause, 900, null, "Feet wait."), "line" },
-        { "nothing to take back", new SayHere(Clause, null, null, null), "clause" },
-    };
+    public static TheoryData<string, SayHere, string> Bad =>
+        new()
+        {
+            { "no such clause", new SayHere("nothing", null, null, "Feet wait."), "clause" },
+            { "nothing said", new SayHere(Clause, null, null, " "), "text" },
+            { "too long", new SayHere(Clause, null, null, new string('x', 241)), "text" },
+            { "two lines", new SayHere(Clause, null, null, "Feet\nwait."), "text" },
+            { "brackets end the text", new SayHere(Clause, null, null, "Feet (both) wait."), "text" },
+            { "a comment ends the text", new SayHere(Clause, null, null, "Feet // wait."), "text" },
+            { "a mark that turns the reading direction", new SayHere(Clause, null, null, "Feet\u202E wait."), "text" },
+            { "no such division", new SayHere(Clause, null, "Harbour", "Feet wait."), "division" },
+            { "a division that does something else", new SayHere(Clause, null, "Ferry Pairs", "Feet wait."), "division" },
+            { "a place and a division", new SayHere(Clause, 0, "Meadow", "Feet wait."), "division" },
+            { "another movement’s line", new SayHere(Clause, 1, null, "Feet wait."), "line" },
+            { "no such line", new SayHere(Clause, 900, null, "Feet wait."), "line" },
+            { "nothing to take back", new SayHere(Clause, null, null, null), "clause" },
+        };
 
     [Theory]
     [MemberData(nameof(Bad))]
@@ -115,36 +116,49 @@ public class SayHereTests
         Assert.True(body is null && objection?.Path == field, $"{why}: {objection?.Path} {objection?.Message}");
     }
 
-    /// <summary>Whatever is said at any place of any demo workout is in force there and nowhere else, and nothing else of the workout changes.</summary>
+    /// <summary>Whatever is said at any place of any demo workout is in force there and nowhere else, and nothing else of the workout
+    /// changes.</summary>
     [Fact]
-    public void Nothing_else_changes() => Gen.Select(Gen.Int[0, DraftTexts.DemoNames.Count - 1], Gen.Int[0, 99], Gen.Int[0, 99], Gen.Bool).Sample((demo, t, c, here) =>
-    {
-        const string Other = "Said otherwise here.";
-        var u = Demo.Understand(DraftTexts.Read(DraftTexts.DemoNames[demo]));
-        var book = StandardsBook.Of(Demo.Competition);
-        var done = WorkTree.Tasks(u.Workout).Where(x => book.Find(x.Movement) is not null).ToList();
-        var task = done[t % done.Count];
-        var movement = book.Find(task.Movement)!;
-        var clauses = book.InForce(movement).Clauses.Where(x => x.Kind != ClauseKind.Tip).ToList();
-        var say = new SayHere(clauses[c % clauses.Count].Id, here ? task.At.Line : null, null, Other);
-        var (_, now) = Say(u.Text, say, movement);
-        var after = WorkTree.Tasks(now.Workout).Where(x => book.Find(x.Movement) is not null).ToList();
-        for (var i = 0; i < done.Count; i++)
-        {
-            var standard = book.Find(after[i].Movement)!;
-            var meant = standard.Id == movement.Id && (!here || i == t % done.Count);
-            Assert.Equal(meant, book.InForce(standard, null, now.Workout, after[i]).Clauses.Any(x => x.Text.English == Other));
-            Assert.Equal((done[i].Amount, done[i].Movement, done[i].Details), (after[i].Amount, after[i].Movement, after[i].Details));
-        }
+    public void Nothing_else_changes() =>
+        Gen.Select(Gen.Int[0, DraftTexts.DemoNames.Count - 1], Gen.Int[0, 99], Gen.Int[0, 99], Gen.Bool)
+            .Sample(
+                (demo, t, c, here) =>
+                {
+                    const string Other = "Said otherwise here.";
+                    var u = Demo.Understand(DraftTexts.Read(DraftTexts.DemoNames[demo]));
+                    var book = StandardsBook.Of(Demo.Competition);
+                    var done = WorkTree.Tasks(u.Workout).Where(x => book.Find(x.Movement) is not null).ToList();
+                    var task = done[t % done.Count];
+                    var movement = book.Find(task.Movement)!;
+                    var clauses = book.InForce(movement).Clauses.Where(x => x.Kind != ClauseKind.Tip).ToList();
+                    var say = new SayHere(clauses[c % clauses.Count].Id, here ? task.At.Line : null, null, Other);
+                    var (_, now) = Say(u.Text, say, movement);
+                    var after = WorkTree.Tasks(now.Workout).Where(x => book.Find(x.Movement) is not null).ToList();
+                    for (var i = 0; i < done.Count; i++)
+                    {
+                        var standard = book.Find(after[i].Movement)!;
+                        var meant = standard.Id == movement.Id && (!here || i == t % done.Count);
+                        Assert.Equal(meant, book.InForce(standard, null, now.Workout, after[i]).Clauses.Any(x => x.Text.English == Other));
+                        Assert.Equal(
+                            (done[i].Amount, done[i].Movement, done[i].Details),
+                            (after[i].Amount, after[i].Movement, after[i].Details)
+                        );
+                    }
 
-        var (_, back) = Say(now.Text, say with { Text = null }, movement);
-        Assert.Equal(u.Text, back.Text);
-    }, iter: 200);
+                    var (_, back) = Say(now.Text, say with { Text = null }, movement);
+                    Assert.Equal(u.Text, back.Text);
+                },
+                iter: 200
+            );
 
     private static string First(Movement m) => m.Clauses.First(c => c.Kind == ClauseKind.Required).Id;
 
     private static string? InForce(Understanding u, string? division, Work.Task? place) =>
-        StandardsBook.Of(u.Competition).InForce(WallWalk, division, u.Workout, place).Clauses.FirstOrDefault(c => c.Id == Clause)?.Text.English;
+        StandardsBook
+            .Of(u.Competition)
+            .InForce(WallWalk, division, u.Workout, place)
+            .Clauses.FirstOrDefault(c => c.Id == Clause)
+            ?.Text.English;
 
     private static (Understanding Before, Understanding After) Say(string text, SayHere say, Movement movement)
     {

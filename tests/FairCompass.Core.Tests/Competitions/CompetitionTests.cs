@@ -52,7 +52,10 @@ public class CompetitionTests
     {
         var competition = With(Named("First"), Named(name, "First"));
         Assert.Empty(CompetitionRules.Validate(competition));
-        var u = Core.Explaining.Understanding.Of(competition, $"T\n  for First, {name}\n\n9:00 for reps\n  10 power clean, 60/40 kg\n    {name}: 50/35 kg\n");
+        var u = Core.Explaining.Understanding.Of(
+            competition,
+            $"T\n  for First, {name}\n\n9:00 for reps\n  10 power clean, 60/40 kg\n    {name}: 50/35 kg\n"
+        );
         Assert.Empty(u.Parsed.Problems);
         Assert.Equal("50 kg", u.Courses[u.IndexOf(name, "man")].Pieces[0].Tasks[0].Prescription.Load!.Value.ToString());
     }
@@ -68,10 +71,21 @@ public class CompetitionTests
     [Fact]
     public void Differences_are_said_in_words()
     {
-        var after = Demo.Competition with { Name = "Other", Divisions = Demo.Competition.Divisions.Skip(1).Append(Named("New")).ToEq(), Kit = Demo.Competition.Kit with { MenBar = 25 } };
+        var after = Demo.Competition with
+        {
+            Name = "Other",
+            Divisions = Demo.Competition.Divisions.Skip(1).Append(Named("New")).ToEq(),
+            Kit = Demo.Competition.Kit with { MenBar = 25 },
+        };
         Assert.Equal(
-            ["The name was changed from Saltmarsh Ferry Games to Other.", "The division Tideline was removed.", "The division New was added.", "The kit of a lane was changed."],
-            CompetitionChanges.Between(Demo.Competition, after));
+            [
+                "The name was changed from Saltmarsh Ferry Games to Other.",
+                "The division Tideline was removed.",
+                "The division New was added.",
+                "The kit of a lane was changed.",
+            ],
+            CompetitionChanges.Between(Demo.Competition, after)
+        );
         Assert.Empty(CompetitionChanges.Between(Demo.Competition, Demo.Competition with { }));
     }
 }

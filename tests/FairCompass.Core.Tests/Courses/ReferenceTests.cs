@@ -41,7 +41,10 @@ public class ReferenceTests
         var course = CourseOf("07", "man");
         var light = course.With([new Chosen("0", 0, 2, null), new Chosen("0", 1, 1, null), new Chosen("0", 2, 1, null)]);
         Check(Reference["07"]!["options"]!, light.Piece("0")!, light.Piece("0")!.Strand!, byName: false);
-        Assert.Equal(course.Piece("0")!.Strand!.Sum(course.Piece("0")!.Strand!.UnitsAfterRound(9)!.Value, Tally.Credit), light.Piece("0")!.Strand!.Sum(light.Piece("0")!.Strand!.UnitsAfterRound(9)!.Value, Tally.Credit));
+        Assert.Equal(
+            course.Piece("0")!.Strand!.Sum(course.Piece("0")!.Strand!.UnitsAfterRound(9)!.Value, Tally.Credit),
+            light.Piece("0")!.Strand!.Sum(light.Piece("0")!.Strand!.UnitsAfterRound(9)!.Value, Tally.Credit)
+        );
     }
 
     [Theory]
@@ -52,10 +55,12 @@ public class ReferenceTests
         var clock = Timeline.Of(course)!;
         Assert.Equal(
             Reference[number]!["clock"]!.AsArray().Select(s => $"{s![0]} {s[1]} {s[2]}"),
-            clock.Spans.Select(s => $"{s.Kind} {s.Starts.Ms / 1000} {s.Ends.Ms / 1000}"));
+            clock.Spans.Select(s => $"{s.Kind} {s.Starts.Ms / 1000} {s.Ends.Ms / 1000}")
+        );
         Assert.Equal(
             Reference[number]!["gates"]?.AsArray().Select(g => $"{g![0]} {g[1]} {g[2]}") ?? [],
-            clock.Forks.Select(f => $"{f.Units} {f.At.Ms / 1000} {f.Until.Ms / 1000}"));
+            clock.Forks.Select(f => $"{f.Units} {f.At.Ms / 1000} {f.Until.Ms / 1000}")
+        );
         if (Reference[number]!["judges"] is { } judges)
         {
             Assert.Equal((int)judges, clock.Judges);
@@ -63,7 +68,12 @@ public class ReferenceTests
 
         foreach (var interval in Reference[number]!["intervals"]?.AsArray().Skip(1) ?? [])
         {
-            Assert.Contains(clock.Calls, c => c.At == Duration.Seconds((int)interval![0]!) && c.Words.EndsWith($": {interval[1]} burpee to the target", StringComparison.Ordinal));
+            Assert.Contains(
+                clock.Calls,
+                c =>
+                    c.At == Duration.Seconds((int)interval![0]!)
+                    && c.Words.EndsWith($": {interval[1]} burpee to the target", StringComparison.Ordinal)
+            );
         }
     }
 
@@ -75,7 +85,10 @@ public class ReferenceTests
         Assert.Equal(expected.Count, spans.Count);
         for (var t = 0; t < spans.Count; t++)
         {
-            Assert.Equal(expected[t]!.AsArray().Select(m => FairCompass.Core.Text.Words.Ordinal((int)m!)), spans[t].Where.Select(w => w.Who));
+            Assert.Equal(
+                expected[t]!.AsArray().Select(m => FairCompass.Core.Text.Words.Ordinal((int)m!)),
+                spans[t].Where.Select(w => w.Who)
+            );
         }
     }
 
@@ -100,35 +113,93 @@ public class ReferenceTests
 
         var course = CourseOf("11", "team");
         int[] rows = [16, 11, 14, 12];
-        var table = Score("11", "team", course.Pieces.Select(p => new PieceObservation(p.Piece.Key, null,
-            p.Piece.Station!.Replace("Last ", "", StringComparison.Ordinal) switch { "Row" => rows[p.Piece.Seat!.Value - 1], "Bags" => 20, "Mat" => 25, _ => 22 }, null, [])).ToArray());
+        var table = Score(
+            "11",
+            "team",
+            course
+                .Pieces.Select(p => new PieceObservation(
+                    p.Piece.Key,
+                    null,
+                    p.Piece.Station!.Replace("Last ", "", StringComparison.Ordinal) switch
+                    {
+                        "Row" => rows[p.Piece.Seat!.Value - 1],
+                        "Bags" => 20,
+                        "Mat" => 25,
+                        _ => 22,
+                    },
+                    null,
+                    []
+                ))
+                .ToArray()
+        );
         Assert.Equal([-(long)expected["11"]!["A"]!, -(long)expected["11"]!["B"]!], table.Select(r => r.Value));
 
-        var relay = Score("14", "team", [.. new long[] { 61, 70, 66, 78 }.Select((n, k) => new PieceObservation(k.ToString(System.Globalization.CultureInfo.InvariantCulture), null, n, null, []))])[0];
+        var relay = Score(
+            "14",
+            "team",
+            [
+                .. new long[] { 61, 70, 66, 78 }.Select(
+                    (n, k) => new PieceObservation(k.ToString(System.Globalization.CultureInfo.InvariantCulture), null, n, null, [])
+                ),
+            ]
+        )[0];
         Assert.Equal((-(long)expected["14"]!["sum"]!, -(long)expected["14"]!["lowest"]!), (relay.Value, relay.Ties[0]));
 
-        var bridge = Score("15", "team", [new("0", Duration.Seconds(290), null, null, []), new("1", null, 70, null, []), .. new long[] { 31, 40, 28, 37 }.Select((n, k) => new PieceObservation((k + 2).ToString(System.Globalization.CultureInfo.InvariantCulture), null, n, null, []))]);
+        var bridge = Score(
+            "15",
+            "team",
+            [
+                new("0", Duration.Seconds(290), null, null, []),
+                new("1", null, 70, null, []),
+                .. new long[] { 31, 40, 28, 37 }.Select(
+                    (n, k) => new PieceObservation((k + 2).ToString(System.Globalization.CultureInfo.InvariantCulture), null, n, null, [])
+                ),
+            ]
+        );
         Assert.Equal(-(long)expected["15"]!["three"]!, bridge[2].Value);
         Assert.Equal((ResultClass.Scored, ResultClass.AtTheCap), (bridge[0].Class, bridge[1].Class));
 
-        var points = Score("17", "man",
-            [new("0", null, null, null, [], Counts: [new("0", 20), new("1", 12)]), new("1", null, null, null, [], Counts: [new("0", 15), new("1", 4), new("2", 6)]), new("2", null, 41, null, []), new("3", null, 33, null, [])])[0];
+        var points = Score(
+            "17",
+            "man",
+            [
+                new("0", null, null, null, [], Counts: [new("0", 20), new("1", 12)]),
+                new("1", null, null, null, [], Counts: [new("0", 15), new("1", 4), new("2", 6)]),
+                new("2", null, 41, null, []),
+                new("3", null, 33, null, []),
+            ]
+        )[0];
         Assert.Equal((-(long)expected["17"]!["points"]!, "217 points"), (points.Value, points.Text));
     }
 
-    /// <summary>The two schools of the design page: with the own cap, 143 at 11:37 beats who finishes at 11:45; the text is refused.</summary>
+    /// <summary>The two schools of the design page: with the own cap, 143 at 11:37 beats who finishes at 11:45; the text is
+    /// refused.</summary>
     [Fact]
     public void The_penalty_from_the_own_cap_is_refused_with_its_example()
     {
-        var finding = Assert.Single(Demo.Understand(DraftTexts.Demo("10").Replace("cap line by reps", "+0:01 for each missing rep, from the own cap", StringComparison.Ordinal)).Findings());
+        var finding = Assert.Single(
+            Demo.Understand(
+                    DraftTexts
+                        .Demo("10")
+                        .Replace("cap line by reps", "+0:01 for each missing rep, from the own cap", StringComparison.Ordinal)
+                )
+                .Findings()
+        );
         Assert.Equal("Who finishes in 11:45 would lose to who was stopped after 143 reps with 11:37.", finding.Sentence);
-        Assert.Empty(Demo.Understand(DraftTexts.Demo("10").Replace("cap line by reps", "+0:01 for each missing rep", StringComparison.Ordinal)).Findings());
+        Assert.Empty(
+            Demo.Understand(DraftTexts.Demo("10").Replace("cap line by reps", "+0:01 for each missing rep", StringComparison.Ordinal))
+                .Findings()
+        );
     }
 
     private static long Penalty(string from, long units)
     {
-        var u = Demo.Understand(DraftTexts.Demo("10").Replace("cap line by reps", "+0:01 for each missing rep" + from, StringComparison.Ordinal));
-        return Scorer.Score(new RunObservation(EntryStatus.Ran, [new("0", null, units, null, [])]), u.Courses[0], u.Sheets[0], MassUnit.Kilogram)[0].Value;
+        var u = Demo.Understand(
+            DraftTexts.Demo("10").Replace("cap line by reps", "+0:01 for each missing rep" + from, StringComparison.Ordinal)
+        );
+        return Scorer
+            .Score(new RunObservation(EntryStatus.Ran, [new("0", null, units, null, [])]), u.Courses[0], u.Sheets[0], MassUnit.Kilogram)[0]
+            .Value;
     }
 
     private static void Check(JsonNode expected, CoursePiece piece, Strand strand, bool byName = true)

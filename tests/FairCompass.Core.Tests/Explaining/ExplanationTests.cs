@@ -47,7 +47,14 @@ public class ExplanationTests
     {
         var table = Assert.Single(Demo.Explain(DraftTexts.Starting("01")).Ledgers.First(l => l.Piece == "0").Tables);
         Assert.True(table.InRounds);
-        Assert.Equal([[16L, 32, 46], [58, 70, 84], [92, 100, 114]], table.Rows.Select(r => r.Cells.Select(c => c.Total!.Value).ToArray()));
+        Assert.Equal(
+            [
+                [16L, 32, 46],
+                [58, 70, 84],
+                [92, 100, 114],
+            ],
+            table.Rows.Select(r => r.Cells.Select(c => c.Total!.Value).ToArray())
+        );
     }
 
     /// <summary>Every token stands inside its line, and a movement's token is the movement.</summary>
@@ -61,7 +68,13 @@ public class ExplanationTests
         Assert.All(x.Tokens, t => Assert.InRange(t.Column - 1 + t.Length, 1, lines[t.Line - 1].Length));
         foreach (var movement in x.Movements)
         {
-            Assert.Contains(x.Tokens, t => t.Line == movement.Line && t.Kind == TokenKind.Movement && lines[t.Line - 1].Substring(t.Column - 1, t.Length) == movement.Name);
+            Assert.Contains(
+                x.Tokens,
+                t =>
+                    t.Line == movement.Line
+                    && t.Kind == TokenKind.Movement
+                    && lines[t.Line - 1].Substring(t.Column - 1, t.Length) == movement.Name
+            );
         }
     }
 
@@ -69,7 +82,10 @@ public class ExplanationTests
     [Theory]
     [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
     public void Every_part_is_counted_or_lifted(string name) =>
-        Assert.All(Demo.Explain(DraftTexts.Read(name)).Ledgers, l => Assert.True(l.Reason is null || l.Reason.EndsWith("the load is the result.", StringComparison.Ordinal), l.Reason));
+        Assert.All(
+            Demo.Explain(DraftTexts.Read(name)).Ledgers,
+            l => Assert.True(l.Reason is null || l.Reason.EndsWith("the load is the result.", StringComparison.Ordinal), l.Reason)
+        );
 
     [Fact]
     public void Scoring_is_said_in_sentences()
@@ -78,9 +94,18 @@ public class ExplanationTests
         Assert.Contains("Who does not finish inside 11:00 ranks after every finisher, by reps done (cap line).", scores[0].Sentences);
         Assert.Contains("Who does not finish A never reached this part and ranks after all who did.", scores[1].Sentences);
         Assert.Contains("A tie is decided by the better score A; who is still equal shares the place.", scores[1].Sentences);
-        Assert.Contains("Who does not finish gets 8:00 plus 0:01 for each missing rep (penalty).", Demo.Explain(DraftTexts.Starting("04")).Scores[0].Sentences);
-        Assert.Contains("A tie is decided by the earlier time at the end of the last full round; who is still equal shares the place.", Demo.Explain(DraftTexts.Starting("02")).Scores[0].Sentences);
-        Assert.Equal(["At the bell a lift counts when it is finished and steady before the bell."], Demo.Explain(DraftTexts.Starting("01")).Rulings);
+        Assert.Contains(
+            "Who does not finish gets 8:00 plus 0:01 for each missing rep (penalty).",
+            Demo.Explain(DraftTexts.Starting("04")).Scores[0].Sentences
+        );
+        Assert.Contains(
+            "A tie is decided by the earlier time at the end of the last full round; who is still equal shares the place.",
+            Demo.Explain(DraftTexts.Starting("02")).Scores[0].Sentences
+        );
+        Assert.Equal(
+            ["At the bell a lift counts when it is finished and steady before the bell."],
+            Demo.Explain(DraftTexts.Starting("01")).Rulings
+        );
     }
 
     [Fact]

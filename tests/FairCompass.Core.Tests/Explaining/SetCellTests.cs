@@ -27,7 +27,13 @@ public class SetCellTests
         Assert.InRange(changed.Split('\n').Except(text.Split('\n')).Count(), 1, 1);
         var u = Demo.Understand(changed);
         var load = u.Courses[u.IndexOf(division, duty)].Pieces[0].Tasks[2].Prescription.Load!.Value.Values.At(0);
-        Assert.Equal(decimal.Parse(value.Contains('/', StringComparison.Ordinal) ? value.Split('/')[duty == "man" ? 0 : 1] : value, System.Globalization.CultureInfo.InvariantCulture), load);
+        Assert.Equal(
+            decimal.Parse(
+                value.Contains('/', StringComparison.Ordinal) ? value.Split('/')[duty == "man" ? 0 : 1] : value,
+                System.Globalization.CultureInfo.InvariantCulture
+            ),
+            load
+        );
     }
 
     [Fact]
@@ -52,7 +58,9 @@ public class SetCellTests
         Assert.NotEmpty(refusal!);
     }
 
-    private const string TwoUnits = "Trial\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  10 power clean, 60/40 kg or 135/85 lb\n\nscore: reps\n  tie: shared\n";
+    private const string TwoUnits =
+        "Trial\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  10 power clean, 60/40 kg or 135/85 lb\n\nscore: "
+        + "reps\n  tie: shared\n";
 
     [Theory]
     [InlineData("Tideline", "man", "70 or 155", "  10 power clean, 70/40 kg or 155/85 lb")]
@@ -86,7 +94,13 @@ public class SetCellTests
             var u = Demo.Understand(text);
             foreach (var cell in u.Prescribed.Where(p => p.Prescription.Load is not null && p.Option is null && p.At == default))
             {
-                var (edit, _) = new SetCell(cell.Source.At.Line, "load", cell.Address.Division.Name, cell.Address.Within, cell.Prescription.Load!.Value.Also is null ? "27.5" : "27.5 or 61").Against(u);
+                var (edit, _) = new SetCell(
+                    cell.Source.At.Line,
+                    "load",
+                    cell.Address.Division.Name,
+                    cell.Address.Within,
+                    cell.Prescription.Load!.Value.Also is null ? "27.5" : "27.5 or 61"
+                ).Against(u);
                 if (edit is null)
                 {
                     continue;
@@ -96,9 +110,26 @@ public class SetCellTests
                 Assert.Empty(now.Parsed.Problems);
                 foreach (var address in u.Resolver.Addresses.Where(a => a.Division.Name == cell.Address.Division.Name))
                 {
-                    var is27 = now.Prescribed.First(p => p.Source.At.Line == cell.Source.At.Line && p.Option is null && p.At == default && p.Address.ToString() == address.ToString()).Prescription.Load?.Value;
-                    var was = u.Prescribed.First(p => ReferenceEquals(p.Source, cell.Source) && p.Option is null && p.At == default && p.Address.ToString() == address.ToString()).Prescription.Load?.Value;
-                    Assert.True(address.ToString() == cell.Address.ToString() ? is27!.Values.ToString() == "27.5" : is27 == was, $"{name}: {cell.Address} {edit.Text.Trim()} makes {address} {is27}, was {was}");
+                    var is27 = now
+                        .Prescribed.First(p =>
+                            p.Source.At.Line == cell.Source.At.Line
+                            && p.Option is null
+                            && p.At == default
+                            && p.Address.ToString() == address.ToString()
+                        )
+                        .Prescription.Load?.Value;
+                    var was = u
+                        .Prescribed.First(p =>
+                            ReferenceEquals(p.Source, cell.Source)
+                            && p.Option is null
+                            && p.At == default
+                            && p.Address.ToString() == address.ToString()
+                        )
+                        .Prescription.Load?.Value;
+                    Assert.True(
+                        address.ToString() == cell.Address.ToString() ? is27!.Values.ToString() == "27.5" : is27 == was,
+                        $"{name}: {cell.Address} {edit.Text.Trim()} makes {address} {is27}, was {was}"
+                    );
                 }
             }
         }

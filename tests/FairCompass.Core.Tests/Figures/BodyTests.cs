@@ -60,7 +60,10 @@ public class BodyTests
 
     [Fact]
     public void The_solved_angle_brings_the_hand_to_the_bar() =>
-        Assert.All(new[] { 1400.0, 1600, 1900, 2200 }, s => Assert.Equal(225, Scene.Place(new(s), MotionLibrary.Find("deadlift")!.Start, new(), out _)!.At(Part.Palm).Y, 3));
+        Assert.All(
+            new[] { 1400.0, 1600, 1900, 2200 },
+            s => Assert.Equal(225, Scene.Place(new(s), MotionLibrary.Find("deadlift")!.Start, new(), out _)!.At(Part.Palm).Y, 3)
+        );
 
     /// <summary>The same chain of joints with rotation matrices of MathNet.Numerics, which shares no code with ours.</summary>
     [Fact]
@@ -97,7 +100,13 @@ public class BodyTests
         {
             // Forward is x, and forward angles are counted from straight down, so a positive turn is anticlockwise.
             var a = degrees * Math.PI / 180;
-            return Matrix<double>.Build.DenseOfArray(new[,] { { Math.Cos(a), -Math.Sin(a) }, { Math.Sin(a), Math.Cos(a) } });
+            return Matrix<double>.Build.DenseOfArray(
+                new[,]
+                {
+                    { Math.Cos(a), -Math.Sin(a) },
+                    { Math.Sin(a), Math.Cos(a) },
+                }
+            );
         }
 
         static Vector<double> Of(Spot s) => Vector<double>.Build.DenseOfArray([s.X, s.Y]);

@@ -50,7 +50,11 @@ public class PlateTests
     {
         var motion = MotionLibrary.Find("front-squat")!;
         var depth = MovementLibrary.ById("front-squat")!.Clauses.Single(c => c.Id == "depth").Holds!;
-        var verdicts = Enumerable.Range(60, 70).Select(knee => Scene.Place(new(Body.Usual), Pose.Standing(26, knee, knee - 6, new(90, 140)), motion.Around, out _)!).Select(depth.Holds).ToList();
+        var verdicts = Enumerable
+            .Range(60, 70)
+            .Select(knee => Scene.Place(new(Body.Usual), Pose.Standing(26, knee, knee - 6, new(90, 140)), motion.Around, out _)!)
+            .Select(depth.Holds)
+            .ToList();
         Assert.False(verdicts[0]);
         Assert.True(verdicts[^1]);
         Assert.Single(verdicts.Zip(verdicts.Skip(1)), p => p.First != p.Second);
@@ -65,7 +69,10 @@ public class PlateTests
     {
         var lockOut = MovementLibrary.ById("push-press")!.Clauses.Single(c => c.Id == "lock-out").Holds!;
         var motion = MotionLibrary.Find("push-press")!;
-        Assert.Equal(holds, lockOut.Holds(Scene.Place(new(Body.Usual), motion.Finish.Turn(Joint.Elbow, Side.Near, elbow), motion.Around, out _)!));
+        Assert.Equal(
+            holds,
+            lockOut.Holds(Scene.Place(new(Body.Usual), motion.Finish.Turn(Joint.Elbow, Side.Near, elbow), motion.Around, out _)!)
+        );
     }
 
     [Theory]

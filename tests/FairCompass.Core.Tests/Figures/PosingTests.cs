@@ -13,9 +13,14 @@ public class PosingTests
 
     private static PoseChange At(Phase phase, string? breaks = null) => new(phase, breaks, 1750);
 
-    private static PosedFigure Posed(Movement m, PoseChange change) => PosedFigure.Of(m, change, out var objection) ?? throw new InvalidOperationException(objection?.Sentence);
+    private static PosedFigure Posed(Movement m, PoseChange change) =>
+        PosedFigure.Of(m, change, out var objection) ?? throw new InvalidOperationException(objection?.Sentence);
 
-    private static Movement With(Movement m, PosedFigure posed, Phase phase, string? breaks = null) => m with { Poses = [.. m.Poses.Where(p => p.Phase != phase || p.Breaks != breaks), new(phase, breaks, posed.Angles)] };
+    private static Movement With(Movement m, PosedFigure posed, Phase phase, string? breaks = null) =>
+        m with
+        {
+            Poses = [.. m.Poses.Where(p => p.Phase != phase || p.Breaks != breaks), new(phase, breaks, posed.Angles)],
+        };
 
     public static TheoryData<string> Movements => [.. MovementLibrary.All.Select(m => m.Id)];
 
@@ -28,7 +33,10 @@ public class PosingTests
         var plate = Plate.Of(movement)!;
         var own = new[] { Phase.Start, Phase.Through, Phase.Finish }.Aggregate(movement, (m, phase) => With(m, Posed(m, At(phase)), phase));
         var posed = Plate.Of(own)!;
-        Assert.Equal(plate.Positions.SelectMany(p => p.Verdicts).Select(v => (v.Clause, v.Holds)), posed.Positions.SelectMany(p => p.Verdicts).Select(v => (v.Clause, v.Holds)));
+        Assert.Equal(
+            plate.Positions.SelectMany(p => p.Verdicts).Select(v => (v.Clause, v.Holds)),
+            posed.Positions.SelectMany(p => p.Verdicts).Select(v => (v.Clause, v.Holds))
+        );
         Assert.All(own.Poses.SelectMany(p => p.Angles), a => Assert.Null(JointRange.Objection(a.Joint, a.Degrees)));
     }
 
@@ -40,7 +48,10 @@ public class PosingTests
         var high = Posed(Squat, At(Phase.Through) with { Turn = new(Joint.Knee, null, 70) });
         Assert.False(high.Verdicts.Single(v => v.Clause == "depth").Holds);
         Assert.Equal(70, high.Angles.Single(a => a is { Joint: Joint.Knee, Side: Side.Near }).Degrees);
-        Assert.Equal(high.Handles.Single(h => h is { Part: Part.Toe, Side: Side.Near }).Y, low.Handles.Single(h => h is { Part: Part.Toe, Side: Side.Near }).Y);
+        Assert.Equal(
+            high.Handles.Single(h => h is { Part: Part.Toe, Side: Side.Near }).Y,
+            low.Handles.Single(h => h is { Part: Part.Toe, Side: Side.Near }).Y
+        );
     }
 
     /// <summary>Dragging a part to where a typed angle puts it gives that angle back.</summary>
@@ -64,18 +75,31 @@ public class PosingTests
     /// <summary>Wherever a joint is dragged, no bone changes its length and every angle can be drawn.</summary>
     [Fact]
     public void Bones_keep_their_lengths_wherever_a_joint_is_dragged() =>
-        Gen.Select(Gen.Int[0, MovementLibrary.All.Count - 1], Gen.Int[0, 2], Gen.Int[0, 7], Gen.Int[-1500, 1500], Gen.Int[-2500, 100], Gen.Bool).Sample((m, p, part, x, y, both) =>
-        {
-            var movement = MovementLibrary.All[m];
-            var phase = new[] { Phase.Start, Phase.Through, Phase.Finish }[p];
-            var parts = new[] { Part.Elbow, Part.Palm, Part.Knee, Part.Ankle, Part.Toe, Part.Hip, Part.Shoulder, Part.Crown };
-            var posed = Posed(movement, At(phase) with { Drag = new(parts[part], Side.Near, both, x, y) });
-            var motion = MotionLibrary.Find(movement.Motion)!;
-            var scene = Scene.Place(Person, new OwnPose(phase, null, posed.Angles).On(motion.At(phase)!), motion.Around, out _)!;
-            return posed.Angles.All(a => JointRange.Objection(a.Joint, a.Degrees) is null)
-                && Near(Apart(scene, Part.Hip, Part.Knee), Person.Of(Body.Thigh)) && Near(Apart(scene, Part.Knee, Part.Ankle), Person.Of(Body.Shank))
-                && Near(Apart(scene, Part.Shoulder, Part.Elbow), Person.Of(Body.UpperArm)) && Near(Apart(scene, Part.Elbow, Part.Wrist), Person.Of(Body.Forearm));
-        }, iter: 300);
+        Gen.Select(
+                Gen.Int[0, MovementLibrary.All.Count - 1],
+                Gen.Int[0, 2],
+                Gen.Int[0, 7],
+                Gen.Int[-1500, 1500],
+                Gen.Int[-2500, 100],
+                Gen.Bool
+            )
+            .Sample(
+                (m, p, part, x, y, both) =>
+                {
+                    var movement = MovementLibrary.All[m];
+                    var phase = new[] { Phase.Start, Phase.Through, Phase.Finish }[p];
+                    var parts = new[] { Part.Elbow, Part.Palm, Part.Knee, Part.Ankle, Part.Toe, Part.Hip, Part.Shoulder, Part.Crown };
+                    var posed = Posed(movement, At(phase) with { Drag = new(parts[part], Side.Near, both, x, y) });
+                    var motion = MotionLibrary.Find(movement.Motion)!;
+                    var scene = Scene.Place(Person, new OwnPose(phase, null, posed.Angles).On(motion.At(phase)!), motion.Around, out _)!;
+                    return posed.Angles.All(a => JointRange.Objection(a.Joint, a.Degrees) is null)
+                        && Near(Apart(scene, Part.Hip, Part.Knee), Person.Of(Body.Thigh))
+                        && Near(Apart(scene, Part.Knee, Part.Ankle), Person.Of(Body.Shank))
+                        && Near(Apart(scene, Part.Shoulder, Part.Elbow), Person.Of(Body.UpperArm))
+                        && Near(Apart(scene, Part.Elbow, Part.Wrist), Person.Of(Body.Forearm));
+                },
+                iter: 300
+            );
 
     private static double Apart(Scene scene, Part a, Part b)
     {

@@ -10,8 +10,17 @@ public class CanonicalJsonTests
     [Fact]
     public void Keys_are_sorted_as_in_the_published_example()
     {
-        var json = JsonNode.Parse("""{"\u20ac":"Euro Sign","\r":"Carriage Return","\ufb33":"Hebrew Letter Dalet With Dagesh","1":"One","\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}""");
-        Assert.Equal("{\"\\r\":\"Carriage Return\",\"1\":\"One\",\"\u0080\":\"Control\",\"ö\":\"Latin Small Letter O With Diaeresis\",\"€\":\"Euro Sign\",\"😀\":\"Emoji: Grinning Face\",\"\ufb33\":\"Hebrew Letter Dalet With Dagesh\"}", CanonicalJson.Write(json));
+        var json = JsonNode.Parse(
+            """
+            {"\u20ac":"Euro Sign","\r":"Carriage Return","\ufb33":"Hebrew Letter Dalet With Dagesh","1":"One",
+             "\ud83d\ude00":"Emoji: Grinning Face","\u0080":"Control","\u00f6":"Latin Small Letter O With Diaeresis"}
+            """
+        );
+        Assert.Equal(
+            "{\"\\r\":\"Carriage Return\",\"1\":\"One\",\"\u0080\":\"Control\",\"ö\":\"Latin Small Letter O With "
+                + "Diaeresis\",\"€\":\"Euro Sign\",\"😀\":\"Emoji: Grinning Face\",\"\ufb33\":\"Hebrew Letter Dalet With Dagesh\"}",
+            CanonicalJson.Write(json)
+        );
     }
 
     /// <summary>RFC 8785, section 3.2.2 (strings and literals of the example; its floating-point numbers are refused here).</summary>
@@ -47,7 +56,14 @@ public class CanonicalJsonTests
     {
         var text = DraftTexts.Starting("03");
         var code = Demo.Explain(text).Fingerprint;
-        Assert.Equal(code, Demo.Explain("// private\n" + text.Replace("3.00", "3", StringComparison.Ordinal).Replace("60 wall-ball shot, 9/6 kg", "60  wall-ball shot,   9 / 6 kg", StringComparison.Ordinal)).Fingerprint);
+        Assert.Equal(
+            code,
+            Demo.Explain(
+                "// private\n"
+                    + text.Replace("3.00", "3", StringComparison.Ordinal)
+                        .Replace("60 wall-ball shot, 9/6 kg", "60  wall-ball shot,   9 / 6 kg", StringComparison.Ordinal)
+            ).Fingerprint
+        );
     }
 
     [Fact]
@@ -57,8 +73,19 @@ public class CanonicalJsonTests
         var codes = new HashSet<string> { Demo.Explain(text).Fingerprint };
         var edits = new[]
         {
-            ("Ferry Bell", "Ferry Ball"), ("11:00", "11:01"), ("16-12-8", "16-12-9"), ("22.5/15", "22.5/10"), ("2 x 10/7.5", "2 x 7.5/7.5"), ("sit-up", "sit-up (pad)"),
-            ("14/10", "14/11"), ("set of 2", "set of 3"), (", from the rack", ""), ("cap line by reps", "+0:01 for each missing rep"), ("not reached", "zero"), ("finished and steady", "finished"), ("Anchor 45+", "Crew of Four"),
+            ("Ferry Bell", "Ferry Ball"),
+            ("11:00", "11:01"),
+            ("16-12-8", "16-12-9"),
+            ("22.5/15", "22.5/10"),
+            ("2 x 10/7.5", "2 x 7.5/7.5"),
+            ("sit-up", "sit-up (pad)"),
+            ("14/10", "14/11"),
+            ("set of 2", "set of 3"),
+            (", from the rack", ""),
+            ("cap line by reps", "+0:01 for each missing rep"),
+            ("not reached", "zero"),
+            ("finished and steady", "finished"),
+            ("Anchor 45+", "Crew of Four"),
         };
         foreach (var (was, now) in edits)
         {

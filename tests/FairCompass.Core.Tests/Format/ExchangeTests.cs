@@ -21,16 +21,20 @@ public class ExchangeTests
     }
 
     [Fact]
-    public void Any_workout_comes_back_with_or_without_its_text() => WorkoutGen.Any.Sample(workout =>
-    {
-        var text = Printer.Print(workout);
-        var json = ExchangeFiles.Write(text);
-        Assert.Equal(text, ExchangeFiles.ReadWorkout(json));
-        var bare = JsonNode.Parse(json)!;
-        bare.AsObject().Remove("text");
-        // Without its text a workout comes back as far as it was understood: a line that is too long is a hole.
-        Assert.Equal(Printer.Print(Parser.Parse(text).Workout), ExchangeFiles.ReadWorkout(bare.ToJsonString()));
-    }, iter: 500);
+    public void Any_workout_comes_back_with_or_without_its_text() =>
+        WorkoutGen.Any.Sample(
+            workout =>
+            {
+                var text = Printer.Print(workout);
+                var json = ExchangeFiles.Write(text);
+                Assert.Equal(text, ExchangeFiles.ReadWorkout(json));
+                var bare = JsonNode.Parse(json)!;
+                bare.AsObject().Remove("text");
+                // Without its text a workout comes back as far as it was understood: a line that is too long is a hole.
+                Assert.Equal(Printer.Print(Parser.Parse(text).Workout), ExchangeFiles.ReadWorkout(bare.ToJsonString()));
+            },
+            iter: 500
+        );
 
     /// <summary>Files of the first version, kept for ever.</summary>
     [Fact]
@@ -76,7 +80,10 @@ public class ExchangeTests
     [InlineData("competition")]
     public void The_committed_schema_is_current(string name)
     {
-        var schema = (name == "workout" ? FormatSchema.OfWorkoutFile() : FormatSchema.OfCompetitionFile()).ToJsonString(new JsonSerializerOptions { WriteIndented = true }) + "\n";
+        var schema =
+            (name == "workout" ? FormatSchema.OfWorkoutFile() : FormatSchema.OfCompetitionFile()).ToJsonString(
+                new JsonSerializerOptions { WriteIndented = true }
+            ) + "\n";
         Docs.Same($"schema/{name}.schema.json", schema);
     }
 
@@ -91,7 +98,22 @@ public class ExchangeTests
             Assert.NotNull(schema["$defs"]![m.Groups[1].Value]);
         }
 
-        foreach (var kind in new[] { "rota", "relay", "waves", "swapStations", "cycles", "every", "complex", "gate", "ownRest", "hold", "override" })
+        foreach (
+            var kind in new[]
+            {
+                "rota",
+                "relay",
+                "waves",
+                "swapStations",
+                "cycles",
+                "every",
+                "complex",
+                "gate",
+                "ownRest",
+                "hold",
+                "override",
+            }
+        )
         {
             Assert.Contains($"\"{kind}\"", text, StringComparison.Ordinal);
         }

@@ -16,36 +16,128 @@ public class InterviewTests
 
     private static Competition Silent { get; } = Demo.Competition with { Policies = [], HouseRules = [] };
 
-    /// <summary>The question, a text that raises it, and the same text saying it in other words; empty where only the policy line says it.</summary>
-    public static TheoryData<string, string, string> Cases => new()
-    {
-        { "unfinished-unstated", Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  tie: shared\n", Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  unfinished: +0:02 for each missing rep\n  tie: shared\n" },
-        { "tie-unstated", Head + "9:00 for reps\n  max sit-up\n\nscore: reps\n", Head + "9:00 for reps\n  rounds without end\n    5 sit-up\n\nscore: reps\n  tie: time at the last full round\n" },
-        { "late-unstated", Head + "9:00 for reps\n  every 1:30\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps, Head + "9:00 for reps\n  every 1:30, unfinished carries over\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps },
-        { "nobody-has-said", Head + "unset for reps\n  max sit-up\n" + Reps, Head + "8:00 for reps\n  max sit-up\n" + Reps },
-        { "load-missing", Head + "9:00 for time\n  10 power clean\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", Head + "9:00 for time\n  10 power clean, 60/40 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n" },
-        { "height-missing", Head + "9:00 for reps\n  max box jump-over\n" + Reps, Head + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps },
-        { "standard-missing", Head + "9:00 for reps\n  max moon hop\n" + Reps, Head + "9:00 for reps\n  max pull-up\n" + Reps },
-        { "bell", Head + "9:00 for reps\n  max sit-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps + "bell: a rep counts when begun\n" },
-        { "doubtful rep", Head + "9:00 for reps\n  max sit-up\n" + Reps, "T\n  for Tideline, Meadow\n  a/b is man/woman\n  video: a rep that cannot be verified is no rep\n\n9:00 for reps\n  max sit-up\n" + Reps },
-        { "plates", Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps, Head + "9:00 for reps\n  max power clean, 60/40 kg\n    help: load plates by floor crew\n" + Reps },
-        { "bar weight", Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps, "" },
-        { "spotting", Head + "9:00 for reps\n  max bench press, 60/40 kg\n" + Reps, Head + "9:00 for reps\n  max bench press, 60/40 kg\n    help: spot by two crew, the rep does not count\n" + Reps },
-        { "counting", Head + "9:00 for reps\n  max cal air bike\n" + Reps, "" },
-        { "own rest", Head + "9:00 for time\n  10 sit-up\n  own rest 0:50\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", "" },
-        { "hand tag", Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, no hand tag\n" + Reps },
-        { "team order", Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, any split\n" + Reps },
-        { "mixed heights", Pairs + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps, Pairs + "9:00 for reps\n  max box jump-over, box 60 cm\n" + Reps },
-        { "uncounted moves", Head + "9:00 for reps\n  5 sit-up, uncounted\n  max pull-up\n" + Reps, Head + "9:00 for reps\n  5 sit-up\n  max pull-up\n" + Reps },
-        { "score weights", Head + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: shared\nscore B: reps of B\n  tie: shared\n", Head + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: shared\n  weight 0.5\nscore B: reps of B\n  tie: shared\n" },
-        { "measuring", Head + "9:00 for reps\n  max strict handstand push-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps },
-        { "judges", "T\n  for Ferry Pairs\n  a/b is man/woman\n\nrota for reps, 1:00 each, 2 turns\n  station Bike\n    max cal air bike\n  station Mat\n    max sit-up\n" + Reps, Pairs + "9:00 for reps\n  max sit-up\n" + Reps },
-        { "other documents", Head + "9:00 for reps\n  max sit-up\n    note: see the rule book\n" + Reps, "" },
-        { "last rung", Head + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg\n      1 deadlift\n      1 hang power clean\n" + Reps, Head + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg, last bar repeats\n      1 deadlift\n      1 hang power clean\n" + Reps },
-        { "video", Head + "9:00 for reps\n  max sit-up\n" + Reps + "attempts: best of 2\n", Head + "9:00 for reps\n  max sit-up\n" + Reps },
-    };
+    /// <summary>The question, a text that raises it, and the same text saying it in other words; empty where only the policy line says
+    /// it.</summary>
+    public static TheoryData<string, string, string> Cases =>
+        new()
+        {
+            {
+                "unfinished-unstated",
+                Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  tie: shared\n",
+                Head + "9:00 for time\n  30 sit-up\n\nscore: time\n  unfinished: +0:02 for each missing rep\n  tie: shared\n"
+            },
+            {
+                "tie-unstated",
+                Head + "9:00 for reps\n  max sit-up\n\nscore: reps\n",
+                Head + "9:00 for reps\n  rounds without end\n    5 sit-up\n\nscore: reps\n  tie: time at the last full round\n"
+            },
+            {
+                "late-unstated",
+                Head + "9:00 for reps\n  every 1:30\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps,
+                Head
+                    + "9:00 for reps\n  every 1:30, unfinished carries over\n    first\n      5 sit-up\n    then\n      max pull-up\n"
+                    + Reps
+            },
+            { "nobody-has-said", Head + "unset for reps\n  max sit-up\n" + Reps, Head + "8:00 for reps\n  max sit-up\n" + Reps },
+            {
+                "load-missing",
+                Head + "9:00 for time\n  10 power clean\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n",
+                Head + "9:00 for time\n  10 power clean, 60/40 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n"
+            },
+            {
+                "height-missing",
+                Head + "9:00 for reps\n  max box jump-over\n" + Reps,
+                Head + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps
+            },
+            { "standard-missing", Head + "9:00 for reps\n  max moon hop\n" + Reps, Head + "9:00 for reps\n  max pull-up\n" + Reps },
+            {
+                "bell",
+                Head + "9:00 for reps\n  max sit-up\n" + Reps,
+                Head + "9:00 for reps\n  max sit-up\n" + Reps + "bell: a rep counts when begun\n"
+            },
+            {
+                "doubtful rep",
+                Head + "9:00 for reps\n  max sit-up\n" + Reps,
+                "T\n  for Tideline, Meadow\n  a/b is man/woman\n  video: a rep that cannot be verified is no rep\n\n9:00 for "
+                    + "reps\n  max sit-up\n"
+                    + Reps
+            },
+            {
+                "plates",
+                Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps,
+                Head + "9:00 for reps\n  max power clean, 60/40 kg\n    help: load plates by floor crew\n" + Reps
+            },
+            { "bar weight", Head + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps, "" },
+            {
+                "spotting",
+                Head + "9:00 for reps\n  max bench press, 60/40 kg\n" + Reps,
+                Head + "9:00 for reps\n  max bench press, 60/40 kg\n    help: spot by two crew, the rep does not count\n" + Reps
+            },
+            { "counting", Head + "9:00 for reps\n  max cal air bike\n" + Reps, "" },
+            {
+                "own rest",
+                Head
+                    + "9:00 for time\n  10 sit-up\n  own rest 0:50\n  10 sit-up\n\nscore: time\n  unfinished: cap line by reps\n "
+                    + " tie: shared\n",
+                ""
+            },
+            {
+                "hand tag",
+                Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps,
+                Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, no hand tag\n" + Reps
+            },
+            {
+                "team order",
+                Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time\n" + Reps,
+                Pairs + "9:00 for reps\n  max sit-up\n    share: one at a time, any split\n" + Reps
+            },
+            {
+                "mixed heights",
+                Pairs + "9:00 for reps\n  max box jump-over, box 60/50 cm\n" + Reps,
+                Pairs + "9:00 for reps\n  max box jump-over, box 60 cm\n" + Reps
+            },
+            {
+                "uncounted moves",
+                Head + "9:00 for reps\n  5 sit-up, uncounted\n  max pull-up\n" + Reps,
+                Head + "9:00 for reps\n  5 sit-up\n  max pull-up\n" + Reps
+            },
+            {
+                "score weights",
+                Head
+                    + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: "
+                    + "shared\nscore B: reps of B\n  tie: shared\n",
+                Head
+                    + "A: 5:00 for reps\n  max sit-up\nrest 1:00\nB: 5:00 for reps\n  max pull-up\n\nscore A: reps of A\n  tie: "
+                    + "shared\n  weight 0.5\nscore B: reps of B\n  tie: shared\n"
+            },
+            { "measuring", Head + "9:00 for reps\n  max strict handstand push-up\n" + Reps, Head + "9:00 for reps\n  max sit-up\n" + Reps },
+            {
+                "judges",
+                "T\n  for Ferry Pairs\n  a/b is man/woman\n\nrota for reps, 1:00 each, 2 turns\n  station Bike\n    max cal "
+                    + "air bike\n  station Mat\n    max sit-up\n"
+                    + Reps,
+                Pairs + "9:00 for reps\n  max sit-up\n" + Reps
+            },
+            { "other documents", Head + "9:00 for reps\n  max sit-up\n    note: see the rule book\n" + Reps, "" },
+            {
+                "last rung",
+                Head
+                    + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg\n      1 deadlift\n      1 hang power clean\n"
+                    + Reps,
+                Head
+                    + "9:00 for reps\n  rounds without end\n    complex, 40-45-...-85 kg, last bar repeats\n      1 deadlift\n   "
+                    + "   1 hang power clean\n"
+                    + Reps
+            },
+            {
+                "video",
+                Head + "9:00 for reps\n  max sit-up\n" + Reps + "attempts: best of 2\n",
+                Head + "9:00 for reps\n  max sit-up\n" + Reps
+            },
+        };
 
-    private static List<Question> Ask(Competition c, string text, string id) => Interview.Open(Understanding.Of(c, text)).Where(q => q.Id == id).ToList();
+    private static List<Question> Ask(Competition c, string text, string id) =>
+        Interview.Open(Understanding.Of(c, text)).Where(q => q.Id == id).ToList();
 
     [Theory]
     [MemberData(nameof(Cases))]
@@ -62,13 +154,16 @@ public class InterviewTests
     {
         Assert.NotNull(says);
         var question = Ask(Silent, raises, id)[0];
-        Assert.All(question.Answers, a =>
-        {
-            var text = a.Edit.ApplyTo(raises);
-            Assert.Empty(Ask(Silent, text, id));
-            Assert.Empty(Parser.Parse(text).Problems);
-            Assert.Equal(Parser.Parse(text).Workout, Parser.Parse(Printer.Print(Parser.Parse(text).Workout)).Workout);
-        });
+        Assert.All(
+            question.Answers,
+            a =>
+            {
+                var text = a.Edit.ApplyTo(raises);
+                Assert.Empty(Ask(Silent, text, id));
+                Assert.Empty(Parser.Parse(text).Problems);
+                Assert.Equal(Parser.Parse(text).Workout, Parser.Parse(Printer.Print(Parser.Parse(text).Workout)).Workout);
+            }
+        );
         Assert.True(question.Answers.Count(a => a.Recommended) == (question.Answers.Count == 0 ? 0 : 1), id);
     }
 
@@ -91,19 +186,38 @@ public class InterviewTests
         var text = (string)Cases.First(c => (string)c[0] == "bar weight")[1];
         Assert.NotEmpty(Ask(Silent with { Policies = [new("bar weight", "included", "Meadow")] }, text, "bar weight"));
         Assert.NotEmpty(Ask(Silent, text + "policy bar weight, for Meadow: included\n", "bar weight"));
-        Assert.Empty(Ask(Silent with { Policies = [new("bar weight", "included", "Meadow"), new("bar weight", "not included", "Tideline")] }, text, "bar weight"));
+        Assert.Empty(
+            Ask(
+                Silent with
+                {
+                    Policies = [new("bar weight", "included", "Meadow"), new("bar weight", "not included", "Tideline")],
+                },
+                text,
+                "bar weight"
+            )
+        );
     }
 
     [Fact]
     public void Every_topic_without_a_default_has_a_case_or_is_asked_by_a_check() =>
-        Assert.Empty(Topics.All.Where(t => t.Default is null && t.Name is not ("capped score" or "tie-break")).Select(t => t.Name).Except(Cases.Select(c => (string)c[0])));
+        Assert.Empty(
+            Topics
+                .All.Where(t => t.Default is null && t.Name is not ("capped score" or "tie-break"))
+                .Select(t => t.Name)
+                .Except(Cases.Select(c => (string)c[0]))
+        );
 
     [Fact]
     public void The_recommended_answer_follows_what_the_competition_says_for_all()
     {
         var text = (string)Cases.First(c => (string)c[0] == "unfinished-unstated")[1];
         Assert.Contains("cap line", Ask(Silent, text, "unfinished-unstated")[0].Answers.Single(a => a.Recommended).Edit.Text);
-        Assert.Contains("missing", Ask(Silent with { Policies = [new("capped score", "penalty")] }, text, "unfinished-unstated")[0].Answers.Single(a => a.Recommended).Edit.Text);
+        Assert.Contains(
+            "missing",
+            Ask(Silent with { Policies = [new("capped score", "penalty")] }, text, "unfinished-unstated")[0]
+                .Answers.Single(a => a.Recommended)
+                .Edit.Text
+        );
     }
 
     [Fact]
@@ -118,9 +232,19 @@ public class InterviewTests
     /// <summary>Worked by hand from the texts above: bars and plates of the demo kit, counts, clocks.</summary>
     [Theory]
     [InlineData("bell", 1, "At 9:00 number 48, sit-up, has been begun and is then finished: the card says 48.", "la tarjeta dice 48")]
-    [InlineData("plates", 0, "For 60 kg on the bar of 20 the athlete puts on, with the clock running, 2 plates, 20 on each side.", "2 discos, 20 en cada lado")]
+    [InlineData(
+        "plates",
+        0,
+        "For 60 kg on the bar of 20 the athlete puts on, with the clock running, 2 plates, 20 on each side.",
+        "2 discos, 20 en cada lado"
+    )]
     [InlineData("bar weight", 1, "60 kg in plates and the bar of 20: 80 kg leave the floor.", "se levantan 80 kg")]
-    [InlineData("own rest", 0, "Who has done 10 at 4:05 rests 0:50: at 4:55 the judge says “go”; the clock still ends at 9:00.", "en 4:55 el juez dice «ya»")]
+    [InlineData(
+        "own rest",
+        0,
+        "Who has done 10 at 4:05 rests 0:50: at 4:55 the judge says “go”; the clock still ends at 9:00.",
+        "en 4:55 el juez dice «ya»"
+    )]
     [InlineData("hand tag", 0, "the count stays at 47", "la cuenta sigue en 47")]
     [InlineData("team order", 0, "Of 47 one of the 2 may do 46 and the others one each.", "puede hacer 46")]
     [InlineData("mixed heights", 0, "60 cm for one and 50 cm for the other", "60 cm para uno y 50 cm para el otro")]
@@ -140,7 +264,11 @@ public class InterviewTests
     {
         var text = Head + "9:00 for reps\n  max strict handstand push-up, line 3 in below the wrists\n" + Reps;
         // 2124 mm − 76.2 mm = 2047.8 mm = 80.62 in, nearest sixteenth 80 10/16.
-        Assert.Contains("puts the line at 2048 mm · 80 5/8 in", Ask(Silent, text, "measuring")[0].Answers[0].OnTheFloor.English, StringComparison.Ordinal);
+        Assert.Contains(
+            "puts the line at 2048 mm · 80 5/8 in",
+            Ask(Silent, text, "measuring")[0].Answers[0].OnTheFloor.English,
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -149,6 +277,19 @@ public class InterviewTests
     {
         var text = DraftTexts.Read(name);
         Assert.NotEmpty(Interview.Open(Understanding.Of(Silent, text)));
-        Assert.Empty(Interview.Open(Understanding.Of(Silent with { Policies = [.. Topics.All.Where(t => t.Recommended is not null).Select(t => new PolicyChoice(t.Name, t.Recommended!))] }, text)));
+        Assert.Empty(
+            Interview.Open(
+                Understanding.Of(
+                    Silent with
+                    {
+                        Policies =
+                        [
+                            .. Topics.All.Where(t => t.Recommended is not null).Select(t => new PolicyChoice(t.Name, t.Recommended!)),
+                        ],
+                    },
+                    text
+                )
+            )
+        );
     }
 }

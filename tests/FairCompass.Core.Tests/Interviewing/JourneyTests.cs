@@ -18,28 +18,42 @@ public class JourneyTests
     /// understood and closes its own question, and after finitely many nothing that has an answer is open.
     /// </summary>
     [Fact]
-    public void Every_way_through_the_interview_ends() => Gen.Select(Gen.Int[0, DraftTexts.DemoNames.Count - 1], Gen.Int[0, 9].Array[MostAnswers]).Sample((demo, choices) =>
-    {
-        var text = Holes(DraftTexts.Read(DraftTexts.DemoNames[demo]));
-        var problems = Understanding.Of(Silent, text).Parsed.Problems.Count;
-        for (var i = 0; i < MostAnswers; i++)
-        {
-            var open = Interview.Open(Understanding.Of(Silent, text));
-            if (open.FirstOrDefault(q => q.Answers.Count > 0) is not { } question)
-            {
-                return;
-            }
+    public void Every_way_through_the_interview_ends() =>
+        Gen.Select(Gen.Int[0, DraftTexts.DemoNames.Count - 1], Gen.Int[0, 9].Array[MostAnswers])
+            .Sample(
+                (demo, choices) =>
+                {
+                    var text = Holes(DraftTexts.Read(DraftTexts.DemoNames[demo]));
+                    var problems = Understanding.Of(Silent, text).Parsed.Problems.Count;
+                    for (var i = 0; i < MostAnswers; i++)
+                    {
+                        var open = Interview.Open(Understanding.Of(Silent, text));
+                        if (open.FirstOrDefault(q => q.Answers.Count > 0) is not { } question)
+                        {
+                            return;
+                        }
 
-            var answer = question.Answers[choices[i] % question.Answers.Count];
-            text = answer.Edit.ApplyTo(text);
-            var now = Understanding.Of(Silent, text);
-            Assert.True(now.Parsed.Problems.Count <= problems, $"{answer.Label.English}: {string.Join(" ", now.Parsed.Problems.Select(p => p.Sentence))}\n{text}");
-            var left = Interview.Open(now).Count(q => q.Id == question.Id);
-            Assert.True(left < open.Count(q => q.Id == question.Id), $"“{answer.Label.English}” does not answer “{question.Asks.English}”.\n{text}");
-        }
+                        var answer = question.Answers[choices[i] % question.Answers.Count];
+                        text = answer.Edit.ApplyTo(text);
+                        var now = Understanding.Of(Silent, text);
+                        Assert.True(
+                            now.Parsed.Problems.Count <= problems,
+                            $"{answer.Label.English}: {string.Join(" ", now.Parsed.Problems.Select(p => p.Sentence))}\n{text}"
+                        );
+                        var left = Interview.Open(now).Count(q => q.Id == question.Id);
+                        Assert.True(
+                            left < open.Count(q => q.Id == question.Id),
+                            $"“{answer.Label.English}” does not answer “{question.Asks.English}”.\n{text}"
+                        );
+                    }
 
-        Assert.Fail($"Still open after {MostAnswers} answers: {string.Join("; ", Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English))}");
-    }, iter: 60);
+                    Assert.Fail(
+                        $"Still open after {MostAnswers} answers: "
+                            + $"{string.Join("; ", Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English))}"
+                    );
+                },
+                iter: 60
+            );
 
     /// <summary>Who takes what is recommended can publish every complete demo workout.</summary>
     [Theory]
@@ -48,7 +62,11 @@ public class JourneyTests
     {
         var text = Holes(DraftTexts.Read(name));
         Assert.NotEmpty(Interview.Open(Understanding.Of(Silent, text)));
-        for (var i = 0; i < MostAnswers && Interview.Open(Understanding.Of(Silent, text)).FirstOrDefault(q => q.Answers.Count > 0) is { } question; i++)
+        for (
+            var i = 0;
+            i < MostAnswers && Interview.Open(Understanding.Of(Silent, text)).FirstOrDefault(q => q.Answers.Count > 0) is { } question;
+            i++
+        )
         {
             text = question.Answers.Single(a => a.Recommended).Edit.ApplyTo(text);
         }
@@ -56,6 +74,15 @@ public class JourneyTests
         Assert.Empty(Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English));
     }
 
-    private static string Holes(string text) => string.Join('\n', text.Split('\n').Where(l =>
-        !l.StartsWith("  tie:", StringComparison.Ordinal) && !l.StartsWith("  unfinished:", StringComparison.Ordinal) && !l.StartsWith("policy ", StringComparison.Ordinal) && !l.StartsWith("bell:", StringComparison.Ordinal)));
+    private static string Holes(string text) =>
+        string.Join(
+            '\n',
+            text.Split('\n')
+                .Where(l =>
+                    !l.StartsWith("  tie:", StringComparison.Ordinal)
+                    && !l.StartsWith("  unfinished:", StringComparison.Ordinal)
+                    && !l.StartsWith("policy ", StringComparison.Ordinal)
+                    && !l.StartsWith("bell:", StringComparison.Ordinal)
+                )
+        );
 }

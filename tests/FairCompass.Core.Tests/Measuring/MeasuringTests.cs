@@ -13,7 +13,8 @@ public class MeasuringTests
 {
     private static readonly DateOnly Day = new(2027, 6, 12);
 
-    private static string Text(string line) => $"T\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  max {line}\n\nscore: reps\n  tie: shared\n";
+    private static string Text(string line) =>
+        $"T\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  max {line}\n\nscore: reps\n  tie: shared\n";
 
     private static Eq<MeasuredPlace> Places(string line) => MeasuredPlace.Of(Demo.Understand(Text(line)));
 
@@ -35,11 +36,14 @@ public class MeasuringTests
 
     /// <summary>The nearest sixteenth is never further than half a sixteenth away, and what is printed is read back as the same.</summary>
     [Fact]
-    public void A_tape_reading_is_near_and_is_read_back() => Gen.Int[0, 40_000].Select(n => n / 10m).Sample(mm =>
-    {
-        var read = Typed.Read(TapeLength.Of(mm).Tape, out _)!.Value * Length.MillimetresPerInch;
-        return Math.Abs(read - mm) <= (Length.MillimetresPerInch / 32) + 0.01m;
-    });
+    public void A_tape_reading_is_near_and_is_read_back() =>
+        Gen.Int[0, 40_000]
+            .Select(n => n / 10m)
+            .Sample(mm =>
+            {
+                var read = Typed.Read(TapeLength.Of(mm).Tape, out _)!.Value * Length.MillimetresPerInch;
+                return Math.Abs(read - mm) <= (Length.MillimetresPerInch / 32) + 0.01m;
+            });
 
     [Fact]
     public void Nothing_is_less_than_nothing() => Assert.Throws<ArgumentOutOfRangeException>(() => TapeLength.Of(-0.1m));
@@ -91,11 +95,18 @@ public class MeasuringTests
     [InlineData(4001, LengthUnit.Millimetre)]
     [InlineData(212, LengthUnit.Metre)]
     public void A_mark_that_no_person_reaches_is_refused(int value, LengthUnit unit) =>
-        Assert.StartsWith("A mark lies from 100 mm to 4000 mm", Places("strict handstand push-up, line 80 mm below the wrists")[0].Objection(new(value, unit)), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "A mark lies from 100 mm to 4000 mm",
+            Places("strict handstand push-up, line 80 mm below the wrists")[0].Objection(new(value, unit)),
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void A_line_under_the_floor_is_refused() =>
-        Assert.Equal("The line would lie under the floor.", Places("strict handstand push-up, line 200 cm below the wrists")[0].Objection(new(1900, LengthUnit.Millimetre)));
+        Assert.Equal(
+            "The line would lie under the floor.",
+            Places("strict handstand push-up, line 200 cm below the wrists")[0].Objection(new(1900, LengthUnit.Millimetre))
+        );
 
     [Fact]
     public void A_height_from_the_floor_is_no_measure_of_a_body() => Assert.Empty(Places("wall-ball shot, 9/6 kg, target 3.00/2.75 m"));
@@ -106,14 +117,29 @@ public class MeasuringTests
         var u = Demo.Understand(DraftTexts.Demo("08"));
         var place = Assert.Single(MeasuredPlace.Of(u));
         Assert.Equal(["Tideline", "Estuary", "Anchor 45+"], place.For);
-        var reading = new Reading(place.Key, "Tamsin Oake", new(2124, LengthUnit.Millimetre), "R. Mudge", new DateTime(2027, 6, 12, 8, 5, 0));
-        Brief Sheet(Language language, params Reading[] readings) => new BriefBuilder(u, null, Day, new() { Language = language, Readings = [.. readings] }).Build(Audience.Measurement);
+        var reading = new Reading(
+            place.Key,
+            "Tamsin Oake",
+            new(2124, LengthUnit.Millimetre),
+            "R. Mudge",
+            new DateTime(2027, 6, 12, 8, 5, 0)
+        );
+        Brief Sheet(Language language, params Reading[] readings) =>
+            new BriefBuilder(u, null, Day, new() { Language = language, Readings = [.. readings] }).Build(Audience.Measurement);
         var rows = Sheet(Language.English, reading).Sections.Single(s => s.Id == "sheet").Blocks.OfType<BriefBlock.Table>().Single().Rows;
         Assert.Equal(["Tamsin Oake", "2124 mm", "2044 mm · 80 1/2 in", "R. Mudge", "2027-06-12 08:05"], rows[0].Cells);
         Assert.Equal(16, rows.Count);
         Assert.All(rows.Skip(1), r => Assert.All(r.Cells, c => Assert.Equal("", c)));
         Assert.Contains("marca − 80 mm (3 1/8 in)", BriefText.Of(Sheet(Language.Spanish), "how"), StringComparison.Ordinal);
         // A reading of a place that the draft no longer has is on no sheet, and the others are.
-        Assert.Equal("", Sheet(Language.English, reading with { Place = "gone" }).Sections.Single(s => s.Id == "sheet").Blocks.OfType<BriefBlock.Table>().Single().Rows[0].Cells[0]);
+        Assert.Equal(
+            "",
+            Sheet(Language.English, reading with { Place = "gone" })
+                .Sections.Single(s => s.Id == "sheet")
+                .Blocks.OfType<BriefBlock.Table>()
+                .Single()
+                .Rows[0]
+                .Cells[0]
+        );
     }
 }

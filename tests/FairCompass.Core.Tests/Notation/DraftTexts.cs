@@ -4,11 +4,19 @@ namespace FairCompass.Core.Tests.Notation;
 public static class DraftTexts
 {
     public static IReadOnlyList<string> Names { get; } =
-        typeof(DraftTexts).Assembly.GetManifestResourceNames().Where(n => !n.Contains('/', StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+        typeof(DraftTexts)
+            .Assembly.GetManifestResourceNames()
+            .Where(n => !n.Contains('/', StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal)
+            .ToList();
 
     /// <summary>The complete workouts of the demo competition, as they ship.</summary>
     public static IReadOnlyList<string> DemoNames { get; } =
-        typeof(DraftTexts).Assembly.GetManifestResourceNames().Where(n => n.StartsWith("demo/", StringComparison.Ordinal) && !n.EndsWith("mistakes", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+        typeof(DraftTexts)
+            .Assembly.GetManifestResourceNames()
+            .Where(n => n.StartsWith("demo/", StringComparison.Ordinal) && !n.EndsWith("mistakes", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal)
+            .ToList();
 
     public static TheoryData<string> Demos => new(DemoNames);
 

@@ -83,8 +83,16 @@ public class ParserErrorTests
     [Fact]
     public void Limits_are_refused_clearly()
     {
-        Assert.Contains("1000000 characters", Assert.Single(Parser.Parse(new string('x', 1_000_000)).Problems).Sentence, StringComparison.Ordinal);
-        Assert.Contains("500 lines", Parser.Parse(string.Concat(Enumerable.Repeat("// x\n", 600))).Problems[^1].Sentence, StringComparison.Ordinal);
+        Assert.Contains(
+            "1000000 characters",
+            Assert.Single(Parser.Parse(new string('x', 1_000_000)).Problems).Sentence,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "500 lines",
+            Parser.Parse(string.Concat(Enumerable.Repeat("// x\n", 600))).Problems[^1].Sentence,
+            StringComparison.Ordinal
+        );
         Assert.Contains("300 characters", Parser.Parse("T\n" + new string('x', 301)).Problems[0].Sentence, StringComparison.Ordinal);
         Assert.Contains(Parser.Parse("T\u202Ett").Problems, p => p.Sentence.Contains("hidden", StringComparison.Ordinal));
         Assert.Equal("The draft is empty.", Assert.Single(Parser.Parse("  \n// x\n").Problems).Sentence);

@@ -14,6 +14,5 @@ public class RoundTripTests
         Assert.Equal(WithoutBlankLines(text), WithoutBlankLines(Printer.Print(result.Workout)));
     }
 
-    private static string WithoutBlankLines(string text) =>
-        string.Join('\n', text.Split('\n').Where(l => l.Trim().Length > 0));
+    private static string WithoutBlankLines(string text) => string.Join('\n', text.Split('\n').Where(l => l.Trim().Length > 0));
 }

@@ -9,19 +9,41 @@ public static class WorkoutGen
 {
     private static readonly Gen<int> Small = Gen.Int[1, 99];
     private static readonly Gen<bool> Coin = Gen.Bool;
-    private static readonly Gen<Duration?> Time = Gen.Frequency((9, Gen.Int[1, 3000].Select(s => (Duration?)Duration.Seconds(s))), (1, Gen.Const((Duration?)null)));
+    private static readonly Gen<Duration?> Time = Gen.Frequency(
+        (9, Gen.Int[1, 3000].Select(s => (Duration?)Duration.Seconds(s))),
+        (1, Gen.Const((Duration?)null))
+    );
     private static readonly Gen<Number> Num = Gen.Frequency(
-        (8, Gen.Int[0, 999_999].Select(n => (Number)n)), (3, Gen.Int[0, 9_999_999].Select(n => (Number)(n / 100m))), (1, Gen.Const(Number.Unset)));
+        (8, Gen.Int[0, 999_999].Select(n => (Number)n)),
+        (3, Gen.Int[0, 9_999_999].Select(n => (Number)(n / 100m))),
+        (1, Gen.Const(Number.Unset))
+    );
 
-    private static readonly Gen<Series> AnySeries = Gen.Select(Num.List[1, 4], Coin, Num, (terms, continues, last) =>
-        new Series(terms.ToEq(), continues, continues && terms.Count % 2 == 0 ? last : null));
+    private static readonly Gen<Series> AnySeries = Gen.Select(
+        Num.List[1, 4],
+        Coin,
+        Num,
+        (terms, continues, last) => new Series(terms.ToEq(), continues, continues && terms.Count % 2 == 0 ? last : null)
+    );
 
     private static readonly Gen<Pair> AnyPair = Gen.Select(AnySeries, AnySeries, Coin, (a, b, two) => new Pair(a, two ? b : null));
-    private static readonly Gen<string> Movement = Pick.Of("sit-up", "power clean", "Übung 3", "air bike", "mile run", "farmer's walk", "calf raise", "box jump-over", "eachers", "line hop");
+    private static readonly Gen<string> Movement = Pick.Of(
+        "sit-up",
+        "power clean",
+        "Übung 3",
+        "air bike",
+        "mile run",
+        "farmer's walk",
+        "calf raise",
+        "box jump-over",
+        "eachers",
+        "line hop"
+    );
     private static readonly Gen<string> Label = Pick.Of("A", "B", "Part 2", "One", "Anchor 45+");
     private static readonly Gen<Who> AnyWho = Gen.OneOf(
         Pick.Of("Tideline", "Meadow", "man", "woman", "2nd", "round 2", "cycle 3", "Anchor 45+").Select(n => new Who([n])),
-        Gen.Const(new Who(["Estuary", "woman"])));
+        Gen.Const(new Who(["Estuary", "woman"]))
+    );
 
     private static readonly Gen<Eq<Who>> Names = AnyWho.List[1, 3].Select(l => l.ToEq());
     private static readonly Gen<LengthUnit> Lengths = Gen.Enum<LengthUnit>();
@@ -29,16 +51,34 @@ public static class WorkoutGen
 
     private static readonly Gen<Amount> Counted = Gen.Select(AnyPair, Gen.Enum<AmountUnit>(), (p, u) => (Amount)new Amount.Counted(p, u));
     private static readonly Gen<Amount> AnyAmount = Gen.OneOf(
-        Counted, Gen.Enum<AmountUnit>().Select(u => (Amount)new Amount.Max(u)), Small.Select(n => (Amount)new Amount.Heaviest(n)), Gen.Const((Amount)new Amount.Heaviest(null)),
-        Gen.Int[1, 900].Select(s => (Amount)new Amount.Held(Duration.Seconds(s))));
+        Counted,
+        Gen.Enum<AmountUnit>().Select(u => (Amount)new Amount.Max(u)),
+        Small.Select(n => (Amount)new Amount.Heaviest(n)),
+        Gen.Const((Amount)new Amount.Heaviest(null)),
+        Gen.Int[1, 900].Select(s => (Amount)new Amount.Held(Duration.Seconds(s)))
+    );
 
-    private static readonly Gen<Detail.Load> AnyLoad = Gen.Select(Small, AnyPair, Masses, AnyPair, Masses, Gen.Int[0, 3], (n, p, u, q, v, shape) =>
-        new Detail.Load((shape & 1) == 1 ? n : null, p, u, (shape & 2) == 2 ? q : null, (shape & 2) == 2 ? v : null));
+    private static readonly Gen<Detail.Load> AnyLoad = Gen.Select(
+        Small,
+        AnyPair,
+        Masses,
+        AnyPair,
+        Masses,
+        Gen.Int[0, 3],
+        (n, p, u, q, v, shape) =>
+            new Detail.Load((shape & 1) == 1 ? n : null, p, u, (shape & 2) == 2 ? q : null, (shape & 2) == 2 ? v : null)
+    );
 
     private static readonly Gen<Detail> AnyDetail = Gen.OneOf(
         AnyLoad.Select(l => (Detail)l),
         Gen.Select(Small, Num, Lengths, (n, l, u) => (Detail)new Detail.Lengths(n, l, u)),
-        Gen.Select(Gen.Enum<HeightKind>(), AnyPair, Lengths, Gen.Int[0, 2], (k, p, u, r) => (Detail)new Detail.Height(k, p, u, r == 0 ? null : r == 1, r == 0 ? null : "the wrists")),
+        Gen.Select(
+            Gen.Enum<HeightKind>(),
+            AnyPair,
+            Lengths,
+            Gen.Int[0, 2],
+            (k, p, u, r) => (Detail)new Detail.Height(k, p, u, r == 0 ? null : r == 1, r == 0 ? null : "the wrists")
+        ),
         Gen.Select(Num, Lengths, (n, u) => (Detail)new Detail.Marks(n, u)),
         AnyPair.Select(p => (Detail)new Detail.Chunks(p)),
         Small.Select(n => (Detail)new Detail.Counts(n)),
@@ -49,66 +89,194 @@ public static class WorkoutGen
         AnyWho.Select(w => (Detail)new Detail.Only(w)),
         Small.Select(n => (Detail)new Detail.EveryNth(n)),
         Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
-        Gen.Enum<FromPlace>().Select(f => (Detail)new Detail.From(f)));
+        Gen.Enum<FromPlace>().Select(f => (Detail)new Detail.From(f))
+    );
 
     private static readonly Gen<Eq<Detail>> Details = AnyDetail.List[0, 3].Select(l => l.ToEq());
 
-    private static readonly Gen<SharePhrase> Phrase = Gen.Select(Gen.Enum<ShareKind>(), Small, Pick.Of("each", "a turn", "each in every round", "a turn of every movement"), (k, n, per) => k switch
-    {
-        ShareKind.TogetherAt => new SharePhrase(k, Text: "the far shoulder"),
-        ShareKind.HandOverAfter => new SharePhrase(k, Text: "the round"),
-        ShareKind.ByMembers or ShareKind.AtMost or ShareKind.AtMostTries => new SharePhrase(k, n),
-        ShareKind.AtLeast => new SharePhrase(k, n, per),
-        _ => new SharePhrase(k),
-    });
+    private static readonly Gen<SharePhrase> Phrase = Gen.Select(
+        Gen.Enum<ShareKind>(),
+        Small,
+        Pick.Of("each", "a turn", "each in every round", "a turn of every movement"),
+        (k, n, per) =>
+            k switch
+            {
+                ShareKind.TogetherAt => new SharePhrase(k, Text: "the far shoulder"),
+                ShareKind.HandOverAfter => new SharePhrase(k, Text: "the round"),
+                ShareKind.ByMembers or ShareKind.AtMost or ShareKind.AtMostTries => new SharePhrase(k, n),
+                ShareKind.AtLeast => new SharePhrase(k, n, per),
+                _ => new SharePhrase(k),
+            }
+    );
 
     private static readonly Gen<Rule> AnyRule = Gen.OneOf(
         Phrase.List[1, 3].Select(l => (Rule)new Rule.Share(l.ToEq())),
         Gen.Select(Small, Coin, Coin, (n, a, b) => (Rule)new Rule.Hold(n, "front plank", a, b)),
-        Gen.Select(AnyLoad, Small, Gen.Int[0, 7], (l, w, s) => (Rule)new Rule.ReRig((s & 1) == 1 ? l : null, "the athlete", (s & 2) == 2 ? w : null, (s & 4) == 4)),
+        Gen.Select(
+            AnyLoad,
+            Small,
+            Gen.Int[0, 7],
+            (l, w, s) => (Rule)new Rule.ReRig((s & 1) == 1 ? l : null, "the athlete", (s & 2) == 2 ? w : null, (s & 4) == 4)
+        ),
         Gen.Select(Gen.Enum<HelpAct>(), Gen.Int[0, 2], (a, v) => (Rule)new Rule.Help(a, "two crew", v == 0 ? null : (VoidedUnit)(v - 1))),
         Pick.Of("only the bar", "no chalk, please").Select(t => (Rule)new Rule.Touch(t)),
-        Pick.Of("use the near rig", "ask: twice / once").Select(t => (Rule)new Rule.Remark(t)));
+        Pick.Of("use the near rig", "ask: twice / once").Select(t => (Rule)new Rule.Remark(t))
+    );
 
-    /// <summary>An override says an amount, a movement, or details; a bare number followed by a movement that reads like a unit would be another sentence.</summary>
+    /// <summary>An override says an amount, a movement, or details; a bare number followed by a movement that reads like a unit would be
+    /// another sentence.</summary>
     private static readonly Gen<TaskLine> AnyTaskLine = Gen.OneOf(
-        Gen.Select(Names, Gen.Int[0, 3], Gen.Int[0, 3], Counted, Movement, Details, (f, choose, when, a, m, d) =>
-            (TaskLine)new TaskLine.Override(choose == 3 ? [] : f, choose >= 2, when == 0 ? null : (ChoiceTime)(when - 1), (choose & 1) == 1 ? a : null, (choose & 1) == 0 || d.Count == 0 ? m : null, d)),
+        Gen.Select(
+            Names,
+            Gen.Int[0, 3],
+            Gen.Int[0, 3],
+            Counted,
+            Movement,
+            Details,
+            (f, choose, when, a, m, d) =>
+                (TaskLine)
+                    new TaskLine.Override(
+                        choose == 3 ? [] : f,
+                        choose >= 2,
+                        when == 0 ? null : (ChoiceTime)(when - 1),
+                        (choose & 1) == 1 ? a : null,
+                        (choose & 1) == 0 || d.Count == 0 ? m : null,
+                        d
+                    )
+        ),
         Gen.Select(Coin, Counted, Movement, Details, (after, a, m, d) => (TaskLine)new TaskLine.Between(after, a, m, d)),
         Movement.Select(m => (TaskLine)new TaskLine.Attempt(m)),
-        AnyRule.Select(r => (TaskLine)new TaskLine.RuleOf(r)));
+        AnyRule.Select(r => (TaskLine)new TaskLine.RuleOf(r))
+    );
 
-    private static readonly Gen<Work.Task> AnyTask = Gen.Select(AnyAmount, Movement, Details, AnyTaskLine.List[0, 2], (a, m, d, l) => new Work.Task(a, m, d, l.ToEq()));
+    private static readonly Gen<Work.Task> AnyTask = Gen.Select(
+        AnyAmount,
+        Movement,
+        Details,
+        AnyTaskLine.List[0, 2],
+        (a, m, d, l) => new Work.Task(a, m, d, l.ToEq())
+    );
 
-    private static Gen<Work> AnyWork(int depth) => depth == 0 ? AnyTask.Select(t => (Work)t) : Gen.Frequency(
-        (4, AnyTask.Select(t => (Work)t)),
-        (2, Gen.Select(Small, Coin, Block(depth - 1), (n, endless, b) => (Work)new Work.Rounds(endless ? null : n, b))),
-        (2, Gen.Select(AnyPair, AnyTask, Movement, (p, t, m) => (Work)new Work.Scheme(p, [t, new Work.Task(null, m, [], [])]))),
-        (1, Gen.Select(Time, Gen.Int[0, 2], Block(depth - 1), Block(depth - 1), (t, c, a, b) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b))),
-        (1, Gen.Select(AnyLoad, AnyTask.List[1, 3], AnyTaskLine.List[0, 2], (l, t, o) => (Work)new Work.Complex([l, new Detail.Flag(FlagKind.LastBarRepeats)], t.ToEq(), o.ToEq()))),
-        (1, Block(depth - 1).Select(b => (Work)new Work.AnyOrder(b))),
-        (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
-        (1, Time.Select(t => (Work)new Work.OwnRest(t))),
-        (1, Gen.Select(Small, Coin, Time.List[1, 3], (r, only, t) => (Work)new Work.Gate(only ? r : null, t.ToEq()))),
-        (1, AnyRule.Select(r => (Work)new Work.RuleLine(r))));
+    private static Gen<Work> AnyWork(int depth) =>
+        depth == 0
+            ? AnyTask.Select(t => (Work)t)
+            : Gen.Frequency(
+                (4, AnyTask.Select(t => (Work)t)),
+                (2, Gen.Select(Small, Coin, Block(depth - 1), (n, endless, b) => (Work)new Work.Rounds(endless ? null : n, b))),
+                (2, Gen.Select(AnyPair, AnyTask, Movement, (p, t, m) => (Work)new Work.Scheme(p, [t, new Work.Task(null, m, [], [])]))),
+                (
+                    1,
+                    Gen.Select(
+                        Time,
+                        Gen.Int[0, 2],
+                        Block(depth - 1),
+                        Block(depth - 1),
+                        (t, c, a, b) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b)
+                    )
+                ),
+                (
+                    1,
+                    Gen.Select(
+                        AnyLoad,
+                        AnyTask.List[1, 3],
+                        AnyTaskLine.List[0, 2],
+                        (l, t, o) => (Work)new Work.Complex([l, new Detail.Flag(FlagKind.LastBarRepeats)], t.ToEq(), o.ToEq())
+                    )
+                ),
+                (1, Block(depth - 1).Select(b => (Work)new Work.AnyOrder(b))),
+                (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
+                (1, Time.Select(t => (Work)new Work.OwnRest(t))),
+                (1, Gen.Select(Small, Coin, Time.List[1, 3], (r, only, t) => (Work)new Work.Gate(only ? r : null, t.ToEq()))),
+                (1, AnyRule.Select(r => (Work)new Work.RuleLine(r)))
+            );
 
     private static Gen<Eq<Work>> Block(int depth) => AnyWork(depth).List[1, 3].Select(l => l.ToEq());
 
     private static readonly Gen<Station> AnyStation = Block(1).Select(b => new Station("Bike 2", b));
     private static readonly Gen<Stage.Gap> AnyGap = Gen.Select(Coin, Time, (r, t) => new Stage.Gap(r, t));
 
-    private static Gen<Stage> AnyStage(int depth) => Gen.Select(StageBody(depth), Label, Coin, (s, l, has) => s with { Label = has ? l : null });
+    private static Gen<Stage> AnyStage(int depth) =>
+        Gen.Select(StageBody(depth), Label, Coin, (s, l, has) => s with { Label = has ? l : null });
 
-    private static Gen<Stage> StageBody(int depth) => Gen.Frequency(
-        (4, Gen.Select(Time, Gen.Enum<Goal>(), Block(2), (t, g, b) => (Stage)new Stage.Window(t, g, b))),
-        (2, Gen.Select(Time, Gen.Select(Label, Gen.Enum<Goal>(), Coin, Block(1), (l, g, left, b) => new Piece(l, g, left, b)).List[1, 2], (t, p) => (Stage)new Stage.Clock(t, p.ToEq()))),
-        (1, AnyGap.Select(g => (Stage)g)),
-        (1, depth == 0 ? AnyGap.Select(g => (Stage)g) : Gen.Select(Small, AnyGap, Coin, AnyStage(depth - 1).List[1, 2], (n, g, has, s) => (Stage)new Stage.Cycles(n, has ? g : null, s.ToEq()))),
-        (1, Gen.Select(Gen.Enum<Goal>(), Time.List[1, 3], Coin, AnyGap, Coin, Block(1), (g, t, each, gap, has, b) => (Stage)new Stage.Relay(g, each && t.Count == 1, t.ToEq(), has ? gap : null, b))),
-        (1, Gen.Select(Gen.Enum<Goal>(), Time, Gen.Int[1, 900], Small, Gen.Int[0, 7], AnyStation.List[1, 2], (g, t, change, turns, s, st) =>
-            (Stage)new Stage.Rota(g, t, (s & 1) == 1 ? Duration.Seconds(change) : null, (s & 2) == 2 ? turns : null, (s & 4) == 4, st.ToEq()))),
-        (1, Gen.Select(Gen.Enum<Goal>(), Time, Names, AnyRule, AnyStation.List[1, 2], (g, t, by, r, st) => (Stage)new Stage.Waves(g, t, Duration.Seconds(40), by, [new Work.RuleLine(r)], st.ToEq()))),
-        (1, Gen.Select(Time, Gen.Enum<Goal>(), Coin, AnyStation.List[1, 2], (t, g, until, st) => (Stage)new Stage.SwapStations(t, g, "Bike", until ? "Row" : null, st.ToEq()))));
+    private static Gen<Stage> StageBody(int depth) =>
+        Gen.Frequency(
+            (4, Gen.Select(Time, Gen.Enum<Goal>(), Block(2), (t, g, b) => (Stage)new Stage.Window(t, g, b))),
+            (
+                2,
+                Gen.Select(
+                    Time,
+                    Gen.Select(Label, Gen.Enum<Goal>(), Coin, Block(1), (l, g, left, b) => new Piece(l, g, left, b)).List[1, 2],
+                    (t, p) => (Stage)new Stage.Clock(t, p.ToEq())
+                )
+            ),
+            (1, AnyGap.Select(g => (Stage)g)),
+            (
+                1,
+                depth == 0
+                    ? AnyGap.Select(g => (Stage)g)
+                    : Gen.Select(
+                        Small,
+                        AnyGap,
+                        Coin,
+                        AnyStage(depth - 1).List[1, 2],
+                        (n, g, has, s) => (Stage)new Stage.Cycles(n, has ? g : null, s.ToEq())
+                    )
+            ),
+            (
+                1,
+                Gen.Select(
+                    Gen.Enum<Goal>(),
+                    Time.List[1, 3],
+                    Coin,
+                    AnyGap,
+                    Coin,
+                    Block(1),
+                    (g, t, each, gap, has, b) => (Stage)new Stage.Relay(g, each && t.Count == 1, t.ToEq(), has ? gap : null, b)
+                )
+            ),
+            (
+                1,
+                Gen.Select(
+                    Gen.Enum<Goal>(),
+                    Time,
+                    Gen.Int[1, 900],
+                    Small,
+                    Gen.Int[0, 7],
+                    AnyStation.List[1, 2],
+                    (g, t, change, turns, s, st) =>
+                        (Stage)
+                            new Stage.Rota(
+                                g,
+                                t,
+                                (s & 1) == 1 ? Duration.Seconds(change) : null,
+                                (s & 2) == 2 ? turns : null,
+                                (s & 4) == 4,
+                                st.ToEq()
+                            )
+                )
+            ),
+            (
+                1,
+                Gen.Select(
+                    Gen.Enum<Goal>(),
+                    Time,
+                    Names,
+                    AnyRule,
+                    AnyStation.List[1, 2],
+                    (g, t, by, r, st) => (Stage)new Stage.Waves(g, t, Duration.Seconds(40), by, [new Work.RuleLine(r)], st.ToEq())
+                )
+            ),
+            (
+                1,
+                Gen.Select(
+                    Time,
+                    Gen.Enum<Goal>(),
+                    Coin,
+                    AnyStation.List[1, 2],
+                    (t, g, until, st) => (Stage)new Stage.SwapStations(t, g, "Bike", until ? "Row" : null, st.ToEq())
+                )
+            )
+        );
 
     private static readonly Gen<Header> AnyHeader = Gen.OneOf(
         Names.Select(n => (Header)new Header.For(n)),
@@ -116,20 +284,30 @@ public static class WorkoutGen
         Gen.Select(Names, Coin, (n, b) => (Header)new Header.Levels(n, b)),
         Gen.Const((Header)new Header.Groups([new Group("One", [1, 2]), new Group("Two", [])])),
         Time.Select(t => (Header)new Header.LeadIn(t)),
-        Coin.Select(n => (Header)new Header.Video(n)));
+        Coin.Select(n => (Header)new Header.Video(n))
+    );
 
     private static readonly Gen<ScoreLine> AnyScoreLine = Gen.OneOf(
         Gen.Select(Time, Gen.Enum<CountedAs>(), Coin, Coin, (t, c, m, own) => (ScoreLine)new ScoreLine.Penalty(t, c, m, own)),
         Gen.Enum<CountedAs>().Select(c => (ScoreLine)new ScoreLine.CapLine(c)),
         Gen.Select(Label, Coin, (l, n) => (ScoreLine)new ScoreLine.Cascade(l, n)),
-        Gen.Const((ScoreLine)new ScoreLine.TieShared()), Gen.Const((ScoreLine)new ScoreLine.TieLowestMember()),
+        Gen.Const((ScoreLine)new ScoreLine.TieShared()),
+        Gen.Const((ScoreLine)new ScoreLine.TieLowestMember()),
         Label.Select(l => (ScoreLine)new ScoreLine.TieScore(l)),
         Gen.Select(Gen.Enum<Measure>(), Names, (m, n) => (ScoreLine)new ScoreLine.TieMeasure(m, n)),
         Gen.Select(Gen.Enum<TieMark>(), Small, (m, r) => (ScoreLine)new ScoreLine.TieTime(m, m == TieMark.Round ? r : null)),
-        Num.Select(n => (ScoreLine)new ScoreLine.Weight(n)));
+        Num.Select(n => (ScoreLine)new ScoreLine.Weight(n))
+    );
 
-    private static readonly Gen<Score> AnyScore = Gen.Select(Label, Coin, Gen.Enum<Measure>(), Names, Coin, AnyScoreLine.List[0, 3], (l, has, m, of, hasOf, lines) =>
-        new Score(has ? l : null, m, hasOf ? of : [], lines.ToEq()));
+    private static readonly Gen<Score> AnyScore = Gen.Select(
+        Label,
+        Coin,
+        Gen.Enum<Measure>(),
+        Names,
+        Coin,
+        AnyScoreLine.List[0, 3],
+        (l, has, m, of, hasOf, lines) => new Score(has ? l : null, m, hasOf ? of : [], lines.ToEq())
+    );
 
     private static readonly Gen<Policy> AnyPolicy = Gen.OneOf(
         Gen.Select(Gen.Enum<VoidedUnit>(), Gen.Enum<BellWhen>(), (v, w) => (Policy)new Policy.Bell(v, w)),
@@ -139,9 +317,21 @@ public static class WorkoutGen
         Small.Select(n => (Policy)new Policy.Club(n)),
         Gen.Enum<TimeResolution>().Select(r => (Policy)new Policy.Timing(r)),
         Gen.Select(Names, Coin, (n, has) => (Policy)new Policy.Answered("dropping", has ? n : [], "only when settled")),
-        Gen.Select(Names, Coin, (n, has) => (Policy)new Policy.ClauseOf("toes-to-bar", "toes-touch", has ? n : [], "Both feet touch, one after the other.")));
+        Gen.Select(
+            Names,
+            Coin,
+            (n, has) => (Policy)new Policy.ClauseOf("toes-to-bar", "toes-touch", has ? n : [], "Both feet touch, one after the other.")
+        )
+    );
 
-    public static Gen<Workout> Any { get; } = Gen.Select(
-        AnyHeader.List[0, 3], AnyStage(1).List[0, 3], AnyScore.List[0, 2], AnyPolicy.List[0, 2], Coin,
-        (h, st, sc, p, note) => new Workout("Title, any – “text” 1:00", h.ToEq(), st.ToEq(), sc.ToEq(), p.ToEq()) { Note = note ? "in brackets" : null });
+    public static Gen<Workout> Any { get; } =
+        Gen.Select(
+            AnyHeader.List[0, 3],
+            AnyStage(1).List[0, 3],
+            AnyScore.List[0, 2],
+            AnyPolicy.List[0, 2],
+            Coin,
+            (h, st, sc, p, note) =>
+                new Workout("Title, any – “text” 1:00", h.ToEq(), st.ToEq(), sc.ToEq(), p.ToEq()) { Note = note ? "in brackets" : null }
+        );
 }

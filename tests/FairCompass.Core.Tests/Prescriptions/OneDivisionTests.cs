@@ -26,7 +26,10 @@ public class OneDivisionTests
 
     [Fact]
     public void What_narrows_further_stays_without_the_name() =>
-        Assert.Equal(["20 deadlift, 65/45 kg", "  woman: 16"], Lines("24 deadlift, 100/70 kg\n  Meadow: 20, 65/45 kg\n  Meadow and woman: 16"));
+        Assert.Equal(
+            ["20 deadlift, 65/45 kg", "  woman: 16"],
+            Lines("24 deadlift, 100/70 kg\n  Meadow: 20, 65/45 kg\n  Meadow and woman: 16")
+        );
 
     [Fact]
     public void A_farther_line_that_narrows_loses_to_a_nearer_one_that_does_not() =>
@@ -34,7 +37,10 @@ public class OneDivisionTests
 
     [Fact]
     public void Where_folding_would_change_a_value_the_lines_stay_as_they_are() =>
-        Assert.Equal(["24 deadlift, 100/70 kg", "  Estuary and woman: 12, 60/60 kg", "  Meadow: 20"], Lines("24 deadlift, 100/70 kg\n  Estuary and woman: 12, 60/60 kg\n  Meadow: 20"));
+        Assert.Equal(
+            ["24 deadlift, 100/70 kg", "  Estuary and woman: 12, 60/60 kg", "  Meadow: 20"],
+            Lines("24 deadlift, 100/70 kg\n  Estuary and woman: 12, 60/60 kg\n  Meadow: 20")
+        );
 
     [Fact]
     public void Work_of_others_is_left_out()
@@ -46,7 +52,10 @@ public class OneDivisionTests
 
     [Fact]
     public void A_choice_of_others_is_left_out() =>
-        Assert.Equal(["2 rope climb", "  choose: 5 wall walk"], Lines("2 rope climb\n  Meadow, choose: 5 wall walk\n  Anchor 45+, choose: 7 wall walk"));
+        Assert.Equal(
+            ["2 rope climb", "  choose: 5 wall walk"],
+            Lines("2 rope climb\n  Meadow, choose: 5 wall walk\n  Anchor 45+, choose: 7 wall walk")
+        );
 
     [Fact]
     public void The_bar_of_a_complex_is_the_divisions_own()
@@ -79,14 +88,19 @@ public class OneDivisionTests
     }
 
     [Fact]
-    public void Any_generated_workout_prescribes_the_same() => WorkoutGen.Any.Sample(w =>
-    {
-        var u = Demo.Understand(Printer.Print(w));
-        foreach (var division in u.Courses.Select(c => c.Address.Division.Name).Distinct().Take(2))
-        {
-            Prescribes(u, division);
-        }
-    }, iter: 300, print: Printer.Print);
+    public void Any_generated_workout_prescribes_the_same() =>
+        WorkoutGen.Any.Sample(
+            w =>
+            {
+                var u = Demo.Understand(Printer.Print(w));
+                foreach (var division in u.Courses.Select(c => c.Address.Division.Name).Distinct().Take(2))
+                {
+                    Prescribes(u, division);
+                }
+            },
+            iter: 300,
+            print: Printer.Print
+        );
 
     [Fact]
     public void The_brief_shows_the_view()
@@ -95,9 +109,21 @@ public class OneDivisionTests
         foreach (var language in Enum.GetValues<Core.Languages.Language>())
         {
             var brief = new BriefBuilder(u, "Meadow", new(2027, 6, 12), new BriefOptions { Language = language }).Build(Audience.Athlete);
-            var lines = brief.Sections.Single(s => s.Id == "work").Blocks.OfType<BriefBlock.Lines>().Single().Items.Select(l => l.Text).ToList();
+            var lines = brief
+                .Sections.Single(s => s.Id == "work")
+                .Blocks.OfType<BriefBlock.Lines>()
+                .Single()
+                .Items.Select(l => l.Text)
+                .ToList();
             Assert.Contains(lines, l => l.Contains("45/35 kg", StringComparison.Ordinal));
-            Assert.DoesNotContain(lines, l => l.Contains("70/47.5", StringComparison.Ordinal) || l.Contains("60/40", StringComparison.Ordinal) || l.Contains("Estuary", StringComparison.Ordinal) || l.Contains("Meadow", StringComparison.Ordinal));
+            Assert.DoesNotContain(
+                lines,
+                l =>
+                    l.Contains("70/47.5", StringComparison.Ordinal)
+                    || l.Contains("60/40", StringComparison.Ordinal)
+                    || l.Contains("Estuary", StringComparison.Ordinal)
+                    || l.Contains("Meadow", StringComparison.Ordinal)
+            );
         }
     }
 
@@ -106,8 +132,18 @@ public class OneDivisionTests
         var name = u.Competition.Find(division)!;
         var view = new OneDivision(u.Competition, u.Workout, u.Resolver, name);
         var own = u.Workout with { Stages = u.Workout.Stages.Select(view.Of).ToEq() };
-        var before = PrescriptionTable.Of(u.Workout, u.Resolver).Where(p => p.Address.Division.Name == division).Select(Said).Distinct().Order(StringComparer.Ordinal);
-        var after = PrescriptionTable.Of(own, u.Resolver).Where(p => p.Address.Division.Name == division).Select(Said).Distinct().Order(StringComparer.Ordinal);
+        var before = PrescriptionTable
+            .Of(u.Workout, u.Resolver)
+            .Where(p => p.Address.Division.Name == division)
+            .Select(Said)
+            .Distinct()
+            .Order(StringComparer.Ordinal);
+        var after = PrescriptionTable
+            .Of(own, u.Resolver)
+            .Where(p => p.Address.Division.Name == division)
+            .Select(Said)
+            .Distinct()
+            .Order(StringComparer.Ordinal);
 
         // A round that only others’ lines name is the general case for this division.
         Assert.Empty(after.Except(before));
@@ -117,14 +153,42 @@ public class OneDivisionTests
     private static string Said(PrescribedTask p)
     {
         var i = p.Prescription;
-        return $"{p.Source.At.Line} {p.Address} {i.Movement.Value} {i.Amount?.Value} {i.Load?.Value} {string.Join(',', i.Heights.Select(h => h.Value))} {i.From?.Value} {string.Join(',', i.Counting.Select(c => c.ToString()).Order(StringComparer.Ordinal))} {p.Option is not null}@{(p.At == default ? "default" : p.At.ToString())}";
+        return $"{p.Source.At.Line} {p.Address} {i.Movement.Value} {i.Amount?.Value} {i.Load?.Value} "
+            + $"{string.Join(',', i.Heights.Select(h => h.Value))} {i.From?.Value} "
+            + $"{string.Join(',', i.Counting.Select(c => c.ToString()).Order(StringComparer.Ordinal))} {p.Option is not null}@"
+            + $"{(p.At == default ? "default" : p.At.ToString())}";
     }
 
-    private static List<string> Lines(string work) => [.. Stages(Demo.Understand(Demo.Window("9:00 for reps", work).Replace("for Tideline", "for Tideline, Estuary, Meadow, Anchor 45+", StringComparison.Ordinal)), "Meadow").Skip(1).Select(l => l[2..])];
+    private static List<string> Lines(string work) =>
+        [
+            .. Stages(
+                    Demo.Understand(
+                        Demo.Window("9:00 for reps", work)
+                            .Replace("for Tideline", "for Tideline, Estuary, Meadow, Anchor 45+", StringComparison.Ordinal)
+                    ),
+                    "Meadow"
+                )
+                .Skip(1)
+                .Select(l => l[2..]),
+        ];
 
     private static IEnumerable<string> Stages(Understanding u, string division)
     {
         var view = new OneDivision(u.Competition, u.Workout, u.Resolver, u.Competition.Find(division)!);
-        return Printer.Print(u.Workout with { Title = "x", Note = null, Headers = [], Stages = u.Workout.Stages.Select(view.Of).ToEq(), Scores = [], Policies = [] }).Split('\n').Skip(2).Where(l => l.Length > 0);
+        return Printer
+            .Print(
+                u.Workout with
+                {
+                    Title = "x",
+                    Note = null,
+                    Headers = [],
+                    Stages = u.Workout.Stages.Select(view.Of).ToEq(),
+                    Scores = [],
+                    Policies = [],
+                }
+            )
+            .Split('\n')
+            .Skip(2)
+            .Where(l => l.Length > 0);
     }
 }

@@ -8,7 +8,9 @@ public class ResolverTests
 {
     private static string Load(string lines, string division, string duty)
     {
-        var u = Demo.Understand($"T\n  for Tideline, Estuary, Meadow, Anchor 45+\n  a/b is man/woman\n\n9:00 for reps\n  10 power clean, 70/47.5 kg\n{lines}");
+        var u = Demo.Understand(
+            $"T\n  for Tideline, Estuary, Meadow, Anchor 45+\n  a/b is man/woman\n\n9:00 for reps\n  10 power clean, 70/47.5 kg\n{lines}"
+        );
         var task = u.Courses[u.IndexOf(division, duty)].Pieces[0].Tasks[0].Prescription;
         return $"{task.Movement.Value} {task.Load?.Value.ToString() ?? "none"}";
     }
@@ -53,62 +55,77 @@ public class ResolverTests
 
     /// <summary>Changing one line changes only addresses whose nearest match it was.</summary>
     [Fact]
-    public void A_change_reaches_only_those_who_draw_on_it() => Gen.Select(Lines, Gen.Int[0, 3], Gen.Int[1, 200]).Sample((lines, at, value) =>
-    {
-        if (lines.Count == 0)
-        {
-            return;
-        }
+    public void A_change_reaches_only_those_who_draw_on_it() =>
+        Gen.Select(Lines, Gen.Int[0, 3], Gen.Int[1, 200])
+            .Sample(
+                (lines, at, value) =>
+                {
+                    if (lines.Count == 0)
+                    {
+                        return;
+                    }
 
-        var index = at % lines.Count;
-        var before = All(lines);
-        var changed = lines.Select((l, i) => i == index ? l with { Kg = value + 300 } : l).ToList();
-        var after = All(changed);
-        foreach (var address in before.Keys)
-        {
-            if (before[address].Line != index + 4)
-            {
-                Assert.Equal(before[address].Kg, after[address].Kg);
-            }
-            else
-            {
-                Assert.Equal(value + 300, after[address].Kg);
-            }
-        }
-    });
+                    var index = at % lines.Count;
+                    var before = All(lines);
+                    var changed = lines.Select((l, i) => i == index ? l with { Kg = value + 300 } : l).ToList();
+                    var after = All(changed);
+                    foreach (var address in before.Keys)
+                    {
+                        if (before[address].Line != index + 4)
+                        {
+                            Assert.Equal(before[address].Kg, after[address].Kg);
+                        }
+                        else
+                        {
+                            Assert.Equal(value + 300, after[address].Kg);
+                        }
+                    }
+                }
+            );
 
     /// <summary>Writing an inherited value explicitly changes nothing that is resolved.</summary>
     [Fact]
-    public void An_inherited_value_written_out_changes_nothing() => Lines.Sample(lines =>
-    {
-        var before = All(lines);
-        foreach (var name in new[] { "Estuary", "Meadow" })
+    public void An_inherited_value_written_out_changes_nothing() =>
+        Lines.Sample(lines =>
         {
-            if (lines.Any(l => l.Who.StartsWith(name, StringComparison.Ordinal)) || before[name + " man"].Kg != before[name + " woman"].Kg)
+            var before = All(lines);
+            foreach (var name in new[] { "Estuary", "Meadow" })
             {
-                continue;
-            }
+                if (
+                    lines.Any(l => l.Who.StartsWith(name, StringComparison.Ordinal))
+                    || before[name + " man"].Kg != before[name + " woman"].Kg
+                )
+                {
+                    continue;
+                }
 
-            var after = All([.. lines, new(name, before[name + " man"].Kg)]);
-            Assert.Equal(before.ToDictionary(p => p.Key, p => p.Value.Kg), after.ToDictionary(p => p.Key, p => p.Value.Kg));
-        }
-    });
+                var after = All([.. lines, new(name, before[name + " man"].Kg)]);
+                Assert.Equal(before.ToDictionary(p => p.Key, p => p.Value.Kg), after.ToDictionary(p => p.Key, p => p.Value.Kg));
+            }
+        });
 
     private sealed record Line(string Who, decimal Kg);
 
     private static readonly Gen<List<Line>> Lines = Gen.Select(
-        Pick.Of("Tideline", "Estuary", "Meadow", "Anchor 45+", "woman", "Estuary and woman", "Meadow and man").List[0, 4], Gen.Int[1, 200].List[4, 4],
-        (who, kg) => who.Distinct().Select((w, i) => new Line(w, kg[i])).ToList());
+        Pick.Of("Tideline", "Estuary", "Meadow", "Anchor 45+", "woman", "Estuary and woman", "Meadow and man").List[0, 4],
+        Gen.Int[1, 200].List[4, 4],
+        (who, kg) => who.Distinct().Select((w, i) => new Line(w, kg[i])).ToList()
+    );
 
     private static Dictionary<string, (decimal Kg, int Line)> All(List<Line> lines)
     {
-        var text = "T\n\n9:00 for reps\n".Replace("\n\n", "\n  for Tideline, Estuary, Meadow, Anchor 45+\n", StringComparison.Ordinal) + "  10 power clean, 999 kg\n"
+        var text =
+            "T\n\n9:00 for reps\n".Replace("\n\n", "\n  for Tideline, Estuary, Meadow, Anchor 45+\n", StringComparison.Ordinal)
+            + "  10 power clean, 999 kg\n"
             + string.Concat(lines.Select(l => $"    {l.Who}: {l.Kg} kg\n"));
         var u = Demo.Understand(text);
-        return u.Courses.ToDictionary(c => c.Address.ToString(), c =>
-        {
-            var load = c.Pieces[0].Tasks[0].Prescription.Load!;
-            return (load.Value.Values.At(0)!.Value, load.From.At.Line - 1);
-        });
+        return u.Courses.ToDictionary(
+            c => c.Address.ToString(),
+            c =>
+            {
+                var load = c.Pieces[0].Tasks[0].Prescription.Load!;
+                return (load.Value.Values.At(0)!.Value, load.From.At.Line - 1);
+            }
+        );
     }
 }

@@ -14,12 +14,15 @@ public class ReadingTests
         var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
         var (questions, right) = Quiz.For(u, "mara");
         Assert.Equal(Quiz.Length, questions.Count);
-        Assert.All(questions.Zip(right), x =>
-        {
-            Assert.InRange(x.Second, 0, x.First.Calls.Count - 1);
-            Assert.True(x.First.Calls.Count >= 3);
-            Assert.Equal(x.First.Calls.Count, x.First.Calls.Select(c => c.English).Distinct().Count());
-        });
+        Assert.All(
+            questions.Zip(right),
+            x =>
+            {
+                Assert.InRange(x.Second, 0, x.First.Calls.Count - 1);
+                Assert.True(x.First.Calls.Count >= 3);
+                Assert.Equal(x.First.Calls.Count, x.First.Calls.Select(c => c.English).Distinct().Count());
+            }
+        );
         Assert.Equal(questions, Quiz.For(u, "mara").Questions);
     }
 
@@ -27,7 +30,13 @@ public class ReadingTests
     public void Readers_are_not_all_asked_the_same()
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Demo("03"));
-        Assert.True(Enumerable.Range(0, 12).Select(i => string.Join('|', Quiz.For(u, "reader " + i).Questions.Select(q => q.Sign.English))).Distinct().Count() > 4);
+        Assert.True(
+            Enumerable
+                .Range(0, 12)
+                .Select(i => string.Join('|', Quiz.For(u, "reader " + i).Questions.Select(q => q.Sign.English)))
+                .Distinct()
+                .Count() > 4
+        );
     }
 
     [Fact]

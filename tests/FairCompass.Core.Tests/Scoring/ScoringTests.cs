@@ -17,11 +17,14 @@ public class ScoringTests
 
     private static RunObservation Run(params PieceObservation[] pieces) => new(EntryStatus.Ran, pieces.ToEq());
 
-    private static PieceObservation Finished(string time, string? tie = null, string piece = "0") => new(piece, Duration.TryParse(time), null, tie is null ? null : Duration.TryParse(tie), []);
+    private static PieceObservation Finished(string time, string? tie = null, string piece = "0") =>
+        new(piece, Duration.TryParse(time), null, tie is null ? null : Duration.TryParse(tie), []);
 
-    private static PieceObservation Stopped(long units, string? tie = null, string piece = "0") => new(piece, null, units, tie is null ? null : Duration.TryParse(tie), []);
+    private static PieceObservation Stopped(long units, string? tie = null, string piece = "0") =>
+        new(piece, null, units, tie is null ? null : Duration.TryParse(tie), []);
 
-    private static PieceObservation Lifted(params (decimal Load, bool Made)[] tries) => new("1", null, null, null, tries.Select(t => new Try(t.Load, t.Made)).ToEq());
+    private static PieceObservation Lifted(params (decimal Load, bool Made)[] tries) =>
+        new("1", null, null, null, tries.Select(t => new Try(t.Load, t.Made)).ToEq());
 
     private static ComponentResult Score(string text, RunObservation run, int component = 0)
     {
@@ -38,7 +41,15 @@ public class ScoringTests
         var short1 = Score(text, Run(Stopped(113)));
         Assert.Equal("113 of 114 at the cap", short1.Text);
         Assert.Contains("round 3, air bike 13 of 14", short1.Reasons[0], StringComparison.Ordinal);
-        Assert.Equal([1, 2, 3, 4], Ranking.Places([Score(text, Run(Finished("8:32"))), Score(text, Run(Finished("11:00"))), short1, Score(text, Run(Stopped(112)))]));
+        Assert.Equal(
+            [1, 2, 3, 4],
+            Ranking.Places([
+                Score(text, Run(Finished("8:32"))),
+                Score(text, Run(Finished("11:00"))),
+                short1,
+                Score(text, Run(Stopped(112))),
+            ])
+        );
     }
 
     /// <summary>8:00 + (66 − 60) × 1 s = 8:06.</summary>
@@ -60,7 +71,14 @@ public class ScoringTests
         var without = Score(text, Run(Stopped(10)));
         Assert.Equal([2, 1, 3], Ranking.Places([late, early, without]));
         var shared = DraftTexts.Starting("03");
-        Assert.Equal([1, 1, 3], Ranking.Places([Score(shared, Run(Finished("9:00"))), Score(shared, Run(Finished("9:00"))), Score(shared, Run(Finished("9:01")))]));
+        Assert.Equal(
+            [1, 1, 3],
+            Ranking.Places([
+                Score(shared, Run(Finished("9:00"))),
+                Score(shared, Run(Finished("9:00"))),
+                Score(shared, Run(Finished("9:01"))),
+            ])
+        );
     }
 
     [Fact]
@@ -94,7 +112,13 @@ public class ScoringTests
     public void Another_score_of_the_run_breaks_a_tie_of_loads()
     {
         var text = DraftTexts.Starting("01");
-        Assert.Equal([2, 1], Ranking.Places([Score(text, Run(Finished("9:00"), Lifted((90, true))), 1), Score(text, Run(Finished("8:59"), Lifted((90, true))), 1)]));
+        Assert.Equal(
+            [2, 1],
+            Ranking.Places([
+                Score(text, Run(Finished("9:00"), Lifted((90, true))), 1),
+                Score(text, Run(Finished("8:59"), Lifted((90, true))), 1),
+            ])
+        );
     }
 
     [Theory]
@@ -109,7 +133,10 @@ public class ScoringTests
     {
         _ = what;
         var (course, sheet) = Of(DraftTexts.Starting("01"));
-        var run = Run(new("0", finish is null ? null : Duration.TryParse(finish), units, null, []), new("1", null, null, null, load is { } l ? [new Try(l, true)] : []));
+        var run = Run(
+            new("0", finish is null ? null : Duration.TryParse(finish), units, null, []),
+            new("1", null, null, null, load is { } l ? [new Try(l, true)] : [])
+        );
         Assert.Equal(path, Assert.Single(Card.Validate(run, course, sheet)).Path);
     }
 
@@ -138,39 +165,57 @@ public class ScoringTests
     {
         var limit = new Limit(Duration.Seconds(600), [new GateAt(144, Duration.Seconds(120))]);
         var found = Monotone.Find(new CapRule.Penalty(Duration.Seconds(1), FromLongest: false), 240, limit);
-        Assert.Equal(new CounterExample(240, Duration.TryParse("11:45"), 143, Duration.TryParse("11:45")!.Value, Duration.TryParse("11:37")!.Value), found);
+        Assert.Equal(
+            new CounterExample(240, Duration.TryParse("11:45"), 143, Duration.TryParse("11:45")!.Value, Duration.TryParse("11:37")!.Value),
+            found
+        );
         Assert.Null(Monotone.Find(new CapRule.Penalty(Duration.Seconds(1), FromLongest: true), 240, limit));
         Assert.Null(Monotone.Find(new CapRule.CapLine(), 240, limit));
     }
 
     [Fact]
-    public void Adding_what_was_done_is_always_refused() => Gen.Select(Gen.Long[2, 5000], Gen.Int[1, 60]).Sample((total, each) =>
-        Assert.NotNull(Monotone.Find(new CapRule.AddDone(Duration.Seconds(each)), total, new Limit(Duration.Seconds(480), []))));
+    public void Adding_what_was_done_is_always_refused() =>
+        Gen.Select(Gen.Long[2, 5000], Gen.Int[1, 60])
+            .Sample(
+                (total, each) =>
+                    Assert.NotNull(Monotone.Find(new CapRule.AddDone(Duration.Seconds(each)), total, new Limit(Duration.Seconds(480), [])))
+            );
 
     /// <summary>Who has done at least as much at every instant never ranks lower, under both schools, gates included.</summary>
     [Fact]
-    public void More_work_never_ranks_lower() => Gen.Select(Gen.Long[1, 400], Gen.Long[0, 400], Gen.Long[0, 400], Gen.Int[0, 600], Gen.Bool, Gen.Int[0, 60]).Sample((total, a, b, gate, line, each) =>
-    {
-        var (less, more) = (Math.Min(a, b) % total, Math.Min(Math.Max(a, b), total - 1));
-        var limit = new Limit(Duration.Seconds(600), gate < total ? [new GateAt(gate, Duration.Seconds(90))] : []);
-        CapRule rule = line ? new CapRule.CapLine() : new CapRule.Penalty(Duration.Seconds(each), FromLongest: true);
-        if (less <= more)
-        {
-            Assert.True(rule.Key(null, more, total, limit).CompareTo(rule.Key(null, less, total, limit)) <= 0);
-        }
+    public void More_work_never_ranks_lower() =>
+        Gen.Select(Gen.Long[1, 400], Gen.Long[0, 400], Gen.Long[0, 400], Gen.Int[0, 600], Gen.Bool, Gen.Int[0, 60])
+            .Sample(
+                (total, a, b, gate, line, each) =>
+                {
+                    var (less, more) = (Math.Min(a, b) % total, Math.Min(Math.Max(a, b), total - 1));
+                    var limit = new Limit(Duration.Seconds(600), gate < total ? [new GateAt(gate, Duration.Seconds(90))] : []);
+                    CapRule rule = line ? new CapRule.CapLine() : new CapRule.Penalty(Duration.Seconds(each), FromLongest: true);
+                    if (less <= more)
+                    {
+                        Assert.True(rule.Key(null, more, total, limit).CompareTo(rule.Key(null, less, total, limit)) <= 0);
+                    }
 
-        Assert.True(rule.Key(limit.Longest, total, total, limit).CompareTo(rule.Key(null, more, total, limit)) <= 0);
-    });
+                    Assert.True(rule.Key(limit.Longest, total, total, limit).CompareTo(rule.Key(null, more, total, limit)) <= 0);
+                }
+            );
 
     [Fact]
-    public void Permuting_results_permutes_places() => Gen.Select(Results, Gen.Int).Sample((results, seed) =>
-    {
-        var order = Enumerable.Range(0, results.Count).OrderBy(i => unchecked((i * 7919) ^ seed)).ToArray();
-        var places = Ranking.Places(results);
-        var moved = Ranking.Places(order.Select(i => results[i]).ToList());
-        Assert.Equal(order.Select(i => places[i]), moved);
-        Assert.All(Enumerable.Range(0, results.Count), i => Assert.Equal(1 + results.Count(r => Ranking.Compare(r, results[i]) < 0), places[i]));
-    });
+    public void Permuting_results_permutes_places() =>
+        Gen.Select(Results, Gen.Int)
+            .Sample(
+                (results, seed) =>
+                {
+                    var order = Enumerable.Range(0, results.Count).OrderBy(i => unchecked((i * 7919) ^ seed)).ToArray();
+                    var places = Ranking.Places(results);
+                    var moved = Ranking.Places(order.Select(i => results[i]).ToList());
+                    Assert.Equal(order.Select(i => places[i]), moved);
+                    Assert.All(
+                        Enumerable.Range(0, results.Count),
+                        i => Assert.Equal(1 + results.Count(r => Ranking.Compare(r, results[i]) < 0), places[i])
+                    );
+                }
+            );
 
     [Fact]
     public void Samples_are_valid_and_always_the_same()
@@ -188,9 +233,17 @@ public class ScoringTests
                 for (var c = 0; c < u.Sheets[i].Components.Count; c++)
                 {
                     // Equal results share a place exactly where no tie-break tells them apart.
-                    var same = samples.Where(s => s.Results[c].Class <= ResultClass.AtTheCap).GroupBy(s => s.Results[c].Value).Where(g => g.Count() > 1).ToList();
+                    var same = samples
+                        .Where(s => s.Results[c].Class <= ResultClass.AtTheCap)
+                        .GroupBy(s => s.Results[c].Value)
+                        .Where(g => g.Count() > 1)
+                        .ToList();
                     Assert.NotEmpty(same);
-                    Assert.All(same, g => Assert.Equal(g.Select(s => s.Results[c].Ties).Distinct().Count(), g.Select(s => s.Places[c]).Distinct().Count()));
+                    Assert.All(
+                        same,
+                        g =>
+                            Assert.Equal(g.Select(s => s.Results[c].Ties).Distinct().Count(), g.Select(s => s.Places[c]).Distinct().Count())
+                    );
                 }
             }
         }
@@ -204,9 +257,14 @@ public class ScoringTests
         var runs = SampleRuns.Of(course, sheet, Demo.Competition).Select(s => s.Run).ToList();
         Assert.Equal(
             Ranking.Places(runs.Select(r => Scorer.Score(r, course, sheet, MassUnit.Kilogram)[0]).ToList()),
-            Ranking.Places(runs.Select(r => Scorer.Score(r, course, other, MassUnit.Kilogram)[0]).ToList()));
+            Ranking.Places(runs.Select(r => Scorer.Score(r, course, other, MassUnit.Kilogram)[0]).ToList())
+        );
     }
 
-    private static readonly Gen<List<ComponentResult>> Results = Gen.Select(Gen.Int[0, 2], Gen.Int[0, 3], Gen.Int[0, 2], (c, v, t) =>
-        new ComponentResult((ResultClass)c, v, [t], "", null, [])).List[1, 30];
+    private static readonly Gen<List<ComponentResult>> Results = Gen.Select(
+        Gen.Int[0, 2],
+        Gen.Int[0, 3],
+        Gen.Int[0, 2],
+        (c, v, t) => new ComponentResult((ResultClass)c, v, [t], "", null, [])
+    ).List[1, 30];
 }

@@ -11,7 +11,11 @@ public class OwnMovementTests
 {
     private static StandardsBook Book => StandardsBook.Of(Demo.Competition);
 
-    private static Movement Paused() => OwnMovements.From(Book.Find("front squat")!, "Paused front squat", Book) with { Name = ("paused front squat", "sentadilla frontal con pausa") };
+    private static Movement Paused() =>
+        OwnMovements.From(Book.Find("front squat")!, "Paused front squat", Book) with
+        {
+            Name = ("paused front squat", "sentadilla frontal con pausa"),
+        };
 
     private static Competition Has(params Movement[] own) => Demo.Competition with { OwnMovements = [.. own] };
 
@@ -54,33 +58,56 @@ public class OwnMovementTests
         var restored = book.Find("paused front squat")!;
         Assert.Equal(new Predicate.Lower(Part.HipCrease, Part.KneeTop, 30), restored.Clauses.Single(c => c.Id == "depth").Holds);
         var margin = Plate.Of(restored)!.Positions.Single(p => p.Phase == Phase.Through).Verdicts.Single(v => v.Clause == "depth").Margin;
-        var without = Plate.Of(PhraseBook.Restore(copy with { Poses = own.Poses }))!.Positions.Single(p => p.Phase == Phase.Through).Verdicts.Single(v => v.Clause == "depth").Margin;
+        var without = Plate
+            .Of(PhraseBook.Restore(copy with { Poses = own.Poses }))!
+            .Positions.Single(p => p.Phase == Phase.Through)
+            .Verdicts.Single(v => v.Clause == "depth")
+            .Margin;
         Assert.Equal(30, without - margin);
     }
 
     /// <summary>What the library states as data is what its figures decide by.</summary>
     [Fact]
     public void The_parameters_of_every_clause_are_those_of_its_predicate() =>
-        Assert.All(MovementLibrary.All.SelectMany(m => m.Clauses).Where(c => c.Holds is not null && c.Of?.AngleDegrees is not null), c => Assert.Equal(c.Holds, c.Holds!.With(c.Of)));
+        Assert.All(
+            MovementLibrary.All.SelectMany(m => m.Clauses).Where(c => c.Holds is not null && c.Of?.AngleDegrees is not null),
+            c => Assert.Equal(c.Holds, c.Holds!.With(c.Of))
+        );
 
     [Fact]
     public void A_movement_without_poses_has_the_fingerprint_it_had_before_there_were_any() =>
-        Assert.DoesNotContain("poses", JsonSerializer.Serialize(MovementLibrary.All[0], FormatContext.Default.Movement), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "poses",
+            JsonSerializer.Serialize(MovementLibrary.All[0], FormatContext.Default.Movement),
+            StringComparison.Ordinal
+        );
 
-    public static TheoryData<string, Func<Movement, Movement>> Wrong => new()
-    {
-        { "poses[0]", m => m with { Poses = [new(Phase.SetUp, null, [])] } },
-        { "poses[0]", m => m with { Poses = [new(Phase.Through, "moon", [])] } },
-        { "poses[0]", m => m with { Poses = [new(Phase.Through, null, [new(Joint.Knee, Side.Near, 400)])] } },
-        { "motion", m => m with { Motion = "moon-hop" } },
-        { "judge.place", m => m with { Judge = m.Judge with { Place = new("") } } },
-        { "synonyms", m => m with { Synonyms = [new string('x', 81)] } },
-        { "clauses", m => m with { Clauses = [.. m.Clauses.Where(c => c.Phase != Phase.Finish)], Faults = [.. m.Faults.Where(f => m.Clauses.First(c => c.Id == f.Breaks).Phase != Phase.Finish)] } },
-        { "faults", m => m with { Faults = [] } },
-        { "faults[0].sign", m => m with { Faults = [m.Faults[0] with { Sign = new(" ") }, .. m.Faults.Skip(1)] } },
-        { "clauses[0].of.angleDegrees", m => m with { Clauses = [m.Clauses[0] with { Of = new() { AngleDegrees = 181 } }, .. m.Clauses.Skip(1)] } },
-        { "name.english", m => m with { Name = new("two: squats") } },
-    };
+    public static TheoryData<string, Func<Movement, Movement>> Wrong =>
+        new()
+        {
+            { "poses[0]", m => m with { Poses = [new(Phase.SetUp, null, [])] } },
+            { "poses[0]", m => m with { Poses = [new(Phase.Through, "moon", [])] } },
+            { "poses[0]", m => m with { Poses = [new(Phase.Through, null, [new(Joint.Knee, Side.Near, 400)])] } },
+            { "motion", m => m with { Motion = "moon-hop" } },
+            { "judge.place", m => m with { Judge = m.Judge with { Place = new("") } } },
+            { "synonyms", m => m with { Synonyms = [new string('x', 81)] } },
+            {
+                "clauses",
+                m =>
+                    m with
+                    {
+                        Clauses = [.. m.Clauses.Where(c => c.Phase != Phase.Finish)],
+                        Faults = [.. m.Faults.Where(f => m.Clauses.First(c => c.Id == f.Breaks).Phase != Phase.Finish)],
+                    }
+            },
+            { "faults", m => m with { Faults = [] } },
+            { "faults[0].sign", m => m with { Faults = [m.Faults[0] with { Sign = new(" ") }, .. m.Faults.Skip(1)] } },
+            {
+                "clauses[0].of.angleDegrees",
+                m => m with { Clauses = [m.Clauses[0] with { Of = new() { AngleDegrees = 181 } }, .. m.Clauses.Skip(1)] }
+            },
+            { "name.english", m => m with { Name = new("two: squats") } },
+        };
 
     [Theory]
     [MemberData(nameof(Wrong))]
@@ -90,14 +117,15 @@ public class OwnMovementTests
     [Fact]
     public void Everything_in_the_library_can_be_perceived() => Assert.Empty(MovementLibrary.All.SelectMany(Perceivable.Of));
 
-    public static TheoryData<string, Func<Clause, Clause>> Unseeable => new()
-    {
-        { "text", c => c with { Text = new("The athlete squats properly.") } },
-        { "text", c => c with { Text = new("The back is braced.") } },
-        { "of.angleDegrees", c => c with { Of = new() { AngleDegrees = 9 } } },
-        { "of.holdMilliseconds", c => c with { Of = new() { HoldMilliseconds = 499 } } },
-        { "of.heightMillimetres", c => c with { Of = new() { HeightMillimetres = 19 } } },
-    };
+    public static TheoryData<string, Func<Clause, Clause>> Unseeable =>
+        new()
+        {
+            { "text", c => c with { Text = new("The athlete squats properly.") } },
+            { "text", c => c with { Text = new("The back is braced.") } },
+            { "of.angleDegrees", c => c with { Of = new() { AngleDegrees = 9 } } },
+            { "of.holdMilliseconds", c => c with { Of = new() { HoldMilliseconds = 499 } } },
+            { "of.heightMillimetres", c => c with { Of = new() { HeightMillimetres = 19 } } },
+        };
 
     [Theory]
     [MemberData(nameof(Unseeable))]
@@ -114,7 +142,20 @@ public class OwnMovementTests
     {
         var squat = Book.Find("front squat")!;
         var (depth, faults) = (squat.Clauses.Single(c => c.Id == "depth"), squat.Faults.Where(f => f.Breaks == "depth").ToList());
-        Assert.Empty(Perceivable.Of(depth with { Of = new() { AngleDegrees = Perceivable.LeastAngle, HoldMilliseconds = Perceivable.ShortestHold, HeightMillimetres = Perceivable.LeastHeight } }, faults));
+        Assert.Empty(
+            Perceivable.Of(
+                depth with
+                {
+                    Of = new()
+                    {
+                        AngleDegrees = Perceivable.LeastAngle,
+                        HoldMilliseconds = Perceivable.ShortestHold,
+                        HeightMillimetres = Perceivable.LeastHeight,
+                    },
+                },
+                faults
+            )
+        );
         Assert.Equal(["faults"], Perceivable.Of(depth, []).Select(x => x.Field));
         Assert.Empty(Perceivable.Of(depth with { Kind = ClauseKind.Allowed }, []));
         // A mark that is read is seen however fine it is.
@@ -125,7 +166,10 @@ public class OwnMovementTests
     public void The_same_wording_keeps_what_decides_it_and_another_does_not()
     {
         var chin = MovementLibrary.ById("pull-up")!.Clauses.Single(c => c.Id == "chin");
-        Movement With(string text) => StandardsBook.Of(Demo.Competition with { HouseRules = [new("pull-up", "chin") { Text = new(text) }] }) is var b ? b.InForce(b.ById("pull-up")!) : null!;
+        Movement With(string text) =>
+            StandardsBook.Of(Demo.Competition with { HouseRules = [new("pull-up", "chin") { Text = new(text) }] }) is var b
+                ? b.InForce(b.ById("pull-up")!)
+                : null!;
         Assert.NotNull(With(chin.Text.English).Clauses.Single(c => c.Id == "chin").Holds);
         Assert.Null(With("The chin is well above.").Clauses.Single(c => c.Id == "chin").Holds);
     }

@@ -34,11 +34,14 @@ public class StandardsTests
         Assert.NotEmpty(m.In(Phase.Entry).Concat(m.In(Phase.Start)));
         Assert.NotEmpty(m.In(Phase.Finish));
         Assert.True(m.Faults.Count >= 3);
-        Assert.All(m.Faults, f =>
-        {
-            Assert.Contains(m.Clauses, c => c.Id == f.Breaks);
-            Assert.All(new[] { f.Sign, f.Call, f.Athlete }, t => Assert.True(t.English.Length > 0 && t.Spanish!.Length > 0));
-        });
+        Assert.All(
+            m.Faults,
+            f =>
+            {
+                Assert.Contains(m.Clauses, c => c.Id == f.Breaks);
+                Assert.All(new[] { f.Sign, f.Call, f.Athlete }, t => Assert.True(t.English.Length > 0 && t.Spanish!.Length > 0));
+            }
+        );
         Assert.NotEmpty(m.Judge.Place.Spanish!);
         Assert.NotEmpty(m.Judge.Call.Spanish!);
         Assert.NotEmpty(m.Cautions);
@@ -48,5 +51,8 @@ public class StandardsTests
 
     [Fact]
     public void Sentences_are_short_enough_to_be_said_aloud() =>
-        Assert.All(MovementLibrary.All.SelectMany(m => m.Clauses), c => Assert.All(c.Text.English.Split(". ").Concat(c.Text.Spanish!.Split(". ")), s => Assert.True(s.Split(' ').Length <= 32, s)));
+        Assert.All(
+            MovementLibrary.All.SelectMany(m => m.Clauses),
+            c => Assert.All(c.Text.English.Split(". ").Concat(c.Text.Spanish!.Split(". ")), s => Assert.True(s.Split(' ').Length <= 32, s))
+        );
 }

@@ -75,8 +75,8 @@ public sealed record Body(double Stature)
     public const double ChinInFront = 0.045;
 
     /// <summary>Why a stature cannot be drawn; null when it can.</summary>
-    public static string? Objection(double stature) => double.IsFinite(stature) && stature is >= Shortest and <= Tallest ? null
-        : "A stature is from 1.20 m to 2.30 m.";
+    public static string? Objection(double stature) =>
+        double.IsFinite(stature) && stature is >= Shortest and <= Tallest ? null : "A stature is from 1.20 m to 2.30 m.";
 
     /// <summary>A length of the body in millimetres.</summary>
     /// <param name="fraction">Of stature.</param>

@@ -84,7 +84,12 @@ public sealed class Draughtsman
         Bone(ink, Spot(Part.Knee, side), Spot(Part.Ankle, side), H(0.048));
         if (view == View.Side)
         {
-            Bone(ink, Between(Spot(Part.Heel, side), Spot(Part.Ankle, side), 0.3), Between(Spot(Part.Toe, side), Spot(Part.Ankle, side), 0.1), H(0.03));
+            Bone(
+                ink,
+                Between(Spot(Part.Heel, side), Spot(Part.Ankle, side), 0.3),
+                Between(Spot(Part.Toe, side), Spot(Part.Ankle, side), 0.1),
+                H(0.03)
+            );
         }
         else
         {
@@ -179,7 +184,9 @@ public sealed class Draughtsman
             var (x, half) = (H(box.X), 250);
             Grow(x + half, -(int)box.Height - 40);
             Grow(x - half, 0);
-            back.Add(new Shape.Outline(Ink.Around, [x - half, 0, x - half, -(int)box.Height, x + half, -(int)box.Height, x + half, 0], false));
+            back.Add(
+                new Shape.Outline(Ink.Around, [x - half, 0, x - half, -(int)box.Height, x + half, -(int)box.Height, x + half, 0], false)
+            );
         }
 
         if (view == View.Side && around.Wall is { } wall)
@@ -215,7 +222,22 @@ public sealed class Draughtsman
         if (view == View.Side && around.Bench is { } bench)
         {
             var shoulder = Middle(Part.Shoulder);
-            back.Add(new Shape.Outline(Ink.Around, [shoulder.X - 330, -(int)bench + 60, shoulder.X - 330, -(int)bench, shoulder.X + 760, -(int)bench, shoulder.X + 760, -(int)bench + 60], false));
+            back.Add(
+                new Shape.Outline(
+                    Ink.Around,
+                    [
+                        shoulder.X - 330,
+                        -(int)bench + 60,
+                        shoulder.X - 330,
+                        -(int)bench,
+                        shoulder.X + 760,
+                        -(int)bench,
+                        shoulder.X + 760,
+                        -(int)bench + 60,
+                    ],
+                    false
+                )
+            );
             back.Add(new Shape.Bone(Ink.Around, shoulder.X - 200, -(int)bench + 60, shoulder.X - 200, 0, 20));
             back.Add(new Shape.Bone(Ink.Around, shoulder.X + 650, -(int)bench + 60, shoulder.X + 650, 0, 20));
         }
@@ -286,7 +308,8 @@ public sealed class Draughtsman
 
     private (int X, int Y) Middle(Part part) => Between(Spot(part, Side.Near), Spot(part, Side.Far), 0.5);
 
-    private static (int X, int Y) Between((int X, int Y) a, (int X, int Y) b, double t) => ((int)Math.Round(a.X + ((b.X - a.X) * t)), (int)Math.Round(a.Y + ((b.Y - a.Y) * t)));
+    private static (int X, int Y) Between((int X, int Y) a, (int X, int Y) b, double t) =>
+        ((int)Math.Round(a.X + ((b.X - a.X) * t)), (int)Math.Round(a.Y + ((b.Y - a.Y) * t)));
 
     private void Bone(Ink ink, (int X, int Y) a, (int X, int Y) b, int width)
     {
@@ -307,5 +330,6 @@ public sealed class Draughtsman
         Grow(x + around, y + around);
     }
 
-    private void Grow(int x, int y) => edge = (Math.Min(edge.Left, x), Math.Min(edge.Top, y), Math.Max(edge.Right, x), Math.Max(edge.Bottom, y));
+    private void Grow(int x, int y) =>
+        edge = (Math.Min(edge.Left, x), Math.Min(edge.Top, y), Math.Max(edge.Right, x), Math.Max(edge.Bottom, y));
 }

@@ -32,9 +32,7 @@ public enum Ink
 [JsonDerivedType(typeof(Outline), "outline")]
 public abstract record Shape
 {
-    private Shape()
-    {
-    }
+    private Shape() { }
 
     /// <summary>A line with round ends.</summary>
     /// <param name="Ink">What it stands for.</param>

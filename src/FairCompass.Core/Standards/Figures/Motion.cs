@@ -28,26 +28,38 @@ public sealed record Motion(string Id, Surroundings Around, Pose Start, Pose Thr
 
         foreach (var own in movement.Poses.OrderBy(p => p.Breaks is not null))
         {
-            var placed = own.Breaks is { } clause ? motion.Faults.FirstOrDefault(f => f.Clause == clause)?.Pose ?? motion.At(own.Phase) : motion.At(own.Phase);
+            var placed = own.Breaks is { } clause
+                ? motion.Faults.FirstOrDefault(f => f.Clause == clause)?.Pose ?? motion.At(own.Phase)
+                : motion.At(own.Phase);
             if (placed is null || Scene.Place(body, placed, motion.Around, out _) is not { } scene)
             {
                 continue;
             }
 
             var pose = own.On(scene.Pose);
-            motion = own.Breaks is { } broken ? motion with { Faults = motion.Faults.Where(f => f.Clause != broken).Append(new(broken, pose)).ToEq() }
-                : own.Phase switch { Phase.Start => motion with { Start = pose }, Phase.Through => motion with { Through = pose }, _ => motion with { Finish = pose } };
+            motion = own.Breaks is { } broken
+                ? motion with
+                {
+                    Faults = motion.Faults.Where(f => f.Clause != broken).Append(new(broken, pose)).ToEq(),
+                }
+                : own.Phase switch
+                {
+                    Phase.Start => motion with { Start = pose },
+                    Phase.Through => motion with { Through = pose },
+                    _ => motion with { Finish = pose },
+                };
         }
 
         return motion;
     }
 
     /// <summary>The pose on which a clause of a phase is judged; null where no drawn position shows the phase.</summary>
-    public Pose? At(Phase phase) => phase switch
-    {
-        Phase.Start => Start,
-        Phase.Through => Through,
-        Phase.Finish => Finish,
-        _ => null,
-    };
+    public Pose? At(Phase phase) =>
+        phase switch
+        {
+            Phase.Start => Start,
+            Phase.Through => Through,
+            Phase.Finish => Finish,
+            _ => null,
+        };
 }

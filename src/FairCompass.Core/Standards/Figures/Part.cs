@@ -101,7 +101,8 @@ public enum Joint
     /// <summary>Ankle: 0 with the foot square to the shank, growing as the toes come up.</summary>
     Ankle,
 
-    /// <summary>The lean of the trunk from upright, forward positive: 0 upright, 90 lying face down, −90 lying on the back, 180 head down.</summary>
+    /// <summary>The lean of the trunk from upright, forward positive: 0 upright, 90 lying face down, −90 lying on the back, 180 head
+    /// down.</summary>
     Trunk,
 
     /// <summary>The head against the trunk, forward positive.</summary>

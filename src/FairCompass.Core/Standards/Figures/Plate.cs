@@ -43,24 +43,55 @@ public sealed record Plate(string Movement, double Stature, Eq<PlateFigure> Posi
             return null;
         }
 
-        var positions = ((Phase, Pose, Said)[])[(Phase.Start, motion.Start, ("Start", "Inicio")), (Phase.Through, motion.Through, ("On the way", "Recorrido")), (Phase.Finish, motion.Finish, ("Finish", "Final"))];
-        var faults = motion.Faults.Where(f => movement.Clauses.Any(c => c.Id == f.Clause && c.Holds is not null)).SelectMany(f =>
-        {
-            var clause = movement.Clauses.First(c => c.Id == f.Clause);
-            var fault = movement.Faults.FirstOrDefault(x => x.Breaks == f.Clause);
-            return new[]
+        var positions = ((Phase, Pose, Said)[])
+            [
+                (Phase.Start, motion.Start, ("Start", "Inicio")),
+                (Phase.Through, motion.Through, ("On the way", "Recorrido")),
+                (Phase.Finish, motion.Finish, ("Finish", "Final")),
+            ];
+        var faults = motion
+            .Faults.Where(f => movement.Clauses.Any(c => c.Id == f.Clause && c.Holds is not null))
+            .SelectMany(f =>
             {
-                Figure(movement, motion, body, clause.Phase, motion.At(clause.Phase)!, ("Good", "Válida"), clause, true),
-                Figure(movement, motion, body, clause.Phase, f.Pose, fault?.Sign ?? clause.Text, clause, false),
-            };
-        }).OfType<PlateFigure>();
-        return new(movement.Id, stature, positions.Select(p => Figure(movement, motion, body, p.Item1, p.Item2, p.Item3, movement.Clauses.FirstOrDefault(c => c.Phase == p.Item1 && c.Holds is not null), true)).OfType<PlateFigure>().ToEq(), faults.ToEq());
+                var clause = movement.Clauses.First(c => c.Id == f.Clause);
+                var fault = movement.Faults.FirstOrDefault(x => x.Breaks == f.Clause);
+                return new[]
+                {
+                    Figure(movement, motion, body, clause.Phase, motion.At(clause.Phase)!, ("Good", "Válida"), clause, true),
+                    Figure(movement, motion, body, clause.Phase, f.Pose, fault?.Sign ?? clause.Text, clause, false),
+                };
+            })
+            .OfType<PlateFigure>();
+        return new(
+            movement.Id,
+            stature,
+            positions
+                .Select(p =>
+                    Figure(
+                        movement,
+                        motion,
+                        body,
+                        p.Item1,
+                        p.Item2,
+                        p.Item3,
+                        movement.Clauses.FirstOrDefault(c => c.Phase == p.Item1 && c.Holds is not null),
+                        true
+                    )
+                )
+                .OfType<PlateFigure>()
+                .ToEq(),
+            faults.ToEq()
+        );
     }
 
     /// <summary>What every clause of a phase says of a pose.</summary>
-    public static Eq<Verdict> Judge(IEnumerable<Clause> clauses, Phase phase, Scene scene) => clauses.Where(c => c.Phase == phase && c.Holds is not null)
-        .Select(c => (c, Margin: MarginOf(c.Holds!, scene))).Where(x => x.Margin is not null)
-        .Select(x => new Verdict(x.c.Id, x.Margin >= 0, Math.Round((decimal)x.Margin!.Value, 1))).ToEq();
+    public static Eq<Verdict> Judge(IEnumerable<Clause> clauses, Phase phase, Scene scene) =>
+        clauses
+            .Where(c => c.Phase == phase && c.Holds is not null)
+            .Select(c => (c, Margin: MarginOf(c.Holds!, scene)))
+            .Where(x => x.Margin is not null)
+            .Select(x => new Verdict(x.c.Id, x.Margin >= 0, Math.Round((decimal)x.Margin!.Value, 1)))
+            .ToEq();
 
     /// <summary>The margin, or null when the scene lacks what the rule speaks of.</summary>
     private static double? MarginOf(Predicate rule, Scene scene)
@@ -75,8 +106,25 @@ public sealed record Plate(string Movement, double Stature, Eq<PlateFigure> Posi
         }
     }
 
-    private static PlateFigure? Figure(Movement movement, Motion motion, Body body, Phase phase, Pose pose, Said title, Clause? marked, bool good) =>
+    private static PlateFigure? Figure(
+        Movement movement,
+        Motion motion,
+        Body body,
+        Phase phase,
+        Pose pose,
+        Said title,
+        Clause? marked,
+        bool good
+    ) =>
         Scene.Place(body, pose, motion.Around, out _) is { } scene
-            ? new(title, phase, marked?.Id, good, Draughtsman.Draw(scene, Draughtsman.ViewOf(marked?.Holds), marked?.Holds), Judge(movement.Clauses, phase, scene), scene.Pose)
+            ? new(
+                title,
+                phase,
+                marked?.Id,
+                good,
+                Draughtsman.Draw(scene, Draughtsman.ViewOf(marked?.Holds), marked?.Holds),
+                Judge(movement.Clauses, phase, scene),
+                scene.Pose
+            )
             : null;
 }

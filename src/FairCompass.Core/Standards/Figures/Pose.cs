@@ -86,45 +86,57 @@ public sealed record Pose(double Trunk, Arm Near, Arm Far, Leg NearLeg, Leg FarL
         new(hip - knee + ankle, arm, arm, new(hip, knee, ankle), new(hip, knee, ankle), Part.MidFoot, 0, 0);
 
     /// <summary>The same with both arms.</summary>
-    public Pose Arms(double shoulder, double elbow, double outward = 0) => this with { Near = new(shoulder, elbow, outward), Far = new(shoulder, elbow, outward) };
+    public Pose Arms(double shoulder, double elbow, double outward = 0) =>
+        this with
+        {
+            Near = new(shoulder, elbow, outward),
+            Far = new(shoulder, elbow, outward),
+        };
 
     /// <summary>The same with both legs.</summary>
-    public Pose Legs(double hip, double knee, double ankle, double outward = 0) => this with { NearLeg = new(hip, knee, ankle, outward), FarLeg = new(hip, knee, ankle, outward) };
+    public Pose Legs(double hip, double knee, double ankle, double outward = 0) =>
+        this with
+        {
+            NearLeg = new(hip, knee, ankle, outward),
+            FarLeg = new(hip, knee, ankle, outward),
+        };
 
     /// <summary>The same with the implement.</summary>
     public Pose With(Carried carried) => this with { Carried = carried };
 
     /// <summary>The angle of a joint in degrees.</summary>
-    public double Angle(Joint joint, Side side) => (joint, side) switch
-    {
-        (Joint.Trunk, _) => Trunk,
-        (Joint.Neck, _) => Neck,
-        (Joint.Shoulder, Side.Near) => Near.Shoulder,
-        (Joint.Shoulder, _) => Far.Shoulder,
-        (Joint.Elbow, Side.Near) => Near.Elbow,
-        (Joint.Elbow, _) => Far.Elbow,
-        (Joint.Hip, Side.Near) => NearLeg.Hip,
-        (Joint.Hip, _) => FarLeg.Hip,
-        (Joint.Knee, Side.Near) => NearLeg.Knee,
-        (Joint.Knee, _) => FarLeg.Knee,
-        (Joint.Ankle, Side.Near) => NearLeg.Ankle,
-        _ => FarLeg.Ankle,
-    };
+    public double Angle(Joint joint, Side side) =>
+        (joint, side) switch
+        {
+            (Joint.Trunk, _) => Trunk,
+            (Joint.Neck, _) => Neck,
+            (Joint.Shoulder, Side.Near) => Near.Shoulder,
+            (Joint.Shoulder, _) => Far.Shoulder,
+            (Joint.Elbow, Side.Near) => Near.Elbow,
+            (Joint.Elbow, _) => Far.Elbow,
+            (Joint.Hip, Side.Near) => NearLeg.Hip,
+            (Joint.Hip, _) => FarLeg.Hip,
+            (Joint.Knee, Side.Near) => NearLeg.Knee,
+            (Joint.Knee, _) => FarLeg.Knee,
+            (Joint.Ankle, Side.Near) => NearLeg.Ankle,
+            _ => FarLeg.Ankle,
+        };
 
     /// <summary>The same pose with one angle changed; everything beyond that joint moves with it.</summary>
-    public Pose Turn(Joint joint, Side side, double degrees) => (joint, side) switch
-    {
-        (Joint.Trunk, _) => this with { Trunk = degrees },
-        (Joint.Neck, _) => this with { Neck = degrees },
-        (Joint.Shoulder, Side.Near) => this with { Near = Near with { Shoulder = degrees } },
-        (Joint.Shoulder, _) => this with { Far = Far with { Shoulder = degrees } },
-        (Joint.Elbow, Side.Near) => this with { Near = Near with { Elbow = degrees } },
-        (Joint.Elbow, _) => this with { Far = Far with { Elbow = degrees } },
-        (Joint.Hip, Side.Near) => this with { NearLeg = NearLeg with { Hip = degrees } },
-        (Joint.Hip, _) => this with { FarLeg = FarLeg with { Hip = degrees } },
-        (Joint.Knee, Side.Near) => this with { NearLeg = NearLeg with { Knee = degrees } },
-        (Joint.Knee, _) => this with { FarLeg = FarLeg with { Knee = degrees } },
-        (Joint.Ankle, Side.Near) => this with { NearLeg = NearLeg with { Ankle = degrees } },
-        _ => this with { FarLeg = FarLeg with { Ankle = degrees } },
-    };
+    public Pose Turn(Joint joint, Side side, double degrees) =>
+        (joint, side) switch
+        {
+            (Joint.Trunk, _) => this with { Trunk = degrees },
+            (Joint.Neck, _) => this with { Neck = degrees },
+            (Joint.Shoulder, Side.Near) => this with { Near = Near with { Shoulder = degrees } },
+            (Joint.Shoulder, _) => this with { Far = Far with { Shoulder = degrees } },
+            (Joint.Elbow, Side.Near) => this with { Near = Near with { Elbow = degrees } },
+            (Joint.Elbow, _) => this with { Far = Far with { Elbow = degrees } },
+            (Joint.Hip, Side.Near) => this with { NearLeg = NearLeg with { Hip = degrees } },
+            (Joint.Hip, _) => this with { FarLeg = FarLeg with { Hip = degrees } },
+            (Joint.Knee, Side.Near) => this with { NearLeg = NearLeg with { Knee = degrees } },
+            (Joint.Knee, _) => this with { FarLeg = FarLeg with { Knee = degrees } },
+            (Joint.Ankle, Side.Near) => this with { NearLeg = NearLeg with { Ankle = degrees } },
+            _ => this with { FarLeg = FarLeg with { Ankle = degrees } },
+        };
 }

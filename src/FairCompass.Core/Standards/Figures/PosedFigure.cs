@@ -60,7 +60,9 @@ public sealed record PosedFigure(Eq<JointAngle> Angles, Drawing Drawing, Eq<Hand
             return null;
         }
 
-        var pose = change.Breaks is { } broken ? motion.Faults.FirstOrDefault(f => f.Clause == broken)?.Pose ?? motion.At(change.Phase) : motion.At(change.Phase);
+        var pose = change.Breaks is { } broken
+            ? motion.Faults.FirstOrDefault(f => f.Clause == broken)?.Pose ?? motion.At(change.Phase)
+            : motion.At(change.Phase);
         if (pose is null)
         {
             objection = ("phase", "Figures show the start, the way, and the finish.");
@@ -102,7 +104,14 @@ public sealed record PosedFigure(Eq<JointAngle> Angles, Drawing Drawing, Eq<Hand
         // What is kept is what is printed: angles to a tenth of a degree.
         var angles = OwnPose.AnglesOf(free);
         var scene = Scene.Place(body, new OwnPose(change.Phase, change.Breaks, angles).On(free), motion.Around, out _)!;
-        var marked = movement.Clauses.FirstOrDefault(c => (change.Breaks is null ? c.Phase == change.Phase : c.Id == change.Breaks) && c.Holds is not null);
-        return new(angles, Draughtsman.Draw(scene, View.Side, marked?.Holds), Posing.Handles(scene), Plate.Judge(movement.Clauses, change.Phase, scene));
+        var marked = movement.Clauses.FirstOrDefault(c =>
+            (change.Breaks is null ? c.Phase == change.Phase : c.Id == change.Breaks) && c.Holds is not null
+        );
+        return new(
+            angles,
+            Draughtsman.Draw(scene, View.Side, marked?.Holds),
+            Posing.Handles(scene),
+            Plate.Judge(movement.Clauses, change.Phase, scene)
+        );
     }
 }

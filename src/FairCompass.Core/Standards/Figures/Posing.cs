@@ -15,7 +15,8 @@ public sealed record Handle(Part Part, Side Side, int X, int Y);
 /// <param name="Turn">The joint that is turned.</param>
 public sealed record Reach(Part Part, decimal Height, Joint Turn);
 
-/// <summary>Changes of a pose: an angle typed, a joint dragged, a part brought to a height. Bones keep their lengths in all of them.</summary>
+/// <summary>Changes of a pose: an angle typed, a joint dragged, a part brought to a height. Bones keep their lengths in all of
+/// them.</summary>
 public static class Posing
 {
     /// <summary>The parts that can be dragged, each with the joints that may follow: the nearer first.</summary>
@@ -32,8 +33,11 @@ public static class Posing
     };
 
     /// <summary>The handles of a scene in the side view.</summary>
-    public static Eq<Handle> Handles(Scene scene) => Follows.Keys.SelectMany(p => (p is Part.Crown ? [Side.Near] : new[] { Side.Far, Side.Near })
-        .Select(s => (p, s, at: scene.At(p, s)))).Select(x => new Handle(x.p, x.s, (int)Math.Round(x.at.X), (int)Math.Round(-x.at.Y))).ToEq();
+    public static Eq<Handle> Handles(Scene scene) =>
+        Follows
+            .Keys.SelectMany(p => (p is Part.Crown ? [Side.Near] : new[] { Side.Far, Side.Near }).Select(s => (p, s, at: scene.At(p, s))))
+            .Select(x => new Handle(x.p, x.s, (int)Math.Round(x.at.X), (int)Math.Round(-x.at.Y)))
+            .ToEq();
 
     /// <summary>A pose with one angle typed.</summary>
     /// <param name="pose">With every angle given.</param>
@@ -51,7 +55,12 @@ public static class Posing
 
         var turned = side is { } one ? pose.Turn(joint, one, angle) : pose.Turn(joint, Side.Near, angle).Turn(joint, Side.Far, angle);
         // Feet that stand flat stay flat: the trunk follows when the leg that carries the body turns.
-        return pose.Anchor == Part.MidFoot && side is not Side.Far && IsFlat(pose) && joint is Joint.Hip or Joint.Knee or Joint.Ankle ? turned with { Trunk = Math.Clamp(Flat(turned), -180, 200) } : turned;
+        return pose.Anchor == Part.MidFoot && side is not Side.Far && IsFlat(pose) && joint is Joint.Hip or Joint.Knee or Joint.Ankle
+            ? turned with
+            {
+                Trunk = Math.Clamp(Flat(turned), -180, 200),
+            }
+            : turned;
     }
 
     /// <summary>A pose with a part dragged towards a point: the joint that brings it nearest turns.</summary>
@@ -65,7 +74,8 @@ public static class Posing
     /// <param name="y">Where to, downwards as on paper, millimetres.</param>
     public static Pose Drag(Body body, Pose pose, Surroundings around, Part part, Side side, bool both, double x, double y)
     {
-        double Miss(Pose p) => Scene.Place(body, p, around, out _) is { } scene ? scene.At(part, side).Beside(new(x, -y, 0)) : double.MaxValue;
+        double Miss(Pose p) =>
+            Scene.Place(body, p, around, out _) is { } scene ? scene.At(part, side).Beside(new(x, -y, 0)) : double.MaxValue;
         var (best, miss) = (pose, Miss(pose));
         foreach (var joint in Follows.GetValueOrDefault(part, []))
         {
@@ -95,7 +105,11 @@ public static class Posing
     public static Pose? Bring(Body body, Pose pose, Surroundings around, Reach reach, out string? objection)
     {
         var (least, most) = JointRange.Of(reach.Turn);
-        return Scene.Place(body, pose with { Fit = new(reach.Turn, least, most, reach.Part, (double)reach.Height) }, around, out objection) is { } scene ? OwnPose.Freed(scene.Pose) : null;
+        return
+            Scene.Place(body, pose with { Fit = new(reach.Turn, least, most, reach.Part, (double)reach.Height) }, around, out objection)
+                is { } scene
+            ? OwnPose.Freed(scene.Pose)
+            : null;
     }
 
     private static double Flat(Pose pose) => pose.NearLeg.Hip - pose.NearLeg.Knee + pose.NearLeg.Ankle;

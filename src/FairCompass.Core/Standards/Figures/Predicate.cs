@@ -8,9 +8,7 @@ namespace FairCompass.Core.Standards.Figures;
 /// </summary>
 public abstract record Predicate
 {
-    private Predicate()
-    {
-    }
+    private Predicate() { }
 
     /// <summary>How far inside the limit the scene is; negative when it is outside.</summary>
     public abstract double Margin(Scene scene);
@@ -68,7 +66,11 @@ public abstract record Predicate
     public sealed record Touches(Part A, Part B, double WithinMillimetres) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => (WithinMillimetres * scene.Body.Stature / Body.Usual) - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s))));
+        public override double Margin(Scene scene) =>
+            Worst(s =>
+                (WithinMillimetres * scene.Body.Stature / Body.Usual)
+                - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)))
+            );
 
         /// <inheritdoc/>
         public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
@@ -133,7 +135,9 @@ public abstract record Predicate
         /// <inheritdoc/>
         public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
 
-        private double Of(Scene scene, Side s) => (WithinMillimetres * scene.Body.Stature / Body.Usual) - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)));
+        private double Of(Scene scene, Side s) =>
+            (WithinMillimetres * scene.Body.Stature / Body.Usual)
+            - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)));
     }
 
     /// <summary>
@@ -141,25 +145,29 @@ public abstract record Predicate
     /// a height in millimetres for <see cref="Lower"/> and <see cref="Higher"/>. Of several rules it is the first that the
     /// data speaks of. What the clause does not state stays.
     /// </summary>
-    public Predicate With(ClauseParameters? of) => of is null ? this : this switch
-    {
-        Straight s when of.AngleDegrees is { } angle => s with { WithinDegrees = (double)angle },
-        Bent b when of.AngleDegrees is { } angle => b with { AtLeastDegrees = (double)angle },
-        Lower l when of.HeightMillimetres is { } height => l with { By = (double)height },
-        Higher h when of.HeightMillimetres is { } height => h with { By = (double)height },
-        Both all => all with { All = all.All.Select((p, i) => i == 0 ? p.With(of) : p).ToEq() },
-        _ => this,
-    };
+    public Predicate With(ClauseParameters? of) =>
+        of is null
+            ? this
+            : this switch
+            {
+                Straight s when of.AngleDegrees is { } angle => s with { WithinDegrees = (double)angle },
+                Bent b when of.AngleDegrees is { } angle => b with { AtLeastDegrees = (double)angle },
+                Lower l when of.HeightMillimetres is { } height => l with { By = (double)height },
+                Higher h when of.HeightMillimetres is { } height => h with { By = (double)height },
+                Both all => all with { All = all.All.Select((p, i) => i == 0 ? p.With(of) : p).ToEq() },
+                _ => this,
+            };
 
     private static double Worst(Func<Side, double> margin) => Math.Min(margin(Side.Near), margin(Side.Far));
 
-    private static Part PartOf(Joint joint) => joint switch
-    {
-        Joint.Elbow => Part.Elbow,
-        Joint.Shoulder => Part.Shoulder,
-        Joint.Knee => Part.Knee,
-        Joint.Ankle => Part.Ankle,
-        Joint.Neck => Part.Chin,
-        _ => Part.Hip,
-    };
+    private static Part PartOf(Joint joint) =>
+        joint switch
+        {
+            Joint.Elbow => Part.Elbow,
+            Joint.Shoulder => Part.Shoulder,
+            Joint.Knee => Part.Knee,
+            Joint.Ankle => Part.Ankle,
+            Joint.Neck => Part.Chin,
+            _ => Part.Hip,
+        };
 }

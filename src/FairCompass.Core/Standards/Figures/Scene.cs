@@ -40,12 +40,16 @@ public sealed class Scene
             return new Scene(body, pose, around).Fill();
         }
 
-        double Miss(double angle) => new Scene(body, Turned(pose, fit.Turn, angle), around).Fill().At(fit.Brings, Side.Near).Y - fit.ToHeight;
+        double Miss(double angle) =>
+            new Scene(body, Turned(pose, fit.Turn, angle), around).Fill().At(fit.Brings, Side.Near).Y - fit.ToHeight;
         var (low, high) = (fit.From, fit.To);
         var (atLow, atHigh) = (Miss(low), Miss(high));
         if (Math.Sign(atLow) == Math.Sign(atHigh))
         {
-            objection = FormattableString.Invariant($"The bones cannot meet: {Word(fit.Brings)} stays {Math.Min(Math.Abs(atLow), Math.Abs(atHigh)):0} mm away from {fit.ToHeight:0} mm.");
+            var missing = Math.Min(Math.Abs(atLow), Math.Abs(atHigh));
+            objection = FormattableString.Invariant(
+                $"The bones cannot meet: {Word(fit.Brings)} stays {missing:0} mm away from {fit.ToHeight:0} mm."
+            );
             return null;
         }
 
@@ -73,14 +77,26 @@ public sealed class Scene
     /// <summary>True when the scene has a part.</summary>
     public bool Has(Part part) => spots.ContainsKey((part, Side.Near));
 
-    private static string Word(Part part) => part switch { Part.Palm => "the hand", Part.Toe or Part.Heel or Part.MidFoot => "the foot", _ => "the " + part.ToString().ToLowerInvariant() };
+    private static string Word(Part part) =>
+        part switch
+        {
+            Part.Palm => "the hand",
+            Part.Toe or Part.Heel or Part.MidFoot => "the foot",
+            _ => "the " + part.ToString().ToLowerInvariant(),
+        };
 
     /// <summary>Turns both sides, and keeps flat feet flat: the trunk follows when an anchored leg turns.</summary>
     private static Pose Turned(Pose pose, Joint joint, double angle)
     {
-        var turned = joint is Joint.Trunk or Joint.Neck ? pose.Turn(joint, Side.Near, angle) : pose.Turn(joint, Side.Near, angle).Turn(joint, Side.Far, angle);
+        var turned = joint is Joint.Trunk or Joint.Neck
+            ? pose.Turn(joint, Side.Near, angle)
+            : pose.Turn(joint, Side.Near, angle).Turn(joint, Side.Far, angle);
         return pose.Anchor == Part.MidFoot && joint is Joint.Hip or Joint.Knee or Joint.Ankle
-            ? turned with { Trunk = turned.NearLeg.Hip - turned.NearLeg.Knee + turned.NearLeg.Ankle } : turned;
+            ? turned with
+            {
+                Trunk = turned.NearLeg.Hip - turned.NearLeg.Knee + turned.NearLeg.Ankle,
+            }
+            : turned;
     }
 
     private Scene Fill()
@@ -166,7 +182,15 @@ public sealed class Scene
         Both(Part.BoxTop, Around.Box is { } box ? new Spot(Body.Of(box.X), box.Height, 0) : null);
         Both(Part.WallLine, Around.Wall is { } wall ? new Spot(Body.Of(wall.X), Body.Of(wall.Line), 0) : null);
         Both(Part.Target, Around.Target is { } target ? new Spot(Body.Of(target.X), Body.Of(target.Y), 0) : null);
-        Both(Part.Seat, Around.Machine switch { 1 => new Spot(At(Part.Hip).X, Body.Of(0.24), 0), 2 => new Spot(0, Body.Of(0.51), 0), _ => null });
+        Both(
+            Part.Seat,
+            Around.Machine switch
+            {
+                1 => new Spot(At(Part.Hip).X, Body.Of(0.24), 0),
+                2 => new Spot(0, Body.Of(0.51), 0),
+                _ => null,
+            }
+        );
         Both(Part.FloorLine, Around.FloorLine is { } line ? new Spot(Body.Of(line), 0, 0) : null);
     }
 
@@ -197,5 +221,6 @@ public sealed class Scene
     /// <summary>A direction of the side plane turned to the front of who stands along it.</summary>
     private static Spot Turn90(Spot up) => new(up.Y, -up.X, 0);
 
-    private static Spot Go(Spot from, Spot along, double length) => new(from.X + (along.X * length), from.Y + (along.Y * length), from.Z + (along.Z * length));
+    private static Spot Go(Spot from, Spot along, double length) =>
+        new(from.X + (along.X * length), from.Y + (along.Y * length), from.Z + (along.Z * length));
 }

@@ -10,8 +10,7 @@ export const queryClient = new QueryClient({
   },
 });
 
-export const useCompetitions = () =>
-  useQuery({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) });
+export const useCompetitions = () => useQuery({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) });
 
 export const useCompetition = (id: string) =>
   useQuery({
@@ -28,7 +27,15 @@ export const useOverview = (id: string) =>
 
 /** The competition’s book: the library with its policies and house rules applied. */
 export const useBook = (id: string) =>
-  useQuery({ queryKey: ["book", id], queryFn: () => ask(api.GET("/api/competitions/{id}/standards", { params: { path: { id } } })), staleTime: 60_000 });
+  useQuery({
+    queryKey: ["book", id],
+    queryFn: () => ask(api.GET("/api/competitions/{id}/standards", { params: { path: { id } } })),
+    staleTime: 60_000,
+  });
 
 export const usePolicies = (id: string) =>
-  useQuery({ queryKey: ["policies", id], queryFn: () => ask(api.GET("/api/competitions/{id}/policies", { params: { path: { id } } })), staleTime: 0 });
+  useQuery({
+    queryKey: ["policies", id],
+    queryFn: () => ask(api.GET("/api/competitions/{id}/policies", { params: { path: { id } } })),
+    staleTime: 0,
+  });

@@ -1,7 +1,8 @@
 import { expect, test } from "vitest";
 import { most, prepared } from "./sending";
 
-const post = (body: string) => new Request("http://127.0.0.1/api/x", { method: "POST", body, headers: { "Content-Type": "application/json" } });
+const post = (body: string) =>
+  new Request("http://127.0.0.1/api/x", { method: "POST", body, headers: { "Content-Type": "application/json" } });
 
 // Unicode Standard Annex 15, figure 3: A with ring above, composed and decomposed.
 test("letters are composed before they are sent", async () => {
@@ -20,6 +21,6 @@ test("a body that is too large is answered in a sentence", async () => {
   const answer = await prepared(post("é".repeat(most / 2) + "x"));
   expect(answer).toBeInstanceOf(Response);
   expect((answer as Response).status).toBe(413);
-  expect((await (answer as Response).json() as { title: string }).title).toBe("The request is too large: at most 512 KiB.");
+  expect(((await (answer as Response).json()) as { title: string }).title).toBe("The request is too large: at most 512 KiB.");
   expect(await prepared(post("é".repeat(most / 2)))).toBeInstanceOf(Request);
 });

@@ -1,6 +1,9 @@
 import type { Middleware } from "openapi-fetch";
 
-/** What the server takes at once, in bytes; a larger body is refused by its length while it is still on its way, which a browser reports as a lost connection. */
+/**
+ * What the server takes at once, in bytes; a larger body is refused by its length while it is still on its way,
+ * which a browser reports as a lost connection.
+ */
 export const most = 512 * 1024;
 
 /**
@@ -14,7 +17,9 @@ export async function prepared(request: Request): Promise<Request | Response> {
   if (new TextEncoder().encode(text).length > most) {
     return Response.json({ title: `The request is too large: at most ${most / 1024} KiB.`, status: 413 }, { status: 413 });
   }
-  return text === typed ? request : new Request(request.url, { method: request.method, headers: request.headers, body: text, signal: request.signal });
+  return text === typed
+    ? request
+    : new Request(request.url, { method: request.method, headers: request.headers, body: text, signal: request.signal });
 }
 
 /** Sends a request after {@link prepared}. */

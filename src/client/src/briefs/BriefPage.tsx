@@ -20,14 +20,33 @@ export function BriefPage() {
     enabled: !!wid,
     staleTime: 0,
     placeholderData: (before, last) => (last?.queryKey[1] === wid && last?.queryKey[2] === audience ? before : undefined),
-    queryFn: () => ask(api.GET("/api/workouts/{id}/brief", { params: { path: { id: wid! }, query: { audience: named(audience), ...query(choices) } } })),
+    queryFn: () =>
+      ask(api.GET("/api/workouts/{id}/brief", { params: { path: { id: wid! }, query: { audience: named(audience), ...query(choices) } } })),
   });
-  if (!overview.data) return overview.isError ? <main className="p-6"><Message error={overview.error} /></main> : <Loading what="the briefs" />;
+  if (!overview.data)
+    return overview.isError ? (
+      <main className="p-6">
+        <Message error={overview.error} />
+      </main>
+    ) : (
+      <Loading what="the briefs" />
+    );
   const workouts = overview.data.workouts;
   if (!wid) {
     const first = workouts[0];
-    return first ? <Navigate to={`/c/${cid}/briefs/${first.id}/judge`} replace />
-      : <main className="p-6"><h1>Briefs</h1><p>There is no workout to brief yet. <Link className="act" to={`/c/${cid}/workouts`}>Begin one</Link></p></main>;
+    return first ? (
+      <Navigate to={`/c/${cid}/briefs/${first.id}/judge`} replace />
+    ) : (
+      <main className="p-6">
+        <h1>Briefs</h1>
+        <p>
+          There is no workout to brief yet.{" "}
+          <Link className="act" to={`/c/${cid}/workouts`}>
+            Begin one
+          </Link>
+        </p>
+      </main>
+    );
   }
   const [kept, kind] = [choices.text ? `?${choices.text}` : "", named(audience)];
   const refused = brief.error instanceof Refused ? brief.error : null;
@@ -37,29 +56,75 @@ export function BriefPage() {
         <div className="flex flex-wrap items-baseline justify-between gap-4">
           <h1>Briefs</h1>
           <span className="flex flex-wrap items-baseline gap-5">
-            <Link className="act" to={`/c/${cid}/pack${kept}`}>The whole pack</Link>
-            <button className="press" onClick={() => window.print()}>Print or save as PDF</button>
+            <Link className="act" to={`/c/${cid}/pack${kept}`}>
+              The whole pack
+            </Link>
+            <button className="press" onClick={() => window.print()}>
+              Print or save as PDF
+            </button>
           </span>
         </div>
         <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4">
-          {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/briefs/${w.id}/${audience}${kept}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
+          {workouts.map((w) => (
+            <Link
+              key={w.id}
+              className="under"
+              aria-current={w.id === wid ? "page" : undefined}
+              to={`/c/${cid}/briefs/${w.id}/${audience}${kept}`}
+            >
+              <bdi>{w.title || "Untitled"}</bdi>
+            </Link>
+          ))}
         </nav>
         <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-rule pb-3">
-          <label className="flex items-center gap-2">Paper
-            <select value={audience.toLowerCase()} onChange={(e) => void go({ pathname: `/c/${cid}/briefs/${wid}/${e.target.value}`, search: choices.text })}>
-              {(Object.keys(papers) as Reader[]).map((a) => <option key={a} value={a.toLowerCase()}>{papers[a]}</option>)}
+          <label className="flex items-center gap-2">
+            Paper
+            <select
+              value={audience.toLowerCase()}
+              onChange={(e) => void go({ pathname: `/c/${cid}/briefs/${wid}/${e.target.value}`, search: choices.text })}
+            >
+              {(Object.keys(papers) as Reader[]).map((a) => (
+                <option key={a} value={a.toLowerCase()}>
+                  {papers[a]}
+                </option>
+              ))}
             </select>
           </label>
-          <PaperChoices of={choices} divisions={competition?.divisions.map((d) => d.name) ?? []} figures={kind === "Athlete" || kind === "Judge"} cards={kind === "LaneCard"} others={kind !== "LaneCard"} refused={refused} />
+          <PaperChoices
+            of={choices}
+            divisions={competition?.divisions.map((d) => d.name) ?? []}
+            figures={kind === "Athlete" || kind === "Judge"}
+            cards={kind === "LaneCard"}
+            others={kind !== "LaneCard"}
+            refused={refused}
+          />
           <span className="flex gap-4 text-[0.9rem]">
-            <a className="act" href={address(wid, kind, choices, "brief.md")} download>Markdown</a>
-            <a className="act" href={address(wid, kind, choices, "brief")} download={`${kind.toLowerCase()}.json`}>JSON</a>
+            <a className="act" href={address(wid, kind, choices, "brief.md")} download>
+              Markdown
+            </a>
+            <a className="act" href={address(wid, kind, choices, "brief")} download={`${kind.toLowerCase()}.json`}>
+              JSON
+            </a>
           </span>
-          {brief.data && brief.data.open > 0 && <span className="font-semibold text-brick">{brief.data.open} {brief.data.open === 1 ? "note" : "notes"} must be settled before this is handed out. <Link className="act" to={`/c/${cid}/w/${wid}`}>Open the draft</Link></span>}
+          {brief.data && brief.data.open > 0 && (
+            <span className="font-semibold text-brick">
+              {brief.data.open} {brief.data.open === 1 ? "note" : "notes"} must be settled before this is handed out.{" "}
+              <Link className="act" to={`/c/${cid}/w/${wid}`}>
+                Open the draft
+              </Link>
+            </span>
+          )}
         </div>
       </div>
       {refused && !refused.at("cards") && !refused.at("first") && <Message error={refused} retry={() => void brief.refetch()} />}
-      {refused?.at("division") && <p className="off-paper">{refused.at("division")} <button className="act" onClick={() => choices.set("division", "")}>Show it for all</button></p>}
+      {refused?.at("division") && (
+        <p className="off-paper">
+          {refused.at("division")}{" "}
+          <button className="act" onClick={() => choices.set("division", "")}>
+            Show it for all
+          </button>
+        </p>
+      )}
       {brief.isPending && <Loading what="the brief" />}
       {kind === "Measurement" && <MeasurePanel key={wid} wid={wid} />}
       {brief.data && <Papers briefs={[brief.data]} sheet={choices.sheet} cards={choices.cardSheet} />}
@@ -69,5 +134,7 @@ export function BriefPage() {
 
 const named = (audience: string) => (Object.keys(papers) as Reader[]).find((a) => a.toLowerCase() === audience.toLowerCase()) ?? "Judge";
 
-const address = (wid: string, audience: string, choices: ReturnType<typeof useChoices>, what: string) =>
-  `/api/workouts/${wid}/${what}?${new URLSearchParams({ audience, ...Object.fromEntries(Object.entries(query(choices)).map(([k, v]) => [k, String(v)])) }).toString()}`;
+const address = (wid: string, audience: string, choices: ReturnType<typeof useChoices>, what: string) => {
+  const said = Object.entries(query(choices)).map(([k, v]) => [k, String(v)]);
+  return `/api/workouts/${wid}/${what}?${new URLSearchParams({ audience, ...Object.fromEntries(said) }).toString()}`;
+};

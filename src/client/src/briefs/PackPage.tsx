@@ -37,26 +37,53 @@ export function PackPage() {
         <div className="flex flex-wrap items-baseline justify-between gap-4">
           <h1>The whole pack</h1>
           <span className="flex flex-wrap items-baseline gap-5">
-            <Link className="act" to={`/c/${cid}/briefs`}>One paper at a time</Link>
-            <button className="press" disabled={briefs.length === 0 || drawn !== briefs} onClick={() => window.print()}>Print or save as PDF</button>
+            <Link className="act" to={`/c/${cid}/briefs`}>
+              One paper at a time
+            </Link>
+            <button className="press" disabled={briefs.length === 0 || drawn !== briefs} onClick={() => window.print()}>
+              Print or save as PDF
+            </button>
           </span>
         </div>
         <fieldset className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
           <legend className="sr-only">Papers</legend>
           {kinds.map((a) => (
-            <label key={a} className="flex items-center gap-2"><input type="checkbox" className="min-h-0" checked={wanted.includes(a)} onChange={() => toggle(a)} />{papers[a]} <span className="text-soft">{count(pack.data, a)}</span></label>
+            <label key={a} className="flex items-center gap-2">
+              <input type="checkbox" className="min-h-0" checked={wanted.includes(a)} onChange={() => toggle(a)} />
+              {papers[a]} <span className="text-soft">{count(pack.data, a)}</span>
+            </label>
           ))}
         </fieldset>
         <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-rule pb-3">
-          <PaperChoices of={choices} divisions={competition?.divisions.map((d) => d.name) ?? []} figures cards={wanted.includes("LaneCard")} others refused={refused} />
-          <span role="status" className="text-soft">{pack.data ? `${briefs.length} ${briefs.length === 1 ? "paper" : "papers"}` : ""}</span>
+          <PaperChoices
+            of={choices}
+            divisions={competition?.divisions.map((d) => d.name) ?? []}
+            figures
+            cards={wanted.includes("LaneCard")}
+            others
+            refused={refused}
+          />
+          <span role="status" className="text-soft">
+            {pack.data ? `${briefs.length} ${briefs.length === 1 ? "paper" : "papers"}` : ""}
+          </span>
         </div>
-        {open.length > 0 && <p className="mt-2 font-semibold text-brick">Not settled yet: {open.join(", ")}. <Link className="act" to={`/c/${cid}/checks`}>To the checks</Link></p>}
+        {open.length > 0 && (
+          <p className="mt-2 font-semibold text-brick">
+            Not settled yet: {open.join(", ")}.{" "}
+            <Link className="act" to={`/c/${cid}/checks`}>
+              To the checks
+            </Link>
+          </p>
+        )}
       </div>
       {refused && !refused.at("cards") && !refused.at("first") && <Message error={refused} retry={() => void pack.refetch()} />}
       {pack.isPending && <Loading what="every paper" />}
-      {pack.data && briefs.length === 0 && <p className="off-paper py-4">{pack.data.length === 0 ? "No workout is there for these choices." : "Choose at least one paper."}</p>}
-      <div className="pack" aria-busy={drawn !== briefs}><Drawn briefs={drawn} sheet={useDeferredValue(choices.sheet)} cards={useDeferredValue(choices.cardSheet)} /></div>
+      {pack.data && briefs.length === 0 && (
+        <p className="off-paper py-4">{pack.data.length === 0 ? "No workout is there for these choices." : "Choose at least one paper."}</p>
+      )}
+      <div className="pack" aria-busy={drawn !== briefs}>
+        <Drawn briefs={drawn} sheet={useDeferredValue(choices.sheet)} cards={useDeferredValue(choices.cardSheet)} />
+      </div>
     </main>
   );
 }

@@ -5,27 +5,40 @@ import { sheetOf, usePageRules, type Sheet } from "./sheet";
 
 const locale = (language: Brief["language"]) => (language === "Spanish" ? "es" : "en-GB");
 
-const day = (iso: string, language: Brief["language"]) => new Intl.DateTimeFormat(locale(language), { dateStyle: "long" }).format(new Date(iso + "T12:00"));
+const day = (iso: string, language: Brief["language"]) =>
+  new Intl.DateTimeFormat(locale(language), { dateStyle: "long" }).format(new Date(iso + "T12:00"));
 
 /** The audiences of a definition; an erratum is made of two. */
 export type Reader = Exclude<Schemas["Audience"], "Holder">;
 
 /** What each paper is called in the interface; the paper itself says it in its own language. */
 export const papers: Record<Reader, string> = {
-  Athlete: "Athlete brief", Judge: "Judge brief", Caller: "Caller’s sheet", FloorCrew: "Floor crew sheet", ScoreDesk: "Score desk sheet", LaneCard: "Lane card",
-  Measurement: "Measurement sheet", Video: "Video check list", Poster: "Poster",
+  Athlete: "Athlete brief",
+  Judge: "Judge brief",
+  Caller: "Caller’s sheet",
+  FloorCrew: "Floor crew sheet",
+  ScoreDesk: "Score desk sheet",
+  LaneCard: "Lane card",
+  Measurement: "Measurement sheet",
+  Video: "Video check list",
+  Poster: "Poster",
 };
 
 /** Papers one after another, each beginning a new page; a lane card once for each of its numbers. */
 export function Papers({ briefs, sheet = "A4", cards = "A4" }: { briefs: Brief[]; sheet?: Sheet; cards?: Sheet }) {
   const pages = briefs.map((b, i) => ({
-    name: `p${i}`, sheet: sheetOf(b, sheet, cards),
+    name: `p${i}`,
+    sheet: sheetOf(b, sheet, cards),
     foot: `${b.title} · ${b.paper} · ${b.status} · ${b.date} · ${b.fingerprint}`,
   }));
   usePageRules(pages);
   return (
     <>
-      {briefs.map((b, i) => (b.cards?.length ? b.cards : [undefined]).map((card) => <Paper key={`${i}-${card?.id ?? ""}`} brief={b} page={pages[i]!.name} sheet={pages[i]!.sheet} card={card} />))}
+      {briefs.map((b, i) =>
+        (b.cards?.length ? b.cards : [undefined]).map((card) => (
+          <Paper key={`${i}-${card?.id ?? ""}`} brief={b} page={pages[i]!.name} sheet={pages[i]!.sheet} card={card} />
+        )),
+      )}
     </>
   );
 }
@@ -33,32 +46,70 @@ export function Papers({ briefs, sheet = "A4", cards = "A4" }: { briefs: Brief[]
 /** A brief on paper. Black on white; nothing depends on colour. */
 function Paper({ brief, page, sheet, card }: { brief: Brief; page: string; sheet: Sheet; card: Schemas["CardCode"] | undefined }) {
   return (
-    <article className="paper" lang={brief.language === "Spanish" ? "es" : "en"} aria-label={`${brief.title}, ${brief.paper!.toLowerCase()}`} data-paper={brief.audience} data-sheet={sheet} data-page={page}>
+    <article
+      className="paper"
+      lang={brief.language === "Spanish" ? "es" : "en"}
+      aria-label={`${brief.title}, ${brief.paper!.toLowerCase()}`}
+      data-paper={brief.audience}
+      data-sheet={sheet}
+      data-page={page}
+    >
       <header className="head">
         <div>
-          <h1><bdi>{brief.title}</bdi></h1>
-          <p><b>{brief.paper}</b> · <bdi>{brief.for}</bdi></p>
+          <h1>
+            <bdi>{brief.title}</bdi>
+          </h1>
+          <p>
+            <b>{brief.paper}</b> · <bdi>{brief.for}</bdi>
+          </p>
         </div>
         <div className="issue">
           <div>
-            <p><bdi>{brief.competition}</bdi></p>
-            <p>{day(brief.date, brief.language)} · <span className="mono">{card ? card.id : brief.fingerprint}</span></p>
+            <p>
+              <bdi>{brief.competition}</bdi>
+            </p>
+            <p>
+              {day(brief.date, brief.language)} · <span className="mono">{card ? card.id : brief.fingerprint}</span>
+            </p>
             <p>{brief.open > 0 ? <b>{brief.status}</b> : brief.status}</p>
           </div>
           {card && <Qr code={card} />}
         </div>
       </header>
-      {rows(brief).map((row) => row.length === 1
-        ? <Section key={row[0]!.id} section={row[0]!} />
-        : <div key={row[0]!.id} className="two">{row.map((x) => <Section key={x.id} section={x} />)}</div>)}
-      <footer className="foot"><span>{brief.title} · {brief.paper!.toLowerCase()} · {brief.date}</span><span className="mono">{brief.fingerprint}</span></footer>
+      {rows(brief).map((row) =>
+        row.length === 1 ? (
+          <Section key={row[0]!.id} section={row[0]!} />
+        ) : (
+          <div key={row[0]!.id} className="two">
+            {row.map((x) => (
+              <Section key={x.id} section={x} />
+            ))}
+          </div>
+        ),
+      )}
+      <footer className="foot">
+        <span>
+          {brief.title} · {brief.paper!.toLowerCase()} · {brief.date}
+        </span>
+        <span className="mono">{brief.fingerprint}</span>
+      </footer>
     </article>
   );
 }
 
 /** Short sections stand side by side, so that a judge's brief stays on two pages. */
 function rows(brief: Brief): Schemas["BriefSection"][][] {
-  const pairs = brief.audience === "Judge" ? [["work", "clock"], ["writing", "scoring"], ["not-yours", "cautions"]] : [["work", "clock"], ["scoring", "cautions"]];
+  const pairs =
+    brief.audience === "Judge"
+      ? [
+          ["work", "clock"],
+          ["writing", "scoring"],
+          ["not-yours", "cautions"],
+        ]
+      : [
+          ["work", "clock"],
+          ["scoring", "cautions"],
+        ];
   const done = new Set<string>();
   return brief.sections.flatMap((s) => {
     if (done.has(s.id)) return [];
@@ -73,7 +124,9 @@ function Section({ section }: { section: Schemas["BriefSection"] }) {
   return (
     <section data-section={section.id}>
       {section.heading && <h2>{section.heading}</h2>}
-      {section.blocks.map((b, i) => <Block key={i} block={b} />)}
+      {section.blocks.map((b, i) => (
+        <Block key={i} block={b} />
+      ))}
     </section>
   );
 }

@@ -13,8 +13,8 @@ export function useChoices() {
     figures: search.get("figures") === "true",
     count: search.get("cards") ?? "1",
     first: search.get("first") ?? "1",
-    sheet: sheet && sheet in sheets ? sheet : "A4" as Sheet,
-    cardSheet: cards && cards in sheets ? cards : "A4" as Sheet,
+    sheet: sheet && sheet in sheets ? sheet : ("A4" as Sheet),
+    cardSheet: cards && cards in sheets ? cards : ("A4" as Sheet),
     text: search.toString(),
   };
 }

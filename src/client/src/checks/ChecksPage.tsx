@@ -15,7 +15,12 @@ export function ChecksPage() {
     return kept ? (JSON.parse(kept) as { id: string; title: string }) : null;
   });
   if (overview.isPending) return <Loading what="the checks" />;
-  if (overview.isError) return <main className="p-6"><Message error={overview.error} retry={() => void overview.refetch()} /></main>;
+  if (overview.isError)
+    return (
+      <main className="p-6">
+        <Message error={overview.error} retry={() => void overview.refetch()} />
+      </main>
+    );
   const workouts = overview.data.workouts;
   const open = workouts.filter((w) => w.findings.length > 0);
   const bring = async () => {
@@ -26,19 +31,51 @@ export function ChecksPage() {
   return (
     <main className="px-6 py-4">
       <h1>Checks</h1>
-      {removed && <p role="status" className="mt-2 border-l-4 border-spruce bg-sheet px-4 py-2"><bdi>{removed.title}</bdi> was removed. <button className="act" onClick={() => void bring()}>Bring it back</button></p>}
-      <p className="mt-1 text-soft">{workouts.length === 0 ? "There is no workout to check yet." : open.length === 0 ? "Nothing is missing or contradictory in any workout." : `${open.length} of ${workouts.length} workouts have something open.`}</p>
+      {removed && (
+        <p role="status" className="mt-2 border-l-4 border-spruce bg-sheet px-4 py-2">
+          <bdi>{removed.title}</bdi> was removed.{" "}
+          <button className="act" onClick={() => void bring()}>
+            Bring it back
+          </button>
+        </p>
+      )}
+      <p className="mt-1 text-soft">
+        {workouts.length === 0
+          ? "There is no workout to check yet."
+          : open.length === 0
+            ? "Nothing is missing or contradictory in any workout."
+            : `${open.length} of ${workouts.length} workouts have something open.`}
+      </p>
       {open.map((w) => (
         <section key={w.id} className="mt-5" aria-label={w.title}>
-          <div className="section-head"><h2><Link to={`/c/${cid}/w/${w.id}`}><bdi>{w.title || "Untitled"}</bdi></Link></h2><Link className="act" to={`/c/${cid}/w/${w.id}`}>Open the draft</Link></div>
+          <div className="section-head">
+            <h2>
+              <Link to={`/c/${cid}/w/${w.id}`}>
+                <bdi>{w.title || "Untitled"}</bdi>
+              </Link>
+            </h2>
+            <Link className="act" to={`/c/${cid}/w/${w.id}`}>
+              Open the draft
+            </Link>
+          </div>
           <table className="ruled">
-            <thead className="sr-only"><tr><th scope="col">Line</th><th scope="col">How much it matters</th><th scope="col">What and why</th></tr></thead>
+            <thead className="sr-only">
+              <tr>
+                <th scope="col">Line</th>
+                <th scope="col">How much it matters</th>
+                <th scope="col">What and why</th>
+              </tr>
+            </thead>
             <tbody>
               {w.findings.map((f) => (
                 <tr key={f.key + f.at.line}>
                   <td className="w-16 text-soft">line {f.at.line}</td>
-                  <td className="w-44"><Severity of={f.severity} /></td>
-                  <td>{f.sentence} <span className="text-soft">{f.why}</span></td>
+                  <td className="w-44">
+                    <Severity of={f.severity} />
+                  </td>
+                  <td>
+                    {f.sentence} <span className="text-soft">{f.why}</span>
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -14,13 +14,29 @@ export function Exchange({ cid }: { cid: string }) {
   };
   return (
     <section aria-labelledby="exchange" className="mt-7">
-      <div className="section-head"><h2 id="exchange">Files</h2></div>
+      <div className="section-head">
+        <h2 id="exchange">Files</h2>
+      </div>
       <p className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-        <a className="act" href={`/api/competitions/${cid}/export`} download>Export this competition</a>
-        <FileButton label="Add a workout from a file" accept=".json,application/json" onText={(t) => run(importWorkout(cid, t).then((id) => `/c/${cid}/w/${id}`))} />
-        <FileButton label="Open a competition from a file" accept=".json,application/json" onText={(t) => run(importCompetition(t).then((id) => `/c/${id}`))} />
+        <a className="act" href={`/api/competitions/${cid}/export`} download>
+          Export this competition
+        </a>
+        <FileButton
+          label="Add a workout from a file"
+          accept=".json,application/json"
+          onText={(t) => run(importWorkout(cid, t).then((id) => `/c/${cid}/w/${id}`))}
+        />
+        <FileButton
+          label="Open a competition from a file"
+          accept=".json,application/json"
+          onText={(t) => run(importCompetition(t).then((id) => `/c/${id}`))}
+        />
       </p>
-      {error && <p role="alert" className="field-error max-w-prose">{error}</p>}
+      {error && (
+        <p role="alert" className="field-error max-w-prose">
+          {error}
+        </p>
+      )}
     </section>
   );
 }

@@ -5,14 +5,38 @@ import { Field } from "./Field";
 type Kit = Schemas["LaneKit"];
 
 /** A number field that keeps what is typed until it is a number. */
-function Figure({ label, value, error, onChange, hideLabel }: { label: string; value: number; error?: string; onChange: (n: number) => void; hideLabel?: boolean }) {
+function Figure({
+  label,
+  value,
+  error,
+  onChange,
+  hideLabel,
+}: {
+  label: string;
+  value: number;
+  error?: string;
+  onChange: (n: number) => void;
+  hideLabel?: boolean;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = typed !== null && !/^\d{1,4}(\.\d{1,4})?$/.test(typed.trim());
   return (
-    <div onBlur={() => { if (!wrong) setTyped(null); }}>
-      <Field label={label} hideLabel={hideLabel} value={typed ?? String(value)} className="w-28"
+    <div
+      onBlur={() => {
+        if (!wrong) setTyped(null);
+      }}
+    >
+      <Field
+        label={label}
+        hideLabel={hideLabel}
+        value={typed ?? String(value)}
+        className="w-28"
         error={wrong ? (typed.includes(",") ? "Write a point: 22.5" : "A number such as 2.5") : error}
-        onChange={(v) => { setTyped(v); if (/^\d{1,4}(\.\d{1,4})?$/.test(v.trim())) onChange(Number(v)); }} />
+        onChange={(v) => {
+          setTyped(v);
+          if (/^\d{1,4}(\.\d{1,4})?$/.test(v.trim())) onChange(Number(v));
+        }}
+      />
     </div>
   );
 }
@@ -23,54 +47,168 @@ function Masses({ label, values, error, onChange }: { label: string; values: num
   const read = (text: string) => text.split(/[\s;]+/).filter(Boolean);
   const bad = typed === null ? undefined : read(typed).find((w) => !/^\d{1,3}(\.\d{1,4})?$/.test(w));
   return (
-    <div onBlur={() => { if (!bad) setTyped(null); }}>
-      <Field label={label} value={typed ?? values.join("  ")} error={bad ? `“${bad}” is not a mass; write numbers with spaces between, such as 7.5 10 15.` : error}
-        onChange={(v) => { setTyped(v); if (read(v).every((w) => /^\d{1,3}(\.\d{1,4})?$/.test(w))) onChange([...new Set(read(v).map(Number))].sort((a, b) => a - b)); }} />
+    <div
+      onBlur={() => {
+        if (!bad) setTyped(null);
+      }}
+    >
+      <Field
+        label={label}
+        value={typed ?? values.join("  ")}
+        error={bad ? `“${bad}” is not a mass; write numbers with spaces between, such as 7.5 10 15.` : error}
+        onChange={(v) => {
+          setTyped(v);
+          if (read(v).every((w) => /^\d{1,3}(\.\d{1,4})?$/.test(w))) onChange([...new Set(read(v).map(Number))].sort((a, b) => a - b));
+        }}
+      />
     </div>
   );
 }
 
 /** What one lane has. */
-export function KitEditor({ competition: c, at, onChange }: { competition: Competition; at: (path: string) => string | undefined; onChange: (c: Competition, field: string) => void }) {
+export function KitEditor({
+  competition: c,
+  at,
+  onChange,
+}: {
+  competition: Competition;
+  at: (path: string) => string | undefined;
+  onChange: (c: Competition, field: string) => void;
+}) {
   const kit = c.kit;
   const unit = c.unit === "Kilogram" ? "kg" : "lb";
   const set = (change: Partial<Kit>, field: string) => onChange({ ...c, kit: { ...kit, ...change } }, `kit.${field}`);
   const under = (path: string, n: number) => Array.from({ length: n }, (_, i) => at(`${path}[${i}]`)).find(Boolean) ?? at(path);
   return (
     <section aria-labelledby="kit" className="mt-7">
-      <div className="section-head"><h2 id="kit">Kit of one lane</h2><span className="text-[0.9rem] text-soft">all masses in {unit}</span></div>
+      <div className="section-head">
+        <h2 id="kit">Kit of one lane</h2>
+        <span className="text-[0.9rem] text-soft">all masses in {unit}</span>
+      </div>
       <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 lg:grid-cols-2">
         <div>
           <div className="flex flex-wrap gap-4">
             <Figure label="Men's bar" value={kit.menBar} error={at("kit.menBar")} onChange={(n) => set({ menBar: n }, "menBar")} />
-            <Figure label="Women's bar" value={kit.womenBar} error={at("kit.womenBar")} onChange={(n) => set({ womenBar: n }, "womenBar")} />
+            <Figure
+              label="Women's bar"
+              value={kit.womenBar}
+              error={at("kit.womenBar")}
+              onChange={(n) => set({ womenBar: n }, "womenBar")}
+            />
             <Figure label="Pair of clips" value={kit.clipPair} error={at("kit.clipPair")} onChange={(n) => set({ clipPair: n }, "clip")} />
           </div>
           <table className="ruled mt-3">
-            <thead><tr className="text-[0.9rem] text-soft"><th scope="col">Plate</th><th scope="col">Single plates</th><th scope="col">Full diameter</th><th scope="col"><span className="sr-only">Remove</span></th></tr></thead>
+            <thead>
+              <tr className="text-[0.9rem] text-soft">
+                <th scope="col">Plate</th>
+                <th scope="col">Single plates</th>
+                <th scope="col">Full diameter</th>
+                <th scope="col">
+                  <span className="sr-only">Remove</span>
+                </th>
+              </tr>
+            </thead>
             <tbody>
               {kit.plates.map((p, i) => {
                 const plates = (change: Partial<typeof p>) => kit.plates.map((o, j) => (j === i ? { ...o, ...change } : o));
                 return (
                   <tr key={i}>
-                    <td><Figure label={`Mass of plate ${i + 1}`} hideLabel value={p.mass} error={at(`kit.plates[${i}].mass`)} onChange={(n) => set({ plates: plates({ mass: n }) }, `plate.${i}`)} /></td>
-                    <td><Figure label={`How many plates of ${p.mass}`} hideLabel value={p.count} error={at(`kit.plates[${i}].count`)} onChange={(n) => set({ plates: plates({ count: Math.round(n) }) }, `plates.${i}`)} /></td>
-                    <td><input type="checkbox" className="size-6" aria-label={`Plate of ${p.mass} has full diameter`} checked={p.fullDiameter} onChange={(e) => set({ plates: plates({ fullDiameter: e.target.checked }) }, `full.${i}`)} /></td>
-                    <td className="text-right"><button className="act" aria-label={`Remove plate of ${p.mass}`} onClick={() => set({ plates: kit.plates.filter((_, j) => j !== i) }, `drop.${Date.now()}`)}>remove</button></td>
+                    <td>
+                      <Figure
+                        label={`Mass of plate ${i + 1}`}
+                        hideLabel
+                        value={p.mass}
+                        error={at(`kit.plates[${i}].mass`)}
+                        onChange={(n) => set({ plates: plates({ mass: n }) }, `plate.${i}`)}
+                      />
+                    </td>
+                    <td>
+                      <Figure
+                        label={`How many plates of ${p.mass}`}
+                        hideLabel
+                        value={p.count}
+                        error={at(`kit.plates[${i}].count`)}
+                        onChange={(n) => set({ plates: plates({ count: Math.round(n) }) }, `plates.${i}`)}
+                      />
+                    </td>
+                    <td>
+                      <input
+                        type="checkbox"
+                        className="size-6"
+                        aria-label={`Plate of ${p.mass} has full diameter`}
+                        checked={p.fullDiameter}
+                        onChange={(e) => set({ plates: plates({ fullDiameter: e.target.checked }) }, `full.${i}`)}
+                      />
+                    </td>
+                    <td className="text-right">
+                      <button
+                        className="act"
+                        aria-label={`Remove plate of ${p.mass}`}
+                        onClick={() => set({ plates: kit.plates.filter((_, j) => j !== i) }, `drop.${Date.now()}`)}
+                      >
+                        remove
+                      </button>
+                    </td>
                   </tr>
                 );
               })}
             </tbody>
           </table>
-          <button className="act" onClick={() => set({ plates: [...kit.plates, { mass: [25, 20, 15, 10, 5, 2.5, 1.25, 1, 0.5].find((m) => !kit.plates.some((p) => p.mass === m)) ?? 0.75, count: 2, fullDiameter: false }] }, `add.${Date.now()}`)}>Add a plate</button>
-          {at("kit.plates") && <p className="field-error" role="alert">{at("kit.plates")}</p>}
+          <button
+            className="act"
+            onClick={() =>
+              set(
+                {
+                  plates: [
+                    ...kit.plates,
+                    {
+                      mass: [25, 20, 15, 10, 5, 2.5, 1.25, 1, 0.5].find((m) => !kit.plates.some((p) => p.mass === m)) ?? 0.75,
+                      count: 2,
+                      fullDiameter: false,
+                    },
+                  ],
+                },
+                `add.${Date.now()}`,
+              )
+            }
+          >
+            Add a plate
+          </button>
+          {at("kit.plates") && (
+            <p className="field-error" role="alert">
+              {at("kit.plates")}
+            </p>
+          )}
         </div>
         <div className="space-y-3">
-          <Masses label="Dumbbells, in pairs" values={kit.dumbbells} error={under("kit.dumbbells", kit.dumbbells.length)} onChange={(v) => set({ dumbbells: v }, "dumbbells")} />
-          <Masses label="Kettlebells" values={kit.kettlebells} error={under("kit.kettlebells", kit.kettlebells.length)} onChange={(v) => set({ kettlebells: v }, "kettlebells")} />
-          <Masses label="Sandbags" values={kit.sandbags} error={under("kit.sandbags", kit.sandbags.length)} onChange={(v) => set({ sandbags: v }, "sandbags")} />
-          <Masses label="Balls" values={kit.balls} error={under("kit.balls", kit.balls.length)} onChange={(v) => set({ balls: v }, "balls")} />
-          <p className="text-[0.9rem] text-soft">The checks compare every load of a workout with this kit. A bar is loaded the same on both sides, so single plates count in pairs.</p>
+          <Masses
+            label="Dumbbells, in pairs"
+            values={kit.dumbbells}
+            error={under("kit.dumbbells", kit.dumbbells.length)}
+            onChange={(v) => set({ dumbbells: v }, "dumbbells")}
+          />
+          <Masses
+            label="Kettlebells"
+            values={kit.kettlebells}
+            error={under("kit.kettlebells", kit.kettlebells.length)}
+            onChange={(v) => set({ kettlebells: v }, "kettlebells")}
+          />
+          <Masses
+            label="Sandbags"
+            values={kit.sandbags}
+            error={under("kit.sandbags", kit.sandbags.length)}
+            onChange={(v) => set({ sandbags: v }, "sandbags")}
+          />
+          <Masses
+            label="Balls"
+            values={kit.balls}
+            error={under("kit.balls", kit.balls.length)}
+            onChange={(v) => set({ balls: v }, "balls")}
+          />
+          <p className="text-[0.9rem] text-soft">
+            The checks compare every load of a workout with this kit. A bar is loaded the same on both sides, so single plates count in
+            pairs.
+          </p>
         </div>
       </div>
     </section>

@@ -4,11 +4,15 @@ import { send } from "../api/sending";
 
 /** Sends a file of this program to be imported and gives the new id. The server says where it is wrong. */
 async function hand(address: string, file: string): Promise<string> {
-  const answer = await send(new Request(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file })).catch(() => null);
+  const answer = await send(new Request(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file })).catch(
+    () => null,
+  );
   if (!answer) throw new Refused(0, "The application does not answer.", undefined, {}, {});
   const body = (await answer.json().catch(() => ({}))) as { id?: string; title?: string; errors?: Record<string, string[]> };
   if (!answer.ok || !body.id) {
-    const where = Object.entries(body.errors ?? {}).map(([path, why]) => `${path}: ${why.join(" ")}`).join(" ");
+    const where = Object.entries(body.errors ?? {})
+      .map(([path, why]) => `${path}: ${why.join(" ")}`)
+      .join(" ");
     throw new Refused(answer.status, `${body.title ?? "This file cannot be read."} ${where}`, undefined, body.errors ?? {}, {});
   }
   return body.id;

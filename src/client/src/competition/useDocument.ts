@@ -32,10 +32,12 @@ export function useDocument(stored: StoredCompetition) {
     if (saveId.current?.of !== sent) saveId.current = { id: crypto.randomUUID(), of: sent };
     setState("saving");
     try {
-      const answer = await ask(api.PUT("/api/competitions/{id}", {
-        params: { path: { id: stored.id } },
-        body: { baseRevision: base.current, saveId: saveId.current.id, competition: sent },
-      }));
+      const answer = await ask(
+        api.PUT("/api/competitions/{id}", {
+          params: { path: { id: stored.id } },
+          body: { baseRevision: base.current, saveId: saveId.current.id, competition: sent },
+        }),
+      );
       base.current = answer.revision;
       setError(null);
       queryClient.setQueryData(["competition", stored.id], answer);
@@ -56,23 +58,29 @@ export function useDocument(stored: StoredCompetition) {
     saveRef.current = save;
   }, [save]);
 
-  const put = useCallback((next: Competition) => {
-    latest.current = next;
-    setValue(next);
-    setState((s) => (s === "conflict" ? s : "changed"));
-    later(600);
-  }, [later]);
+  const put = useCallback(
+    (next: Competition) => {
+      latest.current = next;
+      setValue(next);
+      setState((s) => (s === "conflict" ? s : "changed"));
+      later(600);
+    },
+    [later],
+  );
 
   /** Changes the document. Typing in one field is one step of undo. */
-  const change = useCallback((next: Competition, field: string) => {
-    const now = Date.now();
-    const sameStep = lastEdit.current.field === field && now - lastEdit.current.at < 1500;
-    lastEdit.current = { field, at: now };
-    const before = latest.current;
-    if (!sameStep) setPast((p) => [...p.slice(-99), before]);
-    setFuture([]);
-    put(next);
-  }, [put]);
+  const change = useCallback(
+    (next: Competition, field: string) => {
+      const now = Date.now();
+      const sameStep = lastEdit.current.field === field && now - lastEdit.current.at < 1500;
+      lastEdit.current = { field, at: now };
+      const before = latest.current;
+      if (!sameStep) setPast((p) => [...p.slice(-99), before]);
+      setFuture([]);
+      put(next);
+    },
+    [put],
+  );
 
   const undo = useCallback(() => {
     const last = past[past.length - 1];
@@ -92,27 +100,33 @@ export function useDocument(stored: StoredCompetition) {
   }, [past, future, put]);
 
   /** Settles a conflict: with one's own document, or with the stored one. */
-  const settle = useCallback((mine: boolean) => {
-    const current = error?.body.current as StoredCompetition | undefined;
-    if (!current) return;
-    base.current = current.revision;
-    saveId.current = null;
-    setError(null);
-    if (mine) {
-      setState("changed");
-      later(0);
-    } else {
-      setPast([...past, latest.current]);
-      latest.current = current.competition;
-      setValue(current.competition);
-      setState("saved");
-      queryClient.setQueryData(["competition", stored.id], current);
-    }
-  }, [error, later, past, stored.id]);
+  const settle = useCallback(
+    (mine: boolean) => {
+      const current = error?.body.current as StoredCompetition | undefined;
+      if (!current) return;
+      base.current = current.revision;
+      saveId.current = null;
+      setError(null);
+      if (mine) {
+        setState("changed");
+        later(0);
+      } else {
+        setPast([...past, latest.current]);
+        latest.current = current.competition;
+        setValue(current.competition);
+        setState("saved");
+        queryClient.setQueryData(["competition", stored.id], current);
+      }
+    },
+    [error, later, past, stored.id],
+  );
 
-  useEffect(() => () => {
-    clearTimeout(timer.current);
-  }, []);
+  useEffect(
+    () => () => {
+      clearTimeout(timer.current);
+    },
+    [],
+  );
 
   return { value, state, error, change, undo, redo, settle, canUndo: past.length > 0, canRedo: future.length > 0, retry: () => later(0) };
 }

@@ -23,10 +23,18 @@ export function DraftingTable() {
   const stored = useQuery({
     queryKey: ["workout", wid],
     queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })),
-    staleTime: 0, gcTime: 0, refetchOnWindowFocus: false, refetchOnReconnect: false,
+    staleTime: 0,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
   });
   if (stored.isPending) return <Loading what="the draft" />;
-  if (stored.isError) return <main className="p-6"><Message error={stored.error} retry={() => void stored.refetch()} /></main>;
+  if (stored.isError)
+    return (
+      <main className="p-6">
+        <Message error={stored.error} retry={() => void stored.refetch()} />
+      </main>
+    );
   return <Table key={wid} stored={stored.data} />;
 }
 
@@ -58,14 +66,26 @@ function Table({ stored }: { stored: StoredDraft }) {
   const chosenDivision = divisions.includes(division) ? division : (divisions[0] ?? "");
   const duties = columns.filter((c) => c.division === chosenDivision).map((c) => c.duty);
   const chosenDuty = duties.includes(duty) ? duty : (duties[0] ?? "");
-  const column = Math.max(0, columns.findIndex((c) => c.division === chosenDivision && c.duty === chosenDuty));
+  const column = Math.max(
+    0,
+    columns.findIndex((c) => c.division === chosenDivision && c.duty === chosenDuty),
+  );
   const mend = (m: Schemas["Mend"]) => editor.current?.apply(m.edit);
   const setCell = async (row: Schemas["GridRow"], col: number, value: string) => {
     try {
-      const answer = await ask(api.POST("/api/competitions/{id}/cell", {
-        params: { path: { id: cid } },
-        body: { body: session.snapshot().text, line: row.line, aspect: row.aspect, division: columns[col]!.division, duty: columns[col]!.duty, value },
-      }));
+      const answer = await ask(
+        api.POST("/api/competitions/{id}/cell", {
+          params: { path: { id: cid } },
+          body: {
+            body: session.snapshot().text,
+            line: row.line,
+            aspect: row.aspect,
+            division: columns[col]!.division,
+            duty: columns[col]!.duty,
+            value,
+          },
+        }),
+      );
       editor.current?.apply(answer.edit);
       return null;
     } catch (e) {
@@ -75,10 +95,16 @@ function Table({ stored }: { stored: StoredDraft }) {
   const readSheet = async (csv: string) => {
     setSheetError(null);
     try {
-      const answer = await ask(api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body: session.snapshot().text, csv } }));
+      const answer = await ask(
+        api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body: session.snapshot().text, csv } }),
+      );
       editor.current?.replace(answer.body);
     } catch (e) {
-      setSheetError(e instanceof Refused ? [e.title, ...Object.entries(e.errors).map(([at, why]) => `${at}: ${why.join(" ")}`)].join("\n") : "This file could not be read.");
+      setSheetError(
+        e instanceof Refused
+          ? [e.title, ...Object.entries(e.errors).map(([at, why]) => `${at}: ${why.join(" ")}`)].join("\n")
+          : "This file could not be read.",
+      );
     }
   };
   const remove = async () => {
@@ -94,7 +120,9 @@ function Table({ stored }: { stored: StoredDraft }) {
       <main className="min-w-0 px-6 py-4">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <div className="flex min-w-0 flex-wrap items-baseline gap-x-3">
-            <h1><bdi>{x?.title || "Untitled"}</bdi></h1>
+            <h1>
+              <bdi>{x?.title || "Untitled"}</bdi>
+            </h1>
             <Status save={draft.save} recovered={draft.recovered} onAsk={() => setAsking(true)} />
           </div>
           {columns.length > 0 && (
@@ -105,21 +133,43 @@ function Table({ stored }: { stored: StoredDraft }) {
           )}
         </div>
         <div className="mt-3">{x ? <Ribbon explanation={x} column={column} /> : <div className="h-24" />}</div>
-        {draft.stale && <p role="status" className="mt-1 text-ochre">What you see beside the text is {draft.stale}.</p>}
+        {draft.stale && (
+          <p role="status" className="mt-1 text-ochre">
+            What you see beside the text is {draft.stale}.
+          </p>
+        )}
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)]">
           <section aria-labelledby="draft">
             <div className="section-head">
               <h2 id="draft">Draft</h2>
-              <button className="act !font-normal text-[0.9rem]" onClick={() => setHelp(true)}>notation help</button>
+              <button className="act !font-normal text-[0.9rem]" onClick={() => setHelp(true)}>
+                notation help
+              </button>
             </div>
-            <Suspense fallback={<pre className="mono overflow-x-auto py-1.5 pl-8 leading-[1.43] whitespace-pre-wrap" aria-label="Draft text">{draft.text}</pre>}>
+            <Suspense
+              fallback={
+                <pre className="mono overflow-x-auto py-1.5 pl-8 leading-[1.43] whitespace-pre-wrap" aria-label="Draft text">
+                  {draft.text}
+                </pre>
+              }
+            >
               <Editor
-                handle={editor} initial={draft.text} onChange={(t) => session.change(t)} onLine={setLine}
+                handle={editor}
+                initial={draft.text}
+                onChange={(t) => session.change(t)}
+                onLine={setLine}
                 onMend={(at) => {
-                  const near = [...(session.snapshot().explanation?.findings ?? [])].filter((f) => f.mends.length > 0).sort((a, b) => Math.abs(a.at.line - at) - Math.abs(b.at.line - at))[0];
+                  const near = [...(session.snapshot().explanation?.findings ?? [])]
+                    .filter((f) => f.mends.length > 0)
+                    .sort((a, b) => Math.abs(a.at.line - at) - Math.abs(b.at.line - at))[0];
                   if (near) mend(near.mends[0]!);
                 }}
-                latest={{ explanation: x, explained: draft.explained, names: competition?.divisions.map((d) => d.name) ?? [], movements: book?.movements.map((m) => m.name.english) ?? [] }}
+                latest={{
+                  explanation: x,
+                  explained: draft.explained,
+                  names: competition?.divisions.map((d) => d.name) ?? [],
+                  movements: book?.movements.map((m) => m.name.english) ?? [],
+                }}
               />
             </Suspense>
           </section>
@@ -132,21 +182,68 @@ function Table({ stored }: { stored: StoredDraft }) {
         </div>
         <div className="mt-6">{x && <PrescriptionGrid explanation={x} column={column} onSet={setCell} />}</div>
         <p className="mt-6 flex flex-wrap gap-x-6 border-t border-rule pt-2 text-[0.9rem] text-soft">
-          {x && <span>Fingerprint <span className="mono">{x.fingerprint}</span></span>}
-          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/judge`}>Judge brief</Link>
-          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/athlete`}>Athlete brief</Link>
-          <a className="act" href={`/api/workouts/${stored.id}/export`} download>Export as JSON</a>
-          <a className="act" href={`/api/workouts/${stored.id}/prescriptions.csv`} download>Prescriptions as CSV</a>
+          {x && (
+            <span>
+              Fingerprint <span className="mono">{x.fingerprint}</span>
+            </span>
+          )}
+          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/judge`}>
+            Judge brief
+          </Link>
+          <Link className="act" to={`/c/${cid}/briefs/${stored.id}/athlete`}>
+            Athlete brief
+          </Link>
+          <a className="act" href={`/api/workouts/${stored.id}/export`} download>
+            Export as JSON
+          </a>
+          <a className="act" href={`/api/workouts/${stored.id}/prescriptions.csv`} download>
+            Prescriptions as CSV
+          </a>
           <FileButton label="Read a CSV" accept=".csv,text/csv" onText={(t) => void readSheet(t)} />
-          {removing
-            ? <span>Remove this workout? <button className="act" onClick={() => void remove()}>Remove it</button> · <button className="act" onClick={() => setRemoving(false)}>Keep it</button></span>
-            : <button className="act !font-normal" onClick={() => setRemoving(true)}>Remove this workout</button>}
+          {removing ? (
+            <span>
+              Remove this workout?{" "}
+              <button className="act" onClick={() => void remove()}>
+                Remove it
+              </button>{" "}
+              ·{" "}
+              <button className="act" onClick={() => setRemoving(false)}>
+                Keep it
+              </button>
+            </span>
+          ) : (
+            <button className="act !font-normal" onClick={() => setRemoving(true)}>
+              Remove this workout
+            </button>
+          )}
         </p>
-        {sheetError && <p role="alert" className="field-error whitespace-pre-line">{sheetError}</p>}
+        {sheetError && (
+          <p role="alert" className="field-error whitespace-pre-line">
+            {sheetError}
+          </p>
+        )}
       </main>
-      <NotesMargin findings={x?.findings ?? []} line={line} folded={folded} onFold={() => setFolded(!folded)} onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)} onMend={mend} />
+      <NotesMargin
+        findings={x?.findings ?? []}
+        line={line}
+        folded={folded}
+        onFold={() => setFolded(!folded)}
+        onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)}
+        onMend={mend}
+      />
       <NotationHelp open={help} onClose={() => setHelp(false)} />
-      {conflict && <ConflictLeaf conflict={conflict} mine={draft.text} open={asking} onClose={() => setAsking(false)} onSettle={(t) => { setAsking(true); session.settle(t); }} />}
+      {conflict && (
+        <ConflictLeaf
+          conflict={conflict}
+          mine={draft.text}
+          open={asking}
+          onClose={() => setAsking(false)}
+          onSettle={(t) => {
+            setAsking(true);
+            session.settle(t);
+          }}
+        />
+      )}
     </div>
   );
 }
@@ -154,10 +251,27 @@ function Table({ stored }: { stored: StoredDraft }) {
 function Rules({ explanation: x, to }: { explanation: Explanation; to: string }) {
   return (
     <section aria-labelledby="rule">
-      <div className="section-head"><h2 id="rule">Scoring in sentences</h2><Link className="act text-[0.9rem]" to={to}>Try a result</Link></div>
-      {x.scores.length === 0 && <p className="py-2 text-soft">No score is computed yet. Write <span className="mono">score: reps</span> at the left edge.</p>}
-      {x.scores.map((s) => <p key={s.line} className="border-b border-rule py-1.5 text-[0.94rem]">{s.sentences.slice(0, -1).join(" ")}</p>)}
-      {x.rulings.map((r) => <p key={r} className="py-1.5 text-[0.94rem]">{r}</p>)}
+      <div className="section-head">
+        <h2 id="rule">Scoring in sentences</h2>
+        <Link className="act text-[0.9rem]" to={to}>
+          Try a result
+        </Link>
+      </div>
+      {x.scores.length === 0 && (
+        <p className="py-2 text-soft">
+          No score is computed yet. Write <span className="mono">score: reps</span> at the left edge.
+        </p>
+      )}
+      {x.scores.map((s) => (
+        <p key={s.line} className="border-b border-rule py-1.5 text-[0.94rem]">
+          {s.sentences.slice(0, -1).join(" ")}
+        </p>
+      ))}
+      {x.rulings.map((r) => (
+        <p key={r} className="py-1.5 text-[0.94rem]">
+          {r}
+        </p>
+      ))}
     </section>
   );
 }
@@ -165,12 +279,27 @@ function Rules({ explanation: x, to }: { explanation: Explanation; to: string })
 function Status({ save, recovered, onAsk }: { save: SaveState; recovered: boolean; onAsk: () => void }) {
   const time = (d: Date) => d.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
   return (
-    <span role="status" className={save.kind === "saved" || save.kind === "saving" || (save.kind === "waiting" && !save.reason) ? "text-soft" : "font-semibold text-brick"}>
+    <span
+      role="status"
+      className={
+        save.kind === "saved" || save.kind === "saving" || (save.kind === "waiting" && !save.reason)
+          ? "text-soft"
+          : "font-semibold text-brick"
+      }
+    >
       {save.kind === "saved" && `draft · saved ${time(save.at)}`}
       {save.kind === "saving" && "draft · saving"}
-      {save.kind === "waiting" && (save.reason ? `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.` : "draft · changed")}
+      {save.kind === "waiting" &&
+        (save.reason ? `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.` : "draft · changed")}
       {save.kind === "refused" && `not saved: ${save.reason}`}
-      {save.kind === "conflict" && <>saved elsewhere since. <button className="act" onClick={onAsk}>See what changed</button></>}
+      {save.kind === "conflict" && (
+        <>
+          saved elsewhere since.{" "}
+          <button className="act" onClick={onAsk}>
+            See what changed
+          </button>
+        </>
+      )}
       {recovered && save.kind !== "conflict" && " · restored from this browser"}
     </span>
   );

@@ -29,7 +29,16 @@ const tokens = StateField.define<DecorationSet>({
 });
 
 /** A long line goes on under its own beginning, two characters further in. */
-const hanging = ViewPlugin.define((view) => ({ view, decorations: hang(view), update(u) { if (u.docChanged || u.viewportChanged) this.decorations = hang(u.view); } }), { decorations: (v) => v.decorations });
+const hanging = ViewPlugin.define(
+  (view) => ({
+    view,
+    decorations: hang(view),
+    update(u) {
+      if (u.docChanged || u.viewportChanged) this.decorations = hang(u.view);
+    },
+  }),
+  { decorations: (v) => v.decorations },
+);
 
 function hang(view: EditorView): DecorationSet {
   const builder = new RangeSetBuilder<Decoration>();
@@ -37,7 +46,11 @@ function hang(view: EditorView): DecorationSet {
     for (let at = from; at <= to;) {
       const line = view.state.doc.lineAt(at);
       const indent = /^ */.exec(line.text)![0].length + 4;
-      builder.add(line.from, line.from, Decoration.line({ attributes: { style: `padding-left: calc(${indent}ch + 4px); text-indent: -${indent}ch` } }));
+      builder.add(
+        line.from,
+        line.from,
+        Decoration.line({ attributes: { style: `padding-left: calc(${indent}ch + 4px); text-indent: -${indent}ch` } }),
+      );
       at = line.to + 1;
     }
   }
@@ -61,7 +74,12 @@ const theme = EditorView.theme({
   ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px solid var(--color-brick)" },
   ".cm-lintRange-warning": { backgroundImage: "none", borderBottom: "2px solid var(--color-ochre)" },
   ".cm-lintRange-info": { backgroundImage: "none", borderBottom: "1px dotted var(--color-quiet)" },
-  ".cm-tooltip": { backgroundColor: "var(--color-sheet)", color: "var(--color-ink)", border: "1px solid var(--color-ink)", fontFamily: "var(--font-text)" },
+  ".cm-tooltip": {
+    backgroundColor: "var(--color-sheet)",
+    color: "var(--color-ink)",
+    border: "1px solid var(--color-ink)",
+    fontFamily: "var(--font-text)",
+  },
   ".cm-tooltip-autocomplete ul li[aria-selected]": { backgroundColor: "var(--color-wash)", color: "var(--color-ink)" },
   ".cm-diagnostic": { borderLeft: "4px solid var(--color-brick)", padding: "4px 8px", maxWidth: "40ch" },
   ".cm-diagnosticAction": { backgroundColor: "var(--color-spruce)", color: "var(--color-paper)" },
@@ -87,18 +105,31 @@ const decorate = (state: EditorState, explanation: Explanation) => {
 };
 
 /** Findings as underlines; they move with the text until the answer to the next change. */
-const diagnose = (state: EditorState, explanation: Explanation): Diagnostic[] => explanation.findings.map((f) => {
-  const from = clamp(state, f.at.line, f.at.column);
-  return {
-    from, to: Math.max(clamp(state, f.at.line, f.at.column + f.at.length), from),
-    severity: f.severity === "MustFix" ? "error" : f.severity === "ShouldFix" ? "warning" : "info",
-    message: `${f.sentence} ${f.why}`,
-  };
-});
+const diagnose = (state: EditorState, explanation: Explanation): Diagnostic[] =>
+  explanation.findings.map((f) => {
+    const from = clamp(state, f.at.line, f.at.column);
+    return {
+      from,
+      to: Math.max(clamp(state, f.at.line, f.at.column + f.at.length), from),
+      severity: f.severity === "MustFix" ? "error" : f.severity === "ShouldFix" ? "warning" : "info",
+      message: `${f.sentence} ${f.why}`,
+    };
+  });
 
 /** The text editor, a chunk of its own over the text that is already readable. */
-export default function Editor({ handle, initial, onChange, onLine, onMend, latest }: {
-  handle: Ref<EditorHandle>; initial: string; onChange: (text: string) => void; onLine: (line: number) => void; onMend: (line: number) => void;
+export default function Editor({
+  handle,
+  initial,
+  onChange,
+  onLine,
+  onMend,
+  latest,
+}: {
+  handle: Ref<EditorHandle>;
+  initial: string;
+  onChange: (text: string) => void;
+  onLine: (line: number) => void;
+  onMend: (line: number) => void;
   latest: { explanation: Explanation | null; explained: string; names: string[]; movements: string[] };
 }) {
   const host = useRef<HTMLDivElement>(null);
@@ -118,13 +149,20 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
       const { movements, names } = props.current.latest;
       if (movement || (after && /^\s/.test(line))) {
         const typed = (movement ?? after)![1] ?? "";
-        return { from: context.pos - typed.length, options: movements.map((m) => ({ label: m, type: "text" })), validFor: /^[\p{L}' -]*$/u };
+        return {
+          from: context.pos - typed.length,
+          options: movements.map((m) => ({ label: m, type: "text" })),
+          validFor: /^[\p{L}' -]*$/u,
+        };
       }
       const typed = /[\p{L}][\p{L}\d'/+: -]*$/u.exec(line)?.[0] ?? "";
       const atStart = line.trim() === typed.trim();
       return {
         from: context.pos - typed.length,
-        options: [...names.map((n) => ({ label: atStart && /^\s/.test(line) ? n + ": " : n, type: "text" })), ...words.filter((w) => (atStart ? w.start : !w.start)).map((w) => ({ label: w.text, type: "keyword", detail: w.help }))],
+        options: [
+          ...names.map((n) => ({ label: atStart && /^\s/.test(line) ? n + ": " : n, type: "text" })),
+          ...words.filter((w) => (atStart ? w.start : !w.start)).map((w) => ({ label: w.text, type: "keyword", detail: w.help })),
+        ],
         validFor: /^[\p{L}\d'/+: -]*$/u,
       };
     };
@@ -133,21 +171,39 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
       state: EditorState.create({
         doc: initial,
         extensions: [
-          lineNumbers(), history(), tokens, hanging, theme, EditorView.lineWrapping, EditorView.cspNonce.of(nonce()),
+          lineNumbers(),
+          history(),
+          tokens,
+          hanging,
+          theme,
+          EditorView.lineWrapping,
+          EditorView.cspNonce.of(nonce()),
           // As everything that is sent, so that places in the text are the same on both sides.
           EditorView.clipboardInputFilter.of((text) => text.normalize("NFC")),
           EditorView.contentAttributes.of({ "aria-label": "Draft text", spellcheck: "false", autocapitalize: "off" }),
           autocompletion({ override: [complete], activateOnTypingDelay: 150, icons: false }),
           keymap.of([
-            { key: "Mod-]", run: indentMore }, { key: "Mod-[", run: indentLess }, { key: "F8", run: nextDiagnostic },
-            { key: "Alt-m", run: (v) => { props.current.onMend(v.state.doc.lineAt(v.state.selection.main.head).number); return true; } },
-            { key: "Enter", run: (v) => {
-              const l = v.state.doc.lineAt(v.state.selection.main.head);
-              const indent = /^ */.exec(l.text)![0];
-              v.dispatch(v.state.replaceSelection("\n" + indent), { userEvent: "input", scrollIntoView: true });
-              return true;
-            } },
-            ...defaultKeymap.filter((k) => k.key !== "Tab" && k.key !== "Enter"), ...historyKeymap,
+            { key: "Mod-]", run: indentMore },
+            { key: "Mod-[", run: indentLess },
+            { key: "F8", run: nextDiagnostic },
+            {
+              key: "Alt-m",
+              run: (v) => {
+                props.current.onMend(v.state.doc.lineAt(v.state.selection.main.head).number);
+                return true;
+              },
+            },
+            {
+              key: "Enter",
+              run: (v) => {
+                const l = v.state.doc.lineAt(v.state.selection.main.head);
+                const indent = /^ */.exec(l.text)![0];
+                v.dispatch(v.state.replaceSelection("\n" + indent), { userEvent: "input", scrollIntoView: true });
+                return true;
+              },
+            },
+            ...defaultKeymap.filter((k) => k.key !== "Tab" && k.key !== "Enter"),
+            ...historyKeymap,
           ]),
           EditorView.updateListener.of((u) => {
             if (u.docChanged) props.current.onChange(u.state.doc.toString());
@@ -170,22 +226,34 @@ export default function Editor({ handle, initial, onChange, onLine, onMend, late
     }
   }, [latest.explanation, latest.explained]);
 
-  useImperativeHandle(handle, () => ({
-    apply: (edit) => {
-      const v = view.current;
-      if (!v) return;
-      const from = clamp(v.state, edit.line, edit.column);
-      v.dispatch({ changes: { from, to: from + edit.length, insert: edit.text }, selection: { anchor: from }, scrollIntoView: true, userEvent: "input.command" });
-    },
-    replace: (text) => view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: text } }),
-    goto: (line, column) => {
-      const v = view.current;
-      if (!v) return;
-      v.dispatch({ selection: { anchor: clamp(v.state, line, column) }, effects: EditorView.scrollIntoView(clamp(v.state, line, column), { y: "center" }) });
-      v.focus();
-    },
-    focus: () => view.current?.focus(),
-  }), []);
+  useImperativeHandle(
+    handle,
+    () => ({
+      apply: (edit) => {
+        const v = view.current;
+        if (!v) return;
+        const from = clamp(v.state, edit.line, edit.column);
+        v.dispatch({
+          changes: { from, to: from + edit.length, insert: edit.text },
+          selection: { anchor: from },
+          scrollIntoView: true,
+          userEvent: "input.command",
+        });
+      },
+      replace: (text) => view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: text } }),
+      goto: (line, column) => {
+        const v = view.current;
+        if (!v) return;
+        v.dispatch({
+          selection: { anchor: clamp(v.state, line, column) },
+          effects: EditorView.scrollIntoView(clamp(v.state, line, column), { y: "center" }),
+        });
+        v.focus();
+      },
+      focus: () => view.current?.focus(),
+    }),
+    [],
+  );
 
   return <div ref={host} className="min-h-40" />;
 }

@@ -1,10 +1,12 @@
 import { useRef, useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 
-/** A cell that can be typed into: loads and amounts that are numbers. */
 /** What is typed of a cell: its figures, without what the row's heading or the unit says. */
 const figures = (text: string) => text.replace(/^\d+ × /, "").replace(/ (kg|lb)\b/g, "");
 
+const inherited = (cell: Schemas["GridCell"]) => (cell.text && !cell.own ? `, inherited${cell.from ? ` from ${cell.from}` : ""}` : "");
+
+/** A cell that can be typed into: loads and amounts that are numbers. */
 const editable = (row: Schemas["GridRow"], cell: Schemas["GridCell"]) =>
   row.aspect === "load" ? cell.line !== 0 || cell.text === "" : row.aspect === "amount" && /^[\d.]+$/.test(cell.text);
 
@@ -12,8 +14,14 @@ const editable = (row: Schemas["GridRow"], cell: Schemas["GridCell"]) =>
  * Tasks down, division × duty across; inherited values quieter than own ones. A grid after the WAI-ARIA pattern: one tab
  * stop, arrows move, Enter or typing changes a cell, Escape keeps it.
  */
-export function PrescriptionGrid({ explanation, column, onSet }: {
-  explanation: Explanation; column: number; onSet: (row: Schemas["GridRow"], column: number, value: string) => Promise<string | null>;
+export function PrescriptionGrid({
+  explanation,
+  column,
+  onSet,
+}: {
+  explanation: Explanation;
+  column: number;
+  onSet: (row: Schemas["GridRow"], column: number, value: string) => Promise<string | null>;
 }) {
   const { columns, rows } = explanation.grid;
   const [at, setAt] = useState<[number, number]>([0, 0]);
@@ -72,11 +80,19 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
           <thead>
             <tr>
               <td />
-              {divisions.map((d) => <th key={d.name} scope="colgroup" colSpan={d.span} className="border-b border-rule px-2 pt-1.5 !text-center"><bdi>{d.name}</bdi></th>)}
+              {divisions.map((d) => (
+                <th key={d.name} scope="colgroup" colSpan={d.span} className="border-b border-rule px-2 pt-1.5 !text-center">
+                  <bdi>{d.name}</bdi>
+                </th>
+              ))}
             </tr>
             <tr className="text-[0.87rem] text-soft">
               <td />
-              {columns.map((x, i) => <th key={i} scope="col" className={`px-2 !text-right ${i === column ? "font-bold text-ink" : "font-normal"}`}>{x.duty}</th>)}
+              {columns.map((x, i) => (
+                <th key={i} scope="col" className={`px-2 !text-right ${i === column ? "font-bold text-ink" : "font-normal"}`}>
+                  {x.duty}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -84,31 +100,69 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
               <tr key={`${row.line}.${row.aspect}`} className="border-t border-rule">
                 <th scope="row" className="min-w-36 max-w-64 py-1 pr-2 font-normal leading-tight">
                   {i > 0 && rows[i - 1]!.line === row.line ? <span className="sr-only">{row.name}, </span> : <>{row.name}, </>}
-                  <span className="text-soft">{row.aspect === "load" ? `load ${row.unit ?? ""}` : row.aspect === "amount" ? row.unit : row.aspect}</span>
+                  <span className="text-soft">
+                    {row.aspect === "load" ? `load ${row.unit ?? ""}` : row.aspect === "amount" ? row.unit : row.aspect}
+                  </span>
                 </th>
                 {row.cells.map((cell, j) => {
                   const active = i === r && j === c;
                   return (
                     <td
-                      key={j} role="gridcell" data-cell={`${i}.${j}`} tabIndex={active ? 0 : -1} aria-readonly={!editable(row, cell)} onKeyDown={active && editing === null ? key : undefined}
-                      onClick={() => editing === null && focus(i, j)} onDoubleClick={() => { if (editable(row, cell)) { begunByDigit.current = false; setEditing(figures(cell.text)); } }}
-                      aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${cell.text && !cell.own ? `, inherited${cell.from ? ` from ${cell.from}` : ""}` : ""}`}
-                      className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap !text-[0.87rem]"}`}
+                      key={j}
+                      role="gridcell"
+                      data-cell={`${i}.${j}`}
+                      tabIndex={active ? 0 : -1}
+                      aria-readonly={!editable(row, cell)}
+                      onKeyDown={active && editing === null ? key : undefined}
+                      onClick={() => editing === null && focus(i, j)}
+                      onDoubleClick={() => {
+                        if (editable(row, cell)) {
+                          begunByDigit.current = false;
+                          setEditing(figures(cell.text));
+                        }
+                      }}
+                      aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${inherited(cell)}`}
+                      className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${
+                        row.aspect === "movement" || row.aspect === "height" ? "text-[0.87rem]" : "mono whitespace-nowrap !text-[0.87rem]"
+                      }`}
                     >
                       {active && editing !== null ? (
                         <input
-                          className="mono w-24 text-right" aria-label="New value" aria-invalid={!!error} aria-describedby="cell-error" value={editing}
+                          className="mono w-24 text-right"
+                          aria-label="New value"
+                          aria-invalid={!!error}
+                          aria-describedby="cell-error"
+                          value={editing}
                           // The field replaces the focused cell, so it has to take its focus.
                           // eslint-disable-next-line jsx-a11y/no-autofocus
-                          autoFocus onFocus={(e) => { if (!begunByDigit.current) e.target.select(); }} onChange={(e) => setEditing(e.target.value)} onBlur={() => { if (!error) void commit([0, 0]); }}
+                          autoFocus
+                          onFocus={(e) => {
+                            if (!begunByDigit.current) e.target.select();
+                          }}
+                          onChange={(e) => setEditing(e.target.value)}
+                          onBlur={() => {
+                            if (!error) void commit([0, 0]);
+                          }}
                           onKeyDown={(e) => {
                             e.stopPropagation();
-                            if (e.key === "Enter") { e.preventDefault(); void commit([1, 0]); }
-                            if (e.key === "Tab") { e.preventDefault(); void commit([0, e.shiftKey ? -1 : 1]); }
-                            if (e.key === "Escape") { setEditing(null); setError(null); focus(r, c); }
+                            if (e.key === "Enter") {
+                              e.preventDefault();
+                              void commit([1, 0]);
+                            }
+                            if (e.key === "Tab") {
+                              e.preventDefault();
+                              void commit([0, e.shiftKey ? -1 : 1]);
+                            }
+                            if (e.key === "Escape") {
+                              setEditing(null);
+                              setError(null);
+                              focus(r, c);
+                            }
                           }}
                         />
-                      ) : cell.text || "–"}
+                      ) : (
+                        cell.text || "–"
+                      )}
                     </td>
                   );
                 })}
@@ -117,7 +171,9 @@ export function PrescriptionGrid({ explanation, column, onSet }: {
           </tbody>
         </table>
       </div>
-      <p id="cell-error" className="field-error" role="alert">{error}</p>
+      <p id="cell-error" className="field-error" role="alert">
+        {error}
+      </p>
     </section>
   );
 }

@@ -8,7 +8,11 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   const t = explanation.timeline;
   const [at, setAt] = useState<number | null>(null);
   if (!t || (t.ends ?? 0) <= 0) {
-    return <p className="border-y border-rule py-3 text-soft">The clock appears here once the draft has a window, such as <span className="mono">9:00 for time</span>.</p>;
+    return (
+      <p className="border-y border-rule py-3 text-soft">
+        The clock appears here once the draft has a window, such as <span className="mono">9:00 for time</span>.
+      </p>
+    );
   }
   const ends = t.ends ?? 0;
   const share = (ms: number | null) => `${((ms ?? 0) / ends) * 100}%`;
@@ -20,24 +24,57 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   return (
     <section aria-label="Clock" className="select-none">
       <div className="mono relative h-5 text-soft" aria-hidden="true">
-        {ticks.map((ms) => <span key={ms} className="absolute" style={{ left: share(ms) }}>{clock(ms)}</span>)}
+        {ticks.map((ms) => (
+          <span key={ms} className="absolute" style={{ left: share(ms) }}>
+            {clock(ms)}
+          </span>
+        ))}
         <span className="absolute right-0 bg-paper pl-2">{clock(ends)}</span>
       </div>
       <div className="relative">
         <div className="flex h-7">
-          {t.spans.map((s) => <Span key={s.starts} span={s} explanation={explanation} share={((s.ends ?? 0) - (s.starts ?? 0)) / ends} />)}
+          {t.spans.map((s) => (
+            <Span key={s.starts} span={s} explanation={explanation} share={((s.ends ?? 0) - (s.starts ?? 0)) / ends} />
+          ))}
         </div>
         <div className="relative h-6 border-t border-rule" aria-hidden="true">
-          {t.forks.map((f) => <i key={`${f.piece}.${f.at}`} className="absolute -top-7 h-9 border-l-2 border-dashed border-ochre" style={{ left: share(f.at) }} />)}
-          {t.forks.length <= 4 && t.forks.map((f) => <span key={f.at} className="absolute top-1.5 -translate-x-1/2 bg-paper px-1 text-[0.87rem] text-ochre" style={{ left: share(f.at) }}>gate {clock(f.at ?? 0)}</span>)}
-          {minutes.map((ms) => <i key={ms} className="absolute top-0 h-2 border-l border-rule" style={{ left: share(ms) }} />)}
+          {t.forks.map((f) => (
+            <i
+              key={`${f.piece}.${f.at}`}
+              className="absolute -top-7 h-9 border-l-2 border-dashed border-ochre"
+              style={{ left: share(f.at) }}
+            />
+          ))}
+          {t.forks.length <= 4 &&
+            t.forks.map((f) => (
+              <span
+                key={f.at}
+                className="absolute top-1.5 -translate-x-1/2 bg-paper px-1 text-[0.87rem] text-ochre"
+                style={{ left: share(f.at) }}
+              >
+                gate {clock(f.at ?? 0)}
+              </span>
+            ))}
+          {minutes.map((ms) => (
+            <i key={ms} className="absolute top-0 h-2 border-l border-rule" style={{ left: share(ms) }} />
+          ))}
           <span className="absolute left-0 top-1.5 text-[0.87rem]">“3, 2, 1, go”</span>
           {ends > 200000 && <span className="absolute right-0 top-1.5 text-[0.87rem]">“Time” {clock(ends)}</span>}
         </div>
-        <i className="pointer-events-none absolute -top-1 h-[3.6rem] border-l-2 border-brick" style={{ left: share(now) }} aria-hidden="true" />
+        <i
+          className="pointer-events-none absolute -top-1 h-[3.6rem] border-l-2 border-brick"
+          style={{ left: share(now) }}
+          aria-hidden="true"
+        />
         <input
-          type="range" min={0} max={ends} step={1000} value={now} onChange={(e) => setAt(Number(e.target.value))}
-          aria-label="Playhead on the clock" aria-valuetext={`${clock(now)}: ${words}`}
+          type="range"
+          min={0}
+          max={ends}
+          step={1000}
+          value={now}
+          onChange={(e) => setAt(Number(e.target.value))}
+          aria-label="Playhead on the clock"
+          aria-valuetext={`${clock(now)}: ${words}`}
           className="playhead absolute inset-x-0 top-0 h-full w-full cursor-ew-resize opacity-0"
         />
       </div>
@@ -48,7 +85,11 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
       <Places timeline={t} now={now} />
       {(t.forks.length > 0 || t.ownRests.length > 0 || t.judges > 1) && (
         <p className="mt-1 text-[0.94rem] text-soft">
-          {t.forks.map((f) => f.words).join(" ")} {t.ownRests.map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.afterUnits}: it begins at each athlete’s own finish.`).join(" ")} {t.judges > 1 ? `A lane needs ${t.judges} judges.` : ""}
+          {t.forks.map((f) => f.words).join(" ")}{" "}
+          {t.ownRests
+            .map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.afterUnits}: it begins at each athlete’s own finish.`)
+            .join(" ")}{" "}
+          {t.judges > 1 ? `A lane needs ${t.judges} judges.` : ""}
         </p>
       )}
     </section>
@@ -60,10 +101,15 @@ function Places({ timeline: t, now }: { timeline: Schemas["Timeline"]; now: numb
   const span = t.spans.find((s) => now >= (s.starts ?? 0) && now < (s.ends ?? 0)) ?? t.spans[t.spans.length - 1];
   if (!span || span.where.length === 0) return null;
   const places = new Map<string, string[]>();
-  for (const w of span.where) places.set((w.does ?? ""), [...(places.get((w.does ?? "")) ?? []), w.who ?? "all"]);
+  for (const w of span.where) places.set(w.does ?? "", [...(places.get(w.does ?? "") ?? []), w.who ?? "all"]);
   return (
     <dl className="mt-1 flex flex-wrap gap-x-6 gap-y-0.5 text-[0.94rem]" aria-label={`Who is where at ${clock(now)}`}>
-      {[...places].map(([does, who]) => <div key={does} className="flex gap-1.5"><dt className={does === "rests" ? "text-soft" : "font-semibold"}>{does}</dt><dd>{who.join(", ")}</dd></div>)}
+      {[...places].map(([does, who]) => (
+        <div key={does} className="flex gap-1.5">
+          <dt className={does === "rests" ? "text-soft" : "font-semibold"}>{does}</dt>
+          <dd>{who.join(", ")}</dd>
+        </div>
+      ))}
     </dl>
   );
 }
@@ -72,13 +118,23 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
   const pieces = span.pieces.map((k) => explanation.pieces.find((p) => p.key === k)).filter((p) => p !== undefined);
   const width = { width: `${share * 100}%` };
   if (span.kind !== "Work") {
-    return <div style={width} className="overflow-hidden border-x border-paper bg-margin px-1 pt-0.5 text-[0.87rem] whitespace-nowrap text-soft">{share > 0.06 ? span.kind.toLowerCase() : ""}</div>;
+    return (
+      <div style={width} className="overflow-hidden border-x border-paper bg-margin px-1 pt-0.5 text-[0.87rem] whitespace-nowrap text-soft">
+        {share > 0.06 ? span.kind.toLowerCase() : ""}
+      </div>
+    );
   }
   const [first, second] = pieces;
   if (pieces.length > 1 && !second?.inTimeLeft) {
     // Several stations or groups at once: the names if there is room, the number of places otherwise.
-    const names = [...new Set(span.where.filter((w) => w.where !== null).map((w) => (w.who && share > 0.22 ? `${w.who} ${w.does}` : w.does)))];
-    return <div style={width} className="truncate border-r border-paper bg-spruce px-1 pt-0.5 text-[0.87rem] text-paper">{share > 0.12 ? names.join(" · ") : share > 0.03 ? pieces.length : ""}</div>;
+    const names = [
+      ...new Set(span.where.filter((w) => w.where !== null).map((w) => (w.who && share > 0.22 ? `${w.who} ${w.does}` : w.does))),
+    ];
+    return (
+      <div style={width} className="truncate border-r border-paper bg-spruce px-1 pt-0.5 text-[0.87rem] text-paper">
+        {share > 0.12 ? names.join(" · ") : share > 0.03 ? pieces.length : ""}
+      </div>
+    );
   }
   const name = (p: (typeof pieces)[number]) => `${p.label && share > 0.06 ? p.label + " " : ""}for ${p.goal.toLowerCase()}`;
   if (first && second?.inTimeLeft) {
@@ -86,14 +142,22 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
     return (
       <div style={width} className="relative border-r border-paper bg-wash">
         <div className="absolute inset-0 bg-spruce [clip-path:polygon(0_0,66%_0,76%_100%,0_100%)]" />
-        <span className="absolute left-2 top-0.5 w-[62%] truncate text-paper"><b>{name(first)}</b> <span className="pl-2">{first.summary}</span></span>
-        <span className="absolute right-0 top-0 h-full w-[23%] truncate bg-wash pt-0.5 pr-2 text-right text-ink"><b>{second.label}</b> time left</span>
+        <span className="absolute left-2 top-0.5 w-[62%] truncate text-paper">
+          <b>{name(first)}</b> <span className="pl-2">{first.summary}</span>
+        </span>
+        <span className="absolute right-0 top-0 h-full w-[23%] truncate bg-wash pt-0.5 pr-2 text-right text-ink">
+          <b>{second.label}</b> time left
+        </span>
       </div>
     );
   }
   return (
     <div style={width} className="truncate border-r border-paper bg-spruce px-2 pt-0.5 text-paper">
-      {first && <><b>{name(first)}</b> <span className="pl-2">{share > 0.3 ? first.summary : ""}</span></>}
+      {first && (
+        <>
+          <b>{name(first)}</b> <span className="pl-2">{share > 0.3 ? first.summary : ""}</span>
+        </>
+      )}
     </div>
   );
 }
@@ -106,7 +170,11 @@ function sayAt(explanation: Explanation, t: Schemas["Timeline"], now: number, co
   if (span.kind !== "Work") return `${span.kind.toLowerCase()}, the next window opens in ${left}`;
   const piece = explanation.pieces.find((p) => p.key === span.pieces[0]);
   const ledger = explanation.ledgers.find((l) => l.pieces.includes(piece?.key ?? "") && l.for.includes(column));
-  if (span.where.length > 0 || (piece && explanation.ledgers.filter((l) => l.pieces.includes(piece.key) && l.for.includes(column)).length > 1)) return `${left} left of this window`;
+  if (
+    span.where.length > 0 ||
+    (piece && explanation.ledgers.filter((l) => l.pieces.includes(piece.key) && l.for.includes(column)).length > 1)
+  )
+    return `${left} left of this window`;
   if (!piece || !ledger?.units) return `${left} left of this window`;
   const done = Math.floor((ledger.units * (now - (span.starts ?? 0))) / ((span.ends ?? 1) - (span.starts ?? 0)));
   return `at an even pace: ${placeAt(ledger, done)}; ${done} of ${ledger.units} done, ${left} left`;

@@ -9,14 +9,23 @@ export function WorkoutsPage() {
   const overview = useOverview(cid);
   const go = useNavigate();
   if (overview.isPending) return <Loading what="the workouts" />;
-  if (overview.isError) return <main className="p-6"><Message error={overview.error} retry={() => void overview.refetch()} /></main>;
+  if (overview.isError)
+    return (
+      <main className="p-6">
+        <Message error={overview.error} retry={() => void overview.refetch()} />
+      </main>
+    );
   const first = overview.data.workouts[0];
   if (first) return <Navigate to={`/c/${cid}/w/${first.id}`} replace />;
   return (
     <main className="max-w-prose p-6">
       <h1>Workouts</h1>
-      <p className="mt-2">There is no workout yet. Begin one, then type it the way you would write it on a board: a time, and the work under it.</p>
-      <button className="press mt-4" onClick={() => void addWorkout(cid).then((id) => go(`/c/${cid}/w/${id}`))}>New workout</button>
+      <p className="mt-2">
+        There is no workout yet. Begin one, then type it the way you would write it on a board: a time, and the work under it.
+      </p>
+      <button className="press mt-4" onClick={() => void addWorkout(cid).then((id) => go(`/c/${cid}/w/${id}`))}>
+        New workout
+      </button>
     </main>
   );
 }

@@ -11,14 +11,32 @@ export type SaveState =
   | { kind: "refused"; reason: string }
   | { kind: "conflict"; conflict: Conflict };
 
-export interface LineChange { line: number; was: string[]; now: string[] }
+export interface LineChange {
+  line: number;
+  was: string[];
+  now: string[];
+}
 
 /** Somebody else saved since: what is stored, what changed, and both texts merged where that is plain. */
-export interface Conflict { current: StoredDraft; changed: LineChange[]; merged: string | null }
+export interface Conflict {
+  current: StoredDraft;
+  changed: LineChange[];
+  merged: string | null;
+}
 
-export interface DraftView { text: string; explanation: Explanation | null; explained: string; stale: string | null; save: SaveState; recovered: boolean }
+export interface DraftView {
+  text: string;
+  explanation: Explanation | null;
+  explained: string;
+  stale: string | null;
+  save: SaveState;
+  recovered: boolean;
+}
 
-interface Kept { text: string; base: number }
+interface Kept {
+  text: string;
+  base: number;
+}
 
 /**
  * One draft being edited. The editor owns the cursor; this owns the text's way to the server: explained at each change
@@ -41,7 +59,14 @@ export class DraftSession {
 
   constructor(readonly stored: StoredDraft) {
     this.base = stored.revision;
-    this.view = { text: stored.body, explanation: null, explained: "", stale: null, save: { kind: "saved", at: new Date(stored.savedAt) }, recovered: false };
+    this.view = {
+      text: stored.body,
+      explanation: null,
+      explained: "",
+      stale: null,
+      save: { kind: "saved", at: new Date(stored.savedAt) },
+      recovered: false,
+    };
   }
 
   /** Looks for a text that never reached the server, then explains. The editor is told of texts it did not type. */
@@ -112,10 +137,12 @@ export class DraftSession {
     const { id, text } = this.pending;
     this.set({ save: { kind: "saving" } });
     try {
-      const saved = await ask(api.PUT("/api/workouts/{id}", {
-        params: { path: { id: this.stored.id } },
-        body: { baseRevision: this.base, saveId: id, body: text },
-      }));
+      const saved = await ask(
+        api.PUT("/api/workouts/{id}", {
+          params: { path: { id: this.stored.id } },
+          body: { baseRevision: this.base, saveId: id, body: text },
+        }),
+      );
       this.base = saved.revision;
       this.pending = null;
       this.retryMs = 1000;
@@ -138,13 +165,17 @@ export class DraftSession {
     const refused = e instanceof Refused ? e : null;
     if (refused?.status === 409) {
       const body = refused.body as unknown as Conflict;
-      this.set({ save: { kind: "conflict", conflict: { current: body.current, changed: body.changed ?? [], merged: body.merged ?? null } } });
+      this.set({
+        save: { kind: "conflict", conflict: { current: body.current, changed: body.changed ?? [], merged: body.merged ?? null } },
+      });
     } else if (refused?.passing) {
       this.set({ save: { kind: "waiting", reason: refused.status === 0 ? "The application does not answer." : refused.title } });
       this.later(this.retryMs);
       this.retryMs = Math.min(this.retryMs * 2, 8000);
     } else {
-      this.set({ save: { kind: "refused", reason: refused ? [refused.title, ...Object.values(refused.errors).flat()].join(" ") : "Saving failed." } });
+      this.set({
+        save: { kind: "refused", reason: refused ? [refused.title, ...Object.values(refused.errors).flat()].join(" ") : "Saving failed." },
+      });
     }
   }
 
@@ -157,14 +188,20 @@ export class DraftSession {
         asked = this.doc;
         const text = this.view.text;
         try {
-          const answer = await ask(api.POST("/api/competitions/{id}/explain", {
-            params: { path: { id: this.stored.competitionId } },
-            body: { doc: asked, body: text, rows: 24 },
-          }));
+          const answer = await ask(
+            api.POST("/api/competitions/{id}/explain", {
+              params: { path: { id: this.stored.competitionId } },
+              body: { doc: asked, body: text, rows: 24 },
+            }),
+          );
           if (answer.doc === asked) this.set({ explanation: answer.explanation, explained: text, stale: null });
         } catch (e) {
           const refused = e instanceof Refused ? e : null;
-          this.set({ stale: refused?.passing ? "not up to date: the application does not answer" : [refused?.title ?? "not understood", ...Object.values(refused?.errors ?? {}).flat()].join(" ") });
+          this.set({
+            stale: refused?.passing
+              ? "not up to date: the application does not answer"
+              : [refused?.title ?? "not understood", ...Object.values(refused?.errors ?? {}).flat()].join(" "),
+          });
           if (refused?.passing) {
             await new Promise((r) => setTimeout(r, 1500));
             this.doc++;

@@ -5,7 +5,11 @@ export function Broken() {
   return (
     <main className="p-8">
       <Message error={null} retry={() => location.reload()} />
-      <p className="mt-3"><a className="act" href="/">Back to the start</a></p>
+      <p className="mt-3">
+        <a className="act" href="/">
+          Back to the start
+        </a>
+      </p>
     </main>
   );
 }

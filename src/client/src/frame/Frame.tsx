@@ -23,13 +23,22 @@ export function Frame() {
     document.title = competition.data ? `${competition.data.competition.name} · Fair Compass` : "Fair Compass";
   }, [competition.data]);
   if (competition.isPending) return <Loading what="the competition" />;
-  if (competition.isError) return <main className="p-8"><Message error={competition.error} retry={() => void competition.refetch()} /></main>;
+  if (competition.isError)
+    return (
+      <main className="p-8">
+        <Message error={competition.error} retry={() => void competition.refetch()} />
+      </main>
+    );
   return (
     <div className="min-h-screen md:grid md:grid-cols-[212px_minmax(0,1fr)] print:block">
-      <a href="#sheet" className="off-paper sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">To the sheet</a>
+      <a href="#sheet" className="off-paper sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
+        To the sheet
+      </a>
       <RouteList cid={cid} competition={competition.data} openPalette={() => setPalette(true)} openKeys={() => setKeys(true)} />
       <div id="sheet" className="min-w-0">
-        <Suspense fallback={<Loading what="the page" />}><Outlet /></Suspense>
+        <Suspense fallback={<Loading what="the page" />}>
+          <Outlet />
+        </Suspense>
       </div>
       {palette && <Palette cid={cid} onClose={() => setPalette(false)} />}
       <Keys open={keys} onClose={() => setKeys(false)} />

@@ -18,8 +18,22 @@ export function Keys({ open, onClose }: { open: boolean; onClose: () => void }) 
     <Leaf open={open} onClose={onClose} title="Keys" lead="Single letters work outside text fields.">
       <table className="ruled">
         <tbody>
-          {places.map((p) => <tr key={p.key}><th scope="row" className="mono w-40">g then {p.key}</th><td>go to {p.name}</td></tr>)}
-          {others.map(([k, t]) => <tr key={k}><th scope="row" className="mono w-40">{k}</th><td>{t}</td></tr>)}
+          {places.map((p) => (
+            <tr key={p.key}>
+              <th scope="row" className="mono w-40">
+                g then {p.key}
+              </th>
+              <td>go to {p.name}</td>
+            </tr>
+          ))}
+          {others.map(([k, t]) => (
+            <tr key={k}>
+              <th scope="row" className="mono w-40">
+                {k}
+              </th>
+              <td>{t}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
     </Leaf>

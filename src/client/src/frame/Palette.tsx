@@ -23,7 +23,9 @@ export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) 
     ...movements.map((m) => ({ name: m.name.english, kind: "standard", to: `standards/${m.id}`, also: m.synonyms.join(" ") })),
   ];
   const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter((x) => wanted.every((w) => `${x.name} ${x.kind} ${"also" in x ? x.also : ""}`.toLowerCase().includes(w))).slice(0, 12);
+  const found = all
+    .filter((x) => wanted.every((w) => `${x.name} ${x.kind} ${"also" in x ? x.also : ""}`.toLowerCase().includes(w)))
+    .slice(0, 12);
   const open = (i: number) => {
     const target = found[i];
     if (target) {
@@ -34,12 +36,27 @@ export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) 
   return (
     <Leaf open onClose={onClose} title="Find">
       <input
-        role="combobox" aria-expanded="true" aria-controls={id} aria-label="Find a workout, a standard, or a page" className="w-full"
-        aria-activedescendant={found[at] ? `${id}-${at}` : undefined} value={text} placeholder="a workout, a standard, a page"
-        onChange={(e) => { setText(e.target.value); setAt(0); }}
+        role="combobox"
+        aria-expanded="true"
+        aria-controls={id}
+        aria-label="Find a workout, a standard, or a page"
+        className="w-full"
+        aria-activedescendant={found[at] ? `${id}-${at}` : undefined}
+        value={text}
+        placeholder="a workout, a standard, a page"
+        onChange={(e) => {
+          setText(e.target.value);
+          setAt(0);
+        }}
         onKeyDown={(e) => {
-          if (e.key === "ArrowDown") { e.preventDefault(); setAt((a) => Math.min(a + 1, found.length - 1)); }
-          if (e.key === "ArrowUp") { e.preventDefault(); setAt((a) => Math.max(a - 1, 0)); }
+          if (e.key === "ArrowDown") {
+            e.preventDefault();
+            setAt((a) => Math.min(a + 1, found.length - 1));
+          }
+          if (e.key === "ArrowUp") {
+            e.preventDefault();
+            setAt((a) => Math.max(a - 1, 0));
+          }
           if (e.key === "Enter") open(at);
         }}
       />
@@ -47,9 +64,16 @@ export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) 
         {found.map((x, i) => (
           // The keyboard works on the field above; the list is only clicked.
           // eslint-disable-next-line jsx-a11y/click-events-have-key-events
-          <li key={x.to + x.name} id={`${id}-${i}`} role="option" aria-selected={i === at} onClick={() => open(i)}
-            className={`flex cursor-pointer justify-between gap-4 px-2 py-1 ${i === at ? "bg-wash" : ""}`}>
-            <bdi>{x.name}</bdi><span className="text-quiet">{x.kind}</span>
+          <li
+            key={x.to + x.name}
+            id={`${id}-${i}`}
+            role="option"
+            aria-selected={i === at}
+            onClick={() => open(i)}
+            className={`flex cursor-pointer justify-between gap-4 px-2 py-1 ${i === at ? "bg-wash" : ""}`}
+          >
+            <bdi>{x.name}</bdi>
+            <span className="text-quiet">{x.kind}</span>
           </li>
         ))}
       </ul>

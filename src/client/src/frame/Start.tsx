@@ -7,7 +7,12 @@ import { Loading, Message } from "../ui/Message";
 export function Start() {
   const all = useCompetitions();
   if (all.isPending) return <Loading what="competitions" />;
-  if (all.isError) return <main className="p-8"><Message error={all.error} retry={() => void all.refetch()} /></main>;
+  if (all.isError)
+    return (
+      <main className="p-8">
+        <Message error={all.error} retry={() => void all.refetch()} />
+      </main>
+    );
   const first = all.data[0];
   return first ? <Navigate to={`/c/${first.id}/workouts`} replace /> : <NewCompetition />;
 }

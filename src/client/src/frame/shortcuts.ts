@@ -12,7 +12,8 @@ export const places = [
 ] as const;
 
 const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.getAttribute("role") === "gridcell");
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.getAttribute("role") === "gridcell");
 
 /** Keys that work everywhere outside text fields; Ctrl-K works inside them too. */
 export function useShortcuts(act: { go: (to: string) => void; palette: () => void; keys: () => void }) {

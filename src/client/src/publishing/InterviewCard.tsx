@@ -6,7 +6,19 @@ import { Message } from "../ui/Message";
 type Answer = Schemas["Answer"];
 
 /** One open question: the usual answers, what each leads to on the floor, and which is recommended. */
-export function InterviewCard({ cid, wid, interview, competition, done }: { cid: string; wid: string; interview: Schemas["InterviewOf"]; competition: StoredCompetition; done: () => Promise<void> }) {
+export function InterviewCard({
+  cid,
+  wid,
+  interview,
+  competition,
+  done,
+}: {
+  cid: string;
+  wid: string;
+  interview: Schemas["InterviewOf"];
+  competition: StoredCompetition;
+  done: () => Promise<void>;
+}) {
   const [skipped, setSkipped] = useState(0);
   const [forAll, setForAll] = useState(false);
   const [words, setWords] = useState("");
@@ -30,44 +42,115 @@ export function InterviewCard({ cid, wid, interview, competition, done }: { cid:
       setAnswering((now) => (now === interview ? null : now));
     }
   };
-  const everywhere = (topic: string, answer: string) => ask(api.PUT("/api/competitions/{id}", {
-    params: { path: { id: cid } },
-    body: { baseRevision: competition.revision, saveId: crypto.randomUUID(), competition: { ...competition.competition, policies: [...(competition.competition.policies ?? []), { topic, answer, division: null }] } },
-  }));
-  const inText = (edit: Schemas["TextEdit"]) => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })).then((draft) => {
-    // The answer was worked out for one revision; another window may have typed since.
-    if (draft.revision !== interview.revision) throw new Refused(409, "The draft was changed elsewhere.", "The question is read anew.", {}, {});
-    return ask(api.PUT("/api/workouts/{id}", { params: { path: { id: wid } }, body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: applied(draft.body, edit) } }));
-  });
+  const everywhere = (topic: string, answer: string) =>
+    ask(
+      api.PUT("/api/competitions/{id}", {
+        params: { path: { id: cid } },
+        body: {
+          baseRevision: competition.revision,
+          saveId: crypto.randomUUID(),
+          competition: {
+            ...competition.competition,
+            policies: [...(competition.competition.policies ?? []), { topic, answer, division: null }],
+          },
+        },
+      }),
+    );
+  const inText = (edit: Schemas["TextEdit"]) =>
+    ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })).then((draft) => {
+      // The answer was worked out for one revision; another window may have typed since.
+      if (draft.revision !== interview.revision)
+        throw new Refused(409, "The draft was changed elsewhere.", "The question is read anew.", {}, {});
+      return ask(
+        api.PUT("/api/workouts/{id}", {
+          params: { path: { id: wid } },
+          body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: applied(draft.body, edit) },
+        }),
+      );
+    });
   const give = (a: Answer) => run(() => (forAll && a.forAll ? everywhere(a.forAll.topic, a.forAll.answer) : inText(a.edit)));
   return (
     <section aria-labelledby="question">
-      <div className="section-head"><h2 id="question">Question {at + 1} of {interview.questions.length}</h2><Link className="act !font-normal text-[0.9rem]" to={`/c/${cid}/w/${wid}`}>line {q.line} of the draft</Link></div>
-      <p className="mt-3 text-[1.25rem] font-bold leading-snug" aria-live="polite">{q.asks.english}</p>
+      <div className="section-head">
+        <h2 id="question">
+          Question {at + 1} of {interview.questions.length}
+        </h2>
+        <Link className="act !font-normal text-[0.9rem]" to={`/c/${cid}/w/${wid}`}>
+          line {q.line} of the draft
+        </Link>
+      </div>
+      <p className="mt-3 text-[1.25rem] font-bold leading-snug" aria-live="polite">
+        {q.asks.english}
+      </p>
       <p className="mt-1 max-w-prose text-soft">{q.why.english}</p>
-      {q.answers.length === 0 && <p className="mt-3">Only the text can answer this. <Link className="act" to={`/c/${cid}/w/${wid}`}>Open the draft</Link></p>}
+      {q.answers.length === 0 && (
+        <p className="mt-3">
+          Only the text can answer this.{" "}
+          <Link className="act" to={`/c/${cid}/w/${wid}`}>
+            Open the draft
+          </Link>
+        </p>
+      )}
       <ul className="mt-3">
         {q.answers.map((a) => (
           <li key={a.label.english} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4 border-b border-rule py-2.5">
             <div>
-              <p className="font-bold">{a.label.english}{a.recommended && <span className="ml-2 text-[0.87rem] text-spruce">recommended</span>}</p>
+              <p className="font-bold">
+                {a.label.english}
+                {a.recommended && <span className="ml-2 text-[0.87rem] text-spruce">recommended</span>}
+              </p>
               <p className="text-[0.93rem] text-soft">{a.onTheFloor.english}</p>
             </div>
-            <button className={a.recommended ? "press" : "press-plain"} disabled={busy} onClick={() => void give(a)} aria-label={`Answer: ${a.label.english}`}>Answer</button>
+            <button
+              className={a.recommended ? "press" : "press-plain"}
+              disabled={busy}
+              onClick={() => void give(a)}
+              aria-label={`Answer: ${a.label.english}`}
+            >
+              Answer
+            </button>
           </li>
         ))}
       </ul>
       {q.takesWords && (
-        <form className="mt-3 flex flex-wrap items-end gap-3" onSubmit={(e) => { e.preventDefault(); if (words.trim()) void run(() => (forAll ? everywhere(q.id, words.trim()) : inTextAtTheEnd(wid, `policy ${q.id}: ${words.trim()}`))); }}>
-          <label className="block grow">In your own words<input className="block w-full" value={words} maxLength={300} onChange={(e) => setWords(e.target.value)} /></label>
-          <button className="press-plain" disabled={busy || !words.trim()}>Answer</button>
+        <form
+          className="mt-3 flex flex-wrap items-end gap-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (words.trim())
+              void run(() => (forAll ? everywhere(q.id, words.trim()) : inTextAtTheEnd(wid, `policy ${q.id}: ${words.trim()}`)));
+          }}
+        >
+          <label className="block grow">
+            In your own words
+            <input className="block w-full" value={words} maxLength={300} onChange={(e) => setWords(e.target.value)} />
+          </label>
+          <button className="press-plain" disabled={busy || !words.trim()}>
+            Answer
+          </button>
         </form>
       )}
       <div className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-        {canBeForAll && <label className="flex items-center gap-2"><input type="checkbox" checked={forAll} onChange={(e) => setForAll(e.target.checked)} /> for every workout of the competition</label>}
-        {interview.questions.length > 1 && <button className="act" onClick={() => setSkipped((at + 1) % interview.questions.length)}>Another question first</button>}
+        {canBeForAll && (
+          <label className="flex items-center gap-2">
+            <input type="checkbox" checked={forAll} onChange={(e) => setForAll(e.target.checked)} /> for every workout of the competition
+          </label>
+        )}
+        {interview.questions.length > 1 && (
+          <button className="act" onClick={() => setSkipped((at + 1) % interview.questions.length)}>
+            Another question first
+          </button>
+        )}
       </div>
-      {error && <Message error={error} retry={() => { setError(null); void done(); }} />}
+      {error && (
+        <Message
+          error={error}
+          retry={() => {
+            setError(null);
+            void done();
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -82,5 +165,10 @@ export function applied(body: string, edit: Schemas["TextEdit"]): string {
 
 async function inTextAtTheEnd(wid: string, line: string) {
   const draft = await ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } }));
-  return ask(api.PUT("/api/workouts/{id}", { params: { path: { id: wid } }, body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: `${draft.body.trimEnd()}\n${line}\n` } }));
+  return ask(
+    api.PUT("/api/workouts/{id}", {
+      params: { path: { id: wid } },
+      body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: `${draft.body.trimEnd()}\n${line}\n` },
+    }),
+  );
 }

@@ -13,14 +13,38 @@ import { Readers } from "./Readers";
 export function PublishPage() {
   const { cid = "", wid } = useParams();
   const overview = useOverview(cid);
-  if (!overview.data) return overview.isError ? <main className="p-6"><Message error={overview.error} /></main> : <Loading what="publishing" />;
+  if (!overview.data)
+    return overview.isError ? (
+      <main className="p-6">
+        <Message error={overview.error} />
+      </main>
+    ) : (
+      <Loading what="publishing" />
+    );
   const workouts = overview.data.workouts;
-  if (!wid) return workouts[0] ? <Navigate to={`/c/${cid}/publish/${workouts[0].id}`} replace /> : <main className="p-6"><h1>Publish</h1><p>There is no workout yet. <Link className="act" to={`/c/${cid}/workouts`}>Begin one</Link></p></main>;
+  if (!wid)
+    return workouts[0] ? (
+      <Navigate to={`/c/${cid}/publish/${workouts[0].id}`} replace />
+    ) : (
+      <main className="p-6">
+        <h1>Publish</h1>
+        <p>
+          There is no workout yet.{" "}
+          <Link className="act" to={`/c/${cid}/workouts`}>
+            Begin one
+          </Link>
+        </p>
+      </main>
+    );
   return (
     <main className="px-6 py-4">
       <h1>Publish</h1>
       <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4">
-        {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/publish/${w.id}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
+        {workouts.map((w) => (
+          <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/publish/${w.id}`}>
+            <bdi>{w.title || "Untitled"}</bdi>
+          </Link>
+        ))}
       </nav>
       <Workout key={wid} cid={cid} wid={wid} />
     </main>
@@ -28,19 +52,38 @@ export function PublishPage() {
 }
 
 function Workout({ cid, wid }: { cid: string; wid: string }) {
-  const interview = useQuery({ queryKey: ["interview", wid], queryFn: () => ask(api.GET("/api/workouts/{id}/interview", { params: { path: { id: wid } } })), staleTime: 0 });
-  const versions = useQuery({ queryKey: ["published", wid], queryFn: () => ask(api.GET("/api/workouts/{id}/published", { params: { path: { id: wid } } })), staleTime: 0 });
+  const interview = useQuery({
+    queryKey: ["interview", wid],
+    queryFn: () => ask(api.GET("/api/workouts/{id}/interview", { params: { path: { id: wid } } })),
+    staleTime: 0,
+  });
+  const versions = useQuery({
+    queryKey: ["published", wid],
+    queryFn: () => ask(api.GET("/api/workouts/{id}/published", { params: { path: { id: wid } } })),
+    staleTime: 0,
+  });
   const competition = useCompetition(cid).data;
   if (interview.isError) return <Message error={interview.error} retry={() => void interview.refetch()} />;
   if (!interview.data || !versions.data || !competition) return <Loading what="the interview" />;
-  const again = () => Promise.all([["interview", wid], ["published", wid], ["questions", wid], ["competition", cid], ["overview", cid]].map((queryKey) => queryClient.invalidateQueries({ queryKey }))).then(() => undefined);
+  const again = () =>
+    Promise.all(
+      [
+        ["interview", wid],
+        ["published", wid],
+        ["questions", wid],
+        ["competition", cid],
+        ["overview", cid],
+      ].map((queryKey) => queryClient.invalidateQueries({ queryKey })),
+    ).then(() => undefined);
   const open = interview.data.questions;
   return (
     <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <div className="min-w-0 space-y-6">
-        {open.length > 0
-          ? <InterviewCard cid={cid} wid={wid} interview={interview.data} competition={competition} done={again} />
-          : <Next key={interview.data.published?.number ?? 0} wid={wid} interview={interview.data} done={again} />}
+        {open.length > 0 ? (
+          <InterviewCard cid={cid} wid={wid} interview={interview.data} competition={competition} done={again} />
+        ) : (
+          <Next key={interview.data.published?.number ?? 0} wid={wid} interview={interview.data} done={again} />
+        )}
         <QuestionsToAnswer wid={wid} done={again} />
       </div>
       <div className="min-w-0 space-y-6">
@@ -59,11 +102,24 @@ function Next({ wid, interview, done }: { wid: string; interview: Schemas["Inter
   const [error, setError] = useState<Refused | null>(null);
   const [busy, setBusy] = useState(false);
   const last = interview.published;
-  if (!interview.changed && last) return <section aria-labelledby="next"><h2 id="next" className="section-head">Published</h2><p className="py-2">Version {last.number} says what the draft says. Change the draft, and the correction can be published here.</p></section>;
+  if (!interview.changed && last)
+    return (
+      <section aria-labelledby="next">
+        <h2 id="next" className="section-head">
+          Published
+        </h2>
+        <p className="py-2">Version {last.number} says what the draft says. Change the draft, and the correction can be published here.</p>
+      </section>
+    );
   const publish = async () => {
     setBusy(true);
     try {
-      await ask(api.POST("/api/workouts/{id}/publish", { params: { path: { id: wid } }, body: { baseRevision: interview.revision, saveId, holdsFrom: from, note } }));
+      await ask(
+        api.POST("/api/workouts/{id}/publish", {
+          params: { path: { id: wid } },
+          body: { baseRevision: interview.revision, saveId, holdsFrom: from, note },
+        }),
+      );
       await done();
     } catch (e) {
       setError(e as Refused);
@@ -73,15 +129,44 @@ function Next({ wid, interview, done }: { wid: string; interview: Schemas["Inter
   };
   return (
     <section aria-labelledby="next">
-      <h2 id="next" className="section-head">{last ? `Correction: version ${last.number + 1}` : "Nothing is open"}</h2>
-      <p className="py-2">{last ? "The draft differs from what is published:" : "Every question is answered. The draft can be published as version 1."}</p>
+      <h2 id="next" className="section-head">
+        {last ? `Correction: version ${last.number + 1}` : "Nothing is open"}
+      </h2>
+      <p className="py-2">
+        {last ? "The draft differs from what is published:" : "Every question is answered. The draft can be published as version 1."}
+      </p>
       {last && <ChangeList wid={wid} from={last.number} />}
       <div className="mt-3 flex flex-wrap gap-4">
-        <label className="block">Holds from<input className="block w-64" value={from} maxLength={120} placeholder="heat 3, or at once" onChange={(e) => setFrom(e.target.value)} /></label>
-        <label className="block grow">Note for readers<input className="block w-full" value={note} maxLength={600} onChange={(e) => setNote(e.target.value)} /></label>
+        <label className="block">
+          Holds from
+          <input
+            className="block w-64"
+            value={from}
+            maxLength={120}
+            placeholder="heat 3, or at once"
+            onChange={(e) => setFrom(e.target.value)}
+          />
+        </label>
+        <label className="block grow">
+          Note for readers
+          <input className="block w-full" value={note} maxLength={600} onChange={(e) => setNote(e.target.value)} />
+        </label>
       </div>
-      <p className="mt-3"><button className="press" disabled={busy} onClick={() => void publish()}>Publish version {(last?.number ?? 0) + 1}</button> <span className="text-soft">What is published is never changed; a correction is a new version.</span></p>
-      {error && <Message error={error} retry={() => { setError(null); void done(); }} />}
+      <p className="mt-3">
+        <button className="press" disabled={busy} onClick={() => void publish()}>
+          Publish version {(last?.number ?? 0) + 1}
+        </button>{" "}
+        <span className="text-soft">What is published is never changed; a correction is a new version.</span>
+      </p>
+      {error && (
+        <Message
+          error={error}
+          retry={() => {
+            setError(null);
+            void done();
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -89,14 +174,43 @@ function Next({ wid, interview, done }: { wid: string; interview: Schemas["Inter
 function Versions({ wid, versions }: { wid: string; versions: Schemas["PublishedVersion"][] }) {
   return (
     <section aria-labelledby="versions">
-      <h2 id="versions" className="section-head">Versions</h2>
+      <h2 id="versions" className="section-head">
+        Versions
+      </h2>
       {versions.length === 0 && <p className="py-2 text-soft">Nothing is published yet.</p>}
       {versions.map((v) => (
         <div key={v.id} className="border-b border-rule py-2">
-          <p><b>Version {v.number}</b> · <span className="mono">{v.code}</span> · {new Date(v.at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}{v.holdsFrom && <> · holds from <bdi>{v.holdsFrom}</bdi></>}</p>
-          {v.note && <p className="text-soft"><bdi>{v.note}</bdi></p>}
-          <p className="flex flex-wrap gap-x-4"><Link className="act" to={`/p/${v.code}`}>Readers’ page</Link>{v.number > 1 && <Link className="act" to={`/p/${v.code}/erratum`}>Erratum sheet</Link>}</p>
-          {v.number > 1 && <details><summary className="act">What changed</summary><ChangeList wid={wid} from={v.number - 1} to={v.number} /></details>}
+          <p>
+            <b>Version {v.number}</b> · <span className="mono">{v.code}</span> ·{" "}
+            {new Date(v.at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+            {v.holdsFrom && (
+              <>
+                {" "}
+                · holds from <bdi>{v.holdsFrom}</bdi>
+              </>
+            )}
+          </p>
+          {v.note && (
+            <p className="text-soft">
+              <bdi>{v.note}</bdi>
+            </p>
+          )}
+          <p className="flex flex-wrap gap-x-4">
+            <Link className="act" to={`/p/${v.code}`}>
+              Readers’ page
+            </Link>
+            {v.number > 1 && (
+              <Link className="act" to={`/p/${v.code}/erratum`}>
+                Erratum sheet
+              </Link>
+            )}
+          </p>
+          {v.number > 1 && (
+            <details>
+              <summary className="act">What changed</summary>
+              <ChangeList wid={wid} from={v.number - 1} to={v.number} />
+            </details>
+          )}
         </div>
       ))}
     </section>

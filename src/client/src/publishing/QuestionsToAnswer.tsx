@@ -5,20 +5,36 @@ import { Message } from "../ui/Message";
 
 /** What readers asked: each is answered once; a ruling becomes a clause and makes a new version. */
 export function QuestionsToAnswer({ wid, done }: { wid: string; done: () => Promise<void> }) {
-  const questions = useQuery({ queryKey: ["questions", wid], queryFn: () => ask(api.GET("/api/workouts/{id}/questions", { params: { path: { id: wid } } })), staleTime: 0 });
+  const questions = useQuery({
+    queryKey: ["questions", wid],
+    queryFn: () => ask(api.GET("/api/workouts/{id}/questions", { params: { path: { id: wid } } })),
+    staleTime: 0,
+  });
   const movements = useQuery({ queryKey: ["movements", wid], queryFn: () => movementsOf(wid), staleTime: 30_000 }).data ?? [];
   const list = questions.data ?? [];
   const open = list.filter((q) => q.question.answer === null).length;
   return (
     <section aria-labelledby="asked">
-      <h2 id="asked" className="section-head">Readers ask{open > 0 && <span className="text-ochre">{open} open</span>}</h2>
+      <h2 id="asked" className="section-head">
+        Readers ask{open > 0 && <span className="text-ochre">{open} open</span>}
+      </h2>
       {list.length === 0 && <p className="py-2 text-soft">Nobody has asked yet. Who has a published brief can ask on any of its lines.</p>}
-      {list.map((q) => <Asked key={q.question.id} asked={q} movements={movements} done={done} />)}
+      {list.map((q) => (
+        <Asked key={q.question.id} asked={q} movements={movements} done={done} />
+      ))}
     </section>
   );
 }
 
-function Asked({ asked: { question: q, similar }, movements, done }: { asked: Schemas["QuestionToAnswer"]; movements: string[]; done: () => Promise<void> }) {
+function Asked({
+  asked: { question: q, similar },
+  movements,
+  done,
+}: {
+  asked: Schemas["QuestionToAnswer"];
+  movements: string[];
+  done: () => Promise<void>;
+}) {
   const [body, setBody] = useState("");
   const [rules, setRules] = useState(false);
   const [movement, setMovement] = useState("");
@@ -28,7 +44,12 @@ function Asked({ asked: { question: q, similar }, movements, done }: { asked: Sc
   const send = async () => {
     setError(null);
     try {
-      await ask(api.POST("/api/questions/{question}/answer", { params: { path: { question: q.id } }, body: { body, ruling: rules ? { movement: movement || movements[0] || "", text, holdsFrom: from } : null } }));
+      await ask(
+        api.POST("/api/questions/{question}/answer", {
+          params: { path: { question: q.id } },
+          body: { body, ruling: rules ? { movement: movement || movements[0] || "", text, holdsFrom: from } : null },
+        }),
+      );
       await done();
     } catch (e) {
       setError(e as Refused);
@@ -36,18 +57,84 @@ function Asked({ asked: { question: q, similar }, movements, done }: { asked: Sc
   };
   return (
     <article className="border-b border-rule py-3">
-      <p className="text-[0.9rem] text-soft">Version {q.number}{q.askedBy && <> · <bdi>{q.askedBy}</bdi></>}{q.contact && <> · <bdi>{q.contact}</bdi></>} · on “<bdi>{q.line}</bdi>”</p>
-      <p className="font-semibold"><bdi>{q.body}</bdi></p>
-      {q.answer !== null ? <p><b>Answer</b> <bdi>{q.answer}</bdi>{q.rulingIn !== null && <span className="text-soft"> · ruling, in version {q.rulingIn}</span>}</p> : (
-        <form className="mt-2 space-y-2" onSubmit={(e) => { e.preventDefault(); void send(); }}>
-          {similar.map((s) => <p key={s.body} className="text-[0.9rem] text-soft">Before: “<bdi>{s.body}</bdi>” — <bdi>{s.answer}</bdi> <button type="button" className="act" onClick={() => setBody(s.answer)}>Use this answer</button></p>)}
-          <label className="block">Answer<textarea className="block w-full" rows={2} maxLength={1200} value={body} aria-invalid={!!error?.at("body")} onChange={(e) => setBody(e.target.value)} /></label>
-          <label className="flex items-center gap-2"><input type="checkbox" checked={rules} onChange={(e) => setRules(e.target.checked)} /> It becomes a rule, in a new version</label>
+      <p className="text-[0.9rem] text-soft">
+        Version {q.number}
+        {q.askedBy && (
+          <>
+            {" "}
+            · <bdi>{q.askedBy}</bdi>
+          </>
+        )}
+        {q.contact && (
+          <>
+            {" "}
+            · <bdi>{q.contact}</bdi>
+          </>
+        )}{" "}
+        · on “<bdi>{q.line}</bdi>”
+      </p>
+      <p className="font-semibold">
+        <bdi>{q.body}</bdi>
+      </p>
+      {q.answer !== null ? (
+        <p>
+          <b>Answer</b> <bdi>{q.answer}</bdi>
+          {q.rulingIn !== null && <span className="text-soft"> · ruling, in version {q.rulingIn}</span>}
+        </p>
+      ) : (
+        <form
+          className="mt-2 space-y-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void send();
+          }}
+        >
+          {similar.map((s) => (
+            <p key={s.body} className="text-[0.9rem] text-soft">
+              Before: “<bdi>{s.body}</bdi>” — <bdi>{s.answer}</bdi>{" "}
+              <button type="button" className="act" onClick={() => setBody(s.answer)}>
+                Use this answer
+              </button>
+            </p>
+          ))}
+          <label className="block">
+            Answer
+            <textarea
+              className="block w-full"
+              rows={2}
+              maxLength={1200}
+              value={body}
+              aria-invalid={!!error?.at("body")}
+              onChange={(e) => setBody(e.target.value)}
+            />
+          </label>
+          <label className="flex items-center gap-2">
+            <input type="checkbox" checked={rules} onChange={(e) => setRules(e.target.checked)} /> It becomes a rule, in a new version
+          </label>
           {rules && (
             <div className="flex flex-wrap gap-3">
-              <label className="block">Movement<select className="block" value={movement || movements[0]} onChange={(e) => setMovement(e.target.value)}>{movements.map((m) => <option key={m}>{m}</option>)}</select></label>
-              <label className="block grow">The rule, in one sentence<input className="block w-full" maxLength={240} value={text} aria-invalid={!!error?.at("ruling.text")} onChange={(e) => setText(e.target.value)} /></label>
-              <label className="block">Holds from<input className="block" maxLength={120} value={from} onChange={(e) => setFrom(e.target.value)} /></label>
+              <label className="block">
+                Movement
+                <select className="block" value={movement || movements[0]} onChange={(e) => setMovement(e.target.value)}>
+                  {movements.map((m) => (
+                    <option key={m}>{m}</option>
+                  ))}
+                </select>
+              </label>
+              <label className="block grow">
+                The rule, in one sentence
+                <input
+                  className="block w-full"
+                  maxLength={240}
+                  value={text}
+                  aria-invalid={!!error?.at("ruling.text")}
+                  onChange={(e) => setText(e.target.value)}
+                />
+              </label>
+              <label className="block">
+                Holds from
+                <input className="block" maxLength={120} value={from} onChange={(e) => setFrom(e.target.value)} />
+              </label>
             </div>
           )}
           <button className="press">Send the answer</button>
@@ -60,6 +147,11 @@ function Asked({ asked: { question: q, similar }, movements, done }: { asked: Sc
 
 async function movementsOf(wid: string): Promise<string[]> {
   const draft = await ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } }));
-  const explained = await ask(api.POST("/api/competitions/{id}/explain", { params: { path: { id: draft.competitionId } }, body: { doc: 0, body: draft.body, rows: 1 } }));
+  const explained = await ask(
+    api.POST("/api/competitions/{id}/explain", {
+      params: { path: { id: draft.competitionId } },
+      body: { doc: 0, body: draft.body, rows: 1 },
+    }),
+  );
   return explained.explanation.movements.map((m) => m.name);
 }

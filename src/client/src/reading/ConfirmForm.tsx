@@ -17,30 +17,78 @@ export function ConfirmForm({ version, judge }: { version: Schemas["PublishedVer
       setError(e as Refused);
     }
   };
-  const confirm = () => attempt(async () => {
-    await ask(api.POST("/api/published/{code}/confirm", { params: { path: { code: version.code } }, body: { name, judge, answers: (judge ? quiz ?? [] : []).map((_, i) => answers[i] ?? -1) } }));
-    setDone(name);
-    setQuiz(null);
-    setName("");
-  });
-  const begin = () => attempt(async () => {
-    setQuiz(await ask(api.GET("/api/published/{code}/quiz", { params: { path: { code: version.code }, query: { name } } })));
-    setAnswers({});
-  });
+  const confirm = () =>
+    attempt(async () => {
+      await ask(
+        api.POST("/api/published/{code}/confirm", {
+          params: { path: { code: version.code } },
+          body: { name, judge, answers: (judge ? (quiz ?? []) : []).map((_, i) => answers[i] ?? -1) },
+        }),
+      );
+      setDone(name);
+      setQuiz(null);
+      setName("");
+    });
+  const begin = () =>
+    attempt(async () => {
+      setQuiz(await ask(api.GET("/api/published/{code}/quiz", { params: { path: { code: version.code }, query: { name } } })));
+      setAnswers({});
+    });
   return (
     <section aria-labelledby="confirm">
-      <h2 id="confirm" className="section-head">Read and understood</h2>
-      <form className="mt-2 space-y-3" onSubmit={(e) => { e.preventDefault(); void (judge && !quiz ? begin() : confirm()); }}>
-        <label className="block">Your name<input className="block w-64" maxLength={80} value={name} aria-invalid={!!error?.at("name")} onChange={(e) => { setName(e.target.value); setQuiz(null); setDone(""); }} /></label>
-        {judge && quiz?.map((q, i) => (
-          <fieldset key={i}>
-            <legend className="font-semibold">{q.movement.english}: {q.sign.english} What do you call?</legend>
-            {q.calls.map((c, j) => <label key={j} className="flex items-center gap-2"><input type="radio" name={`q${i}`} className="min-h-0" checked={answers[i] === j} onChange={() => setAnswers({ ...answers, [i]: j })} /> “{c.english}”</label>)}
-            {error?.at(`answers[${i}]`) && <p className="field-error">{error.at(`answers[${i}]`)}</p>}
-          </fieldset>
-        ))}
-        <button className="press">{judge && !quiz ? "Three questions first" : `I have read and understood version ${version.number}`}</button>
-        {done && <p role="status" className="font-semibold text-spruce"><bdi>{done}</bdi> has confirmed version {version.number}.</p>}
+      <h2 id="confirm" className="section-head">
+        Read and understood
+      </h2>
+      <form
+        className="mt-2 space-y-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void (judge && !quiz ? begin() : confirm());
+        }}
+      >
+        <label className="block">
+          Your name
+          <input
+            className="block w-64"
+            maxLength={80}
+            value={name}
+            aria-invalid={!!error?.at("name")}
+            onChange={(e) => {
+              setName(e.target.value);
+              setQuiz(null);
+              setDone("");
+            }}
+          />
+        </label>
+        {judge &&
+          quiz?.map((q, i) => (
+            <fieldset key={i}>
+              <legend className="font-semibold">
+                {q.movement.english}: {q.sign.english} What do you call?
+              </legend>
+              {q.calls.map((c, j) => (
+                <label key={j} className="flex items-center gap-2">
+                  <input
+                    type="radio"
+                    name={`q${i}`}
+                    className="min-h-0"
+                    checked={answers[i] === j}
+                    onChange={() => setAnswers({ ...answers, [i]: j })}
+                  />{" "}
+                  “{c.english}”
+                </label>
+              ))}
+              {error?.at(`answers[${i}]`) && <p className="field-error">{error.at(`answers[${i}]`)}</p>}
+            </fieldset>
+          ))}
+        <button className="press">
+          {judge && !quiz ? "Three questions first" : `I have read and understood version ${version.number}`}
+        </button>
+        {done && (
+          <p role="status" className="font-semibold text-spruce">
+            <bdi>{done}</bdi> has confirmed version {version.number}.
+          </p>
+        )}
         {error && <Message error={error} />}
       </form>
     </section>

@@ -7,7 +7,21 @@ export type Lift = { load: string; made: boolean; seat: number };
 const ordinals = ["1st", "2nd", "3rd", "4th", "5th", "6th"];
 
 /** Every lift, made or missed; in a team with the lifter. */
-export function LiftRows({ label, unit, members, value, error, onChange }: { label: string; unit: string; members: number; value: Lift[]; error?: string; onChange: (v: Lift[]) => void }) {
+export function LiftRows({
+  label,
+  unit,
+  members,
+  value,
+  error,
+  onChange,
+}: {
+  label: string;
+  unit: string;
+  members: number;
+  value: Lift[];
+  error?: string;
+  onChange: (v: Lift[]) => void;
+}) {
   const set = (i: number, change: Partial<Lift>) => onChange(value.map((o, j) => (j === i ? { ...o, ...change } : o)));
   return (
     <fieldset>
@@ -16,17 +30,45 @@ export function LiftRows({ label, unit, members, value, error, onChange }: { lab
         <div key={i} className="mt-1 flex flex-wrap items-center gap-4">
           {members > 1 && (
             <select aria-label={`Lifter of lift ${i + 1}`} value={l.seat} onChange={(e) => set(i, { seat: Number(e.target.value) })}>
-              {ordinals.slice(0, members).map((o, s) => <option key={o} value={s + 1}>{o}</option>)}
+              {ordinals.slice(0, members).map((o, s) => (
+                <option key={o} value={s + 1}>
+                  {o}
+                </option>
+              ))}
             </select>
           )}
           <Field label={`Load of lift ${i + 1}, ${unit}`} hideLabel value={l.load} className="w-28" onChange={(v) => set(i, { load: v })} />
           <span className="text-soft">{unit}</span>
-          <Choice label={`Lift ${i + 1}`} value={l.made ? "made" : "missed"} of={["made", "missed"] as const} onChange={(v) => set(i, { made: v === "made" })} />
-          {value.length > 1 && <button type="button" className="act" aria-label={`Remove lift ${i + 1}`} onClick={() => onChange(value.filter((_, j) => j !== i))}>remove</button>}
+          <Choice
+            label={`Lift ${i + 1}`}
+            value={l.made ? "made" : "missed"}
+            of={["made", "missed"] as const}
+            onChange={(v) => set(i, { made: v === "made" })}
+          />
+          {value.length > 1 && (
+            <button
+              type="button"
+              className="act"
+              aria-label={`Remove lift ${i + 1}`}
+              onClick={() => onChange(value.filter((_, j) => j !== i))}
+            >
+              remove
+            </button>
+          )}
         </div>
       ))}
-      <button type="button" className="act" onClick={() => onChange([...value, { load: "", made: true, seat: value[value.length - 1]?.seat ?? 1 }])}>Add a lift</button>
-      {error && <p className="field-error" role="alert">{error}</p>}
+      <button
+        type="button"
+        className="act"
+        onClick={() => onChange([...value, { load: "", made: true, seat: value[value.length - 1]?.seat ?? 1 }])}
+      >
+        Add a lift
+      </button>
+      {error && (
+        <p className="field-error" role="alert">
+          {error}
+        </p>
+      )}
     </fieldset>
   );
 }

@@ -14,18 +14,40 @@ const sizes: Record<Schemas["DivisionKind"], number> = { Individual: 1, Pair: 2,
 export function ScoringPage() {
   const { cid = "", wid } = useParams();
   const overview = useOverview(cid);
-  if (!overview.data) return overview.isError ? <main className="p-6"><Message error={overview.error} /></main> : <Loading what="the scoring" />;
+  if (!overview.data)
+    return overview.isError ? (
+      <main className="p-6">
+        <Message error={overview.error} />
+      </main>
+    ) : (
+      <Loading what="the scoring" />
+    );
   const workouts = overview.data.workouts;
   if (!wid) {
     const first = workouts[0];
-    return first ? <Navigate to={`/c/${cid}/scoring/${first.id}`} replace />
-      : <main className="p-6"><h1>Scoring</h1><p>There is no workout to score yet. <Link className="act" to={`/c/${cid}/workouts`}>Begin one</Link></p></main>;
+    return first ? (
+      <Navigate to={`/c/${cid}/scoring/${first.id}`} replace />
+    ) : (
+      <main className="p-6">
+        <h1>Scoring</h1>
+        <p>
+          There is no workout to score yet.{" "}
+          <Link className="act" to={`/c/${cid}/workouts`}>
+            Begin one
+          </Link>
+        </p>
+      </main>
+    );
   }
   return (
     <main className="px-6 py-4">
       <h1>Scoring</h1>
       <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4 border-b border-rule pb-2">
-        {workouts.map((w) => <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/scoring/${w.id}`}><bdi>{w.title || "Untitled"}</bdi></Link>)}
+        {workouts.map((w) => (
+          <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/scoring/${w.id}`}>
+            <bdi>{w.title || "Untitled"}</bdi>
+          </Link>
+        ))}
       </nav>
       <Of key={wid} cid={cid} wid={wid} />
     </main>
@@ -33,12 +55,19 @@ export function ScoringPage() {
 }
 
 function Of({ cid, wid }: { cid: string; wid: string }) {
-  const stored = useQuery({ queryKey: ["workout", wid], queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })), staleTime: 0 });
+  const stored = useQuery({
+    queryKey: ["workout", wid],
+    queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })),
+    staleTime: 0,
+  });
   const competition = useCompetition(cid).data?.competition;
   const explained = useQuery({
     queryKey: ["explained", wid, stored.data?.revision],
     enabled: !!stored.data,
-    queryFn: () => ask(api.POST("/api/competitions/{id}/explain", { params: { path: { id: cid } }, body: { doc: 0, body: stored.data!.body, rows: 24 } })),
+    queryFn: () =>
+      ask(
+        api.POST("/api/competitions/{id}/explain", { params: { path: { id: cid } }, body: { doc: 0, body: stored.data!.body, rows: 24 } }),
+      ),
   });
   const [division, setDivision] = useState("");
   const [duty, setDuty] = useState("");
@@ -49,16 +78,42 @@ function Of({ cid, wid }: { cid: string; wid: string }) {
   const d = divisions.includes(division) ? division : (divisions[0] ?? "");
   const duties = columns.filter((c) => c.division === d).map((c) => c.duty);
   const u = duties.includes(duty) ? duty : (duties[0] ?? "");
-  if (columns.length === 0) return <p className="mt-4">This workout is for nobody yet. <Link className="act" to={`/c/${cid}/w/${wid}`}>Open the draft</Link></p>;
+  if (columns.length === 0)
+    return (
+      <p className="mt-4">
+        This workout is for nobody yet.{" "}
+        <Link className="act" to={`/c/${cid}/w/${wid}`}>
+          Open the draft
+        </Link>
+      </p>
+    );
   return (
     <>
       <div className="mt-3 flex flex-wrap gap-x-8">
         <Choice label="Division" value={d} of={divisions} onChange={setDivision} />
-        {duties.length > 6
-          ? <label className="flex items-center gap-2">Entry <select value={u} onChange={(e) => setDuty(e.target.value)}>{duties.map((x) => <option key={x}>{x}</option>)}</select></label>
-          : <Choice label="Entry" value={u} of={duties} onChange={setDuty} />}
+        {duties.length > 6 ? (
+          <label className="flex items-center gap-2">
+            Entry{" "}
+            <select value={u} onChange={(e) => setDuty(e.target.value)}>
+              {duties.map((x) => (
+                <option key={x}>{x}</option>
+              ))}
+            </select>
+          </label>
+        ) : (
+          <Choice label="Entry" value={u} of={duties} onChange={setDuty} />
+        )}
       </div>
-      <TryForm key={`${d}/${u}`} cid={cid} body={stored.data.body} division={d} entry={u} members={sizes[competition.divisions.find((x) => x.name === d)?.kind ?? "Individual"]} unit={competition.unit === "Kilogram" ? "kg" : "lb"} draft={`/c/${cid}/w/${wid}`} />
+      <TryForm
+        key={`${d}/${u}`}
+        cid={cid}
+        body={stored.data.body}
+        division={d}
+        entry={u}
+        members={sizes[competition.divisions.find((x) => x.name === d)?.kind ?? "Individual"]}
+        unit={competition.unit === "Kilogram" ? "kg" : "lb"}
+        draft={`/c/${cid}/w/${wid}`}
+      />
     </>
   );
 }

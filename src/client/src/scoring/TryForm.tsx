@@ -17,10 +17,25 @@ const statuses: Record<Status, string> = { Ran: "ran", Withdrew: "withdrew", Did
 const keyOf = (f: Schemas["CardField"]) => `${f.piece}.${f.field}${f.strand === null ? "" : "." + f.strand}`;
 
 /** The card of this workout as fields; the answer is score, tie-break, and place, with the reasoning in words. */
-export function TryForm({ cid, body, division, entry, members, unit, draft }: {
-  cid: string; body: string; division: string; entry: string; members: number; unit: string; draft: string;
+export function TryForm({
+  cid,
+  body,
+  division,
+  entry,
+  members,
+  unit,
+  draft,
+}: {
+  cid: string;
+  body: string;
+  division: string;
+  entry: string;
+  members: number;
+  unit: string;
+  draft: string;
 }) {
-  const ask1 = (run: Schemas["RunObservation"] | null) => ask(api.POST("/api/competitions/{id}/try", { params: { path: { id: cid } }, body: { body, division, duty: entry, run } }));
+  const ask1 = (run: Schemas["RunObservation"] | null) =>
+    ask(api.POST("/api/competitions/{id}/try", { params: { path: { id: cid } }, body: { body, division, duty: entry, run } }));
   const card = useQuery({ queryKey: ["card", cid, body, division, entry], queryFn: () => ask1(null) });
   const tried = useMutation({ mutationFn: ask1 });
   const [status, setStatus] = useState<Status>("Ran");
@@ -30,7 +45,12 @@ export function TryForm({ cid, body, division, entry, members, unit, draft }: {
   const [places, setPlaces] = useState<Record<string, Stood>>({});
   const [local, setLocal] = useState<Record<string, string>>({});
   if (card.isError) return <Message error={card.error} retry={() => void card.refetch()} />;
-  if (!card.data) return <p className="mt-4 text-quiet" aria-busy="true">Loading the card …</p>;
+  if (!card.data)
+    return (
+      <p className="mt-4 text-quiet" aria-busy="true">
+        Loading the card …
+      </p>
+    );
   const { fields, rules, components } = card.data;
   const pieces = [...new Set(fields.map((f) => f.piece))];
   const answer = tried.data;
@@ -41,14 +61,23 @@ export function TryForm({ cid, body, division, entry, members, unit, draft }: {
   const errorAt = (f: Schemas["CardField"]) => {
     const i = pieces.indexOf(f.piece);
     const path = f.field === "count" ? `counts[${strands(f.piece).indexOf(f.strand!)}]` : f.field;
-    const under = Object.entries(refused?.errors ?? {}).filter(([k]) => k.startsWith(`run.pieces[${i}].${path}`)).flatMap(([, v]) => v);
+    const under = Object.entries(refused?.errors ?? {})
+      .filter(([k]) => k.startsWith(`run.pieces[${i}].${path}`))
+      .flatMap(([, v]) => v);
     // A count that is missing altogether is said at the first counter.
-    const missing = f.field === "count" && strands(f.piece)[0] === f.strand ? Object.entries(refused?.errors ?? {}).filter(([k]) => k === `run.pieces[${i}].units`).flatMap(([, v]) => v) : [];
+    const missing =
+      f.field === "count" && strands(f.piece)[0] === f.strand
+        ? Object.entries(refused?.errors ?? {})
+            .filter(([k]) => k === `run.pieces[${i}].units`)
+            .flatMap(([, v]) => v)
+        : [];
     const all = [...under, ...missing];
     return local[keyOf(f)] ?? (all.length ? all.join(" ") : undefined);
   };
   const shown = new Set(fields.map(keyOf));
-  const elsewhere = Object.entries(refused?.errors ?? {}).filter(([k]) => !k.startsWith("run.pieces[") && k !== "run.status").flatMap(([, v]) => v);
+  const elsewhere = Object.entries(refused?.errors ?? {})
+    .filter(([k]) => !k.startsWith("run.pieces[") && k !== "run.status")
+    .flatMap(([, v]) => v);
 
   const submit = () => {
     const { run, wrong } = readCard({ status, unjudged, pieces, fields, tasks: card.data.tasks, values, lifts, places });
@@ -59,47 +88,161 @@ export function TryForm({ cid, body, division, entry, members, unit, draft }: {
   return (
     <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-2">
       <section aria-labelledby="rules">
-        <div className="section-head"><h2 id="rules">The rule</h2><Link className="act" to={draft}>Change it in the draft</Link></div>
-        {rules.length === 0 && <p className="py-2 text-soft">No score of this workout can be computed yet: state one in the draft, or settle the notes beside it.</p>}
-        {rules.map((r, i) => <ul key={i} className="border-b border-rule py-2">{r.map((s) => <li key={s}>{s}</li>)}</ul>)}
+        <div className="section-head">
+          <h2 id="rules">The rule</h2>
+          <Link className="act" to={draft}>
+            Change it in the draft
+          </Link>
+        </div>
+        {rules.length === 0 && (
+          <p className="py-2 text-soft">
+            No score of this workout can be computed yet: state one in the draft, or settle the notes beside it.
+          </p>
+        )}
+        {rules.map((r, i) => (
+          <ul key={i} className="border-b border-rule py-2">
+            {r.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ul>
+        ))}
         <h2 className="section-head mt-5">Sample results</h2>
         <SampleTable components={components} samples={samples} />
         {whatIf.map((w) => (
           <div key={w.title} className="mt-4">
             <h2 className="section-head">If the rule were: {w.title.charAt(0).toLowerCase() + w.title.slice(1)}</h2>
-            {w.moves.length === 0 ? <p className="py-1 text-soft">Nobody moves.</p> : <ul className="py-1">{w.moves.map((m) => <li key={m.sentence}>{m.sentence}</li>)}</ul>}
+            {w.moves.length === 0 ? (
+              <p className="py-1 text-soft">Nobody moves.</p>
+            ) : (
+              <ul className="py-1">
+                {w.moves.map((m) => (
+                  <li key={m.sentence}>{m.sentence}</li>
+                ))}
+              </ul>
+            )}
           </div>
         ))}
       </section>
       <section aria-labelledby="try">
-        <h2 id="try" className="section-head">Try a result</h2>
-        <form className="mt-2 space-y-3" onSubmit={(e) => { e.preventDefault(); submit(); }}>
-          <Choice label="Status" value={status} of={["Ran", "Withdrew", "DidNotStart"] as const} text={(s) => statuses[s]} onChange={setStatus} />
-          {refused?.at("run.status") && <p className="field-error" role="alert">{refused.at("run.status")}</p>}
-          {status !== "DidNotStart" && <div className={fields.length > 12 ? "grid gap-x-6 gap-y-2 sm:grid-cols-2" : "space-y-3"}>{fields.map((f) => {
-            const key = keyOf(f);
-            return f.field === "tries"
-              ? <LiftRows key={key} label={f.label} unit={unit} members={members} value={lifts[f.piece] ?? [{ load: "", made: true, seat: 1 }]} error={errorAt(f)} onChange={(v) => setLifts({ ...lifts, [f.piece]: v })} />
-              : f.field === "stood"
-              ? <PlaceFields key={key} label={f.label} hint={f.hint} tasks={card.data.tasks.find((t) => t.piece === f.piece)?.tasks ?? []} error={errorAt(f)} value={places[f.piece] ?? { round: "", task: 0, unit: "", option: 0 }} onChange={(v) => setPlaces({ ...places, [f.piece]: v })} />
-              : <div key={key}><Field label={f.label} value={values[key] ?? ""} error={errorAt(f)} onChange={(v) => setValues({ ...values, [key]: v })} className="max-w-80" />{fields.length <= 12 && <p className="text-[0.9rem] text-soft">{f.hint}</p>}</div>;
-          })}</div>}
-          {status === "Ran" && shown.size > 0 && <label className="flex items-center gap-2"><input type="checkbox" checked={unjudged} onChange={(e) => setUnjudged(e.target.checked)} /> no judge was there: shown, not ranked</label>}
-          <button className="press" disabled={tried.isPending || fields.length === 0}>Score it</button>
-        </form>
-        {elsewhere.length > 0 && <p className="field-error" role="alert">{elsewhere.join(" ")}</p>}
-        {refused && Object.keys(refused.errors).length === 0 && <div className="mt-3"><Message error={refused} /></div>}
-        <div aria-live="polite">
-          {answer?.tried && !tried.isPending && !refused && answer.tried.results.map((r, i) => (
-            <div key={i} className="mt-4 border-t-[1.5px] border-ink pt-2">
-              <p className="flex flex-wrap items-baseline justify-between gap-3"><span>{components[i]}: <b className="mono text-[1.35rem]">{r.text}</b></span>{answer.tried!.places[i] === 0 ? <span>without a place</span> : <span>place <b className="text-[1.35rem]">{answer.tried!.places[i]}</b> of {answer.tried!.of}</span>}</p>
-              {r.tieText && <p>Tie-break: <span className="mono">{r.tieText}</span></p>}
-              <ul className="mt-1">{r.reasons.map((t) => <li key={t}>{t}</li>)}</ul>
+        <h2 id="try" className="section-head">
+          Try a result
+        </h2>
+        <form
+          className="mt-2 space-y-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            submit();
+          }}
+        >
+          <Choice
+            label="Status"
+            value={status}
+            of={["Ran", "Withdrew", "DidNotStart"] as const}
+            text={(s) => statuses[s]}
+            onChange={setStatus}
+          />
+          {refused?.at("run.status") && (
+            <p className="field-error" role="alert">
+              {refused.at("run.status")}
+            </p>
+          )}
+          {status !== "DidNotStart" && (
+            <div className={fields.length > 12 ? "grid gap-x-6 gap-y-2 sm:grid-cols-2" : "space-y-3"}>
+              {fields.map((f) => {
+                const key = keyOf(f);
+                return f.field === "tries" ? (
+                  <LiftRows
+                    key={key}
+                    label={f.label}
+                    unit={unit}
+                    members={members}
+                    value={lifts[f.piece] ?? [{ load: "", made: true, seat: 1 }]}
+                    error={errorAt(f)}
+                    onChange={(v) => setLifts({ ...lifts, [f.piece]: v })}
+                  />
+                ) : f.field === "stood" ? (
+                  <PlaceFields
+                    key={key}
+                    label={f.label}
+                    hint={f.hint}
+                    tasks={card.data.tasks.find((t) => t.piece === f.piece)?.tasks ?? []}
+                    error={errorAt(f)}
+                    value={places[f.piece] ?? { round: "", task: 0, unit: "", option: 0 }}
+                    onChange={(v) => setPlaces({ ...places, [f.piece]: v })}
+                  />
+                ) : (
+                  <div key={key}>
+                    <Field
+                      label={f.label}
+                      value={values[key] ?? ""}
+                      error={errorAt(f)}
+                      onChange={(v) => setValues({ ...values, [key]: v })}
+                      className="max-w-80"
+                    />
+                    {fields.length <= 12 && <p className="text-[0.9rem] text-soft">{f.hint}</p>}
+                  </div>
+                );
+              })}
             </div>
-          ))}
-          {answer?.tried && !refused && answer.tried.other.map((o) => (
-            <p key={o.component} className="mt-3 border-t border-rule pt-2 text-soft">Under the other school for the cap, {o.component} would be <span className="mono">{o.text}</span>, place {o.place}. {answer.tried!.otherWords}</p>
-          ))}
+          )}
+          {status === "Ran" && shown.size > 0 && (
+            <label className="flex items-center gap-2">
+              <input type="checkbox" checked={unjudged} onChange={(e) => setUnjudged(e.target.checked)} /> no judge was there: shown, not
+              ranked
+            </label>
+          )}
+          <button className="press" disabled={tried.isPending || fields.length === 0}>
+            Score it
+          </button>
+        </form>
+        {elsewhere.length > 0 && (
+          <p className="field-error" role="alert">
+            {elsewhere.join(" ")}
+          </p>
+        )}
+        {refused && Object.keys(refused.errors).length === 0 && (
+          <div className="mt-3">
+            <Message error={refused} />
+          </div>
+        )}
+        <div aria-live="polite">
+          {answer?.tried &&
+            !tried.isPending &&
+            !refused &&
+            answer.tried.results.map((r, i) => (
+              <div key={i} className="mt-4 border-t-[1.5px] border-ink pt-2">
+                <p className="flex flex-wrap items-baseline justify-between gap-3">
+                  <span>
+                    {components[i]}: <b className="mono text-[1.35rem]">{r.text}</b>
+                  </span>
+                  {answer.tried!.places[i] === 0 ? (
+                    <span>without a place</span>
+                  ) : (
+                    <span>
+                      place <b className="text-[1.35rem]">{answer.tried!.places[i]}</b> of {answer.tried!.of}
+                    </span>
+                  )}
+                </p>
+                {r.tieText && (
+                  <p>
+                    Tie-break: <span className="mono">{r.tieText}</span>
+                  </p>
+                )}
+                <ul className="mt-1">
+                  {r.reasons.map((t) => (
+                    <li key={t}>{t}</li>
+                  ))}
+                </ul>
+              </div>
+            ))}
+          {answer?.tried &&
+            !refused &&
+            answer.tried.other.map((o) => (
+              <p key={o.component} className="mt-3 border-t border-rule pt-2 text-soft">
+                Under the other school for the cap, {o.component} would be <span className="mono">{o.text}</span>, place {o.place}.{" "}
+                {answer.tried!.otherWords}
+              </p>
+            ))}
         </div>
       </section>
     </div>

@@ -2,8 +2,26 @@ import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
 import { readCard, type CardValues } from "./readCard";
 
-const field = (piece: string, name: string, strand: string | null = null): Schemas["CardField"] => ({ piece, field: name, label: name, hint: "", max: null, limit: null, strand });
-const card = (change: Partial<CardValues>): CardValues => ({ status: "Ran", unjudged: false, pieces: ["0"], fields: [field("0", "units")], tasks: [], values: {}, lifts: {}, places: {}, ...change });
+const field = (piece: string, name: string, strand: string | null = null): Schemas["CardField"] => ({
+  piece,
+  field: name,
+  label: name,
+  hint: "",
+  max: null,
+  limit: null,
+  strand,
+});
+const card = (change: Partial<CardValues>): CardValues => ({
+  status: "Ran",
+  unjudged: false,
+  pieces: ["0"],
+  fields: [field("0", "units")],
+  tasks: [],
+  values: {},
+  lifts: {},
+  places: {},
+  ...change,
+});
 
 describe("the fields of a card", () => {
   it("become an observation", () => {
@@ -13,28 +31,51 @@ describe("the fields of a card", () => {
   });
 
   it("name what is no number or time at its field", () => {
-    const { wrong } = readCard(card({ values: { "0.units": "4 8", "0.finish": "eight" }, fields: [field("0", "finish"), field("0", "units")] }));
+    const { wrong } = readCard(
+      card({ values: { "0.units": "4 8", "0.finish": "eight" }, fields: [field("0", "finish"), field("0", "units")] }),
+    );
     expect(Object.keys(wrong).sort()).toEqual(["0.finish", "0.units"]);
   });
 
   it("keep a count for each counter, and none when all are empty", () => {
     const fields = [field("0", "count", "first"), field("0", "count", "then")];
-    expect(readCard(card({ fields, values: { "0.count.then": "83" } })).run.pieces[0]!.counts).toEqual([{ strand: "first", units: 0 }, { strand: "then", units: 83 }]);
+    expect(readCard(card({ fields, values: { "0.count.then": "83" } })).run.pieces[0]!.counts).toEqual([
+      { strand: "first", units: 0 },
+      { strand: "then", units: 83 },
+    ]);
     expect(readCard(card({ fields })).run.pieces[0]!.counts).toEqual([]);
   });
 
   it("name a place with its option, and a round only where there are rounds", () => {
-    const tasks = [{ piece: "0", tasks: [{ index: 0, name: "lunge", inRounds: true, word: "rep", options: ["12 at 50 kg", "16 at 40 kg"] }] }];
+    const tasks = [
+      { piece: "0", tasks: [{ index: 0, name: "lunge", inRounds: true, word: "rep", options: ["12 at 50 kg", "16 at 40 kg"] }] },
+    ];
     const at = { round: "2", task: 0, unit: "9", option: 1 };
-    expect(readCard(card({ tasks, places: { "0": at } })).run.pieces[0]!.stood).toEqual({ round: 2, task: 0, unit: 9, option: 1, metres: null });
+    expect(readCard(card({ tasks, places: { "0": at } })).run.pieces[0]!.stood).toEqual({
+      round: 2,
+      task: 0,
+      unit: 9,
+      option: 1,
+      metres: null,
+    });
     expect(readCard(card({ tasks, places: { "0": { ...at, round: "two" } } })).wrong).toHaveProperty("0.stood");
-    expect(readCard(card({ tasks: [{ piece: "0", tasks: [{ ...tasks[0]!.tasks[0]!, inRounds: false, options: [] }] }], places: { "0": at } })).run.pieces[0]!.stood).toMatchObject({ round: null, option: null });
+    expect(
+      readCard(card({ tasks: [{ piece: "0", tasks: [{ ...tasks[0]!.tasks[0]!, inRounds: false, options: [] }] }], places: { "0": at } }))
+        .run.pieces[0]!.stood,
+    ).toMatchObject({ round: null, option: null });
   });
 
   it("leave out lifts without a load and say the lifter only in a team", () => {
-    const lifts = { "0": [{ load: "80", made: true, seat: 1 }, { load: "", made: true, seat: 1 }] };
+    const lifts = {
+      "0": [
+        { load: "80", made: true, seat: 1 },
+        { load: "", made: true, seat: 1 },
+      ],
+    };
     expect(readCard(card({ lifts })).run.pieces[0]!.tries).toEqual([{ load: 80, made: true, seat: null, noClips: false }]);
-    expect(readCard(card({ lifts: { "0": [...lifts["0"], { load: "60.5", made: false, seat: 2 }] } })).run.pieces[0]!.tries.map((t) => t.seat)).toEqual([1, 2]);
+    expect(
+      readCard(card({ lifts: { "0": [...lifts["0"], { load: "60.5", made: false, seat: 2 }] } })).run.pieces[0]!.tries.map((t) => t.seat),
+    ).toEqual([1, 2]);
     expect(readCard(card({ lifts: { "0": [{ load: "8O", made: true, seat: 1 }] } })).wrong).toHaveProperty("0.tries");
   });
 });

@@ -5,11 +5,20 @@ import type { Stood } from "./PlaceFields";
 
 /** What stands in the fields of a card. */
 export type CardValues = {
-  status: Schemas["EntryStatus"]; unjudged: boolean; pieces: string[]; fields: Schemas["CardField"][]; tasks: Schemas["PieceTasks"][];
-  values: Record<string, string>; lifts: Record<string, Lift[]>; places: Record<string, Stood>;
+  status: Schemas["EntryStatus"];
+  unjudged: boolean;
+  pieces: string[];
+  fields: Schemas["CardField"][];
+  tasks: Schemas["PieceTasks"][];
+  values: Record<string, string>;
+  lifts: Record<string, Lift[]>;
+  places: Record<string, Stood>;
 };
 
-/** Turns the fields into an observation; what is no number or time is named at its field. Whether it can have happened is the server's to say. */
+/**
+ * Turns the fields into an observation; what is no number or time is named at its field.
+ * Whether it can have happened is the server's to say.
+ */
 export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wrong: Record<string, string> } {
   const wrong: Record<string, string> = {};
   const text = (key: string) => card.values[key]?.trim() ?? "";
@@ -27,13 +36,21 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
   const pieces = card.pieces.map((piece) => {
     const tries = (card.lifts[piece] ?? []).filter((l) => l.load.trim() !== "");
     if (tries.some((l) => !/^\d{1,4}(\.\d{1,3})?$/.test(l.load.trim()))) wrong[`${piece}.tries`] = "Each load is a number such as 87.5.";
-    const counters = card.fields.filter((f) => f.piece === piece && f.field === "count").map((f) => ({ strand: f.strand!, units: count(`${piece}.count.${f.strand!}`) }));
+    const counters = card.fields
+      .filter((f) => f.piece === piece && f.field === "count")
+      .map((f) => ({ strand: f.strand!, units: count(`${piece}.count.${f.strand!}`) }));
     const team = (card.lifts[piece] ?? []).some((l) => l.seat > 1);
     return {
-      piece, finish: time(`${piece}.finish`), units: count(`${piece}.units`), tieTime: time(`${piece}.tieTime`), stood: stood(card, piece, wrong),
+      piece,
+      finish: time(`${piece}.finish`),
+      units: count(`${piece}.units`),
+      tieTime: time(`${piece}.tieTime`),
+      stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: team ? l.seat : null, noClips: false })),
       counts: counters.every((c) => c.units === null) ? [] : counters.map((c) => ({ strand: c.strand, units: c.units ?? 0 })),
-      watches: [], ticks: null, unverified: count(`${piece}.unverified`),
+      watches: [],
+      ticks: null,
+      unverified: count(`${piece}.unverified`),
     };
   });
   return { run: { status: card.status, pieces, choices: [], unjudged: card.unjudged }, wrong };
@@ -48,5 +65,11 @@ function stood(card: CardValues, piece: string, wrong: Record<string, string>): 
     wrong[`${piece}.stood`] = task.inRounds ? "Whole numbers for round and count." : "A whole number.";
     return null;
   }
-  return { round: task.inRounds ? Number(at.round) : null, task: task.index, unit: Number(at.unit), option: task.options.length > 1 ? at.option : null, metres: null };
+  return {
+    round: task.inRounds ? Number(at.round) : null,
+    task: task.index,
+    unit: Number(at.unit),
+    option: task.options.length > 1 ? at.option : null,
+    metres: null,
+  };
 }

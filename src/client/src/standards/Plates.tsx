@@ -10,7 +10,12 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
   const stature = Math.round(Number(typed) * 10);
   const plate = useQuery({
     queryKey: ["figures", cid, m.id, stature, JSON.stringify(m.clauses)],
-    queryFn: () => ask(api.GET("/api/competitions/{id}/standards/{movement}/figures", { params: { path: { id: cid, movement: m.id }, query: { stature } } })),
+    queryFn: () =>
+      ask(
+        api.GET("/api/competitions/{id}/standards/{movement}/figures", {
+          params: { path: { id: cid, movement: m.id }, query: { stature } },
+        }),
+      ),
     staleTime: 60_000,
     placeholderData: (before) => before,
     enabled: m.motion !== null && typed.trim() !== "",
@@ -21,16 +26,42 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
     <section aria-labelledby="figures" className="mt-4">
       <div className="section-head">
         <h2 id="figures">What it looks like</h2>
-        <label className="flex items-center gap-2 text-[0.9rem] font-normal text-soft">drawn for <input className="w-16 text-right" inputMode="numeric" value={typed} aria-invalid={plate.isError} onChange={(e) => setTyped(e.target.value)} /> cm</label>
+        <label className="flex items-center gap-2 text-[0.9rem] font-normal text-soft">
+          drawn for{" "}
+          <input
+            className="w-16 text-right"
+            inputMode="numeric"
+            value={typed}
+            aria-invalid={plate.isError}
+            onChange={(e) => setTyped(e.target.value)}
+          />{" "}
+          cm
+        </label>
       </div>
-      {plate.isError && (plate.error instanceof Refused && plate.error.at("stature") ? <p role="alert" className="field-error">{plate.error.at("stature")}</p> : <Message error={plate.error} />)}
+      {plate.isError &&
+        (plate.error instanceof Refused && plate.error.at("stature") ? (
+          <p role="alert" className="field-error">
+            {plate.error.at("stature")}
+          </p>
+        ) : (
+          <Message error={plate.error} />
+        ))}
       {plate.data && (
         <>
           <div className="mt-3 flex flex-wrap items-start gap-x-8 gap-y-3">
             {plate.data.positions.map((p) => (
               <figure key={p.phase}>
-                <div className="flex items-end" style={{ height: 190 }}><Figure drawing={p.drawing} scale={190 / tallest(plate.data.positions)} label={`${m.name.english}, ${p.title.english.toLowerCase()}`} /></div>
-                <figcaption className="max-w-[17rem] text-[0.9rem]"><b>{p.title.english}</b>{clause(p.clause) && <span className="block text-soft">{clause(p.clause)!.text.english}</span>}</figcaption>
+                <div className="flex items-end" style={{ height: 190 }}>
+                  <Figure
+                    drawing={p.drawing}
+                    scale={190 / tallest(plate.data.positions)}
+                    label={`${m.name.english}, ${p.title.english.toLowerCase()}`}
+                  />
+                </div>
+                <figcaption className="max-w-[17rem] text-[0.9rem]">
+                  <b>{p.title.english}</b>
+                  {clause(p.clause) && <span className="block text-soft">{clause(p.clause)!.text.english}</span>}
+                </figcaption>
               </figure>
             ))}
           </div>
@@ -39,13 +70,21 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
               <figure key={fault.clause} className="border-t border-rule pt-2">
                 <div className="flex items-end gap-5">
                   <Mark drawing={good} scale={118 / tallest([good, fault])} word="good" label={`${m.name.english}, good`} />
-                  <Mark drawing={fault} scale={118 / tallest([good, fault])} word="no rep" label={`${m.name.english}, no rep: ${fault.title.english}`} />
+                  <Mark
+                    drawing={fault}
+                    scale={118 / tallest([good, fault])}
+                    word="no rep"
+                    label={`${m.name.english}, no rep: ${fault.title.english}`}
+                  />
                 </div>
                 <figcaption className="text-[0.9rem]">{fault.title.english}</figcaption>
               </figure>
             ))}
           </div>
-          <p className="mt-2 text-[0.87rem] text-soft">Drawn from joint angles on a body of common proportions. The clauses decide on each pose; the figure explains a rule and judges no person.</p>
+          <p className="mt-2 text-[0.87rem] text-soft">
+            Drawn from joint angles on a body of common proportions. The clauses decide on each pose; the figure explains a rule and judges
+            no person.
+          </p>
         </>
       )}
     </section>
@@ -57,7 +96,14 @@ function Mark({ drawing, scale, word, label }: { drawing: Schemas["PlateFigure"]
     <div>
       <Figure drawing={drawing.drawing} scale={scale} label={label} />
       <p className={`text-[0.9rem] font-bold ${word === "good" ? "text-spruce" : "text-brick"}`}>
-        <svg viewBox="0 0 16 16" className="mr-1 inline size-3.5" aria-hidden="true">{word === "good" ? <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="2.4" /> : <path d="M3 3l10 10M13 3L3 13" stroke="currentColor" strokeWidth="2.4" />}</svg>{word}
+        <svg viewBox="0 0 16 16" className="mr-1 inline size-3.5" aria-hidden="true">
+          {word === "good" ? (
+            <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="2.4" />
+          ) : (
+            <path d="M3 3l10 10M13 3L3 13" stroke="currentColor" strokeWidth="2.4" />
+          )}
+        </svg>
+        {word}
       </p>
     </div>
   );
@@ -65,4 +111,5 @@ function Mark({ drawing, scale, word, label }: { drawing: Schemas["PlateFigure"]
 
 const tallest = (figures: Schemas["PlateFigure"][]) => Math.max(...figures.map((f) => f.drawing.height));
 
-const pairs = (faults: Schemas["PlateFigure"][]) => faults.flatMap((f, i) => (f.good || !faults[i - 1] ? [] : [[faults[i - 1]!, f] as const]));
+const pairs = (faults: Schemas["PlateFigure"][]) =>
+  faults.flatMap((f, i) => (f.good || !faults[i - 1] ? [] : [[faults[i - 1]!, f] as const]));

@@ -13,7 +13,18 @@ export function PoliciesPage() {
   const { cid = "" } = useParams();
   const stored = useCompetition(cid);
   const policies = usePolicies(cid);
-  if (stored.isError || policies.isError) return <main className="p-6"><Message error={stored.error ?? policies.error!} retry={() => { void stored.refetch(); void policies.refetch(); }} /></main>;
+  if (stored.isError || policies.isError)
+    return (
+      <main className="p-6">
+        <Message
+          error={stored.error ?? policies.error!}
+          retry={() => {
+            void stored.refetch();
+            void policies.refetch();
+          }}
+        />
+      </main>
+    );
   if (!stored.data || !policies.data) return <Loading what="the policies" />;
   return <Policies key={stored.data.id} cid={cid} stored={stored.data} topics={policies.data} />;
 }
@@ -30,34 +41,82 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <div className="flex flex-wrap items-baseline gap-3"><h1>Policies</h1><span className="text-soft">{open ? `${open} not answered for the whole competition` : "all answered"}</span></div>
+        <div className="flex flex-wrap items-baseline gap-3">
+          <h1>Policies</h1>
+          <span className="text-soft">{open ? `${open} not answered for the whole competition` : "all answered"}</span>
+        </div>
         <div className="flex items-center gap-4" role="status">
-          <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>Undo</button><button className="act" disabled={!doc.canRedo} onClick={doc.redo}>Redo</button>
-          <span className="text-soft">{doc.state === "saved" ? "Saved" : doc.state === "refused" || doc.state === "conflict" ? "Not saved" : "Saving …"}</span>
+          <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>
+            Undo
+          </button>
+          <button className="act" disabled={!doc.canRedo} onClick={doc.redo}>
+            Redo
+          </button>
+          <span className="text-soft">
+            {doc.state === "saved" ? "Saved" : doc.state === "refused" || doc.state === "conflict" ? "Not saved" : "Saving …"}
+          </span>
         </div>
       </div>
-      <p className="mt-1 max-w-prose text-soft">Where the trade disagrees, one answer is in force. Choosing another rewrites every clause that it touches; a workout or a division may depart, and that is shown here. <Link className="act" to={`/c/${cid}/standards`}>To the book</Link></p>
+      <p className="mt-1 max-w-prose text-soft">
+        Where the trade disagrees, one answer is in force. Choosing another rewrites every clause that it touches; a workout or a division
+        may depart, and that is shown here.{" "}
+        <Link className="act" to={`/c/${cid}/standards`}>
+          To the book
+        </Link>
+      </p>
       {doc.error && <Message error={doc.error} />}
-      {doc.state === "conflict" && <p className="mt-2 flex gap-4"><button className="press-plain" onClick={() => doc.settle(true)}>Save mine over it</button><button className="press-plain" onClick={() => doc.settle(false)}>Take the other</button></p>}
+      {doc.state === "conflict" && (
+        <p className="mt-2 flex gap-4">
+          <button className="press-plain" onClick={() => doc.settle(true)}>
+            Save mine over it
+          </button>
+          <button className="press-plain" onClick={() => doc.settle(false)}>
+            Take the other
+          </button>
+        </p>
+      )}
       {topics.map(({ topic, inForce, departures }) => {
         const now = chosen(topic.name) ?? topic.default ?? inForce ?? null;
         return (
           <section key={topic.name} aria-labelledby={idOf(topic.name)} className="mt-5">
-            <div className="section-head"><h2 id={idOf(topic.name)}>{topic.question.english}</h2><span className="mono shrink-0 text-soft">policy {topic.name}</span></div>
+            <div className="section-head">
+              <h2 id={idOf(topic.name)}>{topic.question.english}</h2>
+              <span className="mono shrink-0 text-soft">policy {topic.name}</span>
+            </div>
             <div role="radiogroup" aria-labelledby={idOf(topic.name)} className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
               {topic.schools.map((s) => (
                 <label key={s.name} className={`block cursor-pointer border-b py-2 ${now === s.name ? "border-spruce" : "border-rule"}`}>
-                  <span className="flex items-baseline gap-2"><input type="radio" name={topic.name} checked={now === s.name} onChange={() => choose(topic.name, s.name)} className="min-h-0" /><b>{capital(s.label.english)}</b>{now === s.name && <span className="text-[0.87rem] font-bold text-spruce">in force</span>}</span>
+                  <span className="flex items-baseline gap-2">
+                    <input
+                      type="radio"
+                      name={topic.name}
+                      checked={now === s.name}
+                      onChange={() => choose(topic.name, s.name)}
+                      className="min-h-0"
+                    />
+                    <b>{capital(s.label.english)}</b>
+                    {now === s.name && <span className="text-[0.87rem] font-bold text-spruce">in force</span>}
+                  </span>
                   <span className="block text-[0.9rem] text-soft">Judges: {s.judges.english}</span>
                   <span className="block text-[0.9rem] text-soft">Athletes: {s.athletes.english}</span>
-                  {(s.affects?.length ?? 0) > 0 && <span className="block text-[0.87rem] text-quiet">rewrites {s.affects!.join(", ")}</span>}
+                  {(s.affects?.length ?? 0) > 0 && (
+                    <span className="block text-[0.87rem] text-quiet">rewrites {s.affects!.join(", ")}</span>
+                  )}
                 </label>
               ))}
             </div>
             <p className="mt-1 text-[0.9rem] text-soft">
               {now === null ? <b className="text-ochre">Nobody has said. </b> : null}
-              {topic.recommended && <>Recommended: {topic.recommended}. {topic.why.english} </>}
-              {chosen(topic.name) !== undefined && <button className="act" onClick={() => choose(topic.name, null)}>{topic.default ? "Back to the default" : "Leave it open"}</button>}
+              {topic.recommended && (
+                <>
+                  Recommended: {topic.recommended}. {topic.why.english}{" "}
+                </>
+              )}
+              {chosen(topic.name) !== undefined && (
+                <button className="act" onClick={() => choose(topic.name, null)}>
+                  {topic.default ? "Back to the default" : "Leave it open"}
+                </button>
+              )}
             </p>
             {departures.length > 0 && <p className="text-[0.9rem] font-semibold text-ochre">Departs: {departures.join("; ")}</p>}
           </section>

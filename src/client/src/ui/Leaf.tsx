@@ -2,7 +2,19 @@ import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 
 /** A dialog that is closed by Escape, by its button, or by a click beside it. */
-export function Leaf({ open, onClose, title, children, lead }: { open: boolean; onClose: () => void; title: string; lead?: string; children: ReactNode }) {
+export function Leaf({
+  open,
+  onClose,
+  title,
+  children,
+  lead,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  lead?: string;
+  children: ReactNode;
+}) {
   return (
     <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>

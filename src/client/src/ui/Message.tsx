@@ -7,10 +7,18 @@ export function Message({ error, retry }: { error: unknown; retry?: () => void }
     <div role="alert" className="max-w-prose border-l-4 border-brick bg-sheet px-4 py-3">
       <p className="font-bold">{refused?.title ?? "Something went wrong in this window."}</p>
       {refused?.detail && <p>{refused.detail}</p>}
-      {retry && <button className="act" onClick={retry}>Try again</button>}
+      {retry && (
+        <button className="act" onClick={retry}>
+          Try again
+        </button>
+      )}
     </div>
   );
 }
 
 /** Keeps the place while something loads, without jumping. */
-export const Loading = ({ what }: { what: string }) => <p className="p-6 text-quiet" aria-busy="true">Loading {what} …</p>;
+export const Loading = ({ what }: { what: string }) => (
+  <p className="p-6 text-quiet" aria-busy="true">
+    Loading {what} …
+  </p>
+);

@@ -8,9 +8,13 @@ export function Severity({ of }: { of: Finding["severity"] }) {
   return (
     <span className={`${colour} font-bold`}>
       <svg viewBox="0 0 12 12" className="mr-1.5 inline size-3 align-[-1px]" aria-hidden="true">
-        {of === "MustFix" ? <rect x="1" y="1" width="10" height="10" fill="currentColor" />
-          : of === "ShouldFix" ? <path d="M6 1 11.5 11H.5Z" fill="currentColor" />
-          : <circle cx="6" cy="6" r="4.6" fill="none" stroke="currentColor" strokeWidth="1.5" />}
+        {of === "MustFix" ? (
+          <rect x="1" y="1" width="10" height="10" fill="currentColor" />
+        ) : of === "ShouldFix" ? (
+          <path d="M6 1 11.5 11H.5Z" fill="currentColor" />
+        ) : (
+          <circle cx="6" cy="6" r="4.6" fill="none" stroke="currentColor" strokeWidth="1.5" />
+        )}
       </svg>
       {words[of]}
     </span>

@@ -15,14 +15,18 @@ export function useAddress() {
   const there = address.toString();
   useEffect(() => {
     const sent = ours.current.indexOf(there);
-    if (sent >= 0) { ours.current = ours.current.slice(sent + 1); return; }
+    if (sent >= 0) {
+      ours.current = ours.current.slice(sent + 1);
+      return;
+    }
     // Somebody else changed it: back, forward, or a link.
     latest.current = there;
     setChosen(there);
   }, [there]);
   const set = (key: string, value: string) => {
     const next = new URLSearchParams(latest.current);
-    if (value) next.set(key, value); else next.delete(key);
+    if (value) next.set(key, value);
+    else next.delete(key);
     const text = next.toString();
     if (text === latest.current) return;
     latest.current = text;

@@ -9,8 +9,14 @@ export function useUndoKeys(of: { undo: () => void; redo: () => void }) {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       if (!(e.ctrlKey || e.metaKey)) return;
-      if (e.key === "z" && !e.shiftKey) { e.preventDefault(); latest.current.undo(); }
-      if (e.key === "y" || (e.key.toLowerCase() === "z" && e.shiftKey)) { e.preventDefault(); latest.current.redo(); }
+      if (e.key === "z" && !e.shiftKey) {
+        e.preventDefault();
+        latest.current.undo();
+      }
+      if (e.key === "y" || (e.key.toLowerCase() === "z" && e.shiftKey)) {
+        e.preventDefault();
+        latest.current.redo();
+      }
     };
     window.addEventListener("keydown", key);
     return () => window.removeEventListener("keydown", key);

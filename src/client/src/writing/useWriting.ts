@@ -24,40 +24,56 @@ export function useWriting(cid: string, key: string, begun: Movement) {
   const next = useRef<Change | null>(null);
   const again = useRef<(change: Change) => Promise<void>>(async () => undefined);
 
-  const put = useCallback((m: Movement) => {
-    now.current = { ...now.current, movement: m };
-    setMovement(m);
-    void keep(`writing/${cid}/${key}`, m);
-  }, [cid, key]);
+  const put = useCallback(
+    (m: Movement) => {
+      now.current = { ...now.current, movement: m };
+      setMovement(m);
+      void keep(`writing/${cid}/${key}`, m);
+    },
+    [cid, key],
+  );
 
-  const look = useCallback(async (change: Change) => {
-    if (asking.current) {
-      next.current = change;
-      return;
-    }
-    asking.current = true;
-    const asked = now.current;
-    try {
-      const answer = await ask(api.POST("/api/competitions/{id}/standards/look", {
-        params: { path: { id: cid } },
-        body: { movement: asked.movement, pose: { phase: asked.place.phase, breaks: asked.place.breaks, stature: asked.stature, ...change } },
-      }));
-      setFailed(null);
-      // Another change may have come meanwhile; its own question follows.
-      if (asked.place === now.current.place) setLooked(answer);
-      if (answer.pose && (change.turn || change.drag || change.reach) && asked.place === now.current.place) {
-        const rest = (now.current.movement.poses ?? []).filter((p) => p.phase !== asked.place.phase || (p.breaks ?? null) !== asked.place.breaks);
-        put({ ...now.current.movement, poses: [...rest, { phase: asked.place.phase, breaks: asked.place.breaks, angles: answer.pose.angles }] });
+  const look = useCallback(
+    async (change: Change) => {
+      if (asking.current) {
+        next.current = change;
+        return;
       }
-    } catch (e) {
-      setFailed(e instanceof Refused ? e : null);
-    } finally {
-      asking.current = false;
-      const waiting = next.current;
-      next.current = null;
-      if (waiting) void again.current(waiting);
-    }
-  }, [cid, put]);
+      asking.current = true;
+      const asked = now.current;
+      try {
+        const answer = await ask(
+          api.POST("/api/competitions/{id}/standards/look", {
+            params: { path: { id: cid } },
+            body: {
+              movement: asked.movement,
+              pose: { phase: asked.place.phase, breaks: asked.place.breaks, stature: asked.stature, ...change },
+            },
+          }),
+        );
+        setFailed(null);
+        // Another change may have come meanwhile; its own question follows.
+        if (asked.place === now.current.place) setLooked(answer);
+        if (answer.pose && (change.turn || change.drag || change.reach) && asked.place === now.current.place) {
+          const rest = (now.current.movement.poses ?? []).filter(
+            (p) => p.phase !== asked.place.phase || (p.breaks ?? null) !== asked.place.breaks,
+          );
+          put({
+            ...now.current.movement,
+            poses: [...rest, { phase: asked.place.phase, breaks: asked.place.breaks, angles: answer.pose.angles }],
+          });
+        }
+      } catch (e) {
+        setFailed(e instanceof Refused ? e : null);
+      } finally {
+        asking.current = false;
+        const waiting = next.current;
+        next.current = null;
+        if (waiting) void again.current(waiting);
+      }
+    },
+    [cid, put],
+  );
 
   // The first question is asked when the page stands; later ones follow changes.
   useEffect(() => {
@@ -75,24 +91,33 @@ export function useWriting(cid: string, key: string, begun: Movement) {
   }, []);
 
   /** Changes the text of the standard; typing in one field is one step of undo. */
-  const change = useCallback((m: Movement, field: string) => {
-    remember(field);
-    put(m);
-    void look({});
-  }, [look, put, remember]);
+  const change = useCallback(
+    (m: Movement, field: string) => {
+      remember(field);
+      put(m);
+      void look({});
+    },
+    [look, put, remember],
+  );
 
   /** Changes the position that is shown; a drag is one step of undo. */
-  const pose = useCallback((c: Change, field: string) => {
-    remember(field);
-    void look(c);
-  }, [look, remember]);
+  const pose = useCallback(
+    (c: Change, field: string) => {
+      remember(field);
+      void look(c);
+    },
+    [look, remember],
+  );
 
-  const show = useCallback((p: Place, s: number) => {
-    now.current = { ...now.current, place: p, stature: s };
-    setPlace(p);
-    setStature(s);
-    void look({});
-  }, [look]);
+  const show = useCallback(
+    (p: Place, s: number) => {
+      now.current = { ...now.current, place: p, stature: s };
+      setPlace(p);
+      setStature(s);
+      void look({});
+    },
+    [look],
+  );
 
   const undo = useCallback(() => {
     const last = past[past.length - 1];
@@ -130,10 +155,19 @@ export async function putIntoBook(cid: string, written: Movement, was: string | 
       const stored = await ask(api.GET("/api/competitions/{id}", { params: { path: { id: cid } } }));
       const own = stored.competition.ownMovements ?? [];
       const at = own.findIndex((m) => m.id === (was ?? movement.id));
-      const answer = await ask(api.PUT("/api/competitions/{id}", {
-        params: { path: { id: cid } },
-        body: { baseRevision: stored.revision, saveId: crypto.randomUUID(), competition: { ...stored.competition, ownMovements: at < 0 ? [...own, movement] : own.map((m, i) => (i === at ? movement : m)) } },
-      }));
+      const answer = await ask(
+        api.PUT("/api/competitions/{id}", {
+          params: { path: { id: cid } },
+          body: {
+            baseRevision: stored.revision,
+            saveId: crypto.randomUUID(),
+            competition: {
+              ...stored.competition,
+              ownMovements: at < 0 ? [...own, movement] : own.map((m, i) => (i === at ? movement : m)),
+            },
+          },
+        }),
+      );
       queryClient.setQueryData(["competition", cid], answer);
       for (const key of ["overview", "book", "policies"]) void queryClient.invalidateQueries({ queryKey: [key, cid] });
       return null;
