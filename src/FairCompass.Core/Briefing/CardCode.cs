@@ -51,8 +51,8 @@ public sealed record CardCode(string Id, string Content, int Size, Eq<string> Ro
             parts.Length is 2 or 3
             && int.TryParse(parts[1].Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number)
             && number is >= 1 and <= Highest
-            && Fingerprint.Read(parts[0]) is { } code
-            && (parts.Length == 2 || Fingerprint.CodeOf(parts[2].Trim()) == code)
+            && (Fingerprint.Read(parts[0]) ?? (parts.Length == 3 ? Fingerprint.ReadOlder(parts[0]) : null)) is { } code
+            && (parts.Length == 2 || Fingerprint.Belongs(parts[2].Trim(), code))
             ? (code, number)
             : null;
     }

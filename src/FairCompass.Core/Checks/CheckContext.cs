@@ -25,6 +25,9 @@ public sealed record CheckContext(
     IReadOnlyList<string> Lines
 )
 {
+    /// <summary>Why nothing was worked out of the draft; null when it was.</summary>
+    public string? TooLarge { get; init; }
+
     /// <summary>The written text of a place; empty when the place is not in the draft.</summary>
     public string LineText(SourceRange at) =>
         at.Line >= 1 && at.Line <= Lines.Count && at.Column - 1 + at.Length <= Lines[at.Line - 1].Length

@@ -48,6 +48,9 @@ public static class CheckList
         new ClauseUnseen(),
     ];
 
+    /// <summary>Findings of one rule that are told: more help nobody, and a short text can have very many.</summary>
+    public const int MostOfOneRule = 100;
+
     /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>
     public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems)
     {
@@ -62,11 +65,11 @@ public static class CheckList
                 Key(NotUnderstood, context, p.At, p.Sentence)
             ))
             .ToList();
-        foreach (var check in All)
+        // A draft that is too large was read and not worked out, so there is nothing that the others could speak of.
+        foreach (var check in context.TooLarge is null ? All : All.Where(c => c is TooLarge))
         {
             findings.AddRange(
-                check
-                    .Look(context)
+                Told(check.Look(context))
                     .Select(r => new Finding(
                         check.Id,
                         check.Severity,
@@ -85,6 +88,25 @@ public static class CheckList
             .ThenBy(f => f.Severity)
             .ThenBy(f => f.At.Column)
             .ToEq();
+    }
+
+    private static IEnumerable<Report> Told(IEnumerable<Report> reports)
+    {
+        var told = 0;
+        foreach (var report in reports)
+        {
+            if (++told > MostOfOneRule)
+            {
+                yield return report with
+                {
+                    Sentence = $"There are more like the {MostOfOneRule} above; settle those first.",
+                    Mends = [],
+                };
+                yield break;
+            }
+
+            yield return report;
+        }
     }
 
     private static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>

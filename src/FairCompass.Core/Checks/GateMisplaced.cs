@@ -26,25 +26,36 @@ public sealed class GateMisplaced : ICheck
     {
         foreach (var piece in context.Pieces)
         {
-            foreach (var report in Block(piece.Items, null, 0))
+            foreach (var report in Block(piece.Items, null, 0, true))
             {
                 yield return report;
             }
         }
     }
 
-    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds, int depth)
+    /// <param name="items">A block of work.</param>
+    /// <param name="rounds">How often it is done; null without end or when no loop stands around it.</param>
+    /// <param name="depth">How many loops stand around it.</param>
+    /// <param name="ends">True when nothing follows the block.</param>
+    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds, int depth, bool ends)
     {
         var work = false;
         int? last = null;
-        foreach (var item in items)
+        for (var i = 0; i < items.Count; i++)
         {
+            var item = items[i];
+            var behind = items.Skip(i + 1).Any(IsWork);
             switch (item)
             {
                 case Work.Gate g:
                     if (g.Adds.Any(t => t == Duration.Zero))
                     {
                         yield return new Report(g.At, "This gate adds no time.");
+                    }
+
+                    if (!behind && ends && depth == 0)
+                    {
+                        yield return new Report(g.At, "This gate stands after the last rep, where the work is finished: it opens nothing.");
                     }
 
                     if (!work)
@@ -81,13 +92,20 @@ public sealed class GateMisplaced : ICheck
                             $"{g.Adds.Count} times, but the gate is passed {(depth == 0 ? "once" : $"{rounds} times")}."
                         );
                     }
+                    else if (g.Adds.Count > 1 && g.Adds.Count == rounds && depth == 1 && ends && !behind)
+                    {
+                        yield return new Report(
+                            g.At,
+                            $"{g.Adds.Count} times, but after round {rounds} the work is finished: only {g.Adds.Count - 1} open something."
+                        );
+                    }
 
                     // The next segment needs work of its own, unless both belong to other rounds.
                     work = g.OnlyRound is not null && work;
                     break;
                 case Work.Rounds r:
                     work = true;
-                    foreach (var report in Block(r.Items, r.Times, depth + 1))
+                    foreach (var report in Block(r.Items, r.Times, depth + 1, ends && !behind))
                     {
                         yield return report;
                     }
@@ -95,7 +113,7 @@ public sealed class GateMisplaced : ICheck
                     break;
                 case Work.Scheme s:
                     work = true;
-                    foreach (var report in Block(s.Items, s.Of.First.Length, depth + 1))
+                    foreach (var report in Block(s.Items, s.Of.First.Length, depth + 1, ends && !behind))
                     {
                         yield return report;
                     }
@@ -109,4 +127,6 @@ public sealed class GateMisplaced : ICheck
             }
         }
     }
+
+    private static bool IsWork(Work work) => work is not (Work.Gate or Work.RuleLine or Work.OwnRest);
 }

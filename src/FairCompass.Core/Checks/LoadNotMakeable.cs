@@ -28,7 +28,7 @@ public sealed class LoadNotMakeable : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var stock = new Dictionary<(MovementKit, string), IReadOnlyList<decimal>>();
+        var stock = new Dictionary<(MovementKit, string), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
         var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>(
             RangeComparer.Instance
         );
@@ -46,12 +46,13 @@ public sealed class LoadNotMakeable : ICheck
             var bar = movement.Kit == MovementKit.Barbell ? address.Duty : "";
             if (!stock.TryGetValue((movement.Kit, bar), out var masses))
             {
-                stock[(movement.Kit, bar)] = masses = Stock(context.Competition, movement.Kit, bar);
+                var sorted = Stock(context.Competition, movement.Kit, bar);
+                stock[(movement.Kit, bar)] = masses = (sorted, sorted.ToHashSet());
             }
 
-            foreach (var value in Figures(load.Value, context.Competition.Unit).Where(v => masses.Count > 0 || IsStocked(movement.Kit)))
+            foreach (var value in Figures(load.Value, context.Competition.Unit).Where(v => masses.Set.Count > 0 || IsStocked(movement.Kit)))
             {
-                if (!masses.Contains(value) || load.Value.Implements > (movement.Kit == MovementKit.Dumbbell ? 2 : 1))
+                if (!masses.Set.Contains(value) || load.Value.Implements > (movement.Kit == MovementKit.Dumbbell ? 2 : 1))
                 {
                     var key = (load.From.At, value, movement.Kit, bar);
                     if (!wrong.TryGetValue(key, out var seen))
@@ -66,7 +67,7 @@ public sealed class LoadNotMakeable : ICheck
 
         foreach (var ((at, value, kit, bar), (load, addresses)) in wrong)
         {
-            yield return Report(context, at, value, kit, load, addresses, stock[(kit, bar)]);
+            yield return Report(context, at, value, kit, load, addresses, stock[(kit, bar)].Sorted);
         }
     }
 

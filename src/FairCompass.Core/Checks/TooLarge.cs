@@ -19,6 +19,9 @@ public sealed class TooLarge : ICheck
 
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context) =>
+        context.TooLarge is { } objection ? [new Report(new(1, 1, 1), objection)] : Parts(context);
+
+    private static IEnumerable<Report> Parts(CheckContext context) =>
         context
             .Courses.Take(1)
             .SelectMany(c => c.Pieces)
@@ -29,8 +32,8 @@ public sealed class TooLarge : ICheck
                     .Courses.Where(c => c.Clock.TooMany)
                     .Take(1)
                     .Select(c => new Report(
-                        c.Clock.Pieces[^1].At,
-                        $"More than {Clockwork.LargestCount} windows and turns; the rest is left out."
+                        c.Clock.Pieces is [.., var last] ? last.At : context.Workout.Stages[0].At,
+                        $"More than {Clockwork.LargestCount} windows and turns, or {Clockwork.MostSteps} with the rests; the rest is left out."
                     ))
             );
 }

@@ -34,11 +34,16 @@ public sealed class Clockwork
     /// <summary>More pieces than any event has; beyond it the rest is left out and a finding says so.</summary>
     public const int LargestCount = 400;
 
+    /// <summary>Spans, turns and cycles that are walked: rests and empty cycles have no pieces, and could go on for ever.</summary>
+    public const int MostSteps = 2_000;
+
     private readonly List<PieceOfWork> pieces = [];
     private readonly List<ClockSpan> spans = [];
+    private readonly Dictionary<(int Line, int Column), bool> holds = [];
     private readonly Workout workout;
     private readonly int members;
     private readonly IReadOnlyList<Group> groups;
+    private int steps;
     private Duration? now = Duration.Zero;
     private int? cycle;
 
@@ -78,8 +83,21 @@ public sealed class Clockwork
         return walk;
     }
 
+    /// <summary>The hall clock of each division that has an entry, by its name; entries of as many members share one.</summary>
+    public static IReadOnlyDictionary<string, Clockwork> OfEach(Workout workout, Prescriptions.Resolver resolver)
+    {
+        var divisions = resolver.Entries.Select(e => e.Division).DistinctBy(d => d.Name).ToList();
+        var clocks = divisions.DistinctBy(d => d.Size).ToDictionary(d => d.Size, d => Of(workout, d));
+        return divisions.ToDictionary(d => d.Name, d => clocks[d.Size], StringComparer.Ordinal);
+    }
+
     private void Walk(Stage stage)
     {
+        if (Full())
+        {
+            return;
+        }
+
         switch (stage)
         {
             case Stage.Window w:
@@ -117,10 +135,9 @@ public sealed class Clockwork
     private void Window(Stage.Window w)
     {
         var halves = w.Items.OfType<Work.GroupOf>().ToList();
-        var longest = w.Time is { } time ? time + GateTime(w.Items, 1) : (Duration?)null;
         if (halves.Count == 0)
         {
-            Span(SpanKind.Work, w.Label, longest, [(Add(w.Label, w.Goal, w.Time, w.Items, w.At), null, w.Label)]);
+            Span(SpanKind.Work, w.Label, w.Time + GatePasses.Time(w.Items), [(Add(w.Label, w.Goal, w.Time, w.Items, w.At), null, w.Label)]);
             return;
         }
 
@@ -129,7 +146,7 @@ public sealed class Clockwork
         Span(
             SpanKind.Work,
             w.Label,
-            longest,
+            w.Time + halves.Max(h => GatePasses.Time(shared.Concat(h.Items).ToEq())),
             halves.Select(h =>
                 (
                     Add(
@@ -354,11 +371,23 @@ public sealed class Clockwork
 
     /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common
     /// practice).</summary>
-    private static int JudgesOf(List<PieceOfWork> at)
+    private int JudgesOf(List<PieceOfWork> at)
     {
         // Parts that follow each other on one running clock are watched by the same judge.
         var stations = at.Where(p => !p.InTimeLeft).GroupBy(p => p.Key).Sum(g => Math.Max(g.Count(), g.First().Swaps.Count));
-        return stations + (at.SelectMany(p => Holds(p.Items)).Any() ? 1 : 0);
+        return stations + (at.Exists(HasHold) ? 1 : 0);
+    }
+
+    /// <summary>Cycles and turns come back to the same lines, which are looked through once.</summary>
+    private bool HasHold(PieceOfWork piece)
+    {
+        var line = (piece.At.Line, piece.At.Column);
+        if (!holds.TryGetValue(line, out var has))
+        {
+            holds[line] = has = Holds(piece.Items).Any();
+        }
+
+        return has;
     }
 
     private static IEnumerable<Rule.Hold> Holds(IEnumerable<Work> items) =>
@@ -373,31 +402,11 @@ public sealed class Clockwork
                 }
             );
 
-    /// <summary>What the gates of a window add when every one is passed.</summary>
-    internal static Duration GateTime(Eq<Work> items, long rounds)
-    {
-        var sum = Duration.Zero;
-        foreach (var item in items)
-        {
-            sum += item switch
-            {
-                Work.Gate g when g.OnlyRound is not null || g.Adds.Count == 1 => new(
-                    (g.Adds[0] ?? Duration.Zero).Ms * (g.OnlyRound is null ? Math.Min(rounds, 100) : 1)
-                ),
-                Work.Gate g => g.Adds.Take((int)Math.Min(rounds, 100)).Aggregate(Duration.Zero, (a, b) => a + (b ?? Duration.Zero)),
-                Work.Rounds r => GateTime(r.Items, r.Times ?? 100),
-                Work.Scheme s => GateTime(s.Items, s.Of.First.Length ?? 100),
-                _ => Duration.Zero,
-            };
-        }
-
-        return sum;
-    }
-
     private static Said ReRigWords(Rule.ReRig rig) =>
         rig.To is { } to
             ? ("changes the load to " + Notation.Printer.Detail(to), "cambia la carga a " + Notation.Printer.Detail(to))
             : ("changes the load", "cambia la carga");
 
-    private bool Full() => TooMany |= pieces.Count >= LargestCount;
+    /// <summary>Counts a step of the walk; true when no more are taken.</summary>
+    private bool Full() => TooMany |= pieces.Count >= LargestCount || ++steps > MostSteps;
 }

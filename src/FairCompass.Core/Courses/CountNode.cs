@@ -20,6 +20,7 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCa
         tally.Of switch
         {
             TallyOf.Credit => Credit.Of(units, Amounts?.Value(index)),
+            TallyOf.CreditBeforeBonus => Credit.WithoutBonus().Of(units, Amounts?.Value(index)),
             TallyOf.Calories => IsCalories ? units : 0,
             TallyOf.Millimetres => Count.Times(units, MillimetresEach),
             _ => units,
@@ -32,6 +33,7 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCa
         : tally.Of switch
         {
             TallyOf.Credit => Credit.Sum(Amounts, over),
+            TallyOf.CreditBeforeBonus => Credit.WithoutBonus().Sum(Amounts, over),
             TallyOf.Calories => IsCalories ? Amounts.Sum(over) : 0,
             TallyOf.Millimetres => Count.Times(Amounts.Sum(over), MillimetresEach),
             _ => Amounts.Sum(over),

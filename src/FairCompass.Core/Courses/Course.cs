@@ -125,21 +125,21 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     private Clockwork? clock;
 
     /// <summary>Compiles a workout for every entry it is for.</summary>
-    public static IReadOnlyList<Course> CompileAll(Workout workout, Resolver resolver)
-    {
-        var clocks = new Dictionary<string, Clockwork>(StringComparer.Ordinal);
-        return resolver
+    /// <param name="resolver">Knows the entries.</param>
+    /// <param name="clocks">From <see cref="Clockwork.OfEach"/>.</param>
+    /// <param name="cancel">Ends the work between two entries.</param>
+    public static IReadOnlyList<Course> CompileAll(
+        Resolver resolver,
+        IReadOnlyDictionary<string, Clockwork> clocks,
+        CancellationToken cancel = default
+    ) =>
+        resolver
             .Entries.Select(entry =>
             {
-                if (!clocks.TryGetValue(entry.Division.Name, out var clock))
-                {
-                    clocks[entry.Division.Name] = clock = Clockwork.Of(workout, entry.Division);
-                }
-
-                return Compile(clock, resolver, entry, []);
+                cancel.ThrowIfCancellationRequested();
+                return Compile(clocks[entry.Division.Name], resolver, entry, []);
             })
             .ToList();
-    }
 
     /// <summary>The hall clock for this entry.</summary>
     public Clockwork Clock => clock ?? throw new InvalidOperationException("Only a compiled course has a clock.");

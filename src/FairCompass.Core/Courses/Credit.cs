@@ -52,6 +52,9 @@ public abstract record Credit
             _ => 0,
         };
 
+    /// <summary>What the units are worth when the target is not hit.</summary>
+    public Credit WithoutBonus() => this is WithBonus b ? b.Base : this;
+
     /// <summary>True when each unit is worth one, so that the running total of units is the running score.</summary>
     public bool IsPlain => this is Each { Worth: 1 };
 }

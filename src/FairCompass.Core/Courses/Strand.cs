@@ -219,22 +219,14 @@ public sealed class Strand
         return due.ToEq();
     }
 
-    /// <summary>The gates in the order of the work, at most 100.</summary>
+    /// <summary>
+    /// The gates in the order of the work, at most 100. After the last unit the work is finished, so a gate that stands there
+    /// opens nothing and is none.
+    /// </summary>
     public Eq<StrandGate> Gates()
     {
-        var passed = new Dictionary<Work.Gate, int>(ReferenceEqualityComparer.Instance);
-        var gates = new List<StrandGate>();
-        foreach (var (gate, units) in Marks<Work.Gate>(100))
-        {
-            var nth = passed.GetValueOrDefault(gate);
-            if (nth < gate.Adds.Count || gate.Adds.Count == 1)
-            {
-                gates.Add(new(units, gate.Adds[Math.Min(nth, gate.Adds.Count - 1)], gate));
-                passed[gate] = nth + 1;
-            }
-        }
-
-        return gates.ToEq();
+        var behind = Marks<Work.Gate>(GatePasses.Most).TakeWhile(m => Units is not { } all || m.Units < all);
+        return GatePasses.Opened(behind, m => m.Line).Select(g => new StrandGate(g.Pass.Units, g.Adds, g.Pass.Line)).ToEq();
     }
 
     /// <summary>Lines of one kind that have no units of their own, with the units before them, in the order of the work.</summary>
@@ -244,7 +236,8 @@ public sealed class Strand
         where T : Work
     {
         var marks = new List<(T, long)>();
-        Marks(root, 0, 0, marks, most);
+        var steps = 0;
+        Marks(root, 0, 0, marks, most, ref steps);
         return marks;
     }
 
@@ -436,7 +429,7 @@ public sealed class Strand
                     {
                         if (sequence.Items[i] is CountNode.Mark mark)
                         {
-                            if (mark.Work is not Work.Gate { OnlyRound: { } only } || only == index + 1)
+                            if (mark.Work is not Work.Gate gate || GatePasses.StandsIn(gate, index))
                             {
                                 due.Add(mark.Work);
                             }
@@ -461,27 +454,36 @@ public sealed class Strand
         }
     }
 
-    private static void Marks<T>(CountNode node, long index, long before, List<(T, long)> marks, int most)
+    private static void Marks<T>(CountNode node, long index, long before, List<(T, long)> marks, int most, ref int steps)
         where T : Work
     {
+        if (++steps > GatePasses.MostSteps)
+        {
+            return;
+        }
+
         switch (node)
         {
             case CountNode.Mark { Work: T line }
-                when marks.Count < most && (line is not Work.Gate { OnlyRound: { } only } || only == index + 1):
+                when marks.Count < most && (line is not Work.Gate gate || GatePasses.StandsIn(gate, index)):
                 marks.Add((line, before));
                 break;
             case CountNode.Sequence sequence:
                 foreach (var item in sequence.Items)
                 {
-                    Marks(item, index, before, marks, most);
+                    Marks(item, index, before, marks, most, ref steps);
                     before = Count.Add(before, item.Total(index));
                 }
 
                 break;
             case CountNode.Repeat repeat when HasMark<T>(repeat.Body):
-                for (var i = 0L; i < Math.Min(repeat.Times ?? most, 1000) && marks.Count < most; i++)
+                for (
+                    var i = 0L;
+                    i < Math.Min(repeat.Times ?? most, GatePasses.MostRounds) && marks.Count < most && steps <= GatePasses.MostSteps;
+                    i++
+                )
                 {
-                    Marks(repeat.Body, i, Count.Add(before, repeat.Body.Prefix(i)), marks, most);
+                    Marks(repeat.Body, i, Count.Add(before, repeat.Body.Prefix(i)), marks, most, ref steps);
                 }
 
                 break;

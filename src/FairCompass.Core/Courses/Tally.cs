@@ -9,6 +9,9 @@ public enum TallyOf
     /// <summary>Credit: what the units are worth in the score.</summary>
     Credit,
 
+    /// <summary>Credit without the bonus of a target: what ticked targets are added to.</summary>
+    CreditBeforeBonus,
+
     /// <summary>Calories read off a machine.</summary>
     Calories,
 
@@ -29,6 +32,9 @@ public readonly record struct Tally(TallyOf Of, int Seat = 0)
 
     /// <summary>Credit.</summary>
     public static Tally Credit => new(TallyOf.Credit);
+
+    /// <summary>Credit without the bonus of a target.</summary>
+    public static Tally CreditBeforeBonus => new(TallyOf.CreditBeforeBonus);
 
     /// <summary>Calories.</summary>
     public static Tally Calories => new(TallyOf.Calories);

@@ -1,6 +1,7 @@
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
@@ -27,19 +28,35 @@ public sealed record Understanding(
     IReadOnlyList<ScoreSheet> Sheets
 )
 {
-    /// <summary>The model.</summary>
-    public Workout Workout => Parsed.Workout;
+    /// <summary>The model; without its work when the draft is too large, so that nothing is made of it anywhere.</summary>
+    public Workout Workout { get; private init; } = Parsed.Workout;
 
     /// <summary>Every task for every column.</summary>
     public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Parsed.Workout, Resolver);
 
-    /// <summary>Reads and compiles a draft.</summary>
-    public static Understanding Of(Competition competition, string text)
+    /// <summary>Why nothing was worked out of the draft: it is for too many, too often; null as a rule.</summary>
+    public string? TooLarge { get; private init; }
+
+    /// <summary>Reads and compiles a draft. One that is too large is read only: no columns, no entries, no courses.</summary>
+    /// <param name="competition">Must have passed <see cref="CompetitionRules.Validate"/>.</param>
+    /// <param name="text">Any text.</param>
+    /// <param name="cancel">Ends the work between two entries.</param>
+    public static Understanding Of(Competition competition, string text, CancellationToken cancel = default)
     {
         var normal = text.Replace("\r\n", "\n", StringComparison.Ordinal);
         var parsed = Parser.Parse(normal);
         var resolver = new Resolver(competition, parsed.Workout);
-        var courses = Course.CompileAll(parsed.Workout, resolver);
+        var clocks = Clockwork.OfEach(parsed.Workout, resolver);
+        if (DraftWeight.Of(parsed.Workout, resolver, clocks).Objection is { } objection)
+        {
+            return new(competition, normal, parsed, new Resolver(competition, parsed.Workout, forNobody: true), [], [])
+            {
+                TooLarge = objection,
+                Workout = parsed.Workout with { Stages = [], Scores = [] },
+            };
+        }
+
+        var courses = Course.CompileAll(resolver, clocks, cancel);
         return new(competition, normal, parsed, resolver, courses, courses.Select(c => ScoreSheet.Of(parsed.Workout, c)).ToList());
     }
 
@@ -64,7 +81,10 @@ public sealed record Understanding(
 
     /// <summary>Everything missing or contradictory.</summary>
     public Eq<Finding> Findings() =>
-        CheckList.Run(new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')), Parsed.Problems);
+        CheckList.Run(
+            new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')) { TooLarge = TooLarge },
+            Parsed.Problems
+        );
 }
 
 /// <summary>Explains a draft: the one function behind the drafting table and <c>POST /api/explain</c>.</summary>

@@ -2,18 +2,20 @@ using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Format;
 
 /// <summary>
 /// Canonical JSON after RFC 8785 with a narrower set of values: objects, arrays, strings, booleans, null, and integers
-/// within ±2⁵³. Keys are ordered by UTF-16 units, strings have the shortest escapes, there is no white space. Fractions
-/// are strings in normal form, because RFC 8785 prints numbers as binary floating point, which this product never uses.
+/// within ±2⁵³. Keys are ordered by UTF-16 units, strings have the shortest escapes, there is no white space. Every other
+/// number is written as a string in normal form, <c>"54.3"</c>, because RFC 8785 prints numbers as binary floating point,
+/// which this product never uses; <c>90.0</c> is the integer 90.
 /// </summary>
 public static class CanonicalJson
 {
     /// <summary>The canonical text of a JSON value.</summary>
-    /// <exception cref="ArgumentException">The value holds a number that is not an integer within ±2⁵³.</exception>
+    /// <exception cref="ArgumentException">The value holds a number beyond the range of <see cref="decimal"/>.</exception>
     public static string Write(JsonNode? node)
     {
         var text = new StringBuilder();
@@ -72,15 +74,22 @@ public static class CanonicalJson
                 text.Append("false");
                 break;
             default:
-                if (
-                    !long.TryParse(value.ToJsonString(), NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n)
-                    || Math.Abs(n) > 1L << 53
-                )
+                var written = value.ToJsonString();
+                if (!decimal.TryParse(written, NumberStyles.Float, CultureInfo.InvariantCulture, out var n))
                 {
-                    throw new ArgumentException($"{value.ToJsonString()} is not an integer within ±2⁵³.", nameof(value));
+                    throw new ArgumentException($"{written} is no number that is computed with.", nameof(value));
                 }
 
-                text.Append(n.ToString(CultureInfo.InvariantCulture));
+                var normal = Number.Normal(n);
+                if (decimal.Truncate(n) == n && Math.Abs(n) <= 1L << 53)
+                {
+                    text.Append(normal);
+                }
+                else
+                {
+                    String(normal, text);
+                }
+
                 break;
         }
     }

@@ -34,11 +34,32 @@ public sealed record Fingerprint(string Sha256, string Code)
         return new(Convert.ToHexStringLower(hash), CodeOf(hash));
     }
 
-    /// <summary>The printed code of a hash.</summary>
+    /// <summary>Codes of one content: more copies of a workout than anybody publishes.</summary>
+    public const int MostCopies = 100;
+
+    /// <summary>
+    /// The fingerprint with the code of another workout of the same content: a code leads to one workout only, so a copy that is
+    /// published, for a rehearsal or from a backup, gets the next one.
+    /// </summary>
+    /// <param name="copy">0 for the workout that published it first; less than <see cref="MostCopies"/>.</param>
+    public Fingerprint OfCopy(int copy) => copy == 0 ? this : this with { Code = CodeOf(Convert.FromHexString(Sha256), copy) };
+
+    /// <summary>True when a printed code belongs to this hash: to the workout that published it first, or to a copy.</summary>
     /// <param name="sha256">64 hexadecimal digits in either case.</param>
-    /// <returns>Null when it is no such hash.</returns>
-    public static string? CodeOf(string sha256) =>
-        sha256.Length == 64 && sha256.All(char.IsAsciiHexDigit) ? CodeOf(Convert.FromHexString(sha256)) : null;
+    /// <param name="code">As it is printed, with the check character of today or of before.</param>
+    public static bool Belongs(string sha256, string code)
+    {
+        if (sha256.Length != 64 || !sha256.All(char.IsAsciiHexDigit) || (Read(code) ?? ReadOlder(code)) is not { } printed)
+        {
+            return false;
+        }
+
+        var hash = Convert.FromHexString(sha256);
+        return Enumerable.Range(0, MostCopies).Any(n => CodeOf(hash, n).AsSpan(0, 9).SequenceEqual(printed.AsSpan(0, 9)));
+    }
+
+    private static string CodeOf(byte[] hash, int copy) =>
+        CodeOf(copy == 0 ? hash : SHA256.HashData(Encoding.UTF8.GetBytes($"fair-compass/copy/1\n{Convert.ToHexStringLower(hash)}/{copy}")));
 
     private static string CodeOf(byte[] hash)
     {
@@ -54,7 +75,15 @@ public sealed record Fingerprint(string Sha256, string Code)
 
     /// <summary>Reads a code as people type it: case, spaces and hyphens do not matter, and O, I, L are taken for 0 and 1.</summary>
     /// <returns>The code as it is printed; null when it is none, or a character was misread.</returns>
-    public static string? Read(string typed)
+    public static string? Read(string typed) => Read(typed, Check);
+
+    /// <summary>Reads a code that was printed with the check character of before; whoever takes it must find it among the published.</summary>
+    /// <inheritdoc cref="Read(string)"/>
+    public static string? ReadOlder(string typed) => Read(typed, OlderCheck);
+
+    private delegate char Checking(ReadOnlySpan<char> code);
+
+    private static string? Read(string typed, Checking check)
     {
         var letters = string.Concat(
             typed
@@ -72,13 +101,41 @@ public sealed record Fingerprint(string Sha256, string Code)
         return
             letters.Length == 9
             && letters.All(c => Alphabet.Contains(c, StringComparison.Ordinal))
-            && Check(letters.AsSpan(0, 8)) == letters[8]
+            && check(letters.AsSpan(0, 8)) == letters[8]
             ? $"{letters[..4]}-{letters[4..8]}-{letters[8]}"
             : null;
     }
 
-    /// <summary>A weighted sum that notices any single wrong character and any two neighbours swapped.</summary>
+    /// <summary>
+    /// The check character: the sum of all nine characters, each multiplied by a power of its own of 2, is 0 in the field of 32
+    /// elements, as in a Reed-Solomon code with one check symbol (I. S. Reed and G. Solomon, 1960). The factors differ and none is
+    /// zero, so any single wrong character and any two characters swapped, wherever they stand, leave another sum.
+    /// </summary>
     private static char Check(ReadOnlySpan<char> code)
+    {
+        var sum = 0;
+        for (var i = 0; i < code.Length; i++)
+        {
+            sum ^= Times(Alphabet.IndexOf(code[i], StringComparison.Ordinal), code.Length - i);
+        }
+
+        return Alphabet[sum];
+    }
+
+    /// <summary>An element of the field of 32 elements, modulo x⁵ + x² + 1 (primitive), multiplied by 2 so many times.</summary>
+    private static int Times(int element, int twice)
+    {
+        for (var i = 0; i < twice; i++)
+        {
+            element <<= 1;
+            element ^= (element & 32) == 0 ? 0 : 0b100101;
+        }
+
+        return element;
+    }
+
+    /// <summary>The check character of codes printed before the one above: a sum that lets some swaps of neighbours pass.</summary>
+    private static char OlderCheck(ReadOnlySpan<char> code)
     {
         var sum = 0;
         for (var i = 0; i < code.Length; i++)
@@ -132,7 +189,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["competition"] = u.Competition.Name,
             ["unit"] = u.Competition.Unit.Symbol(),
             ["divisions"] = new JsonArray(divisions),
-            ["workout"] = JsonSerializer.SerializeToNode(u.Workout, FormatContext.Default.Workout),
+            ["workout"] = JsonSerializer.SerializeToNode(u.Parsed.Workout, FormatContext.Default.Workout),
             ["standards"] = new JsonArray(standards),
             ["policies"] = new JsonArray(policies),
         };

@@ -13,6 +13,12 @@ public static class BarLoads
     /// <summary>Lists already made, for as long as their kit lives: each keystroke asks for the same ones.</summary>
     private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<decimal, IReadOnlyList<decimal>>> Known = [];
 
+    /// <summary>Stacks already found, likewise; each side of a ladder is asked for in every heat.</summary>
+    private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<(decimal, decimal), IReadOnlyList<decimal>?>> Stacks = [];
+
+    /// <summary>Stacks that are kept for one kit.</summary>
+    private const int MostStacks = 10_000;
+
     /// <summary>Every load the kit can make on one bar, lightest first, the empty bar included.</summary>
     /// <param name="bar">Mass of the bar.</param>
     /// <param name="kit">The lane's stock.</param>
@@ -45,6 +51,23 @@ public static class BarLoads
     /// <param name="bar">Mass of the bar.</param>
     /// <param name="kit">The lane's stock.</param>
     public static IReadOnlyList<decimal>? OneSide(decimal target, decimal bar, LaneKit kit)
+    {
+        var known = Stacks.GetOrCreateValue(kit);
+        if (known.TryGetValue((target, bar), out var side))
+        {
+            return side;
+        }
+
+        side = Stack(target, bar, kit);
+        if (known.Count < MostStacks)
+        {
+            known[(target, bar)] = side;
+        }
+
+        return side;
+    }
+
+    private static IReadOnlyList<decimal>? Stack(decimal target, decimal bar, LaneKit kit)
     {
         if (target == bar)
         {

@@ -34,15 +34,7 @@ public static class PrescriptionTable
         var all = new List<PrescribedTask>();
         foreach (var (task, around) in Tasks(workout))
         {
-            var iterations = task
-                .Lines.OfType<TaskLine.Override>()
-                .SelectMany(o => o.For)
-                .SelectMany(w => w.Names)
-                .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n)))
-                .Where(i => i != default)
-                .Distinct()
-                .Prepend(default)
-                .ToList();
+            var iterations = Iterations(task).Prepend(default).ToList();
             foreach (var address in resolver.Addresses.Where(a => !IsElsewhere(task, a, resolver)))
             {
                 foreach (var at in iterations)
@@ -71,7 +63,19 @@ public static class PrescriptionTable
                 && !resolver.Holds(o.For, address, default)
             );
 
-    private static IEnumerable<(Work.Task Task, Work.Complex? Around)> Tasks(Workout workout)
+    /// <summary>The rounds and cycles for which some line of a task says something else.</summary>
+    public static IReadOnlyList<Iteration> Iterations(Work.Task task) =>
+        task
+            .Lines.OfType<TaskLine.Override>()
+            .SelectMany(o => o.For)
+            .SelectMany(w => w.Names)
+            .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n)))
+            .Where(i => i != default)
+            .Distinct()
+            .ToList();
+
+    /// <summary>Every task of a workout in the order of the text, with the complex it is a lift of.</summary>
+    public static IEnumerable<(Work.Task Task, Work.Complex? Around)> Tasks(Workout workout)
     {
         Work.Complex? complex = null;
         foreach (var work in WorkTree.All(workout))

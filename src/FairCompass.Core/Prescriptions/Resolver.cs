@@ -24,7 +24,8 @@ public sealed class Resolver
     /// <summary>Prepares a workout of a competition.</summary>
     /// <param name="competition">Names the divisions and their parents.</param>
     /// <param name="workout">Declares the order of duties, groups, and levels.</param>
-    public Resolver(Competition competition, Workout workout)
+    /// <param name="forNobody">True leaves out every column and entry: for a draft that is too large to be worked out.</param>
+    public Resolver(Competition competition, Workout workout, bool forNobody = false)
     {
         this.competition = competition;
         this.workout = workout;
@@ -34,7 +35,7 @@ public sealed class Resolver
             .GroupBy(g => g.Name, StringComparer.Ordinal)
             .ToDictionary(g => g.Key, g => g.First().Seats, StringComparer.Ordinal);
         Levels = workout.Headers.OfType<Header.Levels>().SelectMany(l => l.Names).Select(n => n.ToString()).Distinct().ToEq();
-        var divisions = DivisionsOf(competition, workout);
+        var divisions = forNobody ? [] : DivisionsOf(competition, workout);
         var seats = NamesSeats(workout);
         Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
         Addresses = (
@@ -175,31 +176,46 @@ public sealed class Resolver
     /// <summary>True when a name that narrows a line holds for an address.</summary>
     public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
 
-    /// <summary>Pairs of lines of one task that say the same thing twice for an address, with the field's name.</summary>
+    /// <summary>Lines of one task that say again what an earlier one of the same rank says for an address, with that one and the field's
+    /// name.</summary>
     public IEnumerable<(TaskLine.Override First, TaskLine.Override Second, string Field)> Contradictions(Work.Task task, Address address)
     {
-        var ranked = Ranked(task.Lines, address, default).ToList();
-        for (var i = 0; i < ranked.Count; i++)
+        var said = new Dictionary<(int Rank, string Field), TaskLine.Override>();
+        foreach (var (rank, line, _) in Ranked(task.Lines, address, default))
         {
-            for (var j = i + 1; j < ranked.Count; j++)
+            var again = Fields(line).FirstOrDefault(f => said.ContainsKey((rank, f)));
+            if (again is not null)
             {
-                var (a, b) = (ranked[i], ranked[j]);
-                if (a.Rank != b.Rank)
-                {
-                    continue;
-                }
-
-                var field =
-                    a.Line.Amount is not null && b.Line.Amount is not null ? "amount"
-                    : a.Line.Movement is not null && b.Line.Movement is not null ? "movement"
-                    : a.Line.Details.OfType<Detail.Load>().Any() && b.Line.Details.OfType<Detail.Load>().Any() ? "load"
-                    : a.Line.Details.OfType<Detail.Height>().Any() && b.Line.Details.OfType<Detail.Height>().Any() ? "height"
-                    : null;
-                if (field is not null)
-                {
-                    yield return (a.Line, b.Line, field);
-                }
+                yield return (said[(rank, again)], line, again);
             }
+
+            foreach (var field in Fields(line))
+            {
+                said.TryAdd((rank, field), line);
+            }
+        }
+    }
+
+    private static IEnumerable<string> Fields(TaskLine.Override line)
+    {
+        if (line.Amount is not null)
+        {
+            yield return "amount";
+        }
+
+        if (line.Movement is not null)
+        {
+            yield return "movement";
+        }
+
+        if (line.Details.OfType<Detail.Load>().Any())
+        {
+            yield return "load";
+        }
+
+        if (line.Details.OfType<Detail.Height>().Any())
+        {
+            yield return "height";
         }
     }
 

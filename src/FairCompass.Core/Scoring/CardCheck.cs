@@ -10,7 +10,9 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 {
     private const long LargestCount = 1_000_000;
     private readonly List<FieldError> errors = [];
-    private readonly Eq<CardField> fields = Card.Fields(course, sheet);
+
+    /// <summary>What the card asks of the workout as the athlete did it: options taken change how many units there are.</summary>
+    private Eq<CardField> fields = [];
 
     public IReadOnlyList<FieldError> Errors()
     {
@@ -20,6 +22,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
 
         var taken = errors.Count > 0 ? course : course.With(run.Choices);
+        fields = Card.Fields(taken, sheet);
         for (var i = 0; i < run.Pieces.Count; i++)
         {
             Piece(i, taken);

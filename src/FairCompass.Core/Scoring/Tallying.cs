@@ -21,20 +21,23 @@ internal static class Tallying
     /// <summary>The tally of a piece.</summary>
     public static long Of(PieceObservation seen, CoursePiece piece, Tally tally, bool unverifiedIsNoRep)
     {
-        var sum = 0L;
+        // Ticked targets stand in place of the bonuses that the counts would earn; what the units are worth stays the strand's to say.
+        var ticked =
+            tally.Of == TallyOf.Credit && seen.Ticks is { } ticks && Bonus(piece) is { } bonus
+                ? Count.Times(ticks, bonus.Worth)
+                : (long?)null;
+        var sum = ticked ?? 0;
         foreach (var (strand, units) in Counts(seen, piece))
         {
             var counted = unverifiedIsNoRep && seen.Unverified is { } doubtful && strand.Key is "" ? Math.Max(0, units - doubtful) : units;
-            sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, tally));
+            sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, ticked is null ? tally : Tally.CreditBeforeBonus));
         }
 
-        return
-            seen.Ticks is { } ticks
-            && tally.Of == TallyOf.Credit
-            && piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault() is { } bonus
-            ? Count.Add(WithoutBonus(seen, piece), Count.Times(ticks, bonus.Worth))
-            : sum;
+        return sum;
     }
+
+    private static Credit.WithBonus? Bonus(CoursePiece piece) =>
+        piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault();
 
     /// <summary>
     /// How many bonus targets a piece has: one for each round of a counted task, one for a window of as much as possible.
@@ -68,13 +71,4 @@ internal static class Tallying
 
         return null;
     }
-
-    private static long WithoutBonus(PieceObservation seen, CoursePiece piece) =>
-        Counts(seen, piece)
-            .Sum(c =>
-                c.Units > 0
-                    ? c.Strand.Counter.Sum(c.Units, Tally.Units)
-                        * (piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().First().Base is Credit.Each e ? e.Worth : 1)
-                    : 0
-            );
 }

@@ -164,9 +164,15 @@ public static class StandardRules
             yield return new("name.english", "Another movement of your own has this name.");
         }
 
+        if (m.Name.Spanish is { } spanish && CompetitionRules.NameError(spanish, 80, required: true) is { } other)
+        {
+            yield return new("name.spanish", other);
+        }
+
         foreach (
             var (field, said) in ((string, Said)[])
                 [
+                    ("family", m.Family),
                     ("judge.place", m.Judge.Place),
                     ("judge.call", m.Judge.Call),
                     .. m.Cautions.Select(c => ("cautions", c)),
@@ -223,6 +229,11 @@ public static class StandardRules
 
         for (var i = 0; i < m.Faults.Count; i++)
         {
+            if (Id(m.Faults[i].Id) is { } wrong)
+            {
+                yield return new($"faults[{i}].id", wrong);
+            }
+
             if (m.Clauses.All(x => x.Id != m.Faults[i].Breaks))
             {
                 yield return new($"faults[{i}].breaks", $"There is no clause “{m.Faults[i].Breaks}” to break.");

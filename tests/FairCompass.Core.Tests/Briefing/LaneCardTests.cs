@@ -69,8 +69,8 @@ public class LaneCardTests
         Assert.Equal((print.Code, 7), CardCode.Read(print.Code.ToLowerInvariant().Replace('-', ' ') + "/7"));
         Assert.Null(CardCode.Read($"{print.Code}/007/{new string('0', 64)}"));
         Assert.Null(CardCode.Read($"{print.Code}/007/{print.Sha256[1..]}"));
-        Assert.Equal(print.Code, Fingerprint.CodeOf(print.Sha256));
-        Assert.Null(Fingerprint.CodeOf("xyz"));
+        Assert.True(Fingerprint.Belongs(print.Sha256, print.Code));
+        Assert.False(Fingerprint.Belongs("xyz", print.Code));
     }
 
     [Theory]

@@ -32,10 +32,9 @@ public class CanonicalJsonTests
     }
 
     [Theory]
-    [InlineData("1.5")]
-    [InlineData("1e3")]
-    [InlineData("9007199254740993")]
-    public void Numbers_that_readers_would_round_are_refused(string number) =>
+    [InlineData("1e99")]
+    [InlineData("-7.9e28000")]
+    public void Numbers_beyond_what_is_computed_with_are_refused(string number) =>
         Assert.Throws<ArgumentException>(() => CanonicalJson.Write(JsonNode.Parse($"[{number}]")));
 
     /// <summary>FIPS 180-4 by another implementation: <c>printf 'fair-compass/draft/1\n' | sha256sum</c> of GNU coreutils.</summary>

@@ -22,7 +22,8 @@ public sealed record OwnPose(Phase Phase, string? Breaks, Eq<JointAngle> Angles)
 
     /// <summary>A pose with these angles. It is free: no angle is solved for, and arms no longer hang by themselves.</summary>
     /// <param name="pose">As it was placed, so that solved angles are in it.</param>
-    public Pose On(Pose pose) => Angles.Aggregate(Freed(pose), (p, a) => p.Turn(a.Joint, a.Side, (double)a.Degrees));
+    public Pose On(Pose pose) =>
+        Angles.Aggregate(Freed(pose), (p, a) => p.Turn(a.Joint, a.Side, (double)JointRange.Within(a.Joint, a.Degrees)));
 
     /// <summary>The same position with every angle given.</summary>
     public static Pose Freed(Pose pose) =>
@@ -55,6 +56,9 @@ public static class JointRange
             Joint.Trunk => (-180, 200),
             _ => (-80, 80),
         };
+
+    /// <summary>The angle, or the limit that it lies beyond.</summary>
+    public static decimal Within(Joint joint, decimal degrees) => Math.Clamp(degrees, Of(joint).Least, Of(joint).Most);
 
     /// <summary>Why an angle cannot be drawn; null when it can.</summary>
     public static string? Objection(Joint joint, decimal degrees)

@@ -88,10 +88,37 @@ public sealed record PosedFigure(Eq<JointAngle> Angles, Drawing Drawing, Eq<Hand
         }
         else if (change.Drag is { } drag)
         {
+            if (!Posing.IsHandle(drag.Part))
+            {
+                objection = ("drag.part", "Only elbows, hands, shoulders, hips, knees, ankles, toes and the head can be dragged.");
+                return null;
+            }
+
+            if (Math.Max(Math.Abs(drag.X), Math.Abs(drag.Y)) > Posing.Farthest)
+            {
+                objection = ("drag", $"A part is dragged at most {Posing.Farthest} mm away.");
+                return null;
+            }
+
             free = Posing.Drag(body, free, motion.Around, drag.Part, drag.Side, drag.Both, (double)drag.X, (double)drag.Y);
         }
         else if (change.Reach is { } reach)
         {
+            if (!Posing.IsHandle(reach.Part))
+            {
+                objection = (
+                    "reach.part",
+                    "Only elbows, hands, shoulders, hips, knees, ankles, toes and the head can be brought to a height."
+                );
+                return null;
+            }
+
+            if (Math.Abs(reach.Height) > Posing.Farthest)
+            {
+                objection = ("reach.height", $"At most {Posing.Farthest} mm above the floor.");
+                return null;
+            }
+
             if (Posing.Bring(body, free, motion.Around, reach, out var apart) is not { } met)
             {
                 objection = ("reach.height", apart!);

@@ -32,6 +32,12 @@ public static class Posing
         [Part.Crown] = [Joint.Neck],
     };
 
+    /// <summary>How far away from the middle of the floor a part is asked to, millimetres: beyond every figure.</summary>
+    public const int Farthest = 10_000;
+
+    /// <summary>True for a part that can be dragged or brought to a height.</summary>
+    public static bool IsHandle(Part part) => Follows.ContainsKey(part);
+
     /// <summary>The handles of a scene in the side view.</summary>
     public static Eq<Handle> Handles(Scene scene) =>
         Follows
