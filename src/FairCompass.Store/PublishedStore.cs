@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Dapper;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;
 using Npgsql;

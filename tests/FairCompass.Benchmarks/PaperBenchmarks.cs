@@ -1,6 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Store.Demo;
 

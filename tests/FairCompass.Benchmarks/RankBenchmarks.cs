@@ -1,4 +1,5 @@
 using BenchmarkDotNet.Attributes;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Scoring;
 using Npgsql;
 

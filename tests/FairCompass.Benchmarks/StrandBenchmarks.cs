@@ -1,6 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Store.Demo;
 
 namespace FairCompass.Benchmarks;

@@ -52,6 +52,68 @@ public class ArchitectureTests
                 .Select(f => $"{f.DeclaringType}.{f.Name}")
         );
 
+    /// <summary>From the ground up: a folder may name only folders before it.</summary>
+    private static readonly string[] Floors =
+    [
+        "Quantities",
+        "Text",
+        "Languages",
+        "Json",
+        "Workouts",
+        "Standards",
+        "Policies",
+        "Competitions",
+        "Kit",
+        "Prescriptions",
+        "Notation",
+        "Courses",
+        "InForce",
+        "Scoring",
+        "Checks",
+        "Drafts",
+        "Measuring",
+        "Commands",
+        "Interviewing",
+        "Explaining",
+        "Publishing",
+        "Briefing",
+        "Format",
+    ];
+
+    public static TheoryData<string> Folders => new(Floors);
+
+    [Theory]
+    [MemberData(nameof(Folders))]
+    public void A_folder_names_only_folders_on_floors_below(string folder)
+    {
+        var above = Floors.SkipWhile(f => f != folder).Skip(1).Select(f => $"FairCompass.Core.{f}").ToArray();
+        Assert.Empty(
+            above.Length == 0
+                ? []
+                : Types
+                    .InAssembly(Core)
+                    .That()
+                    .ResideInNamespaceMatching($@"^FairCompass\.Core\.{folder}(\.|$)")
+                    .And()
+                    .HaveDependencyOnAny(above)
+                    .GetTypes()
+                    .Select(t => t.FullName)
+        );
+    }
+
+    [Fact]
+    public void Every_folder_stands_on_a_floor() =>
+        Assert.Equal(
+            Floors.Order(StringComparer.Ordinal),
+            Core.GetTypes()
+                .Select(t => t.Namespace)
+                .OfType<string>()
+                .Where(n => n.StartsWith("FairCompass.Core.", StringComparison.Ordinal))
+                .Select(n => n.Split('.')[2])
+                .Distinct()
+                .Order(StringComparer.Ordinal)
+        );
+
     [Fact]
     public void Folders_are_named_after_the_job() =>
         Assert.DoesNotContain(

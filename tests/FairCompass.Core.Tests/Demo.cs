@@ -1,4 +1,5 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Tests.Notation;

@@ -1,5 +1,4 @@
 using System.Net;
-using FairCompass.Tests.Shared;
 
 namespace FairCompass.Web.Tests;
 

@@ -1,7 +1,6 @@
 using System.Globalization;
 using FairCompass.Core.Measuring;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 

@@ -1,3 +1,4 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Interviewing;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;

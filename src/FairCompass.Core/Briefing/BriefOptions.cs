@@ -1,4 +1,4 @@
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Measuring;
 using FairCompass.Core.Quantities;

@@ -1,5 +1,5 @@
 using System.Globalization;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Quantities;
 using QRCoder;
 

@@ -1,5 +1,4 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;

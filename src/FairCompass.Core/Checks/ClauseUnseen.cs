@@ -1,4 +1,4 @@
-using FairCompass.Core.Explaining;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;

@@ -1,7 +1,4 @@
-using FairCompass.Core.Courses;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

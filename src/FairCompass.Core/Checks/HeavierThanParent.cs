@@ -1,6 +1,5 @@
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 

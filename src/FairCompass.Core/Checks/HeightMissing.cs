@@ -1,5 +1,5 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Prescriptions;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 

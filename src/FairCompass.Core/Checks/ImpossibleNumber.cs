@@ -1,4 +1,3 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 

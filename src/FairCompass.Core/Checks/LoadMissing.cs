@@ -1,6 +1,5 @@
-using FairCompass.Core.Standards;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 

@@ -1,5 +1,5 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Courses;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;

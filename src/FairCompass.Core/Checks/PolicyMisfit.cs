@@ -1,6 +1,6 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

@@ -1,4 +1,3 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

@@ -1,5 +1,5 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

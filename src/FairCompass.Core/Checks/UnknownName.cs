@@ -1,6 +1,4 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 

@@ -1,4 +1,4 @@
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;

@@ -1,6 +1,5 @@
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Competitions;

@@ -106,9 +106,9 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
     public Work.Every? Every => Strands.Any(s => s.Key == "first") ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
 
     /// <summary>The time the piece may take, with its gates in counted units.</summary>
-    public Scoring.Limit? Limit =>
+    public Limit? Limit =>
         Piece.Window is { } window
-            ? new(window, Strand is null ? [] : Strand.Gates().Select(g => new Scoring.GateAt(g.Units, g.Adds ?? Duration.Zero)).ToEq())
+            ? new(window, Strand is null ? [] : Strand.Gates().Select(g => new GateAt(g.Units, g.Adds ?? Duration.Zero)).ToEq())
             : null;
 }
 

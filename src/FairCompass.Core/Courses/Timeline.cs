@@ -1,6 +1,5 @@
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;

@@ -2,7 +2,6 @@ using FairCompass.Core.Checks;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;

@@ -1,5 +1,6 @@
 using FairCompass.Core.Checks;
-using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;

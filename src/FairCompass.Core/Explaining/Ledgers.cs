@@ -1,8 +1,8 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;
@@ -82,7 +82,7 @@ internal static class Ledgers
     /// <summary>What units are worth, in words; null where each counts one.</summary>
     public static string? Worth(CountedUnit unit, Series? count, Eq<TaskOption> options)
     {
-        var own = CreditWords(unit, count, Tongue.English);
+        var own = CreditWords.Of(unit, count, Tongue.English);
         var choice =
             options.Count > 1
                 ? "or "
@@ -90,7 +90,7 @@ internal static class Ledgers
                         options
                             .Skip(1)
                             .Select(o =>
-                                o.Name + (o.Unit.Credit.IsPlain ? "" : $" ({Words(o.Unit.Credit, o.Unit, o.Count, Tongue.English)})")
+                                o.Name + (o.Unit.Credit.IsPlain ? "" : $" ({CreditWords.Always(o.Unit, o.Count, Tongue.English)})")
                             ),
                         "or"
                     )
@@ -99,33 +99,6 @@ internal static class Ledgers
             : choice is null ? own
             : $"{own}; {choice}";
     }
-
-    /// <summary>What units of one kind are worth, in words of a language; null for reps and calories that count one.</summary>
-    public static string? CreditWords(CountedUnit unit, Series? count, Tongue tongue) =>
-        unit.Credit is Credit.Each { Worth: 1 }
-            ? unit.Word is "rep" or "cal"
-                ? null
-                : Each(unit, 1, tongue)
-            : Words(unit.Credit, unit, count, tongue);
-
-    private static string Each(CountedUnit unit, long worth, Tongue tongue) =>
-        tongue.Say($"each {unit.Word} counts {worth}", $"cada {Term.Single(unit.Word).Spanish} cuenta {worth}");
-
-    private static string Words(Credit credit, CountedUnit unit, Series? count, Tongue tongue) =>
-        credit switch
-        {
-            Credit.Each { Worth: 0 } => tongue.Say("not counted in the score", "no cuenta para la puntuación"),
-            Credit.Each e => Each(unit, e.Worth, tongue),
-            Credit.Groups g => tongue.Say($"every {g.Size} count {g.Worth}", $"cada {g.Size} cuentan {g.Worth}"),
-            Credit.Share s => tongue.Say(
-                $"{(count is null ? "the whole" : count.ToString())} credited {s.Worth}",
-                $"{(count is null ? "el total" : count.ToString())} se acredita como {s.Worth}"
-            ),
-            Credit.WhenDone w => tongue.Say($"credited {w.Worth} when done", $"se acreditan {w.Worth} al terminar"),
-            Credit.WithBonus b => $"{Words(b.Base, unit, count, tongue)}, +{b.Worth} "
-                + $"{(b.At is { } at ? tongue.Say($"at {at}", $"al llegar a {at}") : tongue.Say("when done", "al terminar"))}",
-            _ => "",
-        };
 
     private static IEnumerable<CourseStrand?> Counters(CoursePiece piece) =>
         piece.Strands.Count == 0 ? new CourseStrand?[] { null } : piece.Strands;

@@ -1,10 +1,10 @@
-using System.Text.Json;
 using System.Text.Json.Serialization;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
+using FairCompass.Core.Json;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;

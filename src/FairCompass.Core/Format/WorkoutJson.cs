@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Core.Json;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Format;

@@ -1,8 +1,8 @@
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Interviewing;
 

@@ -1,13 +1,10 @@
 using FairCompass.Core.Checks;
-using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
-using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Interviewing;
 

@@ -1,5 +1,6 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Measuring;

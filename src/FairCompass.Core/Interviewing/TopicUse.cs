@@ -1,6 +1,6 @@
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 

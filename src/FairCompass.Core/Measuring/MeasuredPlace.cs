@@ -1,5 +1,5 @@
-using FairCompass.Core.Checks;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;

@@ -1,6 +1,7 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
-using FairCompass.Core.Format;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;

@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;

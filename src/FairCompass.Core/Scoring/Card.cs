@@ -1,9 +1,6 @@
-using System.Globalization;
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;
 

@@ -1,5 +1,4 @@
 using System.Globalization;
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 

@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;
 

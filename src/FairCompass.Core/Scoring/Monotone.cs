@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Scoring;

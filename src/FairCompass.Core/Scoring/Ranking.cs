@@ -1,5 +1,3 @@
-using FairCompass.Core.Quantities;
-
 namespace FairCompass.Core.Scoring;
 
 /// <summary>Gives places: 1, 2, 2, 4. A place is one more than the number of results that are strictly better.</summary>

@@ -1,6 +1,5 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 

@@ -261,14 +261,8 @@ public static class ScoreSentences
             {
                 var options =
                     t.Options.Count > 0
-                        ? t.Options.Select(o => (Name: o.NameIn(tongue), Words: Explaining.Ledgers.CreditWords(o.Unit, o.Count, tongue)))
-                        :
-                        [
-                            (
-                                Name: tongue.Movement(t.Prescription.Movement.Value),
-                                Words: Explaining.Ledgers.CreditWords(t.Counted, t.Count, tongue)
-                            ),
-                        ];
+                        ? t.Options.Select(o => (Name: o.NameIn(tongue), Words: CreditWords.Of(o.Unit, o.Count, tongue)))
+                        : [(Name: tongue.Movement(t.Prescription.Movement.Value), Words: CreditWords.Of(t.Counted, t.Count, tongue))];
                 var said = options.Where(o => o.Words is not null).Select(o => $"{o.Name}: {o.Words}").ToList();
                 return said.Count == 0 ? "" : Words.Capital(string.Join("; ", said)) + ".";
             })

@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Standards;

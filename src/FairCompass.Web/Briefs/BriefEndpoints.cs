@@ -1,6 +1,5 @@
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;

@@ -1,5 +1,7 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
 using FairCompass.Web.Drafting;

@@ -1,7 +1,9 @@
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
-using FairCompass.Core.Standards;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;

@@ -1,10 +1,8 @@
 using FairCompass.Core.Commands;
-using FairCompass.Core.Competitions;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
-using FairCompass.Core.Format;
-using FairCompass.Core.Notation;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using FairCompass.Core.Format;
+using FairCompass.Core.Json;
 using FairCompass.Core.Notation;
 using FairCompass.Web.Hosting;
 

@@ -1,8 +1,8 @@
 using System.Text;
 using System.Text.Json;
-using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
+using FairCompass.Core.InForce;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;

@@ -3,7 +3,9 @@ using CsvHelper;
 using CsvHelper.Configuration;
 using FairCompass.Core.Commands;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
+using FairCompass.Core.Quantities;
 
 namespace FairCompass.Web.Exchange;
 

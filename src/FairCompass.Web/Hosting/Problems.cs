@@ -1,5 +1,5 @@
 using System.Text.Json;
-using FairCompass.Core.Competitions;
+using FairCompass.Core.Quantities;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
 
@@ -69,7 +69,7 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
 
     private static IResult Malformed(JsonException json)
     {
-        var path = FairCompass.Core.Format.JsonPlace.Of(json);
+        var path = FairCompass.Core.Json.JsonPlace.Of(json);
         return Results.ValidationProblem(
             new Dictionary<string, string[]> { [path] = [Sentence(json)] },
             title: "The JSON is not understood.",

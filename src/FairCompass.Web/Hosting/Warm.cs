@@ -1,4 +1,5 @@
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Store.Demo;
 

@@ -1,11 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
-using FairCompass.Core.Explaining;
-using FairCompass.Core.Format;
-using FairCompass.Core.Interviewing;
-using FairCompass.Core.Notation;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 using FairCompass.Store;
@@ -406,7 +402,7 @@ public static class ReaderEndpoints
             {
                 return Problems.Fields(
                     wrong
-                        .Select(i => new Core.Competitions.FieldError(
+                        .Select(i => new Core.Quantities.FieldError(
                             $"answers[{i}]",
                             $"Read the table of the {asked[i].Movement.English} again: this sign has another call."
                         ))
@@ -436,7 +432,7 @@ public static class ReaderEndpoints
         );
 
     private static IResult? NameObjection(string name) =>
-        Core.Competitions.CompetitionRules.NameError(name, 80, required: true) is { } objection
+        Core.InForce.CompetitionRules.NameError(name, 80, required: true) is { } objection
         || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
             ? Problems.Fields([new("name", objection!)])
             : null;

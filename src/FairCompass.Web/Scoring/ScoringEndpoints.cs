@@ -1,5 +1,5 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Scoring;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;

@@ -1,5 +1,6 @@
 using FairCompass.Core.Commands;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;

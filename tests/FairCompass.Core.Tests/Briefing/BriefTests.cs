@@ -1,6 +1,5 @@
 using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Explaining;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;
 

@@ -1,6 +1,5 @@
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Explaining;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Tests.Notation;
 

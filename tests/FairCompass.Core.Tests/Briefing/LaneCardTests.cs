@@ -1,5 +1,5 @@
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Tests.Notation;
 using ZXing;
 using ZXing.Common;

@@ -1,11 +1,10 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
-using FairCompass.Core.Interviewing;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Measuring;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;

@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;

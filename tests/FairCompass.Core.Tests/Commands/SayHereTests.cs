@@ -1,6 +1,7 @@
 using CsCheck;
 using FairCompass.Core.Commands;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Workouts;

@@ -1,7 +1,7 @@
 using System.Reflection;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Tests.Competitions;

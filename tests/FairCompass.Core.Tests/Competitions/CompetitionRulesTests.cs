@@ -1,7 +1,7 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Tests.Competitions;

@@ -1,4 +1,5 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Tests.Competitions;
@@ -52,7 +53,7 @@ public class CompetitionTests
     {
         var competition = With(Named("First"), Named(name, "First"));
         Assert.Empty(CompetitionRules.Validate(competition));
-        var u = Core.Explaining.Understanding.Of(
+        var u = Core.Drafts.Understanding.Of(
             competition,
             $"T\n  for First, {name}\n\n9:00 for reps\n  10 power clean, 60/40 kg\n    {name}: 50/35 kg\n"
         );

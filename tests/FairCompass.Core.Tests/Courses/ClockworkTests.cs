@@ -4,7 +4,6 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Tests.Notation;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Courses;
 

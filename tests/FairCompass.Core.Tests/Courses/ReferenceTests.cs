@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Explaining;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;

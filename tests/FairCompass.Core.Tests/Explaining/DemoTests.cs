@@ -1,4 +1,3 @@
-using FairCompass.Core.Explaining;
 using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Explaining;

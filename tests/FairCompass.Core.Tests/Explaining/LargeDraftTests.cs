@@ -1,8 +1,10 @@
 using System.Text.Json;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Tests.Explaining;

@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Json;
 using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Format;

@@ -1,9 +1,10 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using CsCheck;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Format;
+using FairCompass.Core.Json;
 using FairCompass.Core.Notation;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Format;

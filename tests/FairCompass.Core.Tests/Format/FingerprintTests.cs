@@ -1,9 +1,10 @@
 using System.Text.Json.Nodes;
 using CsCheck;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Json;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
-using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Format;
 
@@ -78,7 +79,7 @@ public class FingerprintTests
                         var competition = Demo.Competition with { OwnMovements = [movement] };
                         return JointRange.Objection(joint, degrees) is null && StandardRules.Validate(competition).Any()
                                 ? throw new InvalidOperationException("refused")
-                            : Core.Explaining.Understanding.Of(competition, Demo.Window("3:00 for reps", "10 ferry sit-up")) is var u
+                            : Core.Drafts.Understanding.Of(competition, Demo.Window("3:00 for reps", "10 ferry sit-up")) is var u
                                 ? Fingerprint.Of(u).Sha256
                             : "";
                     }

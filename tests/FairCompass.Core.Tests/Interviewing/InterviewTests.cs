@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Interviewing;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;

@@ -1,6 +1,6 @@
 using CsCheck;
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Interviewing;
 using FairCompass.Core.Tests.Notation;
 

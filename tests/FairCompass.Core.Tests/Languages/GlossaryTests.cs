@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;

@@ -1,11 +1,10 @@
 using CsCheck;
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Tests.Notation;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Prescriptions;
 

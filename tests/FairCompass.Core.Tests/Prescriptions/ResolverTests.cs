@@ -1,6 +1,4 @@
 using CsCheck;
-using FairCompass.Core.Prescriptions;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Prescriptions;
 

@@ -1,5 +1,4 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Workouts;
 

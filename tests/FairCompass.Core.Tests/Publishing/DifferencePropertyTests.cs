@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using CsCheck;
 using FairCompass.Core.Commands;
-using FairCompass.Core.Format;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Publishing;
@@ -108,7 +108,7 @@ public class DifferencePropertyTests
                     }
 
                     var now = Demo.Understand(edit.ApplyTo(text));
-                    static Dictionary<string, string> Loads(Core.Explaining.Understanding u, Work line) =>
+                    static Dictionary<string, string> Loads(Core.Drafts.Understanding u, Work line) =>
                         u
                             .Prescribed.Where(p => p.Option is null && p.At == default && line(p))
                             .ToDictionary(p => p.Address.ToString(), p => p.Prescription.Load?.Value.ToString() ?? "");

@@ -1,5 +1,5 @@
 using System.Text.Json;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Tests.Notation;

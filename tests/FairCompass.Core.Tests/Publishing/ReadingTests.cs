@@ -1,4 +1,4 @@
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Text;

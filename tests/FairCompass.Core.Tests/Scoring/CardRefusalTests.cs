@@ -1,4 +1,3 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;
@@ -150,7 +149,7 @@ public class CardRefusalTests
         Assert.Equal("pieces[0].units", Assert.Single(Validate("03", EntryStatus.Withdrew, [Seen(units: 9000)])).Path);
     }
 
-    private static IReadOnlyList<FairCompass.Core.Competitions.FieldError> Validate(
+    private static IReadOnlyList<FairCompass.Core.Quantities.FieldError> Validate(
         string workout,
         EntryStatus status,
         PieceObservation[] seen

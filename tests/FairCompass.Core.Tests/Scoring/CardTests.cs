@@ -221,7 +221,7 @@ public class CardTests
         return (u.Courses[0], u.Sheets[0], new RunObservation(EntryStatus.Ran, [seen]));
     }
 
-    private static IReadOnlyList<FairCompass.Core.Competitions.FieldError> Errors(
+    private static IReadOnlyList<FairCompass.Core.Quantities.FieldError> Errors(
         string number,
         PieceObservation seen,
         PieceObservation? first = null

@@ -1,4 +1,5 @@
 using CsCheck;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Format;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
 

@@ -1,9 +1,9 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
-using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Standards;

@@ -4,7 +4,7 @@ using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
-namespace FairCompass.Core.Explaining;
+namespace FairCompass.Core.Drafts;
 
 /// <summary>Says what a workout is in words.</summary>
 public static class WorkoutWords

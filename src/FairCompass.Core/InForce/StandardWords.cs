@@ -1,6 +1,7 @@
 using FairCompass.Core.Languages;
+using FairCompass.Core.Standards;
 
-namespace FairCompass.Core.Standards;
+namespace FairCompass.Core.InForce;
 
 /// <summary>The printed words of a standard.</summary>
 public static class StandardWords

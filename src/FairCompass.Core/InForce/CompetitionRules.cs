@@ -1,13 +1,9 @@
 using System.Globalization;
-using FairCompass.Core.Standards;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 
-namespace FairCompass.Core.Competitions;
-
-/// <summary>A field that cannot be accepted, with the reason.</summary>
-/// <param name="Path">JSON path of the field, such as <c>divisions[2].name</c>.</param>
-/// <param name="Message">What is wrong and what would be right.</param>
-public sealed record FieldError(string Path, string Message);
+namespace FairCompass.Core.InForce;
 
 /// <summary>What a competition must be before it is stored or computed with.</summary>
 public static class CompetitionRules

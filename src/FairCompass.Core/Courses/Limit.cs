@@ -1,6 +1,6 @@
 using FairCompass.Core.Quantities;
 
-namespace FairCompass.Core.Scoring;
+namespace FairCompass.Core.Courses;
 
 /// <summary>A gate in a limit: who has done so many units in time gets more time.</summary>
 /// <param name="Units">Units that pass it.</param>

@@ -1,7 +1,7 @@
-using FairCompass.Core.Languages;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 
-namespace FairCompass.Core.Standards;
+namespace FairCompass.Core.InForce;
 
 /// <summary>Standards that a competition writes itself, begun from the nearest one there is.</summary>
 public static class OwnMovements

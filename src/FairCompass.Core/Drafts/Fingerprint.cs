@@ -3,11 +3,12 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using FairCompass.Core.Explaining;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Json;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 
-namespace FairCompass.Core.Format;
+namespace FairCompass.Core.Drafts;
 
 /// <summary>Identifies a definition: everything that is printed of it, and nothing of its layout.</summary>
 /// <param name="Sha256">The hash, 64 hexadecimal digits.</param>
@@ -147,7 +148,7 @@ public sealed record Fingerprint(string Sha256, string Code)
     }
 
     private static string HashOf(Movement m) =>
-        Hashes.GetValue(m, x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(x, FormatContext.Default.Movement))).Sha256);
+        Hashes.GetValue(m, x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(x, FingerprintJson.Default.Movement))).Sha256);
 
     private static JsonObject Closure(Understanding u)
     {
@@ -189,7 +190,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["competition"] = u.Competition.Name,
             ["unit"] = u.Competition.Unit.Symbol(),
             ["divisions"] = new JsonArray(divisions),
-            ["workout"] = JsonSerializer.SerializeToNode(u.Parsed.Workout, FormatContext.Default.Workout),
+            ["workout"] = JsonSerializer.SerializeToNode(u.Parsed.Workout, FingerprintJson.Default.Workout),
             ["standards"] = new JsonArray(standards),
             ["policies"] = new JsonArray(policies),
         };

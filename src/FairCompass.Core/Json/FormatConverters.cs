@@ -3,7 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
-namespace FairCompass.Core.Format;
+namespace FairCompass.Core.Json;
 
 /// <summary>A number as a string in normal form, <c>"22.5"</c>, or <c>"unset"</c>: JSON numbers would lose exactness in many
 /// readers.</summary>

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 
-namespace FairCompass.Core.Format;
+namespace FairCompass.Core.Json;
 
 /// <summary>
 /// Where a document was wrong. The serializer knows the path down to the first list with a converter of its own; the rest

@@ -4,11 +4,12 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Phrases;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
-namespace FairCompass.Core.Standards;
+namespace FairCompass.Core.InForce;
 
 /// <summary>
 /// The standards of a competition: the library and the competition’s own movements, with policies, house rules, and

@@ -1,9 +1,11 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
 
-namespace FairCompass.Core.Standards;
+namespace FairCompass.Core.InForce;
 
 /// <summary>What policies, house rules, and own movements must be before they are stored.</summary>
 public static class StandardRules

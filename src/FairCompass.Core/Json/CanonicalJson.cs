@@ -4,7 +4,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using FairCompass.Core.Quantities;
 
-namespace FairCompass.Core.Format;
+namespace FairCompass.Core.Json;
 
 /// <summary>
 /// Canonical JSON after RFC 8785 with a narrower set of values: objects, arrays, strings, booleans, null, and integers

@@ -1,0 +1,86 @@
+using FairCompass.Core.Checks;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Drafts;
+
+/// <summary>A draft understood for a competition, with everything compiled; briefs and scores are made from it.</summary>
+/// <param name="Competition">The competition.</param>
+/// <param name="Text">The draft.</param>
+/// <param name="Parsed">What was read.</param>
+/// <param name="Resolver">Resolves prescriptions.</param>
+/// <param name="Courses">One for each address.</param>
+/// <param name="Sheets">The scores, in the order of the courses.</param>
+public sealed record Understanding(
+    Competition Competition,
+    string Text,
+    ParseResult Parsed,
+    Resolver Resolver,
+    IReadOnlyList<Course> Courses,
+    IReadOnlyList<ScoreSheet> Sheets
+)
+{
+    /// <summary>The model; without its work when the draft is too large, so that nothing is made of it anywhere.</summary>
+    public Workout Workout { get; private init; } = Parsed.Workout;
+
+    /// <summary>Every task for every column.</summary>
+    public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Parsed.Workout, Resolver);
+
+    /// <summary>Why nothing was worked out of the draft: it is for too many, too often; null as a rule.</summary>
+    public string? TooLarge { get; private init; }
+
+    /// <summary>Reads and compiles a draft. One that is too large is read only: no columns, no entries, no courses.</summary>
+    /// <param name="competition">Must have passed <see cref="CompetitionRules.Validate"/>.</param>
+    /// <param name="text">Any text.</param>
+    /// <param name="cancel">Ends the work between two entries.</param>
+    public static Understanding Of(Competition competition, string text, CancellationToken cancel = default)
+    {
+        var normal = text.Replace("\r\n", "\n", StringComparison.Ordinal);
+        var parsed = Parser.Parse(normal);
+        var resolver = new Resolver(competition, parsed.Workout);
+        var clocks = Clockwork.OfEach(parsed.Workout, resolver);
+        if (DraftWeight.Of(parsed.Workout, resolver, clocks).Objection is { } objection)
+        {
+            return new(competition, normal, parsed, new Resolver(competition, parsed.Workout, forNobody: true), [], [])
+            {
+                TooLarge = objection,
+                Workout = parsed.Workout with { Stages = [], Scores = [] },
+            };
+        }
+
+        var courses = Course.CompileAll(resolver, clocks, cancel);
+        return new(competition, normal, parsed, resolver, courses, courses.Select(c => ScoreSheet.Of(parsed.Workout, c)).ToList());
+    }
+
+    /// <summary>The index of the course of an entry, or -1.</summary>
+    /// <param name="division">The division.</param>
+    /// <param name="duty">What tells the entry from others of its division: <c>woman</c>, <c>pair</c>, <c>man, Hand Bell</c>.</param>
+    public int IndexOf(string division, string duty)
+    {
+        for (var i = 0; i < Courses.Count; i++)
+        {
+            if (
+                string.Equals(Courses[i].Address.Division.Name, division, StringComparison.OrdinalIgnoreCase)
+                && Courses[i].Address.Within == duty
+            )
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    /// <summary>Everything missing or contradictory.</summary>
+    public Eq<Finding> Findings() =>
+        CheckList.Run(
+            new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')) { TooLarge = TooLarge },
+            Parsed.Problems
+        );
+}
