@@ -1,65 +1,87 @@
 using System.Text.Json;
-using Dapper;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Format;
 using Npgsql;
 
 namespace FairCompass.Store;
 
+/// <summary>A competition in a list.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">Its name.</param>
+public sealed record CompetitionName(Guid Id, string Name);
+
 /// <summary>Competitions in PostgreSQL.</summary>
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class CompetitionStore(NpgsqlDataSource source)
 {
+    private const string Columns = "id, revision, doc::text, updated_at as UpdatedAt";
+
+    private static readonly Revisions History = new("competition_revision", "competition_id", "doc", "jsonb");
+
     private sealed record Row(Guid Id, int Revision, string Doc, DateTime UpdatedAt)
     {
-        public Versioned<Competition> Read() => new(Id, Revision, ReadDoc(Doc), DateTime.SpecifyKind(UpdatedAt, DateTimeKind.Utc));
+        public Versioned<Competition> Read() => new(Id, Revision, ReadDoc(Doc), UpdatedAt);
+
+        public Versioned<string> Unread() => new(Id, Revision, Doc, UpdatedAt);
     }
 
-    /// <summary>Every competition, oldest first.</summary>
-    public async Task<IReadOnlyList<Versioned<Competition>>> All(CancellationToken cancel)
+    /// <summary>The names of every competition, oldest first; no document is read for them.</summary>
+    public async Task<IReadOnlyList<CompetitionName>> Names(CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var rows = await db.QueryAsync<Row>(
-            new CommandDefinition(
-                "select id, revision, doc::text, updated_at as UpdatedAt from competition order by created_at, id",
-                cancellationToken: cancel
-            )
-        );
-        return rows.Select(r => r.Read()).ToList();
+        return await db.Many<CompetitionName>("select id, doc ->> 'name' as name from competition order by created_at, id", null, cancel);
     }
 
     /// <summary>One competition, or null.</summary>
     public async Task<Versioned<Competition>?> Find(Guid id, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return (await Read(db, id, "", cancel))?.Read();
+        return (await db.OneOrNone<Row>($"select {Columns} from competition where id = @id", new { id }, cancel))?.Read();
     }
 
-    /// <summary>Stores a new competition.</summary>
-    public Task<Versioned<Competition>> Create(Competition competition, CancellationToken cancel) => Create(competition, [], cancel);
+    /// <summary>The newest revision of a competition; null when there is none.</summary>
+    public async Task<int?> Revision(Guid id, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.OneOrNone<int?>("select revision from competition where id = @id", new { id }, cancel);
+    }
 
     /// <summary>Stores a new competition with its drafts, all or nothing.</summary>
-    public async Task<Versioned<Competition>> Create(Competition competition, IReadOnlyList<string> drafts, CancellationToken cancel)
+    /// <param name="competition">The competition.</param>
+    /// <param name="drafts">Its drafts in order.</param>
+    /// <param name="request">Chosen by the client, so that a retry finds the competition it made; null for none.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<Versioned<Competition>> Create(
+        Competition competition,
+        IReadOnlyList<string> drafts,
+        Guid? request,
+        CancellationToken cancel
+    )
     {
         var id = Guid.CreateVersion7();
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        await db.ExecuteAsync(
-            new CommandDefinition(
-                "insert into competition (id, revision, doc) values (@id, 1, @doc::jsonb)",
-                new { id, doc = WriteDoc(competition) },
-                tx,
-                cancellationToken: cancel
-            )
+        if (await db.Made(tx, request, cancel) is { } made)
+        {
+            return (await db.One<Row>($"select {Columns} from competition where id = @made", new { made }, cancel, tx)).Read();
+        }
+
+        var doc = WriteDoc(competition);
+        var row = await db.One<Row>(
+            $"insert into competition (id, revision, doc) values (@id, 1, @doc::jsonb) returning {Columns}",
+            new { id, doc },
+            cancel,
+            tx
         );
-        await Keep(db, tx, id, 1, Guid.NewGuid(), competition, cancel);
+        await History.Keep(db, tx, id, 1, Guid.NewGuid(), doc, cancel);
         foreach (var draft in drafts)
         {
             await WorkoutStore.Insert(db, tx, id, draft, cancel);
         }
 
+        await db.Remember(tx, request, id, cancel);
         await tx.CommitAsync(cancel);
-        return (await Find(id, cancel))!;
+        return row.Read();
     }
 
     /// <summary>Saves a competition over a known revision. A retry with the same save id finds its own save.</summary>
@@ -73,85 +95,29 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        if (await Read(db, id, "for update", cancel, tx) is not { } row)
+        if (await db.OneOrNone<Row>($"select {Columns} from competition where id = @id for update", new { id }, cancel, tx) is not { } row)
         {
             return new SaveResult<Competition>.Gone();
         }
 
-        if (
-            await db.ExecuteScalarAsync<bool>(
-                new CommandDefinition(
-                    "select exists (select from competition_revision where competition_id = @id and save_id = @saveId)",
-                    new { id, saveId },
-                    tx,
-                    cancellationToken: cancel
-                )
-            )
-        )
+        if (await History.InTheWay(db, tx, row.Unread(), baseRevision, saveId, cancel) is { } found)
         {
-            return new SaveResult<Competition>.Saved(row.Read());
+            return found.Mine
+                ? new SaveResult<Competition>.Saved(row.Read())
+                : new SaveResult<Competition>.Outdated(row.Read(), found.Base is null ? null : ReadDoc(found.Base));
         }
 
-        if (row.Revision != baseRevision)
-        {
-            var old = await db.ExecuteScalarAsync<string?>(
-                new CommandDefinition(
-                    "select doc::text from competition_revision where competition_id = @id and revision = @baseRevision",
-                    new { id, baseRevision },
-                    tx,
-                    cancellationToken: cancel
-                )
-            );
-            return new SaveResult<Competition>.Outdated(row.Read(), old is null ? null : ReadDoc(old));
-        }
-
-        await db.ExecuteAsync(
-            new CommandDefinition(
-                "update competition set revision = revision + 1, doc = @doc::jsonb, updated_at = now() where id = @id",
-                new { id, doc = WriteDoc(competition) },
-                tx,
-                cancellationToken: cancel
-            )
+        var doc = WriteDoc(competition);
+        var saved = await db.One<Row>(
+            $"update competition set revision = revision + 1, doc = @doc::jsonb, updated_at = now() where id = @id returning {Columns}",
+            new { id, doc },
+            cancel,
+            tx
         );
-        await Keep(db, tx, id, baseRevision + 1, saveId, competition, cancel);
-        var saved = (await Read(db, id, "", cancel, tx))!.Read();
+        await History.Keep(db, tx, id, saved.Revision, saveId, doc, cancel);
         await tx.CommitAsync(cancel);
-        return new SaveResult<Competition>.Saved(saved);
+        return new SaveResult<Competition>.Saved(saved.Read());
     }
-
-    private static Task<Row?> Read(NpgsqlConnection db, Guid id, string suffix, CancellationToken cancel, NpgsqlTransaction? tx = null) =>
-        db.QuerySingleOrDefaultAsync<Row>(
-            new CommandDefinition(
-                "select id, revision, doc::text, updated_at as UpdatedAt from competition where id = @id " + suffix,
-                new { id },
-                tx,
-                cancellationToken: cancel
-            )
-        );
-
-    private static Task Keep(
-        NpgsqlConnection db,
-        NpgsqlTransaction tx,
-        Guid id,
-        int revision,
-        Guid saveId,
-        Competition competition,
-        CancellationToken cancel
-    ) =>
-        db.ExecuteAsync(
-            new CommandDefinition(
-                "insert into competition_revision (competition_id, revision, save_id, doc) values (@id, @revision, @saveId, @doc::jsonb)",
-                new
-                {
-                    id,
-                    revision,
-                    saveId,
-                    doc = WriteDoc(competition),
-                },
-                tx,
-                cancellationToken: cancel
-            )
-        );
 
     private static string WriteDoc(Competition competition) => JsonSerializer.Serialize(competition, FormatContext.Default.Competition);
 

@@ -37,7 +37,7 @@ public abstract record PublishResult
     /// <summary>Published, or published before under the same save id.</summary>
     public sealed record Done(PublishedVersion Version) : PublishResult;
 
-    /// <summary>The draft was saved, or another version published, elsewhere since; nothing was published.</summary>
+    /// <summary>The draft or the competition was saved, or another version published, elsewhere since; nothing was published.</summary>
     public sealed record Outdated : PublishResult;
 
     /// <summary>The newest version says the same.</summary>
@@ -47,6 +47,24 @@ public abstract record PublishResult
     public sealed record Gone : PublishResult;
 }
 
+/// <summary>What is to be published.</summary>
+/// <param name="Workout">The workout.</param>
+/// <param name="SaveId">Chosen by the client, so that a retry finds its own version.</param>
+/// <param name="Print">Code and hash; the code is the first one of this content, the workout’s own is found in publishing.</param>
+/// <param name="Document">The document.</param>
+/// <param name="HoldsFrom">From when it holds.</param>
+/// <param name="Note">What is said about it.</param>
+public sealed record ToPublish(Guid Workout, Guid SaveId, Fingerprint Print, PublishedDocument Document, string HoldsFrom, string Note);
+
+/// <summary>A ruling that is to be published: version, line of the draft, and answer are stored together or not at all.</summary>
+/// <param name="Over">The number of the newest version, that the document was made from.</param>
+/// <param name="Number">The ruling’s number.</param>
+/// <param name="Question">The question that is answered.</param>
+/// <param name="Answer">The answer.</param>
+/// <param name="Revision">The revision of the draft that <paramref name="Draft"/> was made from.</param>
+/// <param name="Draft">The draft with the ruling’s line.</param>
+public sealed record RulingToStore(int Over, int Number, Guid Question, string Answer, int Revision, string Draft);
+
 /// <summary>Published versions in PostgreSQL: inserted, read, never changed.</summary>
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class PublishedStore(NpgsqlDataSource source)
@@ -54,123 +72,138 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     private const string Columns =
         "id, workout_id as WorkoutId, competition_id as CompetitionId, number, code, sha256, holds_from as HoldsFrom, note, at";
 
-    /// <summary>Publishes a document made from a known revision of a draft.</summary>
-    /// <param name="workout">The workout.</param>
-    /// <param name="revision">The revision of the draft that was read; null when the document was not made from the draft.</param>
-    /// <param name="over">The newest version that the document was made from; null when it was made from the draft.</param>
-    /// <param name="saveId">Chosen by the client, so that a retry finds its own version.</param>
-    /// <param name="print">Code and hash.</param>
-    /// <param name="document">What is published.</param>
-    /// <param name="holdsFrom">From when it holds.</param>
-    /// <param name="note">What is said about it.</param>
+    /// <summary>Publishes a document made from known revisions of a draft and its competition; both are checked where it is stored.</summary>
+    /// <param name="what">What is published.</param>
+    /// <param name="revision">The revision of the draft that was read.</param>
+    /// <param name="competitionRevision">The revision of the competition that was read.</param>
     /// <param name="cancel">Cancels.</param>
-    public async Task<PublishResult> Publish(
-        Guid workout,
-        int? revision,
-        int? over,
-        Guid saveId,
-        Fingerprint print,
-        PublishedDocument document,
-        string holdsFrom,
-        string note,
-        CancellationToken cancel
-    )
+    public async Task<PublishResult> Publish(ToPublish what, int revision, int competitionRevision, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        var draft = await db.QuerySingleOrDefaultAsync<(int Revision, Guid Competition)?>(
-            new CommandDefinition(
-                "select revision, competition_id from workout where id = @workout and deleted_at is null for update",
-                new { workout },
-                tx,
-                cancellationToken: cancel
-            )
-        );
-        if (draft is not { } now)
+        if (await Place.Of(db, tx, what, cancel) is not { } place)
         {
             return new PublishResult.Gone();
         }
 
-        if (
-            await db.QuerySingleOrDefaultAsync<PublishedVersion>(
-                new CommandDefinition(
-                    $"select {Columns} from published where workout_id = @workout and save_id = @saveId",
-                    new { workout, saveId },
-                    tx,
-                    cancellationToken: cancel
-                )
-            ) is
-            { } mine
-        )
+        if (place.Mine is { } mine)
         {
-            return new PublishResult.Done(Utc(mine));
+            return new PublishResult.Done(mine);
         }
 
-        if (revision is { } known && known != now.Revision)
-        {
-            return new PublishResult.Outdated();
-        }
-
-        var last = await db.QuerySingleOrDefaultAsync<PublishedVersion>(
-            new CommandDefinition(
-                $"select {Columns} from published where workout_id = @workout order by number desc limit 1",
-                new { workout },
-                tx,
-                cancellationToken: cancel
-            )
+        var standing = await db.One<int>(
+            "select revision from competition where id = @Competition for share",
+            new { place.Competition },
+            cancel,
+            tx
         );
-        if (over is { } expected && expected != last?.Number)
+        if (revision != place.Revision || competitionRevision != standing)
         {
             return new PublishResult.Outdated();
         }
 
-        if (last is not null && last.Sha256 == print.Sha256)
+        if (place.Newest is { } newest && newest.Sha256 == what.Print.Sha256)
         {
-            return new PublishResult.Unchanged(Utc(last));
+            return new PublishResult.Unchanged(newest);
         }
 
-        var version = await db.QuerySingleAsync<PublishedVersion>(
-            new CommandDefinition(
-                $"""
-                insert into published (id, workout_id, competition_id, number, code, sha256, doc, holds_from, note, save_id)
-                values (@id, @workout, @competition, @number, @code, @sha256, @doc::jsonb, @holdsFrom, @note, @saveId) returning {Columns}
-                """,
-                new
-                {
-                    id = Guid.CreateVersion7(),
-                    workout,
-                    competition = now.Competition,
-                    number = (last?.Number ?? 0) + 1,
-                    code = print.Code,
-                    sha256 = print.Sha256,
-                    doc = JsonSerializer.Serialize(document, FormatContext.Default.PublishedDocument),
-                    holdsFrom,
-                    note,
-                    saveId,
-                },
-                tx,
-                cancellationToken: cancel
-            )
+        var version = await Insert(db, tx, what, place, cancel);
+        await tx.CommitAsync(cancel);
+        return new PublishResult.Done(version);
+    }
+
+    /// <summary>The next number of a ruling on a workout: never one that was given before.</summary>
+    public async Task<int> NextRuling(Guid workout, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.One<int>("select coalesce(max(number), 0) + 1 from ruling where workout_id = @workout", new { workout }, cancel);
+    }
+
+    /// <summary>Publishes a ruling, writes its line into the draft, and answers its question, all in one transaction.</summary>
+    public async Task<PublishResult> Rule(ToPublish what, RulingToStore ruling, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var tx = await db.BeginTransactionAsync(cancel);
+        if (await Place.Of(db, tx, what, cancel) is not { } place)
+        {
+            return new PublishResult.Gone();
+        }
+
+        if (place.Mine is { } mine)
+        {
+            return new PublishResult.Done(mine);
+        }
+
+        var taken = await db.One<bool>(
+            "select exists (select from ruling where workout_id = @Workout and number = @Number) "
+                + "or exists (select from answer where question_id = @Question)",
+            new
+            {
+                what.Workout,
+                ruling.Number,
+                ruling.Question,
+            },
+            cancel,
+            tx
+        );
+        if (taken || ruling.Revision != place.Revision || ruling.Over != place.Newest?.Number)
+        {
+            return new PublishResult.Outdated();
+        }
+
+        var version = await Insert(db, tx, what, place, cancel);
+        await db.Run(
+            "insert into ruling (workout_id, number, published_id, question_id) values (@Workout, @Number, @Id, @Question)",
+            new
+            {
+                what.Workout,
+                ruling.Number,
+                version.Id,
+                ruling.Question,
+            },
+            cancel,
+            tx
+        );
+        await WorkoutStore.Write(db, tx, what.Workout, Guid.NewGuid(), ruling.Draft, cancel);
+        await db.Run(
+            "insert into answer (question_id, body, ruling_in) values (@Question, @Answer, @Id)",
+            new
+            {
+                ruling.Question,
+                ruling.Answer,
+                version.Id,
+            },
+            cancel,
+            tx
         );
         await tx.CommitAsync(cancel);
-        return new PublishResult.Done(Utc(version));
+        return new PublishResult.Done(version);
+    }
+
+    /// <summary>The fingerprint with the code that a workout has, or would have if it were published now.</summary>
+    public async Task<Fingerprint> CodeOf(Guid workout, Fingerprint print, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        var codes = Enumerable.Range(0, Fingerprint.MostCopies).Select(n => print.OfCopy(n)).ToList();
+        var others = (
+            await db.Many<string>(
+                "select code from printed_code where code = any(@Codes) and workout_id <> @workout",
+                new { Codes = codes.Select(c => c.Code).ToArray(), workout },
+                cancel
+            )
+        ).ToHashSet(StringComparer.Ordinal);
+        return codes.FirstOrDefault(c => !others.Contains(c.Code)) ?? print;
     }
 
     /// <summary>The versions of a workout, newest first.</summary>
     public async Task<IReadOnlyList<PublishedVersion>> Of(Guid workout, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return (
-            await db.QueryAsync<PublishedVersion>(
-                new CommandDefinition(
-                    $"select {Columns} from published where workout_id = @workout order by number desc",
-                    new { workout },
-                    cancellationToken: cancel
-                )
-            )
-        )
-            .Select(Utc)
-            .ToList();
+        return await db.Many<PublishedVersion>(
+            $"select {Columns} from published where workout_id = @workout order by number desc",
+            new { workout },
+            cancel
+        );
     }
 
     /// <summary>The newest version of each published workout of a competition.</summary>
@@ -178,40 +211,118 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return (
-            await db.QueryAsync<PublishedVersion>(
-                new CommandDefinition(
-                    $"select distinct on (workout_id) {Columns} from published where competition_id = @competition order by "
-                        + "workout_id, number desc",
-                    new { competition },
-                    cancellationToken: cancel
-                )
+            await db.Many<PublishedVersion>(
+                $"""
+                select distinct on (workout_id) {Columns} from published
+                where competition_id = @competition order by workout_id, number desc
+                """,
+                new { competition },
+                cancel
             )
-        ).ToDictionary(v => v.WorkoutId, Utc);
+        ).ToDictionary(v => v.WorkoutId);
     }
 
-    /// <summary>The newest version that has a printed code; null when none has.</summary>
+    /// <summary>The newest version that has a printed code, of the workout to which the code belongs; null when none has.</summary>
     public async Task<PublishedVersion?> Find(string code, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var found = await db.QueryFirstOrDefaultAsync<PublishedVersion>(
-            new CommandDefinition(
-                $"select {Columns} from published where code = @code order by at desc limit 1",
-                new { code },
-                cancellationToken: cancel
-            )
+        return await db.OneOrNone<PublishedVersion>(
+            $"""
+            select {Columns} from published
+            where code = @code and workout_id = (select o.workout_id from printed_code o where o.code = @code)
+            order by number desc limit 1
+            """,
+            new { code },
+            cancel
         );
-        return found is null ? null : Utc(found);
     }
 
     /// <summary>What a version holds.</summary>
     public async Task<PublishedDocument> Document(Guid version, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var doc = await db.QuerySingleAsync<string>(
-            new CommandDefinition("select doc::text from published where id = @version", new { version }, cancellationToken: cancel)
-        );
+        var doc = await db.One<string>("select doc::text from published where id = @version", new { version }, cancel);
         return JsonSerializer.Deserialize(doc, FormatContext.Default.PublishedDocument)!;
     }
 
-    private static PublishedVersion Utc(PublishedVersion v) => v with { At = DateTime.SpecifyKind(v.At, DateTimeKind.Utc) };
+    /// <summary>Where a document would be published: the draft is held until the transaction ends.</summary>
+    private sealed record Place(int Revision, Guid Competition, PublishedVersion? Mine, PublishedVersion? Newest)
+    {
+        public static async Task<Place?> Of(NpgsqlConnection db, NpgsqlTransaction tx, ToPublish what, CancellationToken cancel)
+        {
+            var draft = await db.OneOrNone<(int Revision, Guid Competition)?>(
+                "select revision, competition_id from workout where id = @Workout and deleted_at is null for update",
+                new { what.Workout },
+                cancel,
+                tx
+            );
+            if (draft is not { } now)
+            {
+                return null;
+            }
+
+            var versions = await db.Many<PublishedVersion>(
+                $"""
+                select {Columns} from published where workout_id = @Workout
+                and (save_id = @SaveId or number = (select max(number) from published where workout_id = @Workout))
+                order by number desc
+                """,
+                new { what.Workout, what.SaveId },
+                cancel,
+                tx
+            );
+            var mine = await db.OneOrNone<Guid?>(
+                "select id from published where workout_id = @Workout and save_id = @SaveId",
+                new { what.Workout, what.SaveId },
+                cancel,
+                tx
+            );
+            return new(now.Revision, now.Competition, versions.FirstOrDefault(v => v.Id == mine), versions.Count > 0 ? versions[0] : null);
+        }
+    }
+
+    private static async Task<PublishedVersion> Insert(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        ToPublish what,
+        Place place,
+        CancellationToken cancel
+    ) =>
+        await db.One<PublishedVersion>(
+            $"""
+            insert into published (id, workout_id, competition_id, number, code, sha256, doc, holds_from, note, save_id)
+            values (@id, @Workout, @Competition, @number, @code, @Sha256, @doc::jsonb, @HoldsFrom, @Note, @SaveId) returning {Columns}
+            """,
+            new
+            {
+                id = Guid.CreateVersion7(),
+                what.Workout,
+                place.Competition,
+                number = (place.Newest?.Number ?? 0) + 1,
+                code = await OwnCode(db, tx, what, cancel),
+                what.Print.Sha256,
+                doc = JsonSerializer.Serialize(what.Document, FormatContext.Default.PublishedDocument),
+                what.HoldsFrom,
+                what.Note,
+                what.SaveId,
+            },
+            cancel,
+            tx
+        );
+
+    /// <summary>The first code of this content that no other workout has; taken by inserting it, so that two cannot take one.</summary>
+    private static async Task<string> OwnCode(NpgsqlConnection db, NpgsqlTransaction tx, ToPublish what, CancellationToken cancel)
+    {
+        for (var copy = 0; copy < Fingerprint.MostCopies; copy++)
+        {
+            var of = new { what.Print.OfCopy(copy).Code, what.Workout };
+            await db.Run("insert into printed_code (code, workout_id) values (@Code, @Workout) on conflict do nothing", of, cancel, tx);
+            if (await db.One<bool>("select workout_id = @Workout from printed_code where code = @Code", of, cancel, tx))
+            {
+                return of.Code;
+            }
+        }
+
+        throw new InvalidOperationException($"{Fingerprint.MostCopies} workouts of one content have been published.");
+    }
 }

@@ -1,4 +1,3 @@
-using Dapper;
 using Npgsql;
 
 namespace FairCompass.Store;
@@ -29,6 +28,14 @@ public sealed record AskedQuestion(
     DateTime? AnsweredAt
 );
 
+/// <summary>A question that is being asked.</summary>
+/// <param name="Published">The version.</param>
+/// <param name="Line">The line it is about.</param>
+/// <param name="Body">The question.</param>
+/// <param name="AskedBy">A name; may be empty.</param>
+/// <param name="Contact">How to reach the asker; may be empty.</param>
+public sealed record NewQuestion(Guid Published, string Line, string Body, string AskedBy, string Contact);
+
 /// <summary>Who has confirmed which version.</summary>
 /// <param name="Number">The version.</param>
 /// <param name="Name">As it was typed.</param>
@@ -56,36 +63,30 @@ public sealed class QuestionStore(NpgsqlDataSource source)
         """;
 
     /// <summary>Asks. The sender is a hash that changes daily, so that nobody can be traced.</summary>
+    /// <param name="question">What is asked, on which version; its id is chosen here.</param>
+    /// <param name="sender">Whose request it is.</param>
+    /// <param name="request">Chosen by the client, so that a retry asks once; null for none.</param>
+    /// <param name="cancel">Cancels.</param>
     /// <returns>The question’s id; null when the sender has asked too much.</returns>
-    public async Task<Guid?> Ask(
-        Guid published,
-        string line,
-        string body,
-        string askedBy,
-        string contact,
-        string sender,
-        CancellationToken cancel
-    )
+    public async Task<Guid?> Ask(NewQuestion question, string sender, Guid? request, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
+        if (await db.Made(tx, request, cancel) is { } made)
+        {
+            return made;
+        }
+
         // One sender's requests take turns, or a thousand at once would all count to zero.
-        await db.ExecuteAsync(
-            new CommandDefinition(
-                "select pg_advisory_xact_lock(hashtextextended(@sender, 0))",
-                new { sender },
-                tx,
-                cancellationToken: cancel
-            )
-        );
-        var (recent, day) = await db.QuerySingleAsync<(long, long)>(
-            new CommandDefinition(
-                "select count(*) filter (where at > now() - interval '10 minutes'), count(*) from question where sender = "
-                    + "@sender and at > now() - interval '1 day'",
-                new { sender },
-                tx,
-                cancellationToken: cancel
-            )
+        await db.Run("select pg_advisory_xact_lock(hashtextextended(@sender, 0))", new { sender }, cancel, tx);
+        var (recent, day) = await db.One<(long, long)>(
+            """
+            select count(*) filter (where at > now() - interval '10 minutes'), count(*)
+            from question where sender = @sender and at > now() - interval '1 day'
+            """,
+            new { sender },
+            cancel,
+            tx
         );
         if (recent >= InTenMinutes || day >= InADay)
         {
@@ -93,24 +94,25 @@ public sealed class QuestionStore(NpgsqlDataSource source)
         }
 
         var id = Guid.CreateVersion7();
-        await db.ExecuteAsync(
-            new CommandDefinition(
-                "insert into question (id, published_id, line, body, asked_by, contact, sender) values (@id, @published, "
-                    + "@line, @body, @askedBy, @contact, @sender)",
-                new
-                {
-                    id,
-                    published,
-                    line,
-                    body,
-                    askedBy,
-                    contact,
-                    sender,
-                },
-                tx,
-                cancellationToken: cancel
-            )
+        await db.Run(
+            """
+            insert into question (id, published_id, line, body, asked_by, contact, sender)
+            values (@id, @Published, @Line, @Body, @AskedBy, @Contact, @sender)
+            """,
+            new
+            {
+                id,
+                question.Published,
+                question.Line,
+                question.Body,
+                question.AskedBy,
+                question.Contact,
+                sender,
+            },
+            cancel,
+            tx
         );
+        await db.Remember(tx, request, id, cancel);
         await tx.CommitAsync(cancel);
         return id;
     }
@@ -119,55 +121,26 @@ public sealed class QuestionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<AskedQuestion>> Of(Guid workout, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return (
-            await db.QueryAsync<AskedQuestion>(
-                new CommandDefinition(
-                    Select + " where p.workout_id = @workout order by q.at desc",
-                    new { workout },
-                    cancellationToken: cancel
-                )
-            )
-        )
-            .Select(Utc)
-            .ToList();
+        return await db.Many<AskedQuestion>(Select + " where p.workout_id = @workout order by q.at desc", new { workout }, cancel);
     }
 
     /// <summary>One question and its workout; null when there is none.</summary>
     public async Task<(AskedQuestion Question, Guid Workout)?> Find(Guid id, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var found = await db.QuerySingleOrDefaultAsync<AskedQuestion>(
-            new CommandDefinition(Select + " where q.id = @id", new { id }, cancellationToken: cancel)
-        );
-        return found is null
-            ? null
-            : (
-                Utc(found),
-                await db.QuerySingleAsync<Guid>(
-                    new CommandDefinition(
-                        "select workout_id from published where id = @p",
-                        new { p = found.PublishedId },
-                        cancellationToken: cancel
-                    )
-                )
-            );
+        return await db.OneOrNone<AskedQuestion>(Select + " where q.id = @id", new { id }, cancel) is { } found
+            ? (found, await db.One<Guid>("select workout_id from published where id = @PublishedId", new { found.PublishedId }, cancel))
+            : null;
     }
 
-    /// <summary>Answers once. False when it was answered before.</summary>
-    public async Task<bool> Answer(Guid question, string body, Guid? rulingIn, CancellationToken cancel)
+    /// <summary>Answers without a ruling, once. False when it was answered before.</summary>
+    public async Task<bool> Answer(Guid question, string body, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.ExecuteAsync(
-                new CommandDefinition(
-                    "insert into answer (question_id, body, ruling_in) values (@question, @body, @rulingIn) on conflict do nothing",
-                    new
-                    {
-                        question,
-                        body,
-                        rulingIn,
-                    },
-                    cancellationToken: cancel
-                )
+        return await db.Run(
+                "insert into answer (question_id, body) values (@question, @body) on conflict do nothing",
+                new { question, body },
+                cancel
             ) == 1;
     }
 
@@ -175,20 +148,20 @@ public sealed class QuestionStore(NpgsqlDataSource source)
     public async Task<bool> Confirm(Guid published, string key, string name, bool judge, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.ExecuteAsync(
-                new CommandDefinition(
-                    "insert into confirmation (id, published_id, name_key, name, judge) values (@id, @published, @key, @name, "
-                        + "@judge) on conflict do nothing",
-                    new
-                    {
-                        id = Guid.CreateVersion7(),
-                        published,
-                        key,
-                        name,
-                        judge,
-                    },
-                    cancellationToken: cancel
-                )
+        return await db.Run(
+                """
+                insert into confirmation (id, published_id, name_key, name, judge)
+                values (@id, @published, @key, @name, @judge) on conflict do nothing
+                """,
+                new
+                {
+                    id = Guid.CreateVersion7(),
+                    published,
+                    key,
+                    name,
+                    judge,
+                },
+                cancel
             ) == 1;
     }
 
@@ -196,24 +169,13 @@ public sealed class QuestionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<Confirmation>> Confirmed(Guid workout, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return (
-            await db.QueryAsync<Confirmation>(
-                new CommandDefinition(
-                    "select p.number, c.name, c.judge, c.at from confirmation c join published p on p.id = c.published_id "
-                        + "where p.workout_id = @workout order by p.number desc, c.at",
-                    new { workout },
-                    cancellationToken: cancel
-                )
-            )
-        )
-            .Select(c => c with { At = DateTime.SpecifyKind(c.At, DateTimeKind.Utc) })
-            .ToList();
+        return await db.Many<Confirmation>(
+            """
+            select p.number, c.name, c.judge, c.at from confirmation c join published p on p.id = c.published_id
+            where p.workout_id = @workout order by p.number desc, c.at
+            """,
+            new { workout },
+            cancel
+        );
     }
-
-    private static AskedQuestion Utc(AskedQuestion q) =>
-        q with
-        {
-            At = DateTime.SpecifyKind(q.At, DateTimeKind.Utc),
-            AnsweredAt = q.AnsweredAt is { } at ? DateTime.SpecifyKind(at, DateTimeKind.Utc) : null,
-        };
 }

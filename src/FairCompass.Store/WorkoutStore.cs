@@ -1,4 +1,3 @@
-using Dapper;
 using Npgsql;
 
 namespace FairCompass.Store;
@@ -7,23 +6,23 @@ namespace FairCompass.Store;
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class WorkoutStore(NpgsqlDataSource source)
 {
-    private const string Columns = "select id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId from workout ";
+    private const string Columns = "id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId";
+
+    private static readonly Revisions History = new("workout_revision", "workout_id", "body", "text");
 
     private sealed record Row(Guid Id, int Revision, string Body, DateTime UpdatedAt, Guid CompetitionId)
     {
-        public Versioned<string> Read() => new(Id, Revision, Body, DateTime.SpecifyKind(UpdatedAt, DateTimeKind.Utc));
+        public Versioned<string> Read() => new(Id, Revision, Body, UpdatedAt);
     }
 
     /// <summary>The drafts of a competition in order, without removed ones.</summary>
     public async Task<IReadOnlyList<Versioned<string>>> Of(Guid competition, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var rows = await db.QueryAsync<Row>(
-            new CommandDefinition(
-                Columns + "where competition_id = @competition and deleted_at is null order by ordinal, id",
-                new { competition },
-                cancellationToken: cancel
-            )
+        var rows = await db.Many<Row>(
+            $"select {Columns} from workout where competition_id = @competition and deleted_at is null order by ordinal, id",
+            new { competition },
+            cancel
         );
         return rows.Select(r => r.Read()).ToList();
     }
@@ -32,32 +31,31 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     public async Task<(Versioned<string> Draft, Guid Competition)?> Find(Guid id, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var row = await db.QuerySingleOrDefaultAsync<Row>(
-            new CommandDefinition(Columns + "where id = @id and deleted_at is null", new { id }, cancellationToken: cancel)
-        );
+        var row = await db.OneOrNone<Row>($"select {Columns} from workout where id = @id and deleted_at is null", new { id }, cancel);
         return row is null ? null : (row.Read(), row.CompetitionId);
     }
 
     /// <summary>Adds a draft at the end; null when there is no such competition.</summary>
-    public async Task<Versioned<string>?> Create(Guid competition, string body, CancellationToken cancel)
+    /// <param name="competition">The competition.</param>
+    /// <param name="body">The text.</param>
+    /// <param name="request">Chosen by the client, so that a retry finds the draft it made; null for none.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<Versioned<string>?> Create(Guid competition, string body, Guid? request, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        if (
-            !await db.ExecuteScalarAsync<bool>(
-                new CommandDefinition(
-                    "select exists (select from competition where id = @competition)",
-                    new { competition },
-                    tx,
-                    cancellationToken: cancel
-                )
-            )
-        )
+        if (await db.Made(tx, request, cancel) is { } made)
+        {
+            return (await db.OneOrNone<Row>($"select {Columns} from workout where id = @made", new { made }, cancel, tx))?.Read();
+        }
+
+        if (!await db.One<bool>("select exists (select from competition where id = @competition)", new { competition }, cancel, tx))
         {
             return null;
         }
 
         var created = await Insert(db, tx, competition, body, cancel);
+        await db.Remember(tx, request, created.Id, cancel);
         await tx.CommitAsync(cancel);
         return created;
     }
@@ -72,24 +70,22 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     )
     {
         var id = Guid.CreateVersion7();
-        var row = await db.QuerySingleAsync<Row>(
-            new CommandDefinition(
-                """
-                insert into workout (id, competition_id, ordinal, revision, body)
-                select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @body from workout where competition_id = @competition
-                returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
-                """,
-                new
-                {
-                    id,
-                    competition,
-                    body,
-                },
-                tx,
-                cancellationToken: cancel
-            )
+        var row = await db.One<Row>(
+            $"""
+            insert into workout (id, competition_id, ordinal, revision, body)
+            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @body from workout where competition_id = @competition
+            returning {Columns}
+            """,
+            new
+            {
+                id,
+                competition,
+                body,
+            },
+            cancel,
+            tx
         );
-        await Keep(db, tx, id, 1, Guid.NewGuid(), body, cancel);
+        await History.Keep(db, tx, id, 1, Guid.NewGuid(), body, cancel);
         return row.Read();
     }
 
@@ -98,91 +94,73 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        var row = await db.QuerySingleOrDefaultAsync<Row>(
-            new CommandDefinition(Columns + "where id = @id and deleted_at is null for update", new { id }, tx, cancellationToken: cancel)
-        );
-        if (row is null)
+        if (await Hold(db, tx, id, cancel) is not { } now)
         {
             return new SaveResult<string>.Gone();
         }
 
-        if (
-            await db.ExecuteScalarAsync<bool>(
-                new CommandDefinition(
-                    "select exists (select from workout_revision where workout_id = @id and save_id = @saveId)",
-                    new { id, saveId },
-                    tx,
-                    cancellationToken: cancel
-                )
-            ) || (row.Revision == baseRevision && row.Body == body)
-        )
+        if (await History.InTheWay(db, tx, now, baseRevision, saveId, cancel) is { } found)
         {
-            return new SaveResult<string>.Saved(row.Read());
+            return found.Mine ? new SaveResult<string>.Saved(now) : new SaveResult<string>.Outdated(now, found.Base);
         }
 
-        if (row.Revision != baseRevision)
+        if (now.Value == body)
         {
-            var old = await db.ExecuteScalarAsync<string?>(
-                new CommandDefinition(
-                    "select body from workout_revision where workout_id = @id and revision = @baseRevision",
-                    new { id, baseRevision },
-                    tx,
-                    cancellationToken: cancel
-                )
-            );
-            return new SaveResult<string>.Outdated(row.Read(), old);
+            return new SaveResult<string>.Saved(now);
         }
 
-        var saved = await db.QuerySingleAsync<Row>(
-            new CommandDefinition(
-                """
-                update workout set revision = revision + 1, body = @body, updated_at = now() where id = @id
-                returning id, revision, body, updated_at as UpdatedAt, competition_id as CompetitionId
-                """,
-                new { id, body },
-                tx,
-                cancellationToken: cancel
-            )
-        );
-        await Keep(db, tx, id, saved.Revision, saveId, body, cancel);
+        var saved = await Write(db, tx, id, saveId, body, cancel);
         await tx.CommitAsync(cancel);
-        return new SaveResult<string>.Saved(saved.Read());
+        return new SaveResult<string>.Saved(saved);
+    }
+
+    /// <summary>Holds a draft for the rest of a transaction; null when there is none or it was removed.</summary>
+    internal static async Task<Versioned<string>?> Hold(NpgsqlConnection db, NpgsqlTransaction tx, Guid id, CancellationToken cancel) =>
+        (
+            await db.OneOrNone<Row>(
+                $"select {Columns} from workout where id = @id and deleted_at is null for update",
+                new { id },
+                cancel,
+                tx
+            )
+        )?.Read();
+
+    /// <summary>Writes the next revision of a draft that the transaction holds.</summary>
+    internal static async Task<Versioned<string>> Write(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid id,
+        Guid saveId,
+        string body,
+        CancellationToken cancel
+    )
+    {
+        var saved = await db.One<Row>(
+            $"update workout set revision = revision + 1, body = @body, updated_at = now() where id = @id returning {Columns}",
+            new { id, body },
+            cancel,
+            tx
+        );
+        await History.Keep(db, tx, id, saved.Revision, saveId, body, cancel);
+        return saved.Read();
+    }
+
+    /// <summary>True when a save was stored, whatever has come since.</summary>
+    public async Task<bool> Knows(Guid id, Guid saveId, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.One<bool>(
+            "select exists (select from workout_revision where workout_id = @id and save_id = @saveId)",
+            new { id, saveId },
+            cancel
+        );
     }
 
     /// <summary>Removes a draft, or brings a removed one back. False when there is none.</summary>
     public async Task<bool> SetRemoved(Guid id, bool removed, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.ExecuteAsync(
-                new CommandDefinition(
-                    "update workout set deleted_at = case when @removed then now() end where id = @id",
-                    new { id, removed },
-                    cancellationToken: cancel
-                )
-            ) == 1;
+        return await db.Run("update workout set deleted_at = case when @removed then now() end where id = @id", new { id, removed }, cancel)
+            == 1;
     }
-
-    private static Task Keep(
-        NpgsqlConnection db,
-        NpgsqlTransaction tx,
-        Guid id,
-        int revision,
-        Guid saveId,
-        string body,
-        CancellationToken cancel
-    ) =>
-        db.ExecuteAsync(
-            new CommandDefinition(
-                "insert into workout_revision (workout_id, revision, save_id, body) values (@id, @revision, @saveId, @body)",
-                new
-                {
-                    id,
-                    revision,
-                    saveId,
-                    body,
-                },
-                tx,
-                cancellationToken: cancel
-            )
-        );
 }

@@ -7,6 +7,7 @@ using FairCompass.Web.Drafting;
 using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Measuring;
+using FairCompass.Web.Opening;
 using FairCompass.Web.Publishing;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
@@ -38,6 +39,7 @@ builder.Services.AddSingleton<PublishedStore>();
 builder.Services.AddSingleton<QuestionStore>();
 builder.Services.AddSingleton<MeasurementStore>();
 builder.Services.AddSingleton<CompetitionCache>();
+builder.Services.AddSingleton<OpenDrafts>();
 
 var app = builder.Build();
 if (!describing)

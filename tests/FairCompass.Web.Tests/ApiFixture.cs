@@ -29,10 +29,18 @@ public sealed class ApiFixture : IDisposable
         return answer.StatusCode;
     }
 
-    public async Task<(HttpStatusCode Status, JsonNode? Body)> Send(HttpMethod method, string path, object body)
+    public Task<(HttpStatusCode Status, JsonNode? Body)> Send(HttpMethod method, string path, object body) =>
+        Send(method, path, body, null);
+
+    public async Task<(HttpStatusCode Status, JsonNode? Body)> Send(HttpMethod method, string path, object body, Guid? key)
     {
         var json = body as string ?? JsonSerializer.Serialize(body, JsonSerializerOptions.Web);
         using var request = new HttpRequestMessage(method, path) { Content = new StringContent(json, Encoding.UTF8, "application/json") };
+
+        if (key is { } once)
+        {
+            request.Headers.Add("Idempotency-Key", once.ToString());
+        }
 
         // A server that refuses a body by its length may close the line while it is still being written; so ask first (RFC 9110, 10.1.1).
         request.Headers.ExpectContinue = json.Length > 100_000;
@@ -51,6 +59,32 @@ public sealed class ApiFixture : IDisposable
         Assert.Equal(HttpStatusCode.OK, status);
         return (made!["id"]!.GetValue<Guid>(), made["revision"]!.GetValue<int>());
     }
+
+    public async Task<(HttpStatusCode Status, JsonNode? Body)> Save(Guid id, int revision, string body, Guid? saveId = null) =>
+        await Put(
+            $"/api/workouts/{id}",
+            new
+            {
+                baseRevision = revision,
+                saveId = saveId ?? Guid.NewGuid(),
+                body,
+            }
+        );
+
+    public async Task<(HttpStatusCode Status, JsonNode? Body)> Publish(Guid id, int revision, string from = "") =>
+        await Post(
+            $"/api/workouts/{id}/publish",
+            new
+            {
+                baseRevision = revision,
+                competitionRevision = await CompetitionRevision(),
+                saveId = Guid.NewGuid(),
+                holdsFrom = from,
+                note = "",
+            }
+        );
+
+    public async Task<int> CompetitionRevision() => (await Get($"/api/competitions/{Competition}"))["revision"]!.GetValue<int>();
 
     public void Dispose()
     {

@@ -156,6 +156,7 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
             new
             {
                 baseRevision = revision,
+                competitionRevision = await api.CompetitionRevision(),
                 saveId = Guid.NewGuid(),
                 holdsFrom = "",
                 note = "",
@@ -178,6 +179,7 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
             new
             {
                 baseRevision = revision + 1,
+                competitionRevision = await api.CompetitionRevision(),
                 saveId = Guid.NewGuid(),
                 holdsFrom = "heat 3",
                 note = "",

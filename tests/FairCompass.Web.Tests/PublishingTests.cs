@@ -16,6 +16,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
             new
             {
                 baseRevision = revision,
+                competitionRevision = await api.CompetitionRevision(),
                 saveId = Guid.NewGuid(),
                 holdsFrom = from,
                 note = "",
@@ -70,6 +71,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var publish = new
         {
             baseRevision = revision + 1,
+            competitionRevision = await api.CompetitionRevision(),
             saveId = Guid.NewGuid(),
             holdsFrom = "",
             note = "",
@@ -210,7 +212,10 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (status, answered) = await api.Post($"/api/questions/{asked["id"]}/answer", answer);
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(2, answered!["rulingIn"]!.GetValue<int>());
-        Assert.Equal(HttpStatusCode.Conflict, (await api.Post($"/api/questions/{asked["id"]}/answer", answer)).Status);
+        // Sent again it is found; another answer is refused.
+        Assert.Equal(HttpStatusCode.OK, (await api.Post($"/api/questions/{asked["id"]}/answer", answer)).Status);
+        var other = new { body = "Yes.", ruling = (object?)null };
+        Assert.Equal(HttpStatusCode.Conflict, (await api.Post($"/api/questions/{asked["id"]}/answer", other)).Status);
 
         var newest = (await api.Get($"/api/workouts/{id}/published")).AsArray()[0]!;
         var brief = (await api.Get($"/api/published/{newest["code"]}/brief?audience=Judge")).ToJsonString();

@@ -14,6 +14,7 @@ public class QuestionLimitTests(ApiFixture api) : IClassFixture<ApiFixture>
             new
             {
                 baseRevision = revision,
+                competitionRevision = await api.CompetitionRevision(),
                 saveId = Guid.NewGuid(),
                 holdsFrom = "",
                 note = "",

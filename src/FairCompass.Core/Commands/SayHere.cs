@@ -69,7 +69,7 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
         }
         else
         {
-            lines.Insert(lines.FindLastIndex(l => l.Trim().Length > 0) + 1, Written(movement));
+            lines.Insert(DraftText.LastLine(lines) + 1, Written(movement));
         }
 
         return (string.Join('\n', lines), null);

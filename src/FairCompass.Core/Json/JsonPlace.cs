@@ -18,7 +18,7 @@ public static class JsonPlace
     /// <summary>The same failure, one list further out.</summary>
     /// <param name="inner">What went wrong inside an item.</param>
     /// <param name="index">The item's position in its list.</param>
-    internal static JsonException Inside(JsonException inner, int index)
+    public static JsonException Inside(JsonException inner, int index)
     {
         var path = inner.Path is { Length: > 1 } p ? p[1..] : "";
         var outer = new JsonException(inner.Message, null, inner.LineNumber, inner.BytePositionInLine, inner);

@@ -6,7 +6,9 @@ namespace FairCompass.Core.Measuring;
 /// <summary>Reads a length as people type it off a tape.</summary>
 public static partial class Typed
 {
-    [GeneratedRegex(@"^(?:(?<whole>\d{1,5})(?:\.(?<part>\d{1,4}))?|(?:(?<whole>\d{1,5})[ -])?(?<over>\d{1,3})/(?<of>\d{1,3}))$")]
+    [GeneratedRegex(
+        @"^(?:(?<whole>[0-9]{1,5})(?:\.(?<part>[0-9]{1,4}))?|(?:(?<whole>[0-9]{1,5})[ -])?(?<over>[0-9]{1,3})/(?<of>[0-9]{1,3}))$"
+    )]
     private static partial Regex Shape { get; }
 
     /// <summary>A decimal, a fraction, or a whole number with a fraction: <c>2124</c>, <c>83.5</c>, <c>1/2</c>, <c>83 1/2</c>.</summary>

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
@@ -65,7 +66,19 @@ public abstract record Detail
     /// <param name="Unit">Their unit.</param>
     /// <param name="AlsoOf">The figures of the second publication, or null.</param>
     /// <param name="AlsoUnit">The unit of the second publication.</param>
-    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null) : Detail;
+    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
+        : Detail,
+            IJsonOnDeserialized
+    {
+        /// <summary>A second figure without its unit, or a unit without its figure, is no load.</summary>
+        void IJsonOnDeserialized.OnDeserialized()
+        {
+            if (AlsoOf is null != AlsoUnit is null)
+            {
+                throw new JsonException("A second figure and its unit belong together: give both alsoOf and alsoUnit, or neither.");
+            }
+        }
+    }
 
     /// <summary><c>2 x 8 m</c>: so many lengths make one counted rep.</summary>
     public sealed record Lengths(int Count, Number Of, LengthUnit Unit) : Detail;

@@ -92,12 +92,12 @@ public static class SaltmarshFerryGames
     /// <summary>Stores the demo when the database holds no competition yet.</summary>
     public static async Task SeedIfEmpty(CompetitionStore competitions, CancellationToken cancel)
     {
-        if ((await competitions.All(cancel)).Count > 0)
+        if ((await competitions.Names(cancel)).Count > 0)
         {
             return;
         }
 
-        await competitions.Create(Competition, Drafts, cancel);
+        await competitions.Create(Competition, Drafts, null, cancel);
     }
 
     private static string Read(string name)

@@ -5,6 +5,7 @@ using FairCompass.Core.Quantities;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -63,7 +64,8 @@ public static class BriefEndpoints
             };
 
         public FieldError? Error =>
-            (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
+            EnumInput.Objection("language", Language) is { } unknown ? unknown
+            : (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
             : (First ?? 1) < 1 || (First ?? 1) + (Cards ?? 1) - 1 > CardCode.Highest
                 ? new("first", $"Cards are numbered from 1 to {CardCode.Highest}.")
             : null;
@@ -71,25 +73,28 @@ public static class BriefEndpoints
 
     /// <summary>An erratum is made of two published versions, so no draft has one.</summary>
     private static FieldError? NoSuch(Audience? audience) =>
-        audience == Audience.Holder
-            ? new("audience", "An erratum is a paper of a published version: see /api/published/{code}/erratum.")
-            : null;
+        EnumInput.Objection("audience", audience) is { } unknown ? unknown
+        : audience == Audience.Holder ? new("audience", "An erratum is a paper of a published version: see /api/published/{code}/erratum.")
+        : null;
 
     private static async Task<IResult> Markdown(
         Guid id,
         Audience audience,
         [AsParameters] Wanted wanted,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         PublishedStore published,
         MeasurementStore measured,
         TimeProvider time,
         CancellationToken cancel
     )
     {
-        var read = await Read(id, audience, wanted, workouts, competitions, published, measured, time, cancel);
+        var read = await Read(id, audience, wanted, drafts, published, measured, time, cancel);
         return read is Ok<Brief> { Value: { } brief }
-            ? Results.Text(BriefMarkdown.Write(brief), "text/markdown", System.Text.Encoding.UTF8)
+            ? Results.File(
+                System.Text.Encoding.UTF8.GetBytes(BriefMarkdown.Write(brief)),
+                "text/markdown; charset=utf-8",
+                $"{audience.ToString().ToLowerInvariant()}.md"
+            )
             : read;
     }
 
@@ -97,30 +102,30 @@ public static class BriefEndpoints
         Guid id,
         Audience? audience,
         [AsParameters] Wanted wanted,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         PublishedStore published,
         MeasurementStore measured,
         TimeProvider time,
         CancellationToken cancel
     )
     {
-        if (await competitions.Find(id, cancel) is not { } competition)
-        {
-            return Problems.Gone("competition");
-        }
-
         if ((wanted.Error ?? NoSuch(audience)) is { } error)
         {
             return Problems.Fields([error]);
         }
 
-        if (wanted.Options.FirstCard - 1 + (wanted.Options.Cards * competition.Divisions.Count) > CardCode.Highest)
+        if (await drafts.OpenAll(id, cancel) is not { } opened)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var divisions = opened.Count == 0 ? 0 : opened[0].Competition.Value.Divisions.Count;
+        if (wanted.Options.FirstCard - 1 + (wanted.Options.Cards * divisions) > CardCode.Highest)
         {
             return Problems.Fields([
                 new(
                     "cards",
-                    $"A card for each of {competition.Divisions.Count} divisions would go beyond number {CardCode.Highest}: "
+                    $"A card for each of {divisions} divisions would go beyond number {CardCode.Highest}: "
                         + "print fewer at once, or begin lower."
                 ),
             ]);
@@ -129,18 +134,24 @@ public static class BriefEndpoints
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
         IReadOnlyList<Audience> audiences = audience is { } one ? [one] : PaperNames.All;
         var newest = await published.Newest(id, cancel);
-        return Results.Ok(
-            (await workouts.Of(id, cancel))
-                .Select(d => (u: Understanding.Of(competition, d.Value), version: newest.GetValueOrDefault(d.Id)))
-                .SelectMany(x => audiences.SelectMany(a => Papers(x.u, a, today, wanted)).Select(p => Numbered(p, x.version)))
-                .ToList()
-        );
+        var papers = new List<Brief>();
+        foreach (var open in opened)
+        {
+            cancel.ThrowIfCancellationRequested();
+            var (print, version) = await Print(open, newest.GetValueOrDefault(open.Draft.Id), published, cancel);
+            papers.AddRange(
+                audiences.SelectMany(a => Papers(open.Understanding, a, today, wanted, print)).Select(p => p with { Version = version })
+            );
+        }
+
+        return Results.Ok(papers);
     }
 
     /// <summary>Athletes get a paper, and lanes a card, for each division; all other papers are for the whole workout. A division that was
     /// asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
-    private static IEnumerable<Brief> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted)
+    private static IEnumerable<Brief> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted, Fingerprint print)
     {
+        var options = wanted.Options with { Published = print };
         var names = u
             .Courses.Select(c => c.Address.Division.Name)
             .Distinct()
@@ -154,32 +165,42 @@ public static class BriefEndpoints
                             u,
                             d,
                             today,
-                            wanted.Options with
+                            options with
                             {
                                 FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards),
                             }
                         ).Build(audience)
                 )
-            : [new BriefBuilder(u, wanted.Division, today, wanted.Options).Build(audience)];
+            : [new BriefBuilder(u, wanted.Division, today, options).Build(audience)];
     }
 
-    /// <summary>A paper of a draft that says what the newest version says is a paper of that version.</summary>
-    private static Brief Numbered(Brief paper, PublishedVersion? newest) =>
-        newest is not null && newest.Code == paper.Fingerprint ? paper with { Version = newest.Number } : paper;
+    /// <summary>Code and version of the papers of a draft: one that says what the newest version says prints papers of that version;
+    /// another has the code that it would be published under.</summary>
+    private static async Task<(Fingerprint Print, int? Version)> Print(
+        OpenDraft open,
+        PublishedVersion? newest,
+        PublishedStore published,
+        CancellationToken cancel
+    )
+    {
+        var print = Fingerprint.Of(open.Understanding);
+        return newest is not null && newest.Sha256 == print.Sha256
+            ? (new(newest.Sha256, newest.Code), newest.Number)
+            : (await published.CodeOf(open.Draft.Id, print, cancel), null);
+    }
 
     private static async Task<IResult> Read(
         Guid id,
         Audience audience,
         [AsParameters] Wanted wanted,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         PublishedStore published,
         MeasurementStore measured,
         TimeProvider time,
         CancellationToken cancel
     )
     {
-        if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
+        if (await drafts.Open(id, cancel) is not { } open)
         {
             return Problems.Gone("workout");
         }
@@ -189,7 +210,7 @@ public static class BriefEndpoints
             return Problems.Fields([error]);
         }
 
-        var u = Understanding.Of(competition, found.Draft.Value);
+        var u = open.Understanding;
         if (
             wanted.Division is { } division
             && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
@@ -208,11 +229,13 @@ public static class BriefEndpoints
                         .ToEq(),
                 }
                 : wanted.Options;
+        var newest = (await published.Newest(open.Competition.Id, cancel)).GetValueOrDefault(id);
+        var (print, version) = await Print(open, newest, published, cancel);
         return Results.Ok(
-            Numbered(
-                new BriefBuilder(u, wanted.Division, today, options).Build(audience),
-                (await published.Newest(found.Competition, cancel)).GetValueOrDefault(id)
-            )
+            new BriefBuilder(u, wanted.Division, today, options with { Published = print }).Build(audience) with
+            {
+                Version = version,
+            }
         );
     }
 }

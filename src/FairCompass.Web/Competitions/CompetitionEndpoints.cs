@@ -3,10 +3,12 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Competitions;
 
@@ -21,7 +23,7 @@ public static class CompetitionEndpoints
             .MapGet(
                 "/",
                 async (CompetitionStore store, CancellationToken cancel) =>
-                    (await store.All(cancel)).Select(c => new CompetitionEntry(c.Id, c.Value.Name)).ToList()
+                    (await store.Names(cancel)).Select(c => new CompetitionEntry(c.Id, c.Name)).ToList()
             )
             .WithSummary("Lists the competitions, oldest first.");
         group.MapPost("/", Create).WithSummary("Creates a competition.").Produces<StoredCompetition>().ProducesValidationProblem(422);
@@ -42,6 +44,7 @@ public static class CompetitionEndpoints
 
     private static async Task<IResult> Create(
         Competition competition,
+        RequestKey key,
         CompetitionStore store,
         CompetitionCache cache,
         CancellationToken cancel
@@ -52,7 +55,7 @@ public static class CompetitionEndpoints
             return Problems.Fields(errors);
         }
 
-        var created = await store.Create(competition, cancel);
+        var created = await store.Create(competition, [], key.Value, cancel);
         cache.Put(created);
         return Results.Ok(Stored(created));
     }
@@ -115,7 +118,7 @@ public static class CompetitionEndpoints
         foreach (var gone in before.Divisions.Where(d => after.Find(d.Name) is null))
         {
             var users = drafts
-                .Select(t => Understanding.Of(before, t).Workout)
+                .Select(t => Parser.Parse(t).Workout)
                 .Where(w => DivisionUse.Names(w).Contains(gone.Name, StringComparer.OrdinalIgnoreCase))
                 .Select(w => w.Title)
                 .ToList();
@@ -134,22 +137,22 @@ public static class CompetitionEndpoints
         return errors;
     }
 
-    private static async Task<IResult> ReadOverview(Guid id, CompetitionStore store, WorkoutStore workouts, CancellationToken cancel)
+    private static async Task<IResult> ReadOverview(Guid id, CompetitionCache cache, OpenDrafts drafts, CancellationToken cancel)
     {
-        if (await store.Find(id, cancel) is not { } found)
+        if (await cache.Find(id, cancel) is not { } competition || await drafts.OpenAll(id, cancel) is not { } opened)
         {
             return Problems.Gone("competition");
         }
 
         var entries = new List<WorkoutEntry>();
         var movements = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
-        foreach (var draft in await workouts.Of(id, cancel))
+        foreach (var (draft, _, understood) in opened)
         {
-            var understood = Understanding.Of(found.Value, draft.Value);
+            cancel.ThrowIfCancellationRequested();
             var findings = understood.Findings();
             var open = findings.Count(f => f.Severity == Severity.MustFix);
             movements.UnionWith(
-                WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(found.Value).Find(m.Name)?.Name.English ?? m.Name)
+                WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(competition).Find(m.Name)?.Name.English ?? m.Name)
             );
             entries.Add(
                 new(
@@ -166,7 +169,7 @@ public static class CompetitionEndpoints
             );
         }
 
-        return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(found.Value).Find(m) is null)));
+        return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(competition).Find(m) is null)));
     }
 
     private static StoredCompetition Stored(Versioned<Competition> c) => new(c.Id, c.Revision, c.SavedAt, c.Value);

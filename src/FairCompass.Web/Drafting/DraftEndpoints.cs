@@ -6,6 +6,7 @@ using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Drafting;
 
@@ -47,9 +48,9 @@ public static class DraftEndpoints
             .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Create(Guid id, NewDraft draft, WorkoutStore store, CancellationToken cancel) =>
+    private static async Task<IResult> Create(Guid id, NewDraft draft, RequestKey key, WorkoutStore store, CancellationToken cancel) =>
         DraftInput.Objections(draft.Body, "body") is { } refused ? refused
-        : await store.Create(id, draft.Body, cancel) is { } created ? Results.Ok(Stored(created, id))
+        : await store.Create(id, draft.Body, key.Value, cancel) is { } created ? Results.Ok(Stored(created, id))
         : Problems.Gone("competition");
 
     private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
@@ -87,19 +88,19 @@ public static class DraftEndpoints
     private static async Task<IResult> Remove(Guid id, RemoveDraft remove, WorkoutStore store, CancellationToken cancel) =>
         await store.SetRemoved(id, remove.Removed, cancel) ? Results.NoContent() : Problems.Gone("workout");
 
-    private static async Task<IResult> ExplainStored(Guid id, ExplainDraft draft, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> ExplainStored(Guid id, ExplainDraft draft, OpenDrafts drafts, CancellationToken cancel)
     {
         if (DraftInput.Objections(draft.Body, "body") is { } refused)
         {
             return refused;
         }
 
-        return await competitions.Find(id, cancel) is { } competition
-            ? Results.Ok(new DraftExplained(draft.Doc, Explainer.Explain(competition, draft.Body, draft.Rows)))
+        return await drafts.Read(id, draft.Body, cancel) is { } u
+            ? Results.Ok(new DraftExplained(draft.Doc, Explainer.Explain(u, draft.Rows)))
             : Problems.Gone("competition");
     }
 
-    private static async Task<IResult> SetCellOf(Guid id, SetCellRequest request, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> SetCellOf(Guid id, SetCellRequest request, OpenDrafts drafts, CancellationToken cancel)
     {
         if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
@@ -111,14 +112,12 @@ public static class DraftEndpoints
             return Problems.Fields([new("aspect", "load or amount.")]);
         }
 
-        if (await competitions.Find(id, cancel) is not { } competition)
+        if (await drafts.Read(id, request.Body, cancel) is not { } u)
         {
             return Problems.Gone("competition");
         }
 
-        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(
-            Understanding.Of(competition, request.Body)
-        );
+        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(u);
         return edit is null ? Problems.Fields([new("value", refusal!)]) : Results.Ok(new CellSet(edit));
     }
 

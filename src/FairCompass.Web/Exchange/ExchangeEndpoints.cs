@@ -7,6 +7,7 @@ using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Exchange;
 
@@ -72,18 +73,24 @@ public static class ExchangeEndpoints
             ? Json(ExchangeFiles.Write(found.Value, (await workouts.Of(id, cancel)).Select(w => w.Value)), "competition")
             : Problems.Gone("competition");
 
-    private static async Task<IResult> ImportWorkout(Guid id, JsonElement file, WorkoutStore store, CancellationToken cancel)
+    private static async Task<IResult> ImportWorkout(
+        Guid id,
+        JsonElement file,
+        RequestKey key,
+        WorkoutStore store,
+        CancellationToken cancel
+    )
     {
         var text = DraftInput.Inside("$", () => ExchangeFiles.ReadWorkout(file.GetRawText()));
         return DraftInput.Objections(text, "text") is { } refused ? refused
-            : await store.Create(id, text, cancel) is { } created ? Results.Ok(new Imported(created.Id))
+            : await store.Create(id, text, key.Value, cancel) is { } created ? Results.Ok(new Imported(created.Id))
             : Problems.Gone("competition");
     }
 
     private static async Task<IResult> ImportCompetition(
         JsonElement file,
+        RequestKey key,
         CompetitionStore store,
-        WorkoutStore workouts,
         CompetitionCache cache,
         CancellationToken cancel
     )
@@ -108,15 +115,15 @@ public static class ExchangeEndpoints
             }
         }
 
-        var created = await store.Create(competition, texts, cancel);
+        var created = await store.Create(competition, texts, key.Value, cancel);
         cache.Put(created);
         return Results.Ok(new Imported(created.Id));
     }
 
-    private static async Task<IResult> ExportSheet(Guid id, WorkoutStore store, CompetitionCache competitions, CancellationToken cancel) =>
-        await store.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
+    private static async Task<IResult> ExportSheet(Guid id, OpenDrafts drafts, CancellationToken cancel) =>
+        await drafts.Open(id, cancel) is { } open
             ? Results.File(
-                Encoding.UTF8.GetBytes(PrescriptionSheet.Write(Understanding.Of(competition, found.Draft.Value))),
+                Encoding.UTF8.GetBytes(PrescriptionSheet.Write(open.Understanding)),
                 "text/csv; charset=utf-8",
                 "prescriptions.csv"
             )

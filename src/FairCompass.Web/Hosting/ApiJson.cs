@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using FairCompass.Core.Format;
+using FairCompass.Core.Json;
 
 namespace FairCompass.Web.Hosting;
 
@@ -30,6 +31,29 @@ public static class ApiJson
         options.Converters.Add(new JsonStringEnumConverter());
         options.TypeInfoResolverChain.Clear();
         options.TypeInfoResolverChain.Add(FormatContext.Default);
-        options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver());
+        options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls } });
+    }
+
+    /// <summary>Nullable annotations say nothing of the elements of a list: null cannot stand in any of ours.</summary>
+    private static void NoNulls(JsonTypeInfo type)
+    {
+        if (type.Kind != JsonTypeInfoKind.Enumerable || type.ElementType is not { IsValueType: false })
+        {
+            return;
+        }
+
+        type.OnDeserialized = list =>
+        {
+            var at = 0;
+            foreach (var item in (System.Collections.IEnumerable)list)
+            {
+                if (item is null)
+                {
+                    throw JsonPlace.Inside(new JsonException("null cannot stand in this array."), at);
+                }
+
+                at++;
+            }
+        };
     }
 }

@@ -1,4 +1,5 @@
 using System.Net;
+using Microsoft.Net.Http.Headers;
 
 namespace FairCompass.Web.Hosting;
 
@@ -32,15 +33,19 @@ public sealed class LocalOnly(RequestDelegate next)
                 return;
             }
 
-            if (!request.HasJsonContentType())
+            if (!request.HasJsonContentType() || !IsUtf8(request.ContentType))
             {
-                await Results.Problem(title: "Send application/json.", statusCode: 415).ExecuteAsync(context);
+                await Results.Problem(title: "Send application/json in UTF-8.", statusCode: 415).ExecuteAsync(context);
                 return;
             }
         }
 
         await next(context);
     }
+
+    private static bool IsUtf8(string? contentType) =>
+        MediaTypeHeaderValue.TryParse(contentType, out var type)
+        && (type.Charset.Length == 0 || type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase));
 
     private static bool IsLoopback(string host) =>
         string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase)

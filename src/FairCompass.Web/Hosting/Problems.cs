@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.RegularExpressions;
 using FairCompass.Core.Quantities;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
@@ -21,16 +22,13 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
             BadHttpRequestException { StatusCode: 413 } => TooLarge(),
             BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
             BadHttpRequestException { InnerException: JsonException json } => Malformed(json),
-            BadHttpRequestException { InnerException: not NotSupportedException } bad => Results.Problem(
-                title: "The request is not understood.",
-                detail: bad.InnerException is null ? bad.Message : null,
-                statusCode: 400
-            ),
+            BadHttpRequestException { InnerException: not NotSupportedException } bad => NotBound(bad),
             JsonException json => Malformed(json),
             NotSupportedException or BadHttpRequestException { InnerException: NotSupportedException } => Results.Problem(
                 title: "The JSON is not understood: the kind of an object is missing.",
                 statusCode: 400
             ),
+            PostgresException refused when Refusal(refused) is { } answer => answer,
             NpgsqlException or TimeoutException => Unreachable(exception),
             _ => Unexpected(exception),
         };
@@ -91,6 +89,56 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
             : message;
     }
 
+    /// <summary>Parts of an address or header that are missing or no value of theirs; the framework’s message names inner types.</summary>
+    private static IResult NotBound(BadHttpRequestException bad) =>
+        Named.Match(bad.Message) is { Success: true } part
+            ? Results.ValidationProblem(
+                new Dictionary<string, string[]>
+                {
+                    [JsonNamingPolicy.CamelCase.ConvertName(part.Groups["name"].Value)] =
+                    [
+                        bad.Message.StartsWith("Required", StringComparison.Ordinal) ? "This is missing." : "This value is not understood.",
+                    ],
+                },
+                title: "The request is not understood.",
+                statusCode: 400
+            )
+            : Results.Problem(
+                title: "The request is not understood.",
+                detail: bad.InnerException is null && !bad.Message.Contains('"', StringComparison.Ordinal) ? bad.Message : null,
+                statusCode: 400
+            );
+
+    [GeneratedRegex("parameter \"[^\"]*?(?<name>\\w+)\"")]
+    private static partial Regex Named { get; }
+
+    /// <summary>What the database refuses for good, by the class of its code (PostgreSQL, appendix A): sending it again would not help,
+    /// so it must not be said to be away. Null for everything that may pass.</summary>
+    private IResult? Refusal(PostgresException refused)
+    {
+        IResult? result = refused.SqlState switch
+        {
+            PostgresErrorCodes.DiskFull => Results.Problem(
+                title: "There is no room left on the server’s disk.",
+                detail: "What you typed stays in this window; it can be saved when there is room again.",
+                statusCode: 507
+            ),
+            { Length: 5 } state when state.StartsWith("22", StringComparison.Ordinal) || state.StartsWith("23", StringComparison.Ordinal) =>
+                Results.Problem(
+                    title: "This cannot be stored.",
+                    detail: "A value is of a kind or length that the database does not take. Nothing was changed.",
+                    statusCode: 422
+                ),
+            _ => null,
+        };
+        if (result is not null)
+        {
+            Refused(refused.SqlState, refused.ConstraintName ?? refused.MessageText);
+        }
+
+        return result;
+    }
+
     private IResult Unreachable(Exception exception)
     {
         DatabaseUnreachable(exception.Message);
@@ -113,6 +161,9 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
 
     [LoggerMessage(Level = LogLevel.Warning, Message = "The database does not answer: {Reason}")]
     private partial void DatabaseUnreachable(string reason);
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "The database refused with {State}: {Reason}")]
+    private partial void Refused(string state, string reason);
 
     [LoggerMessage(Level = LogLevel.Error, Message = "A request failed.")]
     private partial void Failed(Exception exception);

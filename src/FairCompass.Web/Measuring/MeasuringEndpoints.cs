@@ -5,6 +5,7 @@ using FairCompass.Core.Quantities;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Measuring;
 
@@ -45,22 +46,15 @@ public static class MeasuringEndpoints
             .ProducesValidationProblem(422);
         group
             .MapPost("/", Write)
-            .WithSummary("Writes a reading down; it stays, and a second one stays beside it.")
+            .WithSummary("Writes a reading down; it stays, and a second one stays beside it. An id is for one reading (409).")
             .Produces<Measurements>()
             .ProducesProblem(404)
+            .ProducesProblem(409)
             .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Read(
-        Guid id,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
-        MeasurementStore measured,
-        CancellationToken cancel
-    ) =>
-        await PlacesOf(id, workouts, competitions, cancel) is { } places
-            ? Results.Ok(await All(id, places, measured, cancel))
-            : Problems.Gone("workout");
+    private static async Task<IResult> Read(Guid id, OpenDrafts drafts, MeasurementStore measured, CancellationToken cancel) =>
+        await PlacesOf(id, drafts, cancel) is { } places ? Results.Ok(await All(id, places, measured, cancel)) : Problems.Gone("workout");
 
     private static async Task<Measurements> All(Guid id, Eq<MeasuredPlace> places, MeasurementStore measured, CancellationToken cancel) =>
         new(
@@ -80,18 +74,17 @@ public static class MeasuringEndpoints
         string place,
         string typed,
         LengthUnit unit,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         CancellationToken cancel
     )
     {
-        if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
+        if (await PlacesOf(id, drafts, cancel) is not { } places)
         {
             return Problems.Gone("workout");
         }
 
         var errors = new List<FieldError>();
-        return Reading(places, place, typed, unit, errors) is { } read
+        return ReadingOf(places, place, typed, unit, errors) is { } read
             ? Results.Ok(TapeLength.Of(read.Place.Line(read.Value)))
             : Problems.Fields(errors);
     }
@@ -99,19 +92,18 @@ public static class MeasuringEndpoints
     private static async Task<IResult> Write(
         Guid id,
         WriteReading write,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         MeasurementStore measured,
         CancellationToken cancel
     )
     {
-        if (await PlacesOf(id, workouts, competitions, cancel) is not { } places)
+        if (await PlacesOf(id, drafts, cancel) is not { } places)
         {
             return Problems.Gone("workout");
         }
 
         var errors = new List<FieldError>();
-        var read = Reading(places, write.Place, write.Typed, write.Unit, errors);
+        var read = ReadingOf(places, write.Place, write.Typed, write.Unit, errors);
         foreach (var (field, name) in ((string, string)[])[("athlete", write.Athlete), ("by", write.By)])
         {
             if (CompetitionRules.NameError(name, 80, required: true) is { } objection)
@@ -125,11 +117,17 @@ public static class MeasuringEndpoints
             return Problems.Fields(errors);
         }
 
-        await measured.Add(write.Id, id, new(known.Place.Key, write.Athlete.Trim(), known.Value, write.By.Trim(), default), cancel);
-        return Results.Ok(await All(id, places, measured, cancel));
+        var reading = new Reading(known.Place.Key, write.Athlete.Trim(), known.Value, write.By.Trim(), default);
+        return await measured.Add(write.Id, id, reading, cancel)
+            ? Results.Ok(await All(id, places, measured, cancel))
+            : Results.Problem(
+                title: "Another reading was written down under this id.",
+                detail: "Nothing was stored; write it down again.",
+                statusCode: 409
+            );
     }
 
-    private static (MeasuredPlace Place, Length Value)? Reading(
+    private static (MeasuredPlace Place, Length Value)? ReadingOf(
         Eq<MeasuredPlace> places,
         string key,
         string typed,
@@ -159,13 +157,6 @@ public static class MeasuringEndpoints
         return place is null ? null : (place, length);
     }
 
-    private static async Task<Eq<MeasuredPlace>?> PlacesOf(
-        Guid id,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
-        CancellationToken cancel
-    ) =>
-        await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
-            ? MeasuredPlace.Of(Understanding.Of(competition, found.Draft.Value))
-            : null;
+    private static async Task<Eq<MeasuredPlace>?> PlacesOf(Guid id, OpenDrafts drafts, CancellationToken cancel) =>
+        await drafts.Open(id, cancel) is { } open ? MeasuredPlace.Of(open.Understanding) : null;
 }

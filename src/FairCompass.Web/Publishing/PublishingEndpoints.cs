@@ -6,22 +6,31 @@ using FairCompass.Core.Publishing;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Publishing;
 
 /// <summary>Publishes the draft as it stands.</summary>
-/// <param name="BaseRevision">The revision that was read before; another one is refused.</param>
+/// <param name="BaseRevision">The revision of the draft that was read before; another one is refused.</param>
+/// <param name="CompetitionRevision">The revision of the competition that was read with it; another one is refused.</param>
 /// <param name="SaveId">Chosen by the client, so that a retry finds its own version.</param>
 /// <param name="HoldsFrom">From when it holds, in words: a date, a heat; may be empty.</param>
 /// <param name="Note">What the head judge says about it; may be empty.</param>
-public sealed record PublishDraft(int BaseRevision, Guid SaveId, string HoldsFrom, string Note);
+public sealed record PublishDraft(int BaseRevision, int CompetitionRevision, Guid SaveId, string HoldsFrom, string Note);
 
 /// <summary>The interview of a draft.</summary>
-/// <param name="Revision">The revision that was read.</param>
+/// <param name="Revision">The revision of the draft that was read.</param>
+/// <param name="CompetitionRevision">The revision of the competition that was read.</param>
 /// <param name="Questions">What is open.</param>
 /// <param name="Published">The newest version; null when there is none.</param>
 /// <param name="Changed">True when the draft says something else than the newest version.</param>
-public sealed record InterviewOf(int Revision, IReadOnlyList<Question> Questions, PublishedVersion? Published, bool Changed);
+public sealed record InterviewOf(
+    int Revision,
+    int CompetitionRevision,
+    IReadOnlyList<Question> Questions,
+    PublishedVersion? Published,
+    bool Changed
+);
 
 /// <summary>What a printed code stands for.</summary>
 /// <param name="Version">The version it was printed from.</param>
@@ -89,31 +98,29 @@ public static class PublishingEndpoints
             .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> ReadInterview(
-        Guid id,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
-        PublishedStore published,
-        CancellationToken cancel
-    )
+    private static async Task<IResult> ReadInterview(Guid id, OpenDrafts drafts, PublishedStore published, CancellationToken cancel)
     {
-        if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
+        if (await drafts.OpenCurrent(id, cancel) is not { } open)
         {
             return Problems.Gone("workout");
         }
 
-        var u = Understanding.Of(competition, found.Draft.Value);
         var last = await published.Of(id, cancel) is [var newest, ..] ? newest : null;
         return Results.Ok(
-            new InterviewOf(found.Draft.Revision, Interview.Open(u).ToList(), last, last is null || last.Sha256 != Fingerprint.Of(u).Sha256)
+            new InterviewOf(
+                open.Draft.Revision,
+                open.Competition.Revision,
+                Interview.Open(open.Understanding).ToList(),
+                last,
+                last is null || last.Sha256 != Fingerprint.Of(open.Understanding).Sha256
+            )
         );
     }
 
     private static async Task<IResult> Publish(
         Guid id,
         PublishDraft publish,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         PublishedStore published,
         CancellationToken cancel
     )
@@ -123,37 +130,36 @@ public static class PublishingEndpoints
             return refused;
         }
 
-        if (await workouts.Find(id, cancel) is not { } found || await competitions.Find(found.Competition, cancel) is not { } competition)
+        if (await drafts.OpenCurrent(id, cancel) is not { } open)
         {
             return Problems.Gone("workout");
         }
 
-        var u = Understanding.Of(competition, found.Draft.Value);
-        if (found.Draft.Revision == publish.BaseRevision && Interview.Open(u) is { Count: > 0 } open)
+        var u = open.Understanding;
+        var read = open.Draft.Revision == publish.BaseRevision && open.Competition.Revision == publish.CompetitionRevision;
+        if (read && Interview.Open(u) is { Count: > 0 } questions)
         {
             return Problems.Fields([
                 new(
                     "baseRevision",
-                    $"{open.Count} {(open.Count == 1 ? "question is" : "questions are")} open; the first: {open[0].Asks.English}"
+                    $"{questions.Count} {(questions.Count == 1 ? "question is" : "questions are")} open; the first: {questions[0].Asks.English}"
                 ),
             ]);
         }
 
-        return await published.Publish(
+        var what = new ToPublish(
             id,
-            publish.BaseRevision,
-            null,
             publish.SaveId,
             Fingerprint.Of(u),
             PublishedDocument.Of(u),
             publish.HoldsFrom.Trim(),
-            publish.Note.Trim(),
-            cancel
-        ) switch
+            publish.Note.Trim()
+        );
+        return await published.Publish(what, publish.BaseRevision, publish.CompetitionRevision, cancel) switch
         {
             PublishResult.Done done => Results.Ok(done.Version),
             PublishResult.Outdated => Results.Problem(
-                title: "The draft was saved elsewhere since you read it.",
+                title: "The draft or its competition was saved elsewhere since you read it.",
                 detail: "Read it again before you publish: what is published cannot be taken back.",
                 statusCode: 409
             ),
@@ -173,8 +179,7 @@ public static class PublishingEndpoints
         Guid id,
         int from,
         int? to,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         PublishedStore published,
         CancellationToken cancel
     )
@@ -185,20 +190,18 @@ public static class PublishingEndpoints
             return Problems.Gone("version");
         }
 
-        var before = (await published.Document(older.Id, cancel)).Understand();
+        var before = await drafts.OpenPublished(older.Id, cancel);
         if (to is { } number)
         {
-            return Results.Ok(
-                Differences.Between(before, (await published.Document(versions.First(v => v.Number == number).Id, cancel)).Understand())
-            );
+            return Results.Ok(Differences.Between(before, await drafts.OpenPublished(versions.First(v => v.Number == number).Id, cancel)));
         }
 
-        return await workouts.Find(id, cancel) is { } found && await competitions.Find(found.Competition, cancel) is { } competition
-            ? Results.Ok(Differences.Between(before, Understanding.Of(competition, found.Draft.Value)))
+        return await drafts.Open(id, cancel) is { } open
+            ? Results.Ok(Differences.Between(before, open.Understanding))
             : Problems.Gone("workout");
     }
 
-    private static async Task<IResult> ReadCode(string code, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadCode(string code, OpenDrafts drafts, PublishedStore published, CancellationToken cancel)
     {
         var (found, refused) = await ByCode(code, published, cancel);
         if (found is null)
@@ -207,8 +210,8 @@ public static class PublishingEndpoints
         }
 
         var newest = (await published.Of(found.WorkoutId, cancel))[0];
-        var before = (await published.Document(found.Id, cancel)).Understand();
-        var now = newest.Id == found.Id ? before : (await published.Document(newest.Id, cancel)).Understand();
+        var before = await drafts.OpenPublished(found.Id, cancel);
+        var now = newest.Id == found.Id ? before : await drafts.OpenPublished(newest.Id, cancel);
         return Results.Ok(
             new CodeFound(
                 found,
@@ -226,6 +229,7 @@ public static class PublishingEndpoints
         string? division,
         Language? language,
         bool? figures,
+        OpenDrafts drafts,
         PublishedStore published,
         CancellationToken cancel
     )
@@ -236,7 +240,12 @@ public static class PublishingEndpoints
             return refused!;
         }
 
-        var u = (await published.Document(found.Id, cancel)).Understand();
+        if ((EnumInput.Objection("audience", (Audience?)audience) ?? EnumInput.Objection("language", language)) is { } unknown)
+        {
+            return Problems.Fields([unknown]);
+        }
+
+        var u = await drafts.OpenPublished(found.Id, cancel);
         return division is not null
             && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
                 ? Problems.Fields([new("division", $"This workout is not for {division}.")])
@@ -260,7 +269,13 @@ public static class PublishingEndpoints
             );
     }
 
-    private static async Task<IResult> ReadErratum(string code, Language? language, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadErratum(
+        string code,
+        Language? language,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         var (found, refused) = await ByCode(code, published, cancel);
         if (found is null)
@@ -268,15 +283,17 @@ public static class PublishingEndpoints
             return refused!;
         }
 
+        if (EnumInput.Objection("language", language) is { } unknown)
+        {
+            return Problems.Fields([unknown]);
+        }
+
         if ((await published.Of(found.WorkoutId, cancel)).FirstOrDefault(v => v.Number == found.Number - 1) is not { } older)
         {
             return Results.Problem(title: "Version 1 corrects nothing.", detail: "There is no older paper.", statusCode: 404);
         }
 
-        var (before, now) = (
-            (await published.Document(older.Id, cancel)).Understand(),
-            (await published.Document(found.Id, cancel)).Understand()
-        );
+        var (before, now) = (await drafts.OpenPublished(older.Id, cancel), await drafts.OpenPublished(found.Id, cancel));
         return Results.Ok(
             ErratumSheet.Of(
                 before,
@@ -296,10 +313,13 @@ public static class PublishingEndpoints
     {
         if (Fingerprint.Read(typed) is not { } code)
         {
-            return (
-                null,
-                Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-4. Was a character misread?")])
-            );
+            // A paper printed with the check character of before: it is one only if such a version was published.
+            return Fingerprint.ReadOlder(typed) is { } older && await published.Find(older, cancel) is { } printed
+                ? (printed, null)
+                : (
+                    null,
+                    Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-T. Was a character misread?")])
+                );
         }
 
         return await published.Find(code, cancel) is { } found

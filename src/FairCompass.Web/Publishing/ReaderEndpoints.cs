@@ -7,6 +7,7 @@ using FairCompass.Core.Workouts;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Publishing;
 
@@ -59,7 +60,7 @@ public sealed record CompareNames(int Number, string Pasted);
 public static class ReaderEndpoints
 {
     /// <summary>How often a change is tried again when somebody else was faster.</summary>
-    private const int Attempts = 5;
+    private const int Attempts = 12;
 
     /// <summary>Maps the addresses.</summary>
     public static void MapReaders(this WebApplication app)
@@ -115,6 +116,7 @@ public static class ReaderEndpoints
     private static async Task<IResult> Ask(
         string code,
         AskOnLine ask,
+        RequestKey key,
         HttpContext http,
         PublishedStore published,
         QuestionStore questions,
@@ -148,12 +150,9 @@ public static class ReaderEndpoints
 
         return
             await questions.Ask(
-                version.Id,
-                ask.Line.Trim(),
-                ask.Body.Trim(),
-                ask.Name.Trim(),
-                ask.Contact.Trim(),
+                new(version.Id, ask.Line.Trim(), ask.Body.Trim(), ask.Name.Trim(), ask.Contact.Trim()),
                 Sender(http, time),
+                key.Value,
                 cancel
             )
                 is null
@@ -204,7 +203,6 @@ public static class ReaderEndpoints
         QuestionStore questions,
         PublishedStore published,
         WorkoutStore workouts,
-        CompetitionCache competitions,
         TimeProvider time,
         CancellationToken cancel
     )
@@ -214,165 +212,119 @@ public static class ReaderEndpoints
             return Problems.Fields([new("body", "Write the answer.")]);
         }
 
-        if (PublishingEndpoints.Words("body", answer.Body, 1200) is { } wrong)
+        if (
+            (
+                PublishingEndpoints.Words("body", answer.Body, 1200)
+                ?? (answer.Ruling is { } r ? PublishingEndpoints.Words("ruling.holdsFrom", r.HoldsFrom, 120) : null)
+            ) is
+            { } wrong
+        )
         {
             return wrong;
         }
 
-        if (await questions.Find(question, cancel) is not { } asked)
+        // Another answer or ruling may be stored meanwhile; this one is then made over it, so that neither is lost.
+        for (var attempt = 0; attempt < Attempts; attempt++)
         {
-            return Problems.Gone("question");
-        }
-
-        if (asked.Question.Answer is not null)
-        {
-            return Results.Problem(title: "This question was answered before.", detail: asked.Question.Answer, statusCode: 409);
-        }
-
-        Guid? made = null;
-        if (answer.Ruling is { } ruling)
-        {
-            var (version, refused) = await Rule(asked.Workout, question, ruling, published, workouts, competitions, time, cancel);
-            if (version is null)
+            if (await questions.Find(question, cancel) is not { } asked)
             {
-                return refused!;
+                return Problems.Gone("question");
             }
 
-            made = version.Id;
+            if (asked.Question.Answer is { } given)
+            {
+                // The same answer sent again, because the first one’s arrival was never heard of, is no other answer.
+                return given == answer.Body.Trim() && asked.Question.RulingIn is null == answer.Ruling is null
+                    ? Results.Ok(asked.Question)
+                    : Results.Problem(title: "This question was answered before.", detail: given, statusCode: 409);
+            }
+
+            if (answer.Ruling is { } ruling)
+            {
+                if (await Rule(asked.Workout, question, answer.Body.Trim(), ruling, published, workouts, time, cancel) is { } refused)
+                {
+                    return refused;
+                }
+            }
+            else
+            {
+                await questions.Answer(question, answer.Body.Trim(), cancel);
+            }
         }
 
-        return await questions.Answer(question, answer.Body.Trim(), made, cancel)
-            ? Results.Ok((await questions.Find(question, cancel))!.Value.Question)
-            : Results.Problem(title: "This question was answered before.", statusCode: 409);
+        return Results.Problem(
+            title: "Other rulings are being published just now, or the draft is being changed all the time.",
+            detail: "Answer once more; nothing was changed.",
+            statusCode: 409
+        );
     }
 
-    /// <summary>
-    /// A ruling changes the newest published text and nothing else, so that unfinished work on the draft is not published
-    /// with it; the same line is added to the draft.
-    /// </summary>
-    private static async Task<(PublishedVersion? Version, IResult? Refused)> Rule(
+    /// <summary>Makes a ruling over what is stored now, and stores version, draft and answer together; null when it was stored, or when
+    /// something else was faster.</summary>
+    private static async Task<IResult?> Rule(
         Guid workout,
         Guid question,
+        string answer,
         Ruling ruling,
         PublishedStore published,
         WorkoutStore workouts,
-        CompetitionCache competitions,
         TimeProvider time,
         CancellationToken cancel
     )
     {
-        if (
-            ruling.Text.Trim().Length is 0 or > 240
-            || ruling.Text.Any(c => c is '\n' or '(' or ')' || Characters.IsForbidden(c))
-            || ruling.Text.Contains("//", StringComparison.Ordinal)
-        )
+        if (await workouts.Find(workout, cancel) is not { } found)
         {
-            return (null, Problems.Fields([new("ruling.text", "A ruling is one sentence of at most 240 characters, without brackets.")]));
+            return Problems.Gone("workout");
         }
 
-        if (PublishingEndpoints.Words("ruling.holdsFrom", ruling.HoldsFrom, 120) is { } wrong)
-        {
-            return (null, wrong);
-        }
-
-        // Another ruling may be published meanwhile; this one is then made over it, so that neither is lost.
-        for (var attempt = 0; attempt < Attempts; attempt++)
-        {
-            var newest = (await published.Of(workout, cancel))[0];
-            var document = await published.Document(newest.Id, cancel);
-            var u = document.Understand();
-            if (WorkoutWords.Movements(u.Workout).All(m => !string.Equals(m.Name, ruling.Movement, StringComparison.OrdinalIgnoreCase)))
-            {
-                return (null, Problems.Fields([new("ruling.movement", $"This workout has no {ruling.Movement}.")]));
-            }
-
-            var number =
-                u.Workout.Policies.OfType<Policy.ClauseOf>().Count(p => p.Clause.StartsWith("ruling-", StringComparison.Ordinal)) + 1;
-            var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
-            var line = $"standard {ruling.Movement}, ruling-{number}: {ruling.Text.Trim()} (ruling {number}, {today:yyyy-MM-dd})";
-            var ruled = document with { Text = Added(document.Text, line) };
-            switch (
-                await published.Publish(
-                    workout,
-                    null,
-                    newest.Number,
-                    question,
-                    Fingerprint.Of(ruled.Understand()),
-                    ruled,
-                    ruling.HoldsFrom.Trim(),
-                    $"Ruling {number}: {ruling.Text.Trim()}",
-                    cancel
-                )
-            )
-            {
-                case PublishResult.Done done:
-                    // A retry finds the version it made before, whose line may have another number than the one just written.
-                    line = (await published.Document(done.Version.Id, cancel)).Text.TrimEnd().Split('\n')[^1];
-                    return await AddToDraft(workout, line, workouts, cancel)
-                        ? (done.Version, null)
-                        : (
-                            null,
-                            Results.Problem(
-                                title: $"The ruling is published as version {done.Version.Number}, but the draft is being changed all "
-                                    + "the time.",
-                                detail: "Answer once more: the same version is found, and the line is added to the draft.",
-                                statusCode: 409
-                            )
-                        );
-                case PublishResult.Gone:
-                    return (null, Problems.Gone("workout"));
-            }
-        }
-
-        return (
-            null,
-            Results.Problem(
-                title: "Other rulings are being published just now.",
-                detail: "Answer once more; nothing was changed.",
-                statusCode: 409
-            )
+        var newest = (await published.Of(workout, cancel))[0];
+        var made = Rulings.Make(
+            await published.Document(newest.Id, cancel),
+            found.Draft.Value,
+            ruling.Movement,
+            ruling.Text,
+            await published.NextRuling(workout, cancel),
+            DateOnly.FromDateTime(time.GetLocalNow().Date)
         );
-    }
-
-    /// <summary>Adds the ruling’s line to the draft, or a later correction would take the ruling back. False when the draft is saved too
-    /// often to get in between.</summary>
-    private static async Task<bool> AddToDraft(Guid workout, string line, WorkoutStore workouts, CancellationToken cancel)
-    {
-        for (var attempt = 0; attempt < Attempts; attempt++)
+        if (made.Value is not { } now)
         {
-            if (
-                await workouts.Find(workout, cancel) is not { } draft
-                || draft.Draft.Value.Contains(line, StringComparison.Ordinal)
-                || await workouts.Save(workout, draft.Draft.Revision, Guid.NewGuid(), Added(draft.Draft.Value, line), cancel)
-                    is not SaveResult<string>.Outdated
-            )
-            {
-                return true;
-            }
+            return Problems.Fields([made.Refused!]);
         }
 
-        return false;
+        var what = new ToPublish(
+            workout,
+            question,
+            Fingerprint.Of(now.Document.Understand()),
+            now.Document,
+            ruling.HoldsFrom.Trim(),
+            $"Ruling {now.Number}: {ruling.Text.Trim()}"
+        );
+        return
+            await published.Rule(what, new(newest.Number, now.Number, question, answer, found.Draft.Revision, now.Draft), cancel)
+            is PublishResult.Gone
+            ? Problems.Gone("workout")
+            : null;
     }
 
-    private static string Added(string text, string line)
-    {
-        var lines = text.Split('\n');
-        var last = Array.FindLastIndex(lines, l => l.Trim().Length > 0);
-        return string.Join('\n', lines.Take(last + 1).Append(line)) + "\n";
-    }
-
-    private static async Task<IResult> ReadQuiz(string code, string name, PublishedStore published, CancellationToken cancel)
+    private static async Task<IResult> ReadQuiz(
+        string code,
+        string name,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
         return version is null
             ? refused!
             : NameObjection(name)
-                ?? Results.Ok(Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(name)).Questions.ToList());
+                ?? Results.Ok(Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(name)).Questions.ToList());
     }
 
     private static async Task<IResult> Confirm(
         string code,
         ConfirmReading confirm,
+        OpenDrafts drafts,
         PublishedStore published,
         QuestionStore questions,
         CancellationToken cancel
@@ -391,7 +343,7 @@ public static class ReaderEndpoints
 
         if (confirm.Judge)
         {
-            var (asked, right) = Quiz.For((await published.Document(version.Id, cancel)).Understand(), NameList.Key(confirm.Name));
+            var (asked, right) = Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(confirm.Name));
             if (confirm.Answers.Count != right.Count)
             {
                 return Problems.Fields([new("answers", $"Answer all {right.Count} questions.")]);

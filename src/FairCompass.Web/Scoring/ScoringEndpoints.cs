@@ -2,7 +2,9 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Scoring;
 using FairCompass.Web.Competitions;
+using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Scoring;
 
@@ -65,14 +67,19 @@ public static class ScoringEndpoints
             .ProducesProblem(404)
             .ProducesValidationProblem(422);
 
-    private static async Task<IResult> Try(Guid id, TryRequest request, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<IResult> Try(Guid id, TryRequest request, OpenDrafts drafts, CancellationToken cancel)
     {
-        if (await competitions.Find(id, cancel) is not { } competition)
+        if (DraftInput.Objections(request.Body, "body") is { } refused)
+        {
+            return refused;
+        }
+
+        if (await drafts.Read(id, request.Body, cancel) is not { } u)
         {
             return Problems.Gone("competition");
         }
 
-        var u = Understanding.Of(competition, request.Body);
+        var competition = u.Competition;
         var index = u.IndexOf(request.Division, request.Duty);
         if (index < 0)
         {

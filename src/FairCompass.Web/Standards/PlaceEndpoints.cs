@@ -6,6 +6,7 @@ using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Standards;
 
@@ -54,14 +55,8 @@ public static class PlaceEndpoints
             .ProducesValidationProblem(422);
     }
 
-    private static async Task<IResult> Read(
-        Guid id,
-        string movement,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
-        CancellationToken cancel
-    ) =>
-        await Find(id, movement, workouts, competitions, cancel) is { } found
+    private static async Task<IResult> Read(Guid id, string movement, OpenDrafts drafts, CancellationToken cancel) =>
+        await Find(id, movement, drafts, cancel) is { } found
             ? Here(found.Revision, found.Draft, found.Standard)
             : Problems.Gone("standard");
 
@@ -69,19 +64,20 @@ public static class PlaceEndpoints
         Guid id,
         string movement,
         SayClause say,
+        OpenDrafts drafts,
         WorkoutStore workouts,
-        CompetitionCache competitions,
         CancellationToken cancel
     )
     {
-        if (await Find(id, movement, workouts, competitions, cancel) is not { } found)
+        if (await Find(id, movement, drafts, cancel) is not { } found)
         {
             return Problems.Gone("standard");
         }
 
         if (found.Revision != say.BaseRevision)
         {
-            return Outdated();
+            // A retry whose first answer was lost: it was said, and what the draft says now is shown.
+            return await workouts.Knows(id, say.SaveId, cancel) ? Here(found.Revision, found.Draft, found.Standard) : Outdated();
         }
 
         var (body, objection) = new SayHere(say.Clause, say.Line, say.Division, say.Text).Against(found.Draft, found.Standard);
@@ -116,13 +112,10 @@ public static class PlaceEndpoints
     private static async Task<(int Revision, Understanding Draft, Movement Standard)?> Find(
         Guid id,
         string movement,
-        WorkoutStore workouts,
-        CompetitionCache competitions,
+        OpenDrafts drafts,
         CancellationToken cancel
     ) =>
-        await workouts.Find(id, cancel) is { } draft
-        && await competitions.Find(draft.Competition, cancel) is { } competition
-        && StandardsBook.Of(competition).ById(movement) is { } standard
-            ? (draft.Draft.Revision, Understanding.Of(competition, draft.Draft.Value), standard)
+        await drafts.Open(id, cancel) is { } open && StandardsBook.Of(open.Competition.Value).ById(movement) is { } standard
+            ? (open.Draft.Revision, open.Understanding, standard)
             : null;
 }

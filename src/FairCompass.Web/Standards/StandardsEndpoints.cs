@@ -7,6 +7,7 @@ using FairCompass.Core.Standards.Figures;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Standards;
 
@@ -104,7 +105,7 @@ public static class StandardsEndpoints
         string? division,
         Guid? workout,
         CompetitionCache competitions,
-        WorkoutStore workouts,
+        OpenDrafts drafts,
         CancellationToken cancel
     )
     {
@@ -118,17 +119,13 @@ public static class StandardsEndpoints
             return Problems.Fields([new("division", $"There is no division “{division}”.")]);
         }
 
-        var draft = workout is { } w ? await workouts.Find(w, cancel) : null;
-        if (workout is not null && draft?.Competition != id)
+        var draft = workout is { } w ? await drafts.Open(w, cancel) : null;
+        if (workout is not null && draft?.Competition.Id != id)
         {
             return Problems.Gone("workout");
         }
 
-        return Results.Ok(
-            StandardsBook
-                .Of(competition)
-                .InForce(found, division, draft is { } d ? Understanding.Of(competition, d.Draft.Value).Workout : null)
-        );
+        return Results.Ok(StandardsBook.Of(competition).InForce(found, division, draft?.Understanding.Workout));
     }
 
     private static async Task<IResult> Figures(
@@ -199,15 +196,15 @@ public static class StandardsEndpoints
         );
     }
 
-    private static async Task<IResult> PoliciesOf(Guid id, CompetitionCache competitions, WorkoutStore workouts, CancellationToken cancel)
+    private static async Task<IResult> PoliciesOf(Guid id, OpenDrafts drafts, CompetitionCache competitions, CancellationToken cancel)
     {
-        if (await competitions.Find(id, cancel) is not { } competition)
+        if (await competitions.Find(id, cancel) is not { } competition || await drafts.OpenAll(id, cancel) is not { } opened)
         {
             return Problems.Gone("competition");
         }
 
         var book = StandardsBook.Of(competition);
-        var texts = (await workouts.Of(id, cancel)).Select(d => Understanding.Of(competition, d.Value).Workout).ToList();
+        var texts = opened.Select(d => d.Understanding.Workout).ToList();
         return Results.Ok(
             Topics
                 .All.Select(t =>

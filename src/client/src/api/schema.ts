@@ -1931,7 +1931,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Writes a reading down; it stays, and a second one stays beside it. */
+        /** Writes a reading down; it stays, and a second one stays beside it. An id is for one reading (409). */
         post: {
             parameters: {
                 query?: never;
@@ -1958,6 +1958,15 @@ export interface paths {
                 };
                 /** @description Not Found */
                 404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -2904,7 +2913,8 @@ export interface components {
             /** @description The codes of the cards that are printed from it, one for each; empty for every other paper. */
             cards?: components["schemas"]["EqOfCardCode"];
             /**
-             * @description Every number of the sections with the id of the value in the model that it is printed from; empty unless bool BriefOptions.Trace asks for it.
+             * @description Every number of the sections with the id of the value in the model that it is printed from; empty unless
+             *                 bool BriefOptions.Trace asks for it.
              * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
              */
             numbers?: components["schemas"]["PrintedNumber"][];
@@ -2967,7 +2977,10 @@ export interface components {
             faultHead: components["schemas"]["EqOfstring"];
             /** @description What is seen, what is called, what the athlete must do. */
             faults: components["schemas"]["EqOfBriefRow"];
-            /** @description The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or the movement has none. */
+            /**
+             * @description The drawn positions and, for judges, the typical faults, each after its good pose; empty where none were asked for or
+             *                 the movement has none.
+             */
             figures?: components["schemas"]["EqOfBriefFigure"];
         };
         /** @description A table; the first column is a heading. */
@@ -2985,7 +2998,10 @@ export interface components {
         BriefFigure: {
             /** @description What is shown: a position, or the sign of a fault. */
             title: string;
-            /** @description For a fault and the good pose beside it the word that marks it, `no rep` or `good`; null for a position. */
+            /**
+             * @description For a fault and the good pose beside it the word that marks it, `no rep` or `good`; null for a
+             *                 position.
+             */
             mark: null | string;
             /** @description False for a fault. */
             good: boolean;
@@ -3148,7 +3164,10 @@ export interface components {
         };
         /** @enum {unknown} */
         ClauseKind: "Required" | "Allowed" | "Forbidden" | "Measured" | "Tip" | null;
-        /** @description The parts of a clause as data. Every part may be missing; a length is in millimetres, an angle in degrees, a time in milliseconds. */
+        /**
+         * @description The parts of a clause as data. Every part may be missing; a length is in millimetres, an angle in degrees, a time in
+         *                 milliseconds.
+         */
         ClauseParameters: {
             /** @description Which part of the body: `hip crease`, `chin`, `both feet`. */
             bodyPart?: null | string;
@@ -3959,9 +3978,14 @@ export interface components {
         InterviewOf: {
             /**
              * Format: int32
-             * @description The revision that was read.
+             * @description The revision of the draft that was read.
              */
             revision: number;
+            /**
+             * Format: int32
+             * @description The revision of the competition that was read.
+             */
+            competitionRevision: number;
             /** @description What is open. */
             questions: components["schemas"]["Question"][];
             published: null | components["schemas"]["PublishedVersion"];
@@ -4696,9 +4720,14 @@ export interface components {
         PublishDraft: {
             /**
              * Format: int32
-             * @description The revision that was read before; another one is refused.
+             * @description The revision of the draft that was read before; another one is refused.
              */
             baseRevision: number;
+            /**
+             * Format: int32
+             * @description The revision of the competition that was read with it; another one is refused.
+             */
+            competitionRevision: number;
             /**
              * Format: uuid
              * @description Chosen by the client, so that a retry finds its own version.
@@ -5052,7 +5081,10 @@ export interface components {
             competition: components["schemas"]["Competition"];
             /** @description The division. */
             division: string;
-            /** @description What tells the entry from others of its division: `man`, `woman`, `pair`, `team`, or `man, Hand Bell` with levels. */
+            /**
+             * @description What tells the entry from others of its division: `man`, `woman`, `pair`, `team`, or
+             *         `man, Hand Bell` with levels.
+             */
             entry: string;
             /** @description The entries with their observations, 1 to 2,000. */
             runs: components["schemas"]["ScoredRun"][];

@@ -117,7 +117,7 @@ function Next({ wid, interview, done }: { wid: string; interview: Schemas["Inter
       await ask(
         api.POST("/api/workouts/{id}/publish", {
           params: { path: { id: wid } },
-          body: { baseRevision: interview.revision, saveId, holdsFrom: from, note },
+          body: { baseRevision: interview.revision, competitionRevision: interview.competitionRevision, saveId, holdsFrom: from, note },
         }),
       );
       await done();

@@ -1,0 +1,103 @@
+using System.Collections.Concurrent;
+using System.Text.Json;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Format;
+using FairCompass.Store;
+using Microsoft.Extensions.Caching.Memory;
+using Npgsql;
+
+namespace FairCompass.Web.Opening;
+
+/// <summary>
+/// The competition a draft is explained in, by its revision. While the database is slow or away the last known one serves, so
+/// that typing goes on; nothing is published from here.
+/// </summary>
+/// <param name="store">Reads competitions.</param>
+/// <param name="time">The clock.</param>
+public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) : IDisposable
+{
+    /// <summary>How long a competition is taken for current: a burst of keystrokes asks the database once.</summary>
+    private static readonly TimeSpan Fresh = TimeSpan.FromSeconds(1);
+
+    /// <summary>How long a keystroke waits for a database that is slow, when there is a competition to go on with.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromMilliseconds(300);
+
+    /// <summary>How long nobody asks again after that.</summary>
+    private static readonly TimeSpan Pause = TimeSpan.FromSeconds(3);
+
+    /// <summary>Characters of documents that are kept: some 60 MB.</summary>
+    private const long MostCharacters = 20_000_000;
+
+    private sealed record Seen(Versioned<Competition> Competition, DateTimeOffset At);
+
+    private readonly MemoryCache known = new(new MemoryCacheOptions { SizeLimit = MostCharacters });
+    private readonly ConcurrentDictionary<Guid, Task<Versioned<Competition>?>> reading = new();
+    private DateTimeOffset paused;
+
+    /// <summary>The competition, or null when there is none.</summary>
+    public async Task<Competition?> Find(Guid id, CancellationToken cancel) => (await FindRevision(id, cancel))?.Value;
+
+    /// <summary>The competition with its revision, or null when there is none.</summary>
+    public async Task<Versioned<Competition>?> FindRevision(Guid id, CancellationToken cancel)
+    {
+        var seen = known.Get<Seen>(id);
+        if (seen is not null && (time.GetUtcNow() - seen.At < Fresh || time.GetUtcNow() < paused))
+        {
+            return seen.Competition;
+        }
+
+        var read = reading.GetOrAdd(id, Read);
+        if (seen is null)
+        {
+            return await read.WaitAsync(cancel);
+        }
+
+        try
+        {
+            return await read.WaitAsync(Patience, time, cancel);
+        }
+        catch (Exception e) when (e is TimeoutException or NpgsqlException)
+        {
+            paused = time.GetUtcNow() + Pause;
+            return seen.Competition;
+        }
+    }
+
+    /// <summary>Remembers what was just read or saved.</summary>
+    public void Put(Versioned<Competition> competition) =>
+        known.Set(
+            competition.Id,
+            new Seen(competition, time.GetUtcNow()),
+            new MemoryCacheEntryOptions
+            {
+                Size = JsonSerializer.SerializeToUtf8Bytes(competition.Value, FormatContext.Default.Competition).Length,
+            }
+        );
+
+    /// <inheritdoc/>
+    public void Dispose() => known.Dispose();
+
+    /// <summary>One reading for all who wait; it goes on when they stop waiting, and no request ends it.</summary>
+    private async Task<Versioned<Competition>?> Read(Guid id)
+    {
+        await Task.Yield();
+        try
+        {
+            var seen = known.Get<Seen>(id)?.Competition;
+            var now =
+                seen is not null && await store.Revision(id, CancellationToken.None) == seen.Revision
+                    ? seen
+                    : await store.Find(id, CancellationToken.None);
+            if (now is not null)
+            {
+                Put(now);
+            }
+
+            return now;
+        }
+        finally
+        {
+            reading.TryRemove(id, out _);
+        }
+    }
+}
