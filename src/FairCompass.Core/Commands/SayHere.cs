@@ -25,23 +25,28 @@ public sealed record SaidHere(string Clause, int? Line, string? Division, string
 /// draft; saying it a second time changes that line, and saying nothing takes it away. Rulings are published text and are not
 /// touched.
 /// </summary>
+/// <param name="Movement">The standard’s id.</param>
 /// <param name="Clause">The clause.</param>
 /// <param name="Line">The line of a task with the movement, for this place only; null for the whole workout.</param>
 /// <param name="Division">A division, where <paramref name="Line"/> is null; null for everybody.</param>
 /// <param name="Text">One sentence of at most 240 characters, or <see cref="StandardsBook.DoesNotApply"/>; null to take back what was
 /// said.</param>
-public sealed record SayHere(string Clause, int? Line, string? Division, string? Text)
+public sealed record SayHere(string Movement, string Clause, int? Line, string? Division, string? Text) : Command
 {
     private const int Longest = 240;
 
-    /// <summary>The draft after this, or the objection with its field.</summary>
-    /// <param name="u">The draft as it stands.</param>
-    /// <param name="movement">The standard, from the book.</param>
-    public (string? Body, FieldError? Objection) Against(Understanding u, Movement movement)
+    /// <inheritdoc/>
+    public override Answer<DraftEdits> Against(DraftToEdit draft)
     {
+        var u = draft.Read;
+        if (StandardsBook.Of(u.Competition).ById(Movement) is not { } movement)
+        {
+            return new FieldError("movement", $"There is no movement “{Movement}”.");
+        }
+
         if (Objection(u, movement) is { } objection)
         {
-            return (null, objection);
+            return objection;
         }
 
         var said = Said(u, movement).FirstOrDefault(x => x.Is.Clause == Clause && x.Is.Line == Line && Same(x.Is.Division, Division));
@@ -60,7 +65,7 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
         }
         else if (Text is null)
         {
-            return (null, new("clause", "Nothing is said differently here."));
+            return new FieldError("clause", "Nothing is said differently here.");
         }
         else if (Line is { } place)
         {
@@ -72,21 +77,24 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
             lines.Insert(DraftText.LastLine(lines) + 1, Written(movement));
         }
 
-        return (string.Join('\n', lines), null);
+        var body = string.Join('\n', lines);
+        return body.Length > NotationLimits.Characters
+            ? new FieldError("text", $"The draft is full: it has at most {NotationLimits.Characters} characters; take some out first.")
+            : DraftEdits.Between(u.Text, body);
     }
 
     /// <summary>The places of a movement in a draft, in the order of the text.</summary>
-    public static IReadOnlyList<PlaceOf> Places(Understanding u, Movement movement)
+    public static IReadOnlyList<PlaceOf> Places(ReadDraft u, Movement movement)
     {
         var lines = u.Text.Split('\n');
         return [.. Tasks(u, movement).Select(t => new PlaceOf(t.At.Line, lines[t.At.Line - 1].Trim()))];
     }
 
     /// <summary>What a draft says differently of a movement, rulings left out.</summary>
-    public static IReadOnlyList<SaidHere> Of(Understanding u, Movement movement) => [.. Said(u, movement).Select(x => x.Is)];
+    public static IReadOnlyList<SaidHere> Of(ReadDraft u, Movement movement) => [.. Said(u, movement).Select(x => x.Is)];
 
     /// <summary>The divisions that do a workout.</summary>
-    public static IReadOnlyList<string> Divisions(Understanding u) => [.. u.Resolver.Addresses.Select(a => a.Division.Name).Distinct()];
+    public static IReadOnlyList<string> Divisions(ReadDraft u) => [.. u.Resolver.Addresses.Select(a => a.Division.Name).Distinct()];
 
     private string Written(Movement movement) =>
         Line is not null
@@ -95,7 +103,7 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
                 new Policy.ClauseOf(movement.Name.English, Clause, Division is null ? [] : [new Who([Division])], Text!.Trim())
             );
 
-    private FieldError? Objection(Understanding u, Movement movement)
+    private FieldError? Objection(ReadDraft u, Movement movement)
     {
         if (Line is { } line && Tasks(u, movement).All(t => t.At.Line != line))
         {
@@ -131,13 +139,13 @@ public sealed record SayHere(string Clause, int? Line, string? Division, string?
             : null;
     }
 
-    private static IEnumerable<Work.Task> Tasks(Understanding u, Movement movement)
+    private static IEnumerable<Work.Task> Tasks(ReadDraft u, Movement movement)
     {
         var book = StandardsBook.Of(u.Competition);
         return WorkTree.Tasks(u.Workout).Where(t => book.Find(t.Movement)?.Id == movement.Id);
     }
 
-    private static IEnumerable<(SaidHere Is, SourceRange At)> Said(Understanding u, Movement movement)
+    private static IEnumerable<(SaidHere Is, SourceRange At)> Said(ReadDraft u, Movement movement)
     {
         var book = StandardsBook.Of(u.Competition);
         foreach (

@@ -15,16 +15,25 @@ namespace FairCompass.Core.Commands;
 /// A number, or both duties' numbers as <c>62.5/42.5</c> in the order of the draft. A load that is published in two units takes
 /// both, as <c>24 or 53</c>, since one of them alone would leave the other wrong.
 /// </param>
-public sealed record SetCell(int Line, string Aspect, string Division, string Duty, string Value)
+public sealed record SetCell(int Line, string Aspect, string Division, string Duty, string Value) : Command
 {
+    /// <inheritdoc/>
+    public override Answer<DraftEdits> Against(DraftToEdit draft)
+    {
+        if (Aspect is not ("load" or "amount"))
+        {
+            return new FieldError("aspect", "load or amount.");
+        }
+
+        var (edit, refusal) = Change(draft.Read);
+        return edit is null ? new FieldError("value", refusal!) : DraftEdits.In(draft.Read.Text, [Edits.At(draft.Read.Text, edit)!]);
+    }
+
     /// <summary>The change, or the reason why there is none.</summary>
     /// <param name="u">The draft as it stands.</param>
-    public (TextEdit? Edit, string? Refusal) Against(Understanding u)
+    internal (TextEdit? Edit, string? Refusal) Change(ReadDraft u)
     {
-        var address = u.Resolver.Addresses.FirstOrDefault(a =>
-            string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty
-        );
-        var task = WorkTree.Tasks(u.Workout).FirstOrDefault(t => t.At.Line == Line);
+        var (task, address) = Find(u);
         if (task is null || address is null)
         {
             return (null, "This cell is not in the draft any more.");
@@ -60,6 +69,28 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         };
     }
 
+    /// <summary>True when the cell has this one number already, written for it or inherited.</summary>
+    internal bool Holds(ReadDraft u)
+    {
+        if (Find(u) is not ({ } task, { } address) || Read(Value) is not { Second: null } typed)
+        {
+            return false;
+        }
+
+        var now = u.Resolver.Resolve(task, address);
+        return Aspect == "load"
+            ? now.Load is { Value.Also: null } load && load.Value.Values == typed.First
+            : now.Amount?.Value is Amount.Counted counted && counted.Of.For(u.Resolver.Position(address)) == typed.First;
+    }
+
+    private (Work.Task? Task, Address? Address) Find(ReadDraft u) =>
+        (
+            WorkTree.Tasks(u.Workout).FirstOrDefault(t => t.At.Line == Line),
+            u.Resolver.Addresses.FirstOrDefault(a =>
+                string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty
+            )
+        );
+
     /// <summary>The figures of one publication, with its unit or without.</summary>
     private static Pair? Read(string figures)
     {
@@ -94,7 +125,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             AlsoOf = also is null ? load.AlsoOf : With(load.AlsoOf, also, position),
         };
 
-    private static (TextEdit?, string?) SetLoad(Understanding u, Work.Task task, Address address, int position, Pair typed, Pair? also)
+    private static (TextEdit?, string?) SetLoad(ReadDraft u, Work.Task task, Address address, int position, Pair typed, Pair? also)
     {
         var own = OwnLine(u, task, address);
         if (own is { } line && line.Details.OfType<Detail.Load>().FirstOrDefault() is { } written)
@@ -121,7 +152,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             : (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {Printer.Detail(load)}"), null);
     }
 
-    private static (TextEdit?, string?) SetAmount(Understanding u, Work.Task task, Address address, int position, Pair typed)
+    private static (TextEdit?, string?) SetAmount(ReadDraft u, Work.Task task, Address address, int position, Pair typed)
     {
         if (task.Amount is not (null or Amount.Counted))
         {
@@ -147,21 +178,17 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
             return (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {amount}"), null);
         }
 
-        return own.Amount is null
-            ? (null, "Change this line in the draft.")
-            : (
-                new TextEdit(
-                    own.At.Line,
-                    own.At.Column,
-                    own.At.Length,
-                    Printer.Print(own with { Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited!.Unit) })
-                ),
-                null
-            );
+        // The remark in brackets stands behind the line and stays.
+        var changed = own with
+        {
+            Note = null,
+            Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? AmountUnit.Rep),
+        };
+        return (new TextEdit(own.At.Line, own.At.Column, own.At.Length, Printer.Print(changed)), null);
     }
 
     /// <summary>The line that names this column alone.</summary>
-    private static TaskLine.Override? OwnLine(Understanding u, Work.Task task, Address address)
+    private static TaskLine.Override? OwnLine(ReadDraft u, Work.Task task, Address address)
     {
         var names = Names(u, address);
         return task
@@ -176,10 +203,10 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
 
     /// <summary>The names that a line for this column begins with: the division where there are several, the place in the team, the
     /// level.</summary>
-    private static List<string> Names(Understanding u, Address address)
+    private static List<string> Names(ReadDraft u, Address address)
     {
         var names = new List<string>();
-        if (address.Seat is null || u.Courses.Select(c => c.Address.Division).Distinct().Count() > 1)
+        if (address.Seat is null || u.Divisions.Count > 1)
         {
             names.Add(address.Division.Name);
         }
@@ -200,12 +227,12 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
 
     /// <summary>True when the value on the task itself is this division's own: it inherits from none, and no other division of the draft
     /// does.</summary>
-    private static bool OnTask(Understanding u, Address address) =>
+    private static bool OnTask(ReadDraft u, Address address) =>
         address is { Seat: null, Division.InheritsFrom: null }
         && (address.Level is null || address.Level == u.Resolver.Levels[0])
-        && u.Courses.Select(c => c.Address.Division).Distinct().Count(d => d.InheritsFrom is null) == 1;
+        && u.Divisions.Count(d => d.InheritsFrom is null) == 1;
 
-    private static Detail.Load? Effective(Understanding u, Work.Task task, Address address)
+    private static Detail.Load? Effective(ReadDraft u, Work.Task task, Address address)
     {
         var at = u.Resolver.Resolve(task, address).Load?.From.At;
         var all = task.Details.Concat(task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)).OfType<Detail.Load>();
@@ -215,6 +242,6 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     private static TextEdit Replace(SourceRange at, string text) => new(at.Line, at.Column, at.Length, text);
 
     /// <summary>A new line under the task, after its note and comment.</summary>
-    private static TextEdit Insert(Understanding u, Work.Task task, string text) =>
+    private static TextEdit Insert(ReadDraft u, Work.Task task, string text) =>
         new(task.At.Line, u.Text.Split('\n')[task.At.Line - 1].Length + 1, 0, "\n" + new string(' ', task.At.Column + 1) + text);
 }

@@ -11,26 +11,26 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Drafts;
 
 /// <summary>A draft understood for a competition, with everything compiled; briefs and scores are made from it.</summary>
-/// <param name="Competition">The competition.</param>
-/// <param name="Text">The draft.</param>
-/// <param name="Parsed">What was read.</param>
+/// <param name="Read">What was read.</param>
 /// <param name="Resolver">Resolves prescriptions.</param>
 /// <param name="Courses">One for each address.</param>
 /// <param name="Sheets">The scores, in the order of the courses.</param>
-public sealed record Understanding(
-    Competition Competition,
-    string Text,
-    ParseResult Parsed,
-    Resolver Resolver,
-    IReadOnlyList<Course> Courses,
-    IReadOnlyList<ScoreSheet> Sheets
-)
+public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyList<Course> Courses, IReadOnlyList<ScoreSheet> Sheets)
 {
+    /// <summary>The competition.</summary>
+    public Competition Competition => Read.Competition;
+
+    /// <summary>The text.</summary>
+    public string Text => Read.Text;
+
+    /// <summary>What was read of it.</summary>
+    public ParseResult Parsed => Read.Parsed;
+
     /// <summary>The model; without its work when the draft is too large, so that nothing is made of it anywhere.</summary>
-    public Workout Workout { get; private init; } = Parsed.Workout;
+    public Workout Workout { get; private init; } = Read.Workout;
 
     /// <summary>Every task for every column.</summary>
-    public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Parsed.Workout, Resolver);
+    public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Read.Workout, Resolver);
 
     /// <summary>Why nothing was worked out of the draft: it is for too many, too often; null as a rule.</summary>
     public string? TooLarge { get; private init; }
@@ -39,23 +39,25 @@ public sealed record Understanding(
     /// <param name="competition">Must have passed <see cref="CompetitionRules.Validate"/>.</param>
     /// <param name="text">Any text.</param>
     /// <param name="cancel">Ends the work between two entries.</param>
-    public static Understanding Of(Competition competition, string text, CancellationToken cancel = default)
+    public static Understanding Of(Competition competition, string text, CancellationToken cancel = default) =>
+        Of(ReadDraft.Of(competition, text), cancel);
+
+    /// <summary>Compiles a draft that was read.</summary>
+    /// <inheritdoc cref="Of(Competition, string, CancellationToken)"/>
+    public static Understanding Of(ReadDraft read, CancellationToken cancel = default)
     {
-        var normal = text.Replace("\r\n", "\n", StringComparison.Ordinal);
-        var parsed = Parser.Parse(normal);
-        var resolver = new Resolver(competition, parsed.Workout);
-        var clocks = Clockwork.OfEach(parsed.Workout, resolver);
-        if (DraftWeight.Of(parsed.Workout, resolver, clocks).Objection is { } objection)
+        var clocks = Clockwork.OfEach(read.Workout, read.Resolver);
+        if (DraftWeight.Of(read.Workout, read.Resolver, clocks).Objection is { } objection)
         {
-            return new(competition, normal, parsed, new Resolver(competition, parsed.Workout, forNobody: true), [], [])
+            return new(read, new Resolver(read.Competition, read.Workout, forNobody: true), [], [])
             {
                 TooLarge = objection,
-                Workout = parsed.Workout with { Stages = [], Scores = [] },
+                Workout = read.Workout with { Stages = [], Scores = [] },
             };
         }
 
-        var courses = Course.CompileAll(resolver, clocks, cancel);
-        return new(competition, normal, parsed, resolver, courses, courses.Select(c => ScoreSheet.Of(parsed.Workout, c)).ToList());
+        var courses = Course.CompileAll(read.Resolver, clocks, cancel);
+        return new(read, read.Resolver, courses, courses.Select(c => ScoreSheet.Of(read.Workout, c)).ToList());
     }
 
     /// <summary>The index of the course of an entry, or -1.</summary>

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Checks;
+using FairCompass.Core.Commands;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
@@ -66,6 +67,8 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<Token>),
         typeof(EqConverter<Finding>),
         typeof(EqConverter<Mend>),
+        typeof(EqConverter<Edit>),
+        typeof(EqConverter<SetCell>),
         typeof(EqConverter<PieceSummary>),
         typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>),
@@ -125,6 +128,8 @@ namespace FairCompass.Core.Format;
 [JsonSerializable(typeof(Movement))]
 [JsonSerializable(typeof(IReadOnlyList<Movement>))]
 [JsonSerializable(typeof(TextEdit))]
+[JsonSerializable(typeof(Command))]
+[JsonSerializable(typeof(DraftEdits))]
 [JsonSerializable(typeof(Duration?))]
 [JsonSerializable(typeof(long))]
 public sealed partial class FormatContext : JsonSerializerContext;

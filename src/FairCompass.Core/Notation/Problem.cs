@@ -21,6 +21,14 @@ public sealed record Mend(string Label, TextEdit Edit);
 /// <param name="Text">The new text; may contain line breaks.</param>
 public sealed record TextEdit(int Line, int Column, int Length, string Text)
 {
+    /// <summary>An edit at its line; the piece that it replaces stands in one line.</summary>
+    public static TextEdit Of(string body, Edit edit)
+    {
+        var line = body.AsSpan(0, edit.From).Count('\n') + 1;
+        var start = edit.From == 0 ? 0 : body.LastIndexOf('\n', edit.From - 1) + 1;
+        return new(line, edit.From - start + 1, edit.To - edit.From, edit.Insert);
+    }
+
     /// <summary>The text after this change; unchanged when the place does not exist.</summary>
     /// <param name="body">Lines separated by <c>\n</c>.</param>
     public string ApplyTo(string body)

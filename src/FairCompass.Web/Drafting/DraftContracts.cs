@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Core.Commands;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Notation;
@@ -59,3 +60,14 @@ public sealed record SetCellRequest(string Body, int Line, string Aspect, string
 
 /// <summary>The smallest change of the text that does what was asked.</summary>
 public sealed record CellSet(TextEdit Edit);
+
+/// <summary>Asks for the edits of a text.</summary>
+/// <param name="Body">The text, to which the lines of the command belong.</param>
+/// <param name="Command">What is to be done.</param>
+public sealed record EditDraft(string Body, Command Command);
+
+/// <summary>Carries out a command on a stored draft.</summary>
+/// <param name="BaseRevision">The revision to which the lines of the command belong.</param>
+/// <param name="SaveId">Chosen by the client, so that a retry finds its own save.</param>
+/// <param name="Command">What is to be done.</param>
+public sealed record EditStoredDraft(int BaseRevision, Guid SaveId, Command Command);

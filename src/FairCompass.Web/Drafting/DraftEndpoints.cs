@@ -2,6 +2,8 @@ using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
@@ -42,6 +44,17 @@ public static class DraftEndpoints
             .Produces<CellSet>()
             .ProducesProblem(404)
             .ProducesValidationProblem(422);
+        tag.MapPost("/competitions/{id:guid}/edit", EditText)
+            .WithSummary("The edits of a text that a command asks for; nothing is stored.")
+            .Produces<DraftEdits>()
+            .ProducesProblem(404)
+            .ProducesValidationProblem(422);
+        tag.MapPost("/workouts/{id:guid}/edit", EditStored)
+            .WithSummary("Carries out a command on a stored draft and saves it; an outdated base is refused (409).")
+            .Produces<StoredDraft>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem(422);
         tag.MapPost("/explain", ExplainPublic)
             .WithSummary("Explains a draft text or a workout as JSON; nothing is stored.")
             .Produces<Explanation>()
@@ -63,27 +76,27 @@ public static class DraftEndpoints
             return refused;
         }
 
-        if (await store.Find(id, cancel) is not { } found)
-        {
-            return Problems.Gone("workout");
-        }
+        return await store.Find(id, cancel) is { } found
+            ? await Saved(id, found.Competition, save, store, cancel)
+            : Problems.Gone("workout");
+    }
 
-        return await store.Save(id, save.BaseRevision, save.SaveId, save.Body, cancel) switch
+    private static async Task<IResult> Saved(Guid id, Guid competition, SaveDraft save, WorkoutStore store, CancellationToken cancel) =>
+        await store.Save(id, save.BaseRevision, save.SaveId, save.Body, cancel) switch
         {
-            SaveResult<string>.Saved saved => Results.Ok(Stored(saved.Now, found.Competition)),
+            SaveResult<string>.Saved saved => Results.Ok(Stored(saved.Now, competition)),
             SaveResult<string>.Outdated outdated => Results.Problem(
                 title: "This workout was saved elsewhere since.",
                 statusCode: 409,
                 extensions: new Dictionary<string, object?>
                 {
-                    ["current"] = Stored(outdated.Now, found.Competition),
+                    ["current"] = Stored(outdated.Now, competition),
                     ["changed"] = LineChanges.Between(outdated.Base ?? "", outdated.Now.Value),
                     ["merged"] = outdated.Base is null ? null : LineChanges.Merge(outdated.Base, save.Body, outdated.Now.Value),
                 }
             ),
             _ => Problems.Gone("workout"),
         };
-    }
 
     private static async Task<IResult> Remove(Guid id, RemoveDraft remove, WorkoutStore store, CancellationToken cancel) =>
         await store.SetRemoved(id, remove.Removed, cancel) ? Results.NoContent() : Problems.Gone("workout");
@@ -107,19 +120,72 @@ public static class DraftEndpoints
             return refused;
         }
 
-        if (request.Aspect is not ("load" or "amount"))
-        {
-            return Problems.Fields([new("aspect", "load or amount.")]);
-        }
-
         if (await drafts.Read(id, request.Body, cancel) is not { } u)
         {
             return Problems.Gone("competition");
         }
 
-        var (edit, refusal) = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim()).Against(u);
-        return edit is null ? Problems.Fields([new("value", refusal!)]) : Results.Ok(new CellSet(edit));
+        var cell = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim());
+        var answer = cell.Against(new DraftToEdit(u));
+        return answer.Value is { } edits
+            ? Results.Ok(new CellSet(TextEdit.Of(u.Text, edits.Edits[0])))
+            : Problems.Fields([answer.Refused!]);
     }
+
+    private static async Task<IResult> EditText(Guid id, EditDraft request, CompetitionCache competitions, CancellationToken cancel)
+    {
+        if (DraftInput.Objections(request.Body, "body") is { } refused)
+        {
+            return refused;
+        }
+
+        if (await competitions.Find(id, cancel) is not { } competition)
+        {
+            return Problems.Gone("competition");
+        }
+
+        var answer = request.Command.Against(new DraftToEdit(ReadDraft.Of(competition, request.Body)));
+        return answer.Value is { } edits ? Results.Ok(edits) : Problems.Fields([Inside(answer.Refused!)]);
+    }
+
+    private static async Task<IResult> EditStored(
+        Guid id,
+        EditStoredDraft request,
+        OpenDrafts drafts,
+        WorkoutStore store,
+        CancellationToken cancel
+    )
+    {
+        if (await drafts.Open(id, cancel) is not { } open)
+        {
+            return Problems.Gone("workout");
+        }
+
+        if (open.Draft.Revision != request.BaseRevision)
+        {
+            // A retry whose first answer was lost has been done; anything else was asked of a text that is gone.
+            return await store.Knows(id, request.SaveId, cancel)
+                ? Results.Ok(Stored(open.Draft, open.Competition.Id))
+                : Results.Problem(
+                    title: "This workout was saved elsewhere since.",
+                    detail: "Look at what it says now, and do it again if it is still wanted.",
+                    statusCode: 409,
+                    extensions: new Dictionary<string, object?> { ["current"] = Stored(open.Draft, open.Competition.Id) }
+                );
+        }
+
+        var answer = request.Command.Against(new DraftToEdit(open.Understanding));
+        if (answer.Value is not { } edits)
+        {
+            return Problems.Fields([Inside(answer.Refused!)]);
+        }
+
+        var body = Edits.Apply(open.Understanding.Text, edits.Edits);
+        return DraftInput.Objections(body, "command")
+            ?? await Saved(id, open.Competition.Id, new(request.BaseRevision, request.SaveId, body), store, cancel);
+    }
+
+    private static FieldError Inside(FieldError error) => error with { Path = "command." + error.Path };
 
     private static IResult ExplainPublic(ExplainRequest request)
     {

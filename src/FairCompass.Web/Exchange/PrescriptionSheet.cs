@@ -100,55 +100,53 @@ public static class PrescriptionSheet
             errors.Add(new("csv", $"There is no column {head.Trim()} in this workout."));
         }
 
-        // Lines move as lines are added above them, so tasks are found again by their position in the table.
         var original = GridRows.Of(u).ToList();
-        var text = draft;
+        var columns = u.Resolver.Addresses.Select((a, i) => (a, i)).ToDictionary(x => x.a, x => x.i);
+        var asked = heads.Where(h => addresses.ContainsKey(h.Trim())).ToList();
+        var cells = new List<(SetCell Cell, string Path)>();
         for (var n = 1; csv.Read() && errors.Count < 50; n++)
         {
-            var at = original.FindIndex(r =>
+            var row = original.Find(r =>
                 r.Line.ToString(CultureInfo.InvariantCulture) == csv["line"]?.Trim() && r.Aspect == csv["value"]?.Trim()
             );
-            if (at < 0)
+            if (row is null)
             {
                 errors.Add(new($"csv[{n}].line", "There is no such line and value in this workout; download the table again."));
                 continue;
             }
 
-            foreach (var head in heads.Where(h => addresses.ContainsKey(h.Trim())))
+            foreach (var head in asked)
             {
                 var value = csv[head]?.Trim().TrimStart('\'') ?? "";
                 var address = addresses[head.Trim()];
-                var column = u.Resolver.Addresses.ToList().IndexOf(address);
-                if (value.Length == 0 || value == original[at].Cells[column].Text)
+                var path = $"csv[{n}].{head.Trim()}";
+                if (value.Length == 0 || value == row.Cells[columns[address]].Text)
                 {
                     continue;
                 }
 
-                if (original[at].Aspect is not ("load" or "amount"))
+                if (row.Aspect is not ("load" or "amount"))
                 {
-                    errors.Add(new($"csv[{n}].{head.Trim()}", "Only loads and amounts are read from a sheet; change this in the draft."));
+                    errors.Add(new(path, "Only loads and amounts are read from a sheet; change this in the draft."));
                     continue;
                 }
 
-                var now = Understanding.Of(competition, text);
-                var row = GridRows.Of(now)[at];
-                if (row.Cells[column].Text == value)
-                {
-                    continue;
-                }
-
-                var (edit, refusal) = new SetCell(row.Line, row.Aspect, address.Division.Name, address.Within, value).Against(now);
-                if (edit is null)
-                {
-                    errors.Add(new($"csv[{n}].{head.Trim()}", refusal!));
-                }
-                else
-                {
-                    text = edit.ApplyTo(text);
-                }
+                cells.Add((new(row.Line, row.Aspect, address.Division.Name, address.Within, value), path));
             }
         }
 
-        return errors.Count > 0 ? (null, errors) : (text, []);
+        if (errors.Count > 0)
+        {
+            return (null, errors);
+        }
+
+        var (text, refused) = new FillTable(cells.Select(c => c.Cell).ToEq()).Fill(u.Read);
+        return text is not null
+            ? (text, [])
+            : (null, refused.Select(e => e.Path == "cells" ? e with { Path = "csv" } : e with { Path = PathOf(e.Path, cells) }).ToList());
     }
+
+    /// <summary>The place in the sheet of <c>cells[7]</c>.</summary>
+    private static string PathOf(string path, List<(SetCell Cell, string Path)> cells) =>
+        cells[int.Parse(path["cells[".Length..^1], CultureInfo.InvariantCulture)].Path;
 }

@@ -1,6 +1,7 @@
 using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Standards;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
@@ -80,14 +81,15 @@ public static class PlaceEndpoints
             return await workouts.Knows(id, say.SaveId, cancel) ? Here(found.Revision, found.Draft, found.Standard) : Outdated();
         }
 
-        var (body, objection) = new SayHere(say.Clause, say.Line, say.Division, say.Text).Against(found.Draft, found.Standard);
-        if (objection is not null)
+        var answer = new SayHere(movement, say.Clause, say.Line, say.Division, say.Text).Against(new DraftToEdit(found.Draft));
+        if (answer.Value is not { } edits)
         {
-            return Problems.Fields([objection]);
+            return Problems.Fields([answer.Refused!]);
         }
 
-        return DraftInput.Objections(body!, "text")
-            ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body!, cancel) switch
+        var body = Edits.Apply(found.Draft.Text, edits.Edits);
+        return DraftInput.Objections(body, "text")
+            ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body, cancel) switch
             {
                 SaveResult<string>.Saved saved => Here(
                     saved.Now.Revision,
@@ -100,7 +102,14 @@ public static class PlaceEndpoints
     }
 
     private static IResult Here(int revision, Understanding draft, Movement standard) =>
-        Results.Ok(new StandardHere(revision, SayHere.Places(draft, standard), SayHere.Divisions(draft), SayHere.Of(draft, standard)));
+        Results.Ok(
+            new StandardHere(
+                revision,
+                SayHere.Places(draft.Read, standard),
+                SayHere.Divisions(draft.Read),
+                SayHere.Of(draft.Read, standard)
+            )
+        );
 
     private static IResult Outdated() =>
         Results.Problem(

@@ -18,7 +18,7 @@ public class SayHereTests
     [Fact]
     public void In_the_whole_workout_a_line_is_added_at_the_end()
     {
-        var (u, now) = Say(DraftTexts.Starting("03"), new SayHere(Clause, null, null, "Both feet wait."), WallWalk);
+        var (u, now) = Say(DraftTexts.Starting("03"), new SayHere(WallWalk.Id, Clause, null, null, "Both feet wait."), WallWalk);
         Assert.Equal($"standard wall walk, {Clause}: Both feet wait.", now.Text.TrimEnd('\n').Split('\n')[^1]);
         Assert.Equal("Both feet wait.", InForce(now, null, null));
         Assert.NotEqual("Both feet wait.", InForce(u, null, null));
@@ -27,7 +27,7 @@ public class SayHereTests
     [Fact]
     public void For_one_division_only_its_standard_changes()
     {
-        var (_, now) = Say(DraftTexts.Starting("03"), new SayHere(Clause, null, "Meadow", "Both feet wait."), WallWalk);
+        var (_, now) = Say(DraftTexts.Starting("03"), new SayHere(WallWalk.Id, Clause, null, "Meadow", "Both feet wait."), WallWalk);
         Assert.Equal("Both feet wait.", InForce(now, "Meadow", null));
         Assert.NotEqual("Both feet wait.", InForce(now, "Tideline", null));
     }
@@ -37,23 +37,23 @@ public class SayHereTests
     public void At_one_place_only_this_place_changes()
     {
         var before = Demo.Understand(DraftTexts.Starting("03"));
-        var places = SayHere.Places(before, WallWalk);
+        var places = SayHere.Places(before.Read, WallWalk);
         Assert.Equal(2, places.Count);
         Assert.All(places, p => Assert.StartsWith("8 wall walk", p.Text, StringComparison.Ordinal));
-        var (_, now) = Say(before.Text, new SayHere(Clause, places[1].Line, null, "Both feet wait."), WallWalk);
+        var (_, now) = Say(before.Text, new SayHere(WallWalk.Id, Clause, places[1].Line, null, "Both feet wait."), WallWalk);
         var tasks = WorkTree.Tasks(now.Workout).Where(t => t.Movement == "wall walk").ToList();
         Assert.NotEqual("Both feet wait.", InForce(now, null, tasks[0]));
         Assert.Equal("Both feet wait.", InForce(now, null, tasks[1]));
-        Assert.Equal(new SaidHere(Clause, tasks[1].At.Line, null, "Both feet wait."), Assert.Single(SayHere.Of(now, WallWalk)));
+        Assert.Equal(new SaidHere(Clause, tasks[1].At.Line, null, "Both feet wait."), Assert.Single(SayHere.Of(now.Read, WallWalk)));
     }
 
     [Fact]
     public void Said_again_it_replaces_and_keeps_what_stands_behind_it()
     {
         var text = DraftTexts.Starting("03").TrimEnd('\n') + $"\nstandard wall walk, {Clause}: Feet wait. // ask Mo\n";
-        var (_, now) = Say(text, new SayHere(Clause, null, null, "Hands wait."), WallWalk);
+        var (_, now) = Say(text, new SayHere(WallWalk.Id, Clause, null, null, "Hands wait."), WallWalk);
         Assert.EndsWith($"standard wall walk, {Clause}: Hands wait. // ask Mo\n", now.Text, StringComparison.Ordinal);
-        Assert.Single(SayHere.Of(now, WallWalk));
+        Assert.Single(SayHere.Of(now.Read, WallWalk));
     }
 
     [Theory]
@@ -63,21 +63,25 @@ public class SayHereTests
     public void Taken_back_the_draft_is_as_before(int? place, string? division)
     {
         var before = Demo.Understand(DraftTexts.Starting("03"));
-        var line = place is { } i ? SayHere.Places(before, WallWalk)[i].Line : (int?)null;
-        var (_, said) = Say(before.Text, new SayHere(Clause, line, division, StandardsBook.DoesNotApply), WallWalk);
+        var line = place is { } i ? SayHere.Places(before.Read, WallWalk)[i].Line : (int?)null;
+        var (_, said) = Say(before.Text, new SayHere(WallWalk.Id, Clause, line, division, StandardsBook.DoesNotApply), WallWalk);
         var at = line is null ? null : WorkTree.Tasks(said.Workout).First(t => t.At.Line == line);
         Assert.Null(InForce(said, division, at));
-        var (_, again) = Say(said.Text, new SayHere(Clause, line, division, null), WallWalk);
+        var (_, again) = Say(said.Text, new SayHere(WallWalk.Id, Clause, line, division, null), WallWalk);
         Assert.Equal(before.Text, again.Text);
     }
 
     [Fact]
     public void What_a_workout_left_out_can_be_said_again()
     {
-        var (_, without) = Say(DraftTexts.Starting("03"), new SayHere(Clause, null, null, StandardsBook.DoesNotApply), WallWalk);
-        var (_, now) = Say(without.Text, new SayHere(Clause, null, null, "Both feet wait."), WallWalk);
+        var (_, without) = Say(
+            DraftTexts.Starting("03"),
+            new SayHere(WallWalk.Id, Clause, null, null, StandardsBook.DoesNotApply),
+            WallWalk
+        );
+        var (_, now) = Say(without.Text, new SayHere(WallWalk.Id, Clause, null, null, "Both feet wait."), WallWalk);
         Assert.Equal("Both feet wait.", InForce(now, null, null));
-        Assert.Single(SayHere.Of(now, WallWalk));
+        Assert.Single(SayHere.Of(now.Read, WallWalk));
     }
 
     [Fact]
@@ -85,26 +89,26 @@ public class SayHereTests
     {
         var text = DraftTexts.Starting("03").TrimEnd('\n') + "\nstandard wall walk, ruling-1: Feet wait. (ruling 1, 2027-06-12)\n";
         var u = Demo.Understand(text);
-        Assert.Empty(SayHere.Of(u, WallWalk));
-        Assert.Equal("clause", new SayHere("ruling-1", null, null, null).Against(u, WallWalk).Objection!.Path);
+        Assert.Empty(SayHere.Of(u.Read, WallWalk));
+        Assert.Equal("clause", new SayHere(WallWalk.Id, "ruling-1", null, null, null).Against(new(u)).Refused!.Path);
     }
 
     public static TheoryData<string, SayHere, string> Bad =>
         new()
         {
-            { "no such clause", new SayHere("nothing", null, null, "Feet wait."), "clause" },
-            { "nothing said", new SayHere(Clause, null, null, " "), "text" },
-            { "too long", new SayHere(Clause, null, null, new string('x', 241)), "text" },
-            { "two lines", new SayHere(Clause, null, null, "Feet\nwait."), "text" },
-            { "brackets end the text", new SayHere(Clause, null, null, "Feet (both) wait."), "text" },
-            { "a comment ends the text", new SayHere(Clause, null, null, "Feet // wait."), "text" },
-            { "a mark that turns the reading direction", new SayHere(Clause, null, null, "Feet\u202E wait."), "text" },
-            { "no such division", new SayHere(Clause, null, "Harbour", "Feet wait."), "division" },
-            { "a division that does something else", new SayHere(Clause, null, "Ferry Pairs", "Feet wait."), "division" },
-            { "a place and a division", new SayHere(Clause, 0, "Meadow", "Feet wait."), "division" },
-            { "another movement’s line", new SayHere(Clause, 1, null, "Feet wait."), "line" },
-            { "no such line", new SayHere(Clause, 900, null, "Feet wait."), "line" },
-            { "nothing to take back", new SayHere(Clause, null, null, null), "clause" },
+            { "no such clause", new SayHere(WallWalk.Id, "nothing", null, null, "Feet wait."), "clause" },
+            { "nothing said", new SayHere(WallWalk.Id, Clause, null, null, " "), "text" },
+            { "too long", new SayHere(WallWalk.Id, Clause, null, null, new string('x', 241)), "text" },
+            { "two lines", new SayHere(WallWalk.Id, Clause, null, null, "Feet\nwait."), "text" },
+            { "brackets end the text", new SayHere(WallWalk.Id, Clause, null, null, "Feet (both) wait."), "text" },
+            { "a comment ends the text", new SayHere(WallWalk.Id, Clause, null, null, "Feet // wait."), "text" },
+            { "a mark that turns the reading direction", new SayHere(WallWalk.Id, Clause, null, null, "Feet\u202E wait."), "text" },
+            { "no such division", new SayHere(WallWalk.Id, Clause, null, "Harbour", "Feet wait."), "division" },
+            { "a division that does something else", new SayHere(WallWalk.Id, Clause, null, "Ferry Pairs", "Feet wait."), "division" },
+            { "a place and a division", new SayHere(WallWalk.Id, Clause, 0, "Meadow", "Feet wait."), "division" },
+            { "another movement’s line", new SayHere(WallWalk.Id, Clause, 1, null, "Feet wait."), "line" },
+            { "no such line", new SayHere(WallWalk.Id, Clause, 900, null, "Feet wait."), "line" },
+            { "nothing to take back", new SayHere(WallWalk.Id, Clause, null, null, null), "clause" },
         };
 
     [Theory]
@@ -112,9 +116,9 @@ public class SayHereTests
     public void What_cannot_be_written_is_refused_at_its_field(string why, SayHere say, string field)
     {
         var u = Demo.Understand(DraftTexts.Starting("03"));
-        var place = SayHere.Places(u, WallWalk)[0].Line;
-        var (body, objection) = (say.Line is 0 or 1 ? say with { Line = place + say.Line } : say).Against(u, WallWalk);
-        Assert.True(body is null && objection?.Path == field, $"{why}: {objection?.Path} {objection?.Message}");
+        var place = SayHere.Places(u.Read, WallWalk)[0].Line;
+        var answer = (say.Line is 0 or 1 ? say with { Line = place + say.Line } : say).Against(new(u));
+        Assert.True(answer.Value is null && answer.Refused?.Path == field, $"{why}: {answer.Refused}");
     }
 
     /// <summary>Whatever is said at any place of any demo workout is in force there and nowhere else, and nothing else of the workout
@@ -132,7 +136,7 @@ public class SayHereTests
                     var task = done[t % done.Count];
                     var movement = book.Find(task.Movement)!;
                     var clauses = book.InForce(movement).Clauses.Where(x => x.Kind != ClauseKind.Tip).ToList();
-                    var say = new SayHere(clauses[c % clauses.Count].Id, here ? task.At.Line : null, null, Other);
+                    var say = new SayHere(movement.Id, clauses[c % clauses.Count].Id, here ? task.At.Line : null, null, Other);
                     var (_, now) = Say(u.Text, say, movement);
                     var after = WorkTree.Tasks(now.Workout).Where(x => book.Find(x.Movement) is not null).ToList();
                     for (var i = 0; i < done.Count; i++)
@@ -164,9 +168,10 @@ public class SayHereTests
     private static (Understanding Before, Understanding After) Say(string text, SayHere say, Movement movement)
     {
         var u = Demo.Understand(text);
-        var (body, objection) = say.Against(u, movement);
-        Assert.Null(objection);
-        var after = Demo.Understand(body!);
+        Assert.Equal(movement.Id, say.Movement);
+        var answer = say.Against(new(u));
+        Assert.Null(answer.Refused);
+        var after = Demo.Understand(Core.Notation.Edits.Apply(u.Text, answer.Value!.Edits));
         Assert.Equal(u.Parsed.Problems.Count, after.Parsed.Problems.Count);
         return (u, after);
     }

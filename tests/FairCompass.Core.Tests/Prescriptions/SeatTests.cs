@@ -147,9 +147,9 @@ public class SeatTests
     public void A_cell_of_a_place_in_the_team_is_written_with_its_place()
     {
         var u = Demo.Understand(DraftTexts.Demo("14"));
-        var (edit, refusal) = new FairCompass.Core.Commands.SetCell(7, "load", "Crew of Four", "2nd (woman)", "16").Against(u);
-        Assert.Null(refusal);
-        var changed = Demo.Understand(edit!.ApplyTo(u.Text));
+        var answer = new FairCompass.Core.Commands.SetCell(7, "load", "Crew of Four", "2nd (woman)", "16").Against(new(u));
+        Assert.Null(answer.Refused);
+        var changed = Demo.Understand(FairCompass.Core.Notation.Edits.Apply(u.Text, answer.Value!.Edits));
         Assert.Empty(changed.Parsed.Problems);
         Assert.Equal("16 kg", changed.Courses[0].Pieces[1].Tasks[0].Prescription.Load!.Value.ToString());
         Assert.Equal("24 kg", changed.Courses[0].Pieces[0].Tasks[0].Prescription.Load!.Value.ToString());

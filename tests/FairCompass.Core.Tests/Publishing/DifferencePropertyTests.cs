@@ -90,7 +90,7 @@ public class DifferencePropertyTests
                     }
 
                     var chosen = cells[cell % cells.Count];
-                    var (edit, _) = new SetCell(
+                    var answer = new SetCell(
                         chosen.Source.At.Line,
                         "load",
                         chosen.Address.Division.Name,
@@ -101,13 +101,13 @@ public class DifferencePropertyTests
                                     ? ""
                                     : " or " + (steps * 5).ToString(CultureInfo.InvariantCulture)
                             )
-                    ).Against(before);
-                    if (edit is null)
+                    ).Against(new(before));
+                    if (answer.Value is not { } edits)
                     {
                         return;
                     }
 
-                    var now = Demo.Understand(edit.ApplyTo(text));
+                    var now = Demo.Understand(Core.Notation.Edits.Apply(text, edits.Edits));
                     static Dictionary<string, string> Loads(Core.Drafts.Understanding u, Work line) =>
                         u
                             .Prescribed.Where(p => p.Option is null && p.At == default && line(p))
@@ -124,7 +124,7 @@ public class DifferencePropertyTests
                         );
                         Assert.True(
                             told == concerned.Contains(address.ToString()),
-                            $"{DraftTexts.DemoNames[demo]} {edit.Text}: {address} told {told}; "
+                            $"{DraftTexts.DemoNames[demo]} {edits.Edits[0].Insert}: {address} told {told}; "
                                 + $"{string.Join(" | ", changes.Select(c => c.Sentence.English))}"
                         );
                     }
