@@ -152,10 +152,17 @@ public sealed class Page : IDisposable
     /// <summary>Replaces the whole draft by typing, as a person would after Ctrl-A.</summary>
     public void TypeDraft(string text)
     {
+        With(
+            ".cm-content",
+            e =>
+            {
+                e.Click();
+                e.SendKeys(Keys.Control + "a");
+                e.SendKeys(Keys.Delete);
+            }
+        );
+        Until("an empty draft", () => DraftText.Length == 0 ? "" : null);
         var editor = Find(".cm-content");
-        editor.Click();
-        editor.SendKeys(Keys.Control + "a");
-        editor.SendKeys(Keys.Delete);
         foreach (var line in text.Split('\n'))
         {
             // The editor keeps the indentation of the line above; type each line from its own beginning.

@@ -192,7 +192,7 @@ public sealed class PublishingTests : IDisposable
             () =>
                 Page.Done(page.Driver.FindElements(By.XPath("//label[contains(., 'Through the plane')]")).FirstOrDefault(), e => e.Click())
         );
-        page.Until("saved", () => page.Driver.FindElements(By.XPath("//*[@role='status' and contains(., 'Saved')]")).FirstOrDefault());
+        page.Until("saved", () => page.Driver.FindElements(By.XPath("//*[@role='status' and contains(., 'saved')]")).FirstOrDefault());
         page.Click("To the book");
         page.Click("Pull-up");
         page.Shows("The chin breaks the plane of the bar’s upper edge.");

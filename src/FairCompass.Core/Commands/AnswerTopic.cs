@@ -44,14 +44,11 @@ public sealed record AnswerTopic(string Topic, string Words) : Command
             );
     }
 
-    /// <summary>The line: the notation’s own words where it has some.</summary>
-    private string Written(Topic topic)
-    {
-        var school = topic.Find(Words);
-        return topic.Name == "bell" && school is not null
-            ? $"bell: a rep counts when {school.Name}"
-            : $"policy {topic.Name}: {school?.Name ?? Words.Trim()}";
-    }
+    /// <summary>The line that gives a school’s answer: the notation’s own words where it has some.</summary>
+    public static string Line(Topic topic, School school) =>
+        topic.Name == "bell" ? $"bell: a rep counts when {school.Name}" : $"policy {topic.Name}: {school.Name}";
+
+    private string Written(Topic topic) => topic.Find(Words) is { } school ? Line(topic, school) : $"policy {topic.Name}: {Words.Trim()}";
 
     private static bool Answers(Policy policy, Topic topic) =>
         (policy is Policy.Answered { For.Count: 0 } a && string.Equals(a.Topic, topic.Name, StringComparison.OrdinalIgnoreCase))

@@ -1,4 +1,5 @@
 using FairCompass.Core.Checks;
+using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
@@ -30,7 +31,11 @@ public static class Interview
                 f.At.Line,
                 new(f.Sentence),
                 new(f.Why),
-                f.Mends.Select((m, i) => new Answer(new(m.Label), Example(u, f, m), Recommended(u, f, m, i), m.Edit, null)).ToEq(),
+                f.Mends.Select(
+                        (m, i) =>
+                            new Answer(new(m.Label), Example(u, f, m), Recommended(u, f, m, i), m.Edit, new ApplyMend(f.Key, m.Label), null)
+                    )
+                    .ToEq(),
                 false
             ));
 
@@ -121,7 +126,8 @@ public static class Interview
                             s.Label,
                             OnTheFloor(u, examples.Of(topic, s), lines, line, s),
                             s.Name == topic.Recommended,
-                            AtTheEnd(lines, Written(topic, s)),
+                            AtTheEnd(lines, AnswerTopic.Line(topic, s)),
+                            new AnswerTopic(topic.Name, s.Name),
                             new(topic.Name, s.Name)
                         ))
                         .ToEq(),
@@ -131,14 +137,10 @@ public static class Interview
         }
     }
 
-    /// <summary>The line that gives an answer: the notation’s own words where it has some.</summary>
-    private static string Written(Topic topic, School school) =>
-        topic.Name == "bell" ? "bell: a rep counts when " + school.Name : $"policy {topic.Name}: {school.Name}";
-
     /// <summary>A new last line, after the last one that says something.</summary>
     internal static TextEdit AtTheEnd(string[] lines, string text)
     {
-        var last = Array.FindLastIndex(lines, l => l.Trim().Length > 0);
+        var last = DraftText.LastLine(lines);
         return new(Math.Max(0, last) + 1, (last < 0 ? 0 : lines[last].Length) + 1, 0, "\n" + text);
     }
 

@@ -1,3 +1,4 @@
+using FairCompass.Core.Commands;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
@@ -10,8 +11,9 @@ namespace FairCompass.Core.Interviewing;
 /// <param name="OnTheFloor">What it leads to, with an example of this very workout.</param>
 /// <param name="Recommended">True for the one that is recommended.</param>
 /// <param name="Edit">The change of the text that gives the answer.</param>
+/// <param name="Command">The same change as a command, which holds for the draft as it stands when it is given.</param>
 /// <param name="ForAll">The same answer for the whole competition; null where only this workout can say it.</param>
-public sealed record Answer(Said Label, Said OnTheFloor, bool Recommended, TextEdit Edit, PolicyChoice? ForAll);
+public sealed record Answer(Said Label, Said OnTheFloor, bool Recommended, TextEdit Edit, Command Command, PolicyChoice? ForAll);
 
 /// <summary>Something that must be answered before a workout is published.</summary>
 /// <param name="Id">The rule or topic that asks.</param>

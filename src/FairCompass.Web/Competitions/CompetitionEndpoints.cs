@@ -97,6 +97,7 @@ public static class CompetitionEndpoints
                 cache.Put(saved.Now);
                 return Results.Ok(Stored(saved.Now));
             case SaveResult<Competition>.Outdated outdated:
+                var both = outdated.Base is { } known ? CompetitionMerge.Of(known, save.Competition, outdated.Now.Value) : null;
                 return Results.Problem(
                     title: "Somebody else has saved this competition since.",
                     statusCode: 409,
@@ -104,6 +105,8 @@ public static class CompetitionEndpoints
                     {
                         ["current"] = Stored(outdated.Now),
                         ["changed"] = outdated.Base is null ? [] : CompetitionChanges.Between(outdated.Base, outdated.Now.Value),
+                        ["merged"] = both?.Merged,
+                        ["clashes"] = both?.Clashes ?? [],
                     }
                 );
             default:

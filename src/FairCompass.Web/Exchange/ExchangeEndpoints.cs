@@ -3,6 +3,8 @@ using System.Text.Json;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
 using FairCompass.Store;
 using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
@@ -17,7 +19,9 @@ namespace FairCompass.Web.Exchange;
 public sealed record ReadSheet(string Body, string Csv);
 
 /// <summary>A draft after a table was read into it.</summary>
-public sealed record SheetRead(string Body);
+/// <param name="Body">The whole text.</param>
+/// <param name="Edits">What differs from the text that was sent.</param>
+public sealed record SheetRead(string Body, Eq<Edit> Edits);
 
 /// <summary>What was imported.</summary>
 /// <param name="Id">The id of the new competition or workout.</param>
@@ -142,7 +146,7 @@ public static class ExchangeEndpoints
         }
 
         var (text, errors) = PrescriptionSheet.Read(competition, request.Body, request.Csv);
-        return text is null ? Problems.Fields(errors) : Results.Ok(new SheetRead(text));
+        return text is null ? Problems.Fields(errors) : Results.Ok(new SheetRead(text, Edits.Between(request.Body, text)));
     }
 
     private static IResult Json(string json, string name) =>

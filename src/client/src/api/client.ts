@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { once } from "./once";
 import { sending } from "./sending";
 
 export type Schemas = components["schemas"];
@@ -13,7 +14,7 @@ export type Movement = Schemas["Movement"];
 export type Brief = Schemas["Brief"];
 
 export const api = createClient<paths>({ baseUrl: "" });
-api.use(sending);
+api.use(sending, once);
 
 /** An answer that is not what was asked for, as the server explains it (RFC 9457). */
 export class Refused extends Error {
@@ -27,9 +28,9 @@ export class Refused extends Error {
     super(title);
   }
 
-  /** The server cannot be reached, or its database does not answer: worth trying again. */
+  /** The server cannot be reached, its database does not answer, or its disk is full: worth trying again. */
   get passing(): boolean {
-    return this.status === 0 || this.status === 503 || this.status === 502 || this.status === 504;
+    return [0, 502, 503, 504, 507].includes(this.status);
   }
 
   /** The objections to a field and everything below it. */

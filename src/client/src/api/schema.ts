@@ -897,6 +897,135 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The edits of a text that a command asks for; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DraftEdits"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workouts/{id}/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Carries out a command on a stored draft and saves it; an outdated base is refused (409). */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditStoredDraft"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StoredDraft"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/explain": {
         parameters: {
             query?: never;
@@ -2785,6 +2914,8 @@ export interface components {
             recommended: boolean;
             /** @description The change of the text that gives the answer. */
             edit: components["schemas"]["TextEdit"];
+            /** @description The same change as a command, which holds for the draft as it stands when it is given. */
+            command: components["schemas"]["Command"];
             forAll: null | components["schemas"]["PolicyChoice"];
         };
         /** @description Answers a question, with a ruling or without. */
@@ -3292,6 +3423,88 @@ export interface components {
             /** @description What has changed since; empty when it is the newest. */
             since: components["schemas"]["Difference"];
         };
+        /**
+         * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
+         *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
+         */
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"];
+        /**
+         * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
+         *                 replaced.
+         */
+        CommandAnswerTopic: {
+            /** @enum {string} */
+            kind?: "answer";
+            /** @description The topic’s name. */
+            topic: string;
+            /** @description The answer. */
+            words: string;
+        };
+        /** @description Settles a finding by one of its mends. */
+        CommandApplyMend: {
+            /** @enum {string} */
+            kind?: "mend";
+            /** @description The finding’s key. */
+            finding: string;
+            /** @description The mend’s label. */
+            label: string;
+        };
+        /**
+         * @description Sets many cells of the prescription table at once, as a spreadsheet gives them; a cell that has its value already changes
+         *                 nothing.
+         */
+        CommandFillTable: {
+            /** @enum {string} */
+            kind?: "table";
+            /** @description The cells, by the lines of the draft as it stands; at most long DraftWeight.MostCells. */
+            cells: components["schemas"]["EqOfSetCell"];
+        };
+        /**
+         * @description Says a rule of a standard differently in one workout, or at one place in it, by writing a `standard` line into the
+         *     draft; saying it a second time changes that line, and saying nothing takes it away. Rulings are published text and are not
+         *     touched.
+         */
+        CommandSayHere: {
+            /** @enum {string} */
+            kind?: "rule";
+            /** @description The standard’s id. */
+            movement: string;
+            /** @description The clause. */
+            clause: string;
+            /**
+             * Format: int32
+             * @description The line of a task with the movement, for this place only; null for the whole workout.
+             */
+            line: null | number;
+            /** @description A division, where Line is null; null for everybody. */
+            division: null | string;
+            /**
+             * @description One sentence of at most 240 characters, or string StandardsBook.DoesNotApply; null to take back what was
+             *                 said.
+             */
+            text: null | string;
+        };
+        /** @description Sets a load or amount of the prescription table. The answer is the smallest change of the text. */
+        CommandSetCell: {
+            /** @enum {string} */
+            kind?: "cell";
+            /**
+             * Format: int32
+             * @description The task's line.
+             */
+            line: number;
+            /** @description `load` or `amount`. */
+            aspect: string;
+            /** @description The division of the cell. */
+            division: string;
+            /** @description The duty of the cell. */
+            duty: string;
+            /**
+             * @description A number, or both duties' numbers as `62.5/42.5` in the order of the draft. A load that is published in two units takes
+             *     both, as `24 or 53`, since one of them alone would leave the other wrong.
+             */
+            value: string;
+        };
         /** @description Compares who has confirmed with a pasted list. */
         CompareNames: {
             /** Format: int32 */
@@ -3417,6 +3630,13 @@ export interface components {
          * @enum {unknown}
          */
         DivisionKind: "Individual" | "Pair" | "TeamOf3" | "TeamOf4" | "TeamOf6";
+        /** @description Edits with the text that they hold for. */
+        DraftEdits: {
+            /** @description In the order of the text; empty when nothing has to be changed. */
+            edits: components["schemas"]["EqOfEdit"];
+            /** @description The hash of the text, TextHash; they are never applied to another. */
+            for: string;
+        };
         /** @description The answer to a keystroke. */
         DraftExplained: {
             /** Format: int64 */
@@ -3478,6 +3698,43 @@ export interface components {
             answer: string;
             /** Format: int32 */
             rulingIn: null | number;
+        };
+        /** @description Replaces a piece of a text. Offsets count UTF-16 units from 0 over the whole text, as JavaScript and C# both do. */
+        Edit: {
+            /**
+             * Format: int32
+             * @description Where the piece begins.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Where it ends, not before From; equal to insert.
+             */
+            to: number;
+            /** @description The new text; may be empty and may hold line breaks. */
+            insert: string;
+        };
+        /** @description Asks for the edits of a text. */
+        EditDraft: {
+            /** @description The text, to which the lines of the command belong. */
+            body: string;
+            /** @description What is to be done. */
+            command: components["schemas"]["Command"];
+        };
+        /** @description Carries out a command on a stored draft. */
+        EditStoredDraft: {
+            /**
+             * Format: int32
+             * @description The revision to which the lines of the command belong.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own save.
+             */
+            saveId: string;
+            /** @description What is to be done. */
+            command: components["schemas"]["Command"];
         };
         /**
          * @description What became of an entry as a whole.
@@ -3562,6 +3819,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfDivision: components["schemas"]["Division"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfEdit: components["schemas"]["Edit"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -3706,6 +3969,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfScoreView: components["schemas"]["ScoreView"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfSetCell: components["schemas"]["SetCell"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -5123,6 +5392,25 @@ export interface components {
             /** @description One observation, or one for each submission in order. */
             attempts: components["schemas"]["RunObservation"][];
         };
+        /** @description Sets a load or amount of the prescription table. The answer is the smallest change of the text. */
+        SetCell: {
+            /**
+             * Format: int32
+             * @description The task's line.
+             */
+            line: number;
+            /** @description `load` or `amount`. */
+            aspect: string;
+            /** @description The division of the cell. */
+            division: string;
+            /** @description The duty of the cell. */
+            duty: string;
+            /**
+             * @description A number, or both duties' numbers as `62.5/42.5` in the order of the draft. A load that is published in two units takes
+             *     both, as `24 or 53`, since one of them alone would leave the other wrong.
+             */
+            value: string;
+        };
         /** @description Sets a cell of the prescription table of a draft. */
         SetCellRequest: {
             /** @description The draft as it stands. */
@@ -5217,7 +5505,10 @@ export interface components {
         };
         /** @description A draft after a table was read into it. */
         SheetRead: {
+            /** @description The whole text. */
             body: string;
+            /** @description What differs from the text that was sent. */
+            edits: components["schemas"]["EqOfEdit"];
         };
         /**
          * @description A side of the body.

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, ask, Refused, type Schemas } from "../api/client";
-import { Field } from "../competition/Field";
+import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
 
 const units = { Millimetre: "mm", Centimetre: "cm", Inch: "in" } as const;

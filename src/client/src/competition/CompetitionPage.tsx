@@ -1,14 +1,14 @@
 import { useParams } from "react-router";
 import type { StoredCompetition } from "../api/client";
 import { useCompetition } from "../api/queries";
+import { DocumentConflict, DocumentStatus } from "../document/DocumentStatus";
+import { useCompetitionDocument } from "../document/useCompetitionDocument";
 import { Loading } from "../ui/Message";
-import { useUndoKeys } from "../ui/useUndoKeys";
 import { Divisions } from "./Divisions";
 import { Exchange } from "./Exchange";
-import { Field } from "./Field";
+import { Field } from "../ui/Field";
 import { KitEditor } from "./KitEditor";
 import { OverallEditor } from "./OverallEditor";
-import { useDocument } from "./useDocument";
 
 /** Name, dates, place, unit, divisions, kit. */
 export function CompetitionPage() {
@@ -18,58 +18,16 @@ export function CompetitionPage() {
 }
 
 function Edit({ stored }: { stored: StoredCompetition }) {
-  const doc = useDocument(stored);
+  const doc = useCompetitionDocument(stored);
   const c = doc.value;
   const at = (path: string) => doc.error?.at(path);
-  useUndoKeys(doc);
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h1>Competition</h1>
-        <p className="flex gap-4">
-          <span
-            role="status"
-            className={
-              doc.state === "refused" || doc.state === "waiting" || doc.state === "conflict" ? "font-semibold text-brick" : "text-soft"
-            }
-          >
-            {doc.state === "saved" && "saved"}
-            {(doc.state === "changed" || doc.state === "saving") && "saving"}
-            {doc.state === "refused" && "not saved: see the marked field"}
-            {doc.state === "waiting" && `not saved: ${doc.error?.title ?? ""} It is tried again.`}
-            {doc.state === "conflict" && "not saved: changed elsewhere"}
-          </span>
-          <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>
-            Undo
-          </button>
-          <button className="act" disabled={!doc.canRedo} onClick={doc.redo}>
-            Redo
-          </button>
-        </p>
+        <DocumentStatus of={doc} />
       </div>
-      {doc.state === "conflict" && (
-        <div role="alert" className="my-3 max-w-prose border-l-4 border-brick bg-sheet px-4 py-3">
-          <p className="font-bold">{doc.error?.title}</p>
-          <ul>
-            {((doc.error?.body.changed as string[] | undefined) ?? []).map((t) => (
-              <li key={t}>{t}</li>
-            ))}
-          </ul>
-          <p className="mt-2 flex gap-4">
-            <button className="press" onClick={() => doc.settle(false)}>
-              Take theirs
-            </button>
-            <button className="press-plain" onClick={() => doc.settle(true)}>
-              Keep mine
-            </button>
-          </p>
-        </div>
-      )}
-      {doc.state === "refused" && doc.error && Object.keys(doc.error.errors).length === 0 && (
-        <p role="alert" className="field-error">
-          {doc.error.title}
-        </p>
-      )}
+      <DocumentConflict of={doc} />
       <section aria-label="Name and dates" className="mt-3 grid max-w-4xl gap-x-6 gap-y-2 sm:grid-cols-2">
         <Field label="Name" value={c.name} error={at("name")} onChange={(v) => doc.change({ ...c, name: v }, "name")} />
         <Field label="Place" value={c.place} error={at("place")} onChange={(v) => doc.change({ ...c, place: v }, "place")} />

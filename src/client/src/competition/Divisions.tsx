@@ -1,6 +1,6 @@
 import { useRef, useState } from "react";
 import type { Competition, Schemas } from "../api/client";
-import { Field } from "./Field";
+import { Field } from "../ui/Field";
 
 const kinds: Record<Schemas["DivisionKind"], string> = {
   Individual: "individual",

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Competition, Schemas } from "../api/client";
-import { Field } from "./Field";
+import { Field } from "../ui/Field";
 
 type Kit = Schemas["LaneKit"];
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Competition, Schemas } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { Field } from "./Field";
+import { Field } from "../ui/Field";
 
 type Rule = Schemas["OverallRule"];
 type Points = Rule["points"];

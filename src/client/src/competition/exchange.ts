@@ -1,12 +1,13 @@
 import { Refused } from "../api/client";
 import { queryClient } from "../api/queries";
+import { heard, named } from "../api/once";
 import { send } from "../api/sending";
 
 /** Sends a file of this program to be imported and gives the new id. The server says where it is wrong. */
 async function hand(address: string, file: string): Promise<string> {
-  const answer = await send(new Request(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file })).catch(
-    () => null,
-  );
+  const request = await named(new Request(address, { method: "POST", headers: { "Content-Type": "application/json" }, body: file }));
+  const answer = await send(request).catch(() => null);
+  if (answer) await heard(request);
   if (!answer) throw new Refused(0, "The application does not answer.", undefined, {}, {});
   const body = (await answer.json().catch(() => ({}))) as { id?: string; title?: string; errors?: Record<string, string[]> };
   if (!answer.ok || !body.id) {

@@ -6,6 +6,7 @@ import { queryClient, useBook, useCompetition } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { FileButton } from "../ui/FileButton";
 import { Loading, Message } from "../ui/Message";
+import { moved, offsets, type Edit } from "../document/edits";
 import { ConflictLeaf } from "./ConflictLeaf";
 import { DraftSession, useDraft, type SaveState } from "./draftSession";
 import type { EditorHandle } from "./Editor";
@@ -54,6 +55,7 @@ function Table({ stored }: { stored: StoredDraft }) {
   const [asking, setAsking] = useState(true);
   const [removing, setRemoving] = useState(false);
   const [sheetError, setSheetError] = useState<string | null>(null);
+  const [late, setLate] = useState(false);
 
   useEffect(() => {
     void session.open((text) => editor.current?.replace(text));
@@ -70,35 +72,40 @@ function Table({ stored }: { stored: StoredDraft }) {
     0,
     columns.findIndex((c) => c.division === chosenDivision && c.duty === chosenDuty),
   );
-  const mend = (m: Schemas["Mend"]) => editor.current?.apply(m.edit);
+  /** Edits that were worked out for a text are moved along with what was typed since, or not made at all. */
+  const make = (edits: readonly Edit[] | null, madeFor: string) => {
+    const now = edits && moved(edits, madeFor, session.snapshot().text);
+    setLate(!now);
+    if (now) editor.current?.apply(now);
+    return now !== null;
+  };
+  const mend = (m: Schemas["Mend"]) => {
+    const { explained } = session.snapshot();
+    const edit = offsets(explained, m.edit);
+    make(edit && [edit], explained);
+  };
+  const command = async (of: Schemas["Command"], body: string) => {
+    const answer = await ask(api.POST("/api/competitions/{id}/edit", { params: { path: { id: cid } }, body: { body, command: of } }));
+    return make(answer.edits, body);
+  };
   const setCell = async (row: Schemas["GridRow"], col: number, value: string) => {
     try {
-      const answer = await ask(
-        api.POST("/api/competitions/{id}/cell", {
-          params: { path: { id: cid } },
-          body: {
-            body: session.snapshot().text,
-            line: row.line,
-            aspect: row.aspect,
-            division: columns[col]!.division,
-            duty: columns[col]!.duty,
-            value,
-          },
-        }),
-      );
-      editor.current?.apply(answer.edit);
+      // The row's line belongs to the text that was explained.
+      const { explained } = session.snapshot();
+      const { division, duty } = columns[col]!;
+      const done = await command({ kind: "cell", line: row.line, aspect: row.aspect, division, duty, value: value.trim() }, explained);
+      if (!done) return "The text was changed here meanwhile; type it once more.";
       return null;
     } catch (e) {
-      return e instanceof Refused ? (e.at("value") ?? e.title) : "This could not be set.";
+      return e instanceof Refused ? (e.at("command.value") ?? e.title) : "This could not be set.";
     }
   };
   const readSheet = async (csv: string) => {
     setSheetError(null);
     try {
-      const answer = await ask(
-        api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body: session.snapshot().text, csv } }),
-      );
-      editor.current?.replace(answer.body);
+      const body = session.snapshot().text;
+      const answer = await ask(api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body, csv } }));
+      make(answer.edits, body);
     } catch (e) {
       setSheetError(
         e instanceof Refused
@@ -133,6 +140,11 @@ function Table({ stored }: { stored: StoredDraft }) {
           )}
         </div>
         <div className="mt-3">{x ? <Ribbon explanation={x} column={column} /> : <div className="h-24" />}</div>
+        {late && (
+          <p role="alert" className="mt-1 text-ochre">
+            The text was changed just there since this was worked out, so nothing was done. Look at it again in a moment.
+          </p>
+        )}
         {draft.stale && (
           <p role="status" className="mt-1 text-ochre">
             What you see beside the text is {draft.stale}.
@@ -281,17 +293,13 @@ function Status({ save, recovered, onAsk }: { save: SaveState; recovered: boolea
   return (
     <span
       role="status"
-      className={
-        save.kind === "saved" || save.kind === "saving" || (save.kind === "waiting" && !save.reason)
-          ? "text-soft"
-          : "font-semibold text-brick"
-      }
+      className={save.kind === "saved" || save.kind === "saving" || save.kind === "changed" ? "text-soft" : "font-semibold text-brick"}
     >
       {save.kind === "saved" && `draft · saved ${time(save.at)}`}
       {save.kind === "saving" && "draft · saving"}
-      {save.kind === "waiting" &&
-        (save.reason ? `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.` : "draft · changed")}
-      {save.kind === "refused" && `not saved: ${save.reason}`}
+      {save.kind === "changed" && "draft · changed"}
+      {save.kind === "waiting" && `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.`}
+      {save.kind === "refused" && `not saved: ${whole(save.why)}`}
       {save.kind === "conflict" && (
         <>
           saved elsewhere since.{" "}
@@ -304,3 +312,5 @@ function Status({ save, recovered, onAsk }: { save: SaveState; recovered: boolea
     </span>
   );
 }
+
+const whole = (why: Error) => (why instanceof Refused ? [why.title, ...Object.values(why.errors).flat()].join(" ") : why.message);

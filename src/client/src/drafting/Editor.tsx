@@ -4,13 +4,15 @@ import { nextDiagnostic, setDiagnostics, type Diagnostic } from "@codemirror/lin
 import { EditorState, RangeSetBuilder, StateEffect, StateField } from "@codemirror/state";
 import { Decoration, EditorView, keymap, lineNumbers, ViewPlugin, type DecorationSet } from "@codemirror/view";
 import { useEffect, useImperativeHandle, useRef, type Ref } from "react";
-import type { Explanation, Schemas } from "../api/client";
+import type { Explanation } from "../api/client";
+import type { Edit } from "../document/edits";
 import { nonce } from "../ui/nonce";
 import { words } from "./notationWords";
 
 /** What the page may ask of the editor. */
 export interface EditorHandle {
-  apply: (edit: Schemas["TextEdit"]) => void;
+  /** Makes edits of the text as it stands, in order, as one step of undo. */
+  apply: (edits: readonly Edit[]) => void;
   replace: (text: string) => void;
   goto: (line: number, column: number) => void;
   focus: () => void;
@@ -229,18 +231,20 @@ export default function Editor({
   useImperativeHandle(
     handle,
     () => ({
-      apply: (edit) => {
+      apply: (edits) => {
         const v = view.current;
-        if (!v) return;
-        const from = clamp(v.state, edit.line, edit.column);
+        if (!v || edits.length === 0) return;
         v.dispatch({
-          changes: { from, to: from + edit.length, insert: edit.text },
-          selection: { anchor: from },
+          changes: edits.map((e) => ({ from: e.from, to: e.to, insert: e.insert })),
+          selection: { anchor: edits[0]!.from },
           scrollIntoView: true,
           userEvent: "input.command",
         });
       },
-      replace: (text) => view.current?.dispatch({ changes: { from: 0, to: view.current.state.doc.length, insert: text } }),
+      replace: (text) => {
+        const v = view.current;
+        if (v && v.state.doc.toString() !== text) v.dispatch({ changes: { from: 0, to: v.state.doc.length, insert: text } });
+      },
       goto: (line, column) => {
         const v = view.current;
         if (!v) return;

@@ -1,15 +1,8 @@
-import { del, get, set } from "idb-keyval";
 import { useSyncExternalStore } from "react";
 import { api, ask, Refused, type Explanation, type StoredDraft } from "../api/client";
 import { queryClient } from "../api/queries";
-
-/** What happens to the text, for the line beside the title. */
-export type SaveState =
-  | { kind: "saved"; at: Date }
-  | { kind: "saving" }
-  | { kind: "waiting"; reason: string }
-  | { kind: "refused"; reason: string }
-  | { kind: "conflict"; conflict: Conflict };
+import { browser, keptAt } from "../document/keeping";
+import { Saving, type Answer, type SaveState as State, type Stored } from "../document/saving";
 
 export interface LineChange {
   line: number;
@@ -24,71 +17,97 @@ export interface Conflict {
   merged: string | null;
 }
 
+/** What happens to the text, for the line beside the title. */
+export type SaveState = State<Conflict>;
+
 export interface DraftView {
   text: string;
   explanation: Explanation | null;
+  /** The text that the explanation is of; places in it belong to that text. */
   explained: string;
   stale: string | null;
   save: SaveState;
   recovered: boolean;
 }
 
-interface Kept {
-  text: string;
-  base: number;
+const storedOf = (d: StoredDraft): Stored<string> => ({ revision: d.revision, value: d.body, at: new Date(d.savedAt) });
+
+async function send(draft: StoredDraft, base: number, saveId: string, body: string): Promise<Answer<string, Conflict>> {
+  try {
+    const saved = await ask(
+      api.PUT("/api/workouts/{id}", { params: { path: { id: draft.id } }, body: { baseRevision: base, saveId, body } }),
+    );
+    void queryClient.invalidateQueries({ queryKey: ["overview", draft.competitionId] });
+    return { kind: "saved", stored: storedOf(saved) };
+  } catch (e) {
+    const refused = e instanceof Refused ? e : new Refused(0, "Saving failed in this window.", undefined, {}, {});
+    if (refused.passing) return { kind: "away", reason: refused.status === 0 ? "The application does not answer." : refused.title };
+    if (refused.status !== 409) return { kind: "refused", why: refused };
+    const conflict = refused.body as unknown as Conflict;
+    return {
+      kind: "conflict",
+      revision: conflict.current.revision,
+      conflict: { current: conflict.current, changed: conflict.changed ?? [], merged: conflict.merged ?? null },
+    };
+  }
+}
+
+/** Drafts that did not reach the server yet go on trying when their page is left, and are found again by the next one. */
+const alive = new Map<string, Saving<string, Conflict>>();
+
+function saving(draft: StoredDraft): Saving<string, Conflict> {
+  const known = alive.get(draft.id);
+  if (known?.unsaved) return known;
+  const made = new Saving<string, Conflict>(storedOf(draft), {
+    ...browser,
+    kept: keptAt<string>(`text:${draft.id}`),
+    // The server has every letter composed, as everything is sent.
+    same: (a, b) => a === b || a.normalize("NFC") === b.normalize("NFC"),
+    send: (base, saveId, body) => send(draft, base, saveId, body),
+  });
+  alive.set(draft.id, made);
+  return made;
 }
 
 /**
- * One draft being edited. The editor owns the cursor; this owns the text's way to the server: explained at each change
- * (one request at a time, newest wins), kept in this browser at once, saved when typing pauses, and saved again until it
- * arrives.
+ * One draft being edited. The editor owns the cursor; this explains the text at each change, one request at a time, newest
+ * wins. Its way to the server is {@link Saving}'s.
  */
 export class DraftSession {
+  private readonly saving: Saving<string, Conflict>;
   private view: DraftView;
-  private listeners = new Set<() => void>();
-  private base: number;
+  private readonly listeners = new Set<() => void>();
   private doc = 0;
   private explaining = false;
-  private saving = false;
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private retryMs = 1000;
-  private pending: { id: string; text: string } | null = null;
   private closed = false;
-
-  private replaceInEditor: (text: string) => void = () => undefined;
+  private unsubscribe: () => void = () => undefined;
 
   constructor(readonly stored: StoredDraft) {
-    this.base = stored.revision;
-    this.view = {
-      text: stored.body,
-      explanation: null,
-      explained: "",
-      stale: null,
-      save: { kind: "saved", at: new Date(stored.savedAt) },
-      recovered: false,
-    };
+    this.saving = saving(stored);
+    const { value, save, recovered } = this.saving.snapshot();
+    this.view = { text: value, explanation: null, explained: "", stale: null, save, recovered };
   }
 
   /** Looks for a text that never reached the server, then explains. The editor is told of texts it did not type. */
   async open(replaceInEditor: (text: string) => void): Promise<void> {
-    this.replaceInEditor = replaceInEditor;
     this.closed = false;
-    const kept = await get<Kept>(this.key).catch(() => undefined);
-    if (kept && kept.text !== this.stored.body && !this.closed) {
-      this.base = kept.base;
-      this.set({ text: kept.text, recovered: true });
-      this.replaceInEditor(kept.text);
-      void this.saveNow();
-    } else if (kept) {
-      await del(this.key).catch(() => undefined);
-    }
+    this.unsubscribe = this.saving.subscribe(() => {
+      const { value, save, recovered } = this.saving.snapshot();
+      const foreign = value !== this.view.text;
+      this.set({ text: value, save, recovered });
+      if (foreign) {
+        replaceInEditor(value);
+        void this.explain();
+      }
+    });
+    await this.saving.restore();
     void this.explain();
   }
 
   close(): void {
-    clearTimeout(this.timer);
-    if (this.view.save.kind === "waiting") void this.saveNow();
+    this.saving.leave();
     this.closed = true;
+    this.unsubscribe();
   }
 
   subscribe = (listener: () => void) => {
@@ -101,82 +120,17 @@ export class DraftSession {
   /** The text was changed by hand or by a command. */
   change(text: string): void {
     if (text === this.view.text) return;
-    const conflict = this.view.save.kind === "conflict" ? this.view.save : null;
-    this.set({ text, save: conflict ?? { kind: "waiting", reason: "" } });
-    void set(this.key, { text, base: this.base } satisfies Kept).catch(() => undefined);
+    this.set({ text });
+    this.saving.change(text);
     void this.explain();
-    if (!conflict) this.later(700);
   }
 
-  /** Settles a conflict with the text that shall hold; the stored revision becomes the base. */
+  /** Settles a conflict with the text that shall hold. */
   settle(text: string): void {
-    if (this.view.save.kind !== "conflict") return;
-    this.base = this.view.save.conflict.current.revision;
-    this.pending = null;
-    this.set({ text, save: { kind: "waiting", reason: "" } });
-    this.replaceInEditor(text);
-    void this.explain();
-    void this.saveNow();
-  }
-
-  private get key() {
-    return `draft:${this.stored.id}`;
-  }
-
-  private later(ms: number) {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.saveNow(), ms);
-  }
-
-  private async saveNow(): Promise<void> {
-    clearTimeout(this.timer);
-    if (this.saving || this.view.save.kind === "conflict") return;
-    this.saving = true;
-    // A retry of the same text keeps its save id, so a lost answer is not taken for somebody else's save.
-    if (this.pending?.text !== this.view.text) this.pending = { id: crypto.randomUUID(), text: this.view.text };
-    const { id, text } = this.pending;
-    this.set({ save: { kind: "saving" } });
-    try {
-      const saved = await ask(
-        api.PUT("/api/workouts/{id}", {
-          params: { path: { id: this.stored.id } },
-          body: { baseRevision: this.base, saveId: id, body: text },
-        }),
-      );
-      this.base = saved.revision;
-      this.pending = null;
-      this.retryMs = 1000;
-      if (this.view.text === text) {
-        await del(this.key).catch(() => undefined);
-        this.set({ save: { kind: "saved", at: new Date(saved.savedAt) }, recovered: false });
-      } else {
-        this.set({ save: { kind: "waiting", reason: "" } });
-        this.later(300);
-      }
-      void queryClient.invalidateQueries({ queryKey: ["overview", this.stored.competitionId] });
-    } catch (e) {
-      this.failed(e);
-    } finally {
-      this.saving = false;
-    }
-  }
-
-  private failed(e: unknown) {
-    const refused = e instanceof Refused ? e : null;
-    if (refused?.status === 409) {
-      const body = refused.body as unknown as Conflict;
-      this.set({
-        save: { kind: "conflict", conflict: { current: body.current, changed: body.changed ?? [], merged: body.merged ?? null } },
-      });
-    } else if (refused?.passing) {
-      this.set({ save: { kind: "waiting", reason: refused.status === 0 ? "The application does not answer." : refused.title } });
-      this.later(this.retryMs);
-      this.retryMs = Math.min(this.retryMs * 2, 8000);
-    } else {
-      this.set({
-        save: { kind: "refused", reason: refused ? [refused.title, ...Object.values(refused.errors).flat()].join(" ") : "Saving failed." },
-      });
-    }
+    const { save } = this.view;
+    if (save.kind !== "conflict") return;
+    const current = save.conflict.current;
+    this.saving.settle(text, text === current.body ? new Date(current.savedAt) : undefined);
   }
 
   private async explain(): Promise<void> {

@@ -56,19 +56,16 @@ export function InterviewCard({
         },
       }),
     );
-  const inText = (edit: Schemas["TextEdit"]) =>
-    ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })).then((draft) => {
-      // The answer was worked out for one revision; another window may have typed since.
-      if (draft.revision !== interview.revision)
-        throw new Refused(409, "The draft was changed elsewhere.", "The question is read anew.", {}, {});
-      return ask(
-        api.PUT("/api/workouts/{id}", {
-          params: { path: { id: wid } },
-          body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: applied(draft.body, edit) },
-        }),
-      );
-    });
-  const give = (a: Answer) => run(() => (forAll && a.forAll ? everywhere(a.forAll.topic, a.forAll.answer) : inText(a.edit)));
+  // The answer was worked out for one revision of the draft; it is refused when another window has typed since.
+  const inText = (command: Schemas["Command"]) =>
+    ask(
+      api.POST("/api/workouts/{id}/edit", {
+        params: { path: { id: wid } },
+        body: { baseRevision: interview.revision, saveId: crypto.randomUUID(), command },
+      }),
+    );
+  const give = (a: Answer) => run(() => (forAll && a.forAll ? everywhere(a.forAll.topic, a.forAll.answer) : inText(a.command)));
+  const say = (text: string) => run(() => (forAll ? everywhere(q.id, text) : inText({ kind: "answer", topic: q.id, words: text })));
   return (
     <section aria-labelledby="question">
       <div className="section-head">
@@ -117,8 +114,7 @@ export function InterviewCard({
           className="mt-3 flex flex-wrap items-end gap-3"
           onSubmit={(e) => {
             e.preventDefault();
-            if (words.trim())
-              void run(() => (forAll ? everywhere(q.id, words.trim()) : inTextAtTheEnd(wid, `policy ${q.id}: ${words.trim()}`)));
+            if (words.trim()) void say(words.trim());
           }}
         >
           <label className="block grow">
@@ -152,23 +148,5 @@ export function InterviewCard({
         />
       )}
     </section>
-  );
-}
-
-/** The change at its place. The server’s columns count UTF-16 units, as strings do here. */
-export function applied(body: string, edit: Schemas["TextEdit"]): string {
-  const lines = body.split("\n");
-  const line = lines[edit.line - 1] ?? "";
-  lines[edit.line - 1] = line.slice(0, edit.column - 1) + edit.text + line.slice(edit.column - 1 + edit.length);
-  return lines.join("\n");
-}
-
-async function inTextAtTheEnd(wid: string, line: string) {
-  const draft = await ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } }));
-  return ask(
-    api.PUT("/api/workouts/{id}", {
-      params: { path: { id: wid } },
-      body: { baseRevision: draft.revision, saveId: crypto.randomUUID(), body: `${draft.body.trimEnd()}\n${line}\n` },
-    }),
   );
 }

@@ -1,4 +1,4 @@
-import { Field } from "../competition/Field";
+import { Field } from "../ui/Field";
 import { Choice } from "../ui/Choice";
 
 /** A lift as it is typed. */

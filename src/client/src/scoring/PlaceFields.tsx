@@ -1,5 +1,5 @@
 import type { Schemas } from "../api/client";
-import { Field } from "../competition/Field";
+import { Field } from "../ui/Field";
 
 /** A place in the ledger as it is typed. */
 export type Stood = { round: string; task: number; unit: string; option: number };

@@ -2,7 +2,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, Refused, type Schemas } from "../api/client";
-import { Field } from "../competition/Field";
+import { Field } from "../ui/Field";
 import { Choice } from "../ui/Choice";
 import { Message } from "../ui/Message";
 import { LiftRows, type Lift } from "./LiftRows";

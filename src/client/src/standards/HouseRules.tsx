@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { Movement, Schemas, StoredCompetition } from "../api/client";
-import { useDocument } from "../competition/useDocument";
+import { DocumentConflict, DocumentStatus } from "../document/DocumentStatus";
+import { useCompetitionDocument } from "../document/useCompetitionDocument";
 import { Message } from "../ui/Message";
 import { consequences, perceived, phases } from "./words";
 
@@ -11,7 +12,7 @@ type Rule = Schemas["ClauseChange"];
  * for all or for one division.
  */
 export function HouseRules({ stored, movement: m, division }: { stored: StoredCompetition; movement: Movement; division: string }) {
-  const doc = useDocument(stored);
+  const doc = useCompetitionDocument(stored);
   const all = doc.value.houseRules ?? [];
   const mine = all.map((rule, index) => ({ rule, index })).filter((x) => x.rule.movement === m.id);
   const set = (index: number, next: Rule | null, field: string) =>
@@ -50,27 +51,7 @@ export function HouseRules({ stored, movement: m, division }: { stored: StoredCo
               <option value="new">a clause of our own …</option>
             </select>
           </label>
-          {mine.length > 0 && (
-            <span
-              role="status"
-              className={
-                doc.state === "refused" || doc.state === "conflict" || doc.state === "waiting" ? "font-semibold text-brick" : "text-soft"
-              }
-            >
-              {doc.state === "saved"
-                ? "saved"
-                : doc.state === "refused"
-                  ? "not saved: see the marked field"
-                  : doc.state === "conflict"
-                    ? "not saved: changed elsewhere"
-                    : doc.state === "waiting"
-                      ? "not saved: tried again"
-                      : "saving"}
-            </span>
-          )}
-          <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>
-            Undo
-          </button>
+          <DocumentStatus of={doc} />
         </span>
       </div>
       {mine.length === 0 && (
@@ -78,16 +59,7 @@ export function HouseRules({ stored, movement: m, division }: { stored: StoredCo
           The book holds as it is printed below. To change it in one workout, or at one place in it, choose the workout above.
         </p>
       )}
-      {doc.state === "conflict" && (
-        <p className="mt-1 flex gap-4">
-          <button className="press-plain" onClick={() => doc.settle(true)}>
-            Save mine over it
-          </button>
-          <button className="press-plain" onClick={() => doc.settle(false)}>
-            Take the other
-          </button>
-        </p>
-      )}
+      <DocumentConflict of={doc} />
       {doc.error && Object.keys(doc.error.errors).length === 0 && <Message error={doc.error} />}
       {mine.map(({ rule, index }) => (
         <RuleRow

@@ -1,7 +1,8 @@
 import { Link, useParams } from "react-router";
 import type { Competition, Schemas, StoredCompetition } from "../api/client";
 import { useCompetition, usePolicies } from "../api/queries";
-import { useDocument } from "../competition/useDocument";
+import { DocumentConflict, DocumentStatus } from "../document/DocumentStatus";
+import { useCompetitionDocument } from "../document/useCompetitionDocument";
 import { Loading, Message } from "../ui/Message";
 import { capital } from "./words";
 
@@ -30,7 +31,7 @@ export function PoliciesPage() {
 }
 
 function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetition; topics: Schemas["TopicInForce"][] }) {
-  const doc = useDocument(stored);
+  const doc = useCompetitionDocument(stored);
   const chosen = (topic: string) => (doc.value.policies ?? []).find((p) => p.topic.toLowerCase() === topic && !p.division)?.answer;
   const choose = (topic: string, answer: string | null) => {
     const rest = (doc.value.policies ?? []).filter((p) => p.division || p.topic.toLowerCase() !== topic);
@@ -45,17 +46,7 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
           <h1>Policies</h1>
           <span className="text-soft">{open ? `${open} not answered for the whole competition` : "all answered"}</span>
         </div>
-        <div className="flex items-center gap-4" role="status">
-          <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>
-            Undo
-          </button>
-          <button className="act" disabled={!doc.canRedo} onClick={doc.redo}>
-            Redo
-          </button>
-          <span className="text-soft">
-            {doc.state === "saved" ? "Saved" : doc.state === "refused" || doc.state === "conflict" ? "Not saved" : "Saving …"}
-          </span>
-        </div>
+        <DocumentStatus of={doc} />
       </div>
       <p className="mt-1 max-w-prose text-soft">
         Where the trade disagrees, one answer is in force. Choosing another rewrites every clause that it touches; a workout or a division
@@ -65,16 +56,7 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
         </Link>
       </p>
       {doc.error && <Message error={doc.error} />}
-      {doc.state === "conflict" && (
-        <p className="mt-2 flex gap-4">
-          <button className="press-plain" onClick={() => doc.settle(true)}>
-            Save mine over it
-          </button>
-          <button className="press-plain" onClick={() => doc.settle(false)}>
-            Take the other
-          </button>
-        </p>
-      )}
+      <DocumentConflict of={doc} />
       {topics.map(({ topic, inForce, departures }) => {
         const now = chosen(topic.name) ?? topic.default ?? inForce ?? null;
         return (

@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask, type Movement, type Refused } from "../api/client";
 import { useBook, useCompetition } from "../api/queries";
-import { Field } from "../competition/Field";
+import { Field } from "../ui/Field";
 import { capital } from "../standards/words";
 import { Loading, Message } from "../ui/Message";
 import { useUndoKeys } from "../ui/useUndoKeys";
