@@ -25,6 +25,7 @@ builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true)
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<Problems>();
 builder.Services.AddOpenApi("v1", ApiDocument.Configure);
+builder.Services.AddRateLimiter(Limits.Simultaneous);
 builder.Services.AddCompression();
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ =>
@@ -57,6 +58,7 @@ app.UseExceptionHandler();
 app.UseStatusCodePages(c => Problems.Bare(c.HttpContext));
 app.UseMiddleware<LocalOnly>();
 app.UseSecurityHeaders();
+app.UseRateLimiter();
 app.UseResponseCompression();
 app.MapOpenApi("/api/openapi.json");
 app.MapCompetitions();

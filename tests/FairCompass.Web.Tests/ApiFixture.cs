@@ -23,6 +23,24 @@ public sealed class ApiFixture : IDisposable
 
     public async Task<JsonNode> Get(string path) => (await Http.GetFromJsonAsync<JsonNode>(path))!;
 
+    /// <summary>Every item of a list that comes in several answers.</summary>
+    public async Task<JsonArray> GetAll(string path)
+    {
+        var all = new JsonArray();
+        for (var next = path; next is not null; )
+        {
+            using var answer = await Http.GetAsync(new Uri(next, UriKind.Relative));
+            foreach (var item in JsonNode.Parse(await answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync())!.AsArray())
+            {
+                all.Add(item!.DeepClone());
+            }
+
+            next = answer.Headers.TryGetValues("Link", out var link) ? link.Single().Split('>')[0][1..] : null;
+        }
+
+        return all;
+    }
+
     public async Task<HttpStatusCode> Status(string path)
     {
         using var answer = await Http.GetAsync(new Uri(path, UriKind.Relative));

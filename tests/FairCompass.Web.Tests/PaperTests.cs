@@ -47,7 +47,7 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task No_two_cards_of_a_pack_have_one_id_and_every_paper_is_there()
     {
-        var pack = (await api.Get($"/api/competitions/{api.Competition}/pack?cards=3")).AsArray();
+        var pack = await api.GetAll($"/api/competitions/{api.Competition}/pack?cards=3");
         var ids = pack.SelectMany(p => p!["cards"]?.AsArray().Select(c => c!["id"]!.GetValue<string>()) ?? []).ToList();
         Assert.True(ids.Count >= 100);
         Assert.Equal(ids.Count, ids.Distinct().Count());
@@ -192,5 +192,29 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.StartsWith(second["code"]!.GetValue<string>(), card["cards"]![0]!["id"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Equal("Versión 2", card["status"]!.GetValue<string>());
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status($"/api/published/{code}/brief?audience=Holder"));
+    }
+
+    /// <summary>Each answer is small, every paper is in exactly one of them, and each can be asked for again.</summary>
+    [Fact]
+    public async Task A_pack_comes_in_answers_of_a_size()
+    {
+        var path = $"/api/competitions/{api.Competition}/pack?cards=20&figures=true";
+        var seen = 0;
+        var answers = 0;
+        for (var next = path; next is not null; answers++)
+        {
+            using var answer = await api.Http.GetAsync(new Uri(next, UriKind.Relative));
+            var text = await answer.Content.ReadAsStringAsync();
+            Assert.InRange(text.Length, 2, 5_000_000);
+            var papers = JsonNode.Parse(text)!.AsArray().Count;
+            Assert.True(papers > 0);
+            seen += papers;
+            next = answer.Headers.TryGetValues("Link", out var link) ? link.Single().Split('>')[0][1..] : null;
+            Assert.True(next is null || next.EndsWith($"cards=20&figures=true&from={seen}", StringComparison.Ordinal), next);
+        }
+
+        Assert.True(answers > 1, $"{answers} answers of {seen} papers");
+        Assert.Empty((await api.Get(path + $"&from={seen}")).AsArray());
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status(path + "&from=-1"));
     }
 }

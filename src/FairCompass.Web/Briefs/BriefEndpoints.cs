@@ -1,5 +1,7 @@
+using System.Text.Json;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Format;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
@@ -31,7 +33,10 @@ public static class BriefEndpoints
             .ProducesValidationProblem(422);
         app.MapGet("/api/competitions/{id:guid}/pack", Pack)
             .WithTags("Briefs")
-            .WithSummary("Every paper of an audience, or of all, for every workout of the competition.")
+            .WithSummary(
+                "Every paper of an audience, or of all, for every workout of the competition; after some 2 MB the rest follows where the "
+                    + "Link header says, from the paper with that number."
+            )
             .Produces<IReadOnlyList<Brief>>()
             .ProducesProblem(404)
             .ProducesValidationProblem(422);
@@ -102,14 +107,15 @@ public static class BriefEndpoints
         Guid id,
         Audience? audience,
         [AsParameters] Wanted wanted,
+        int? from,
+        HttpContext http,
         OpenDrafts drafts,
         PublishedStore published,
-        MeasurementStore measured,
         TimeProvider time,
         CancellationToken cancel
     )
     {
-        if ((wanted.Error ?? NoSuch(audience)) is { } error)
+        if ((wanted.Error ?? NoSuch(audience) ?? (from < 0 ? new("from", "From 0.") : null)) is { } error)
         {
             return Problems.Fields([error]);
         }
@@ -134,22 +140,58 @@ public static class BriefEndpoints
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
         IReadOnlyList<Audience> audiences = audience is { } one ? [one] : PaperNames.All;
         var newest = await published.Newest(id, cancel);
-        var papers = new List<Brief>();
+        var papers = new List<byte[]>();
+        var (at, size) = (0, 0L);
         foreach (var open in opened)
         {
-            cancel.ThrowIfCancellationRequested();
             var (print, version) = await Print(open, newest.GetValueOrDefault(open.Draft.Id), published, cancel);
-            papers.AddRange(
-                audiences.SelectMany(a => Papers(open.Understanding, a, today, wanted, print)).Select(p => p with { Version = version })
-            );
+            foreach (var paper in audiences.SelectMany(a => Papers(open.Understanding, a, today, wanted, print)))
+            {
+                if (at++ < (from ?? 0))
+                {
+                    continue;
+                }
+
+                cancel.ThrowIfCancellationRequested();
+                if (size > PackBytes)
+                {
+                    var query = QueryString.Create(http.Request.Query.Where(q => q.Key != "from")).Add("from", $"{at - 1}");
+                    http.Response.Headers.Link = $"<{http.Request.Path}{query}>; rel=\"next\"";
+                    return Listed(papers);
+                }
+
+                papers.Add(JsonSerializer.SerializeToUtf8Bytes(paper() with { Version = version }, FormatContext.Default.Brief));
+                size += papers[^1].Length;
+            }
         }
 
-        return Results.Ok(papers);
+        return Listed(papers);
+    }
+
+    /// <summary>After so many bytes of papers the rest of a pack follows in a further answer, which a link names (RFC 8288).</summary>
+    private const int PackBytes = 2_000_000;
+
+    private static IResult Listed(List<byte[]> papers)
+    {
+        using var json = new MemoryStream();
+        json.WriteByte((byte)'[');
+        foreach (var paper in papers)
+        {
+            if (json.Length > 1)
+            {
+                json.WriteByte((byte)',');
+            }
+
+            json.Write(paper);
+        }
+
+        json.WriteByte((byte)']');
+        return Results.Bytes(json.ToArray(), "application/json; charset=utf-8");
     }
 
     /// <summary>Athletes get a paper, and lanes a card, for each division; all other papers are for the whole workout. A division that was
     /// asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
-    private static IEnumerable<Brief> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted, Fingerprint print)
+    private static IEnumerable<Func<Brief>> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted, Fingerprint print)
     {
         var options = wanted.Options with { Published = print };
         var names = u
@@ -161,17 +203,20 @@ public static class BriefEndpoints
             : audience is Audience.Athlete or Audience.Poster or Audience.LaneCard
                 ? names.Select(
                     (d, i) =>
-                        new BriefBuilder(
-                            u,
-                            d,
-                            today,
-                            options with
-                            {
-                                FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards),
-                            }
-                        ).Build(audience)
+                        (Func<Brief>)(
+                            () =>
+                                new BriefBuilder(
+                                    u,
+                                    d,
+                                    today,
+                                    options with
+                                    {
+                                        FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards),
+                                    }
+                                ).Build(audience)
+                        )
                 )
-            : [new BriefBuilder(u, wanted.Division, today, options).Build(audience)];
+            : [() => new BriefBuilder(u, wanted.Division, today, options).Build(audience)];
     }
 
     /// <summary>Code and version of the papers of a draft: one that says what the newest version says prints papers of that version;

@@ -30,5 +30,5 @@ public sealed record Overview(IReadOnlyList<WorkoutEntry> Workouts, int Movement
 /// <param name="MustFix">Findings that must be settled.</param>
 /// <param name="Others">Other findings.</param>
 /// <param name="Scored">True when every score is stated completely.</param>
-/// <param name="Findings">All of them, for the page of checks.</param>
+/// <param name="Findings">The findings, for the page of checks; of very many the first.</param>
 public sealed record WorkoutEntry(Guid Id, string Title, int MustFix, int Others, bool Scored, IReadOnlyList<Core.Checks.Finding> Findings);

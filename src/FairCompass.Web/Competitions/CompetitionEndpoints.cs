@@ -15,6 +15,12 @@ namespace FairCompass.Web.Competitions;
 /// <summary>Competitions: list, read, create, save, overview.</summary>
 public static class CompetitionEndpoints
 {
+    /// <summary>Findings that an overview tells in all; of a competition full of broken drafts each tells its first.</summary>
+    private const int MostFindings = 5000;
+
+    /// <summary>Findings that each draft may tell in any case.</summary>
+    private const int LeastFindings = 20;
+
     /// <summary>Maps the addresses under <c>/api/competitions</c>.</summary>
     public static void MapCompetitions(this WebApplication app)
     {
@@ -167,7 +173,7 @@ public static class CompetitionEndpoints
                         && !findings.Any(f =>
                             f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"
                         ),
-                    findings.ToList()
+                    findings.Take(Math.Max(LeastFindings, MostFindings / opened.Count)).ToList()
                 )
             );
         }

@@ -1,3 +1,6 @@
+using System.Threading.RateLimiting;
+using Microsoft.AspNetCore.RateLimiting;
+
 namespace FairCompass.Web.Hosting;
 
 /// <summary>What one request may ask for.</summary>
@@ -5,6 +8,31 @@ public static class Limits
 {
     /// <summary>Bytes of a request body. A draft has at most 160,000 characters.</summary>
     public const int BodyBytes = 512 * 1024;
+
+    /// <summary>Requests of the API that are worked on at once, for each processor: more only get in each other’s way.</summary>
+    private const int AtOnce = 16;
+
+    /// <summary>Requests that may wait for their turn; beyond them a client is told to come again.</summary>
+    private const int Waiting = 1000;
+
+    /// <summary>Limits the requests of the API that are worked on at once. The health address and the client’s files never wait.</summary>
+    public static void Simultaneous(RateLimiterOptions options)
+    {
+        options.RejectionStatusCode = StatusCodes.Status503ServiceUnavailable;
+        options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
+            context.Request.Path.StartsWithSegments("/api") && !context.Request.Path.StartsWithSegments("/api/health")
+                ? RateLimitPartition.GetConcurrencyLimiter(
+                    "api",
+                    _ => new ConcurrencyLimiterOptions
+                    {
+                        PermitLimit = AtOnce * Environment.ProcessorCount,
+                        QueueLimit = Waiting,
+                        QueueProcessingOrder = QueueProcessingOrder.OldestFirst,
+                    }
+                )
+                : RateLimitPartition.GetNoLimiter("free")
+        );
+    }
 }
 
 /// <summary>The answer of the health address.</summary>

@@ -59,3 +59,22 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
   }
   return result.data as T;
 }
+
+/** Every part of a list that comes in several answers: each names the next in its Link header (RFC 8288). */
+export async function askAll<T>(first: Promise<{ data?: T[]; error?: unknown; response: Response }>): Promise<T[]> {
+  const head = await first.catch(() => null);
+  const all = [...(await ask(head ? Promise.resolve(head) : Promise.reject(new Error())))];
+  for (let next = nextOf(head!.response); next;) {
+    const address = next;
+    const part = fetch(address).then(async (response) => {
+      const body: unknown = await response.json().catch(() => ({}));
+      return response.ok ? { data: body as T[], response } : { error: body, response };
+    });
+    all.push(...(await ask(part)));
+    next = nextOf((await part).response);
+  }
+  return all;
+}
+
+export const nextOf = (response: Response): string | null =>
+  /<([^>]+)>;\s*rel="next"/.exec(response.headers.get("Link") ?? "")?.[1] ?? null;

@@ -199,7 +199,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every paper of an audience, or of all, for every workout of the competition. */
+        /** Every paper of an audience, or of all, for every workout of the competition; after some 2 MB the rest follows where the Link header says, from the paper with that number. */
         get: {
             parameters: {
                 query?: {
@@ -210,6 +210,7 @@ export interface paths {
                     trace?: boolean;
                     cards?: number;
                     first?: number;
+                    from?: number;
                 };
                 header?: never;
                 path: {
@@ -5837,7 +5838,7 @@ export interface components {
             others: number;
             /** @description True when every score is stated completely. */
             scored: boolean;
-            /** @description All of them, for the page of checks. */
+            /** @description The findings, for the page of checks; of very many the first. */
             findings: components["schemas"]["Finding"][];
         };
         /** @description Writes a reading down. */

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { memo, useDeferredValue, useMemo } from "react";
 import { Link, useParams } from "react-router";
-import { api, ask, Refused, type Brief } from "../api/client";
+import { api, askAll, Refused, type Brief } from "../api/client";
 import { useCompetition } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { query, useChoices } from "./choices";
@@ -20,7 +20,7 @@ export function PackPage() {
     queryKey: ["pack", cid, query(choices)],
     staleTime: 0,
     placeholderData: (before) => before,
-    queryFn: () => ask(api.GET("/api/competitions/{id}/pack", { params: { path: { id: cid }, query: query(choices) } })),
+    queryFn: () => askAll(api.GET("/api/competitions/{id}/pack", { params: { path: { id: cid }, query: query(choices) } })),
   });
   const briefs = useMemo(() => (pack.data ?? []).filter((b) => wanted.includes(b.audience as Reader)), [pack.data, wanted]);
   // Some hundred papers take seconds to draw; the marks above them answer at once.
