@@ -69,6 +69,7 @@ public class ArchitectureTests
         "Courses",
         "InForce",
         "Scoring",
+        "Observing",
         "Checks",
         "Drafts",
         "Measuring",

@@ -60,12 +60,26 @@ public sealed record PieceObservation(
 /// <param name="Metres">The distance done of a task with marks; only whole sections exist.</param>
 public sealed record LedgerPlace(long? Round, int Task, long? Unit, int? Option = null, decimal? Metres = null);
 
+/// <summary>The head judge’s change of a score.</summary>
+/// <param name="Component">The score’s name.</param>
+/// <param name="Time">Added to a time; may be negative; null for none.</param>
+/// <param name="Credit">Added to a count; may be negative; null for none.</param>
+/// <param name="Reason">Why.</param>
+public sealed record Adjustment(string Component, Duration? Time, long? Credit, string Reason);
+
 /// <summary>Facts from one card.</summary>
 /// <param name="Status">What became of the entry.</param>
 /// <param name="Pieces">What was seen of each piece.</param>
 /// <param name="Choices">Options that were taken; tasks that are not named were done in the first way.</param>
 /// <param name="Unjudged">True for a score without a judge: it is shown and not ranked.</param>
-public sealed record RunObservation(EntryStatus Status, Eq<PieceObservation> Pieces, Eq<Chosen> Choices = default, bool Unjudged = false)
+/// <param name="Adjustments">What the head judge added or took away, with the reason.</param>
+public sealed record RunObservation(
+    EntryStatus Status,
+    Eq<PieceObservation> Pieces,
+    Eq<Chosen> Choices = default,
+    bool Unjudged = false,
+    Eq<Adjustment> Adjustments = default
+)
 {
     /// <summary>What was seen of a piece; an empty observation when the card says nothing.</summary>
     public PieceObservation Of(string piece)

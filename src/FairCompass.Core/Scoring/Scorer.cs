@@ -131,12 +131,16 @@ public static class Scorer
                 );
         }
 
-        var result = c.Measured switch
-        {
-            Measured.Time => Time(c, run, course, sheet, tongue),
-            Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
-            _ => Units(c, run, course, sheet, tongue),
-        };
+        var result = Adjusted(
+            c,
+            run,
+            c.Measured switch
+            {
+                Measured.Time => Time(c, run, course, sheet, tongue),
+                Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
+                _ => Units(c, run, course, sheet, tongue),
+            }
+        );
         return run.Unjudged
                 ? result with
                 {
@@ -152,6 +156,35 @@ public static class Scorer
                     Reasons = result.Reasons.Append("Units could not be verified and are undecided: there is no place yet.").ToEq(),
                 }
             : result;
+    }
+
+    /// <summary>The result after what the head judge added or took away. Zero and who never got there stay what they are.</summary>
+    private static ComponentResult Adjusted(ScoreComponent c, RunObservation run, ComponentResult result)
+    {
+        foreach (var a in run.Adjustments.Where(a => a.Component == c.Name && result.Class is ResultClass.Scored or ResultClass.AtTheCap))
+        {
+            var timed = result.Class == ResultClass.Scored && c.Measured == Measured.Time;
+            var by =
+                timed ? a.Time?.Ms ?? 0
+                : c.Measured is Measured.Load or Measured.SumOfLoads ? 0
+                : -(a.Credit ?? 0);
+            if (by == 0)
+            {
+                continue;
+            }
+
+            var value = result.Value + by;
+            var (sign, size) = (timed ? by > 0 : by < 0) ? ("+", Math.Abs(by)) : ("−", Math.Abs(by));
+            var what = timed ? $"{sign} {new Duration(size)}" : $"{sign} {Words.Count(size, c.Word)}";
+            result = result with
+            {
+                Value = timed ? Math.Max(0, value) : Math.Min(0, value),
+                Text = timed ? new Duration(Math.Max(0, value)).ToString() : $"{result.Text} ({what}: {Amount(-Math.Min(0, value), c)})",
+                Reasons = result.Reasons.Append($"Head judge: {what}. {a.Reason}").ToEq(),
+            };
+        }
+
+        return result;
     }
 
     private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)

@@ -2905,6 +2905,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description The head judge’s change of a score. */
+        Adjustment: {
+            /** @description The score’s name. */
+            component: string;
+            time: null | components["schemas"]["Duration"];
+            /**
+             * Format: int64
+             * @description Added to a count; may be negative; null for none.
+             */
+            credit: null | number;
+            /** @description Why. */
+            reason: string;
+        };
         /** @description One usual answer. */
         Answer: {
             /** @description The answer. */
@@ -5229,6 +5242,12 @@ export interface components {
              * @default false
              */
             unjudged: boolean;
+            /**
+             * @description What the head judge added or took away, with the reason.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            adjustments: components["schemas"]["Adjustment"][];
         };
         /**
          * @description A text in every language of the papers. Built-in texts are written as pairs, side by side, so that none can be
