@@ -72,7 +72,7 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     private const string Columns =
         "id, workout_id as WorkoutId, competition_id as CompetitionId, number, code, sha256, holds_from as HoldsFrom, note, at";
 
-    /// <summary>Publishes a document made from known revisions of a draft and its competition; both are checked where it is stored.</summary>
+    /// <summary>Publishes a document made from known revisions of a draft and its competition; both are checked here.</summary>
     /// <param name="what">What is published.</param>
     /// <param name="revision">The revision of the draft that was read.</param>
     /// <param name="competitionRevision">The revision of the competition that was read.</param>

@@ -5,7 +5,7 @@ namespace FairCompass.Store;
 /// <summary>Requests that make something once: sent again after a lost answer they find what they made.</summary>
 internal static class Requests
 {
-    /// <summary>What a request made before; null when it is new, or has no key. Others with the same key wait for this transaction.</summary>
+    /// <summary>What a request made before; null when it is new, or has no key. Others with this key wait for the transaction.</summary>
     public static async Task<Guid?> Made(this NpgsqlConnection db, NpgsqlTransaction tx, Guid? request, CancellationToken cancel)
     {
         if (request is not { } key)

@@ -56,7 +56,8 @@ public class StallTests(ApiFixture api) : IClassFixture<ApiFixture>
         await using var db = new NpgsqlConnection(api.App.Connection);
         await db.OpenAsync();
         await using var age = new NpgsqlCommand(
-            $"update workout_revision set at = date_trunc('minute', now()) - interval '2 days' + revision * interval '1 second' where workout_id = '{id}'",
+            "update workout_revision set at = date_trunc('minute', now()) - interval '2 days' + revision * interval '1 second' "
+                + $"where workout_id = '{id}'",
             db
         );
         await age.ExecuteNonQueryAsync();

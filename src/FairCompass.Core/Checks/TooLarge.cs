@@ -33,7 +33,8 @@ public sealed class TooLarge : ICheck
                     .Take(1)
                     .Select(c => new Report(
                         c.Clock.Pieces is [.., var last] ? last.At : context.Workout.Stages[0].At,
-                        $"More than {Clockwork.LargestCount} windows and turns, or {Clockwork.MostSteps} with the rests; the rest is left out."
+                        $"More than {Clockwork.LargestCount} windows and turns, or {Clockwork.MostSteps} with the rests; the "
+                            + "rest is left out."
                     ))
             );
 }

@@ -3,13 +3,15 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
 
-/// <summary>Which gates open in the order of the work, from the lines alone: what the hall clock knows before anybody's counts do.</summary>
+/// <summary>
+/// Which gates open in the order of the work, from the lines alone: what the hall clock knows before anybody’s counts do.
+/// </summary>
 internal static class GatePasses
 {
     /// <summary>Gates that are looked at: far more than a caller can call.</summary>
     public const int Most = 100;
 
-    /// <summary>Iterations of one loop, and steps of a whole walk, after which the looking ends; nested loops would have no end to it.</summary>
+    /// <summary>Iterations of one loop, and steps of a whole walk, after which the looking ends; nested loops would have no end.</summary>
     public const int MostRounds = 1000;
 
     /// <inheritdoc cref="MostRounds"/>

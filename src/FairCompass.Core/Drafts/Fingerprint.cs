@@ -78,7 +78,7 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <returns>The code as it is printed; null when it is none, or a character was misread.</returns>
     public static string? Read(string typed) => Read(typed, Check);
 
-    /// <summary>Reads a code that was printed with the check character of before; whoever takes it must find it among the published.</summary>
+    /// <summary>Reads a code printed with the check character of before; whoever takes it must find it among the published.</summary>
     /// <inheritdoc cref="Read(string)"/>
     public static string? ReadOlder(string typed) => Read(typed, OlderCheck);
 

@@ -69,6 +69,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<Mend>),
         typeof(EqConverter<Edit>),
         typeof(EqConverter<SetCell>),
+        typeof(EqConverter<Adjustment>),
         typeof(EqConverter<PieceSummary>),
         typeof(EqConverter<LedgerView>),
         typeof(EqConverter<LedgerTask>),

@@ -23,7 +23,7 @@ public static class Rulings
 
     private const string Prefix = "ruling-";
 
-    /// <summary>The highest number among the rulings of a workout; 0 when it has none. Other clauses may be named alike by their author.</summary>
+    /// <summary>The highest number among the rulings of a workout; 0 when it has none. An author may have named a clause alike.</summary>
     public static int Highest(Workout workout) =>
         workout
             .Policies.OfType<Policy.ClauseOf>()

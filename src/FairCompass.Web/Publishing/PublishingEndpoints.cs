@@ -142,7 +142,8 @@ public static class PublishingEndpoints
             return Problems.Fields([
                 new(
                     "baseRevision",
-                    $"{questions.Count} {(questions.Count == 1 ? "question is" : "questions are")} open; the first: {questions[0].Asks.English}"
+                    $"{questions.Count} {(questions.Count == 1 ? "question is" : "questions are")} open; the first: "
+                        + questions[0].Asks.English
                 ),
             ]);
         }

@@ -53,7 +53,7 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
       unverified: count(`${piece}.unverified`),
     };
   });
-  return { run: { status: card.status, pieces, choices: [], unjudged: card.unjudged }, wrong };
+  return { run: { status: card.status, pieces, choices: [], unjudged: card.unjudged, adjustments: [] }, wrong };
 }
 
 function stood(card: CardValues, piece: string, wrong: Record<string, string>): Schemas["LedgerPlace"] | null {
