@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Dapper;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;

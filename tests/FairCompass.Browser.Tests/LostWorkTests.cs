@@ -4,7 +4,7 @@ using OpenQA.Selenium;
 namespace FairCompass.Browser.Tests;
 
 /// <summary>Leaving, closing, being cut off: nothing that was typed is lost, and nothing is done to another line.</summary>
-public class LostWorkTests : IDisposable
+public sealed class LostWorkTests : IDisposable
 {
     private readonly RunningApp app = new();
     private readonly Page page;

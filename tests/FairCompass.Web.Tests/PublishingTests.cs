@@ -10,23 +10,10 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         "Harbour Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n  12 power clean, 60/40 kg\n  "
         + "  Meadow: 40/30 kg\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n";
 
-    private async Task<(HttpStatusCode Status, JsonNode? Body)> Publish(Guid id, int revision, string from = "") =>
-        await api.Post(
-            $"/api/workouts/{id}/publish",
-            new
-            {
-                baseRevision = revision,
-                competitionRevision = await api.CompetitionRevision(),
-                saveId = Guid.NewGuid(),
-                holdsFrom = from,
-                note = "",
-            }
-        );
-
     private async Task<(Guid Id, int Revision, string Code)> Published()
     {
         var (id, revision) = await api.NewDraft(Text);
-        var (status, version) = await Publish(id, revision);
+        var (status, version) = await api.Publish(id, revision);
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(1, version!["number"]!.GetValue<int>());
         return (id, revision, version["code"]!.GetValue<string>());
@@ -36,7 +23,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task A_draft_with_an_open_question_is_refused_and_its_answer_removes_it()
     {
         var (id, revision) = await api.NewDraft(Text.Replace("  tie: shared\n", "", StringComparison.Ordinal));
-        var (status, problem) = await Publish(id, revision);
+        var (status, problem) = await api.Publish(id, revision);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains("What decides a tie?", problem!.ToJsonString(), StringComparison.Ordinal);
         var question = Assert.Single((await api.Get($"/api/workouts/{id}/interview"))["questions"]!.AsArray())!;
@@ -51,7 +38,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
             }
         );
         Assert.Empty((await api.Get($"/api/workouts/{id}/interview"))["questions"]!.AsArray());
-        Assert.Equal(HttpStatusCode.OK, (await Publish(id, revision + 1)).Status);
+        Assert.Equal(HttpStatusCode.OK, (await api.Publish(id, revision + 1)).Status);
     }
 
     [Fact]
@@ -67,7 +54,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
                 body = Text.Replace("30 sit-up", "32 sit-up", StringComparison.Ordinal),
             }
         );
-        Assert.Equal(HttpStatusCode.Conflict, (await Publish(id, revision)).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await api.Publish(id, revision)).Status);
         var publish = new
         {
             baseRevision = revision + 1,
@@ -79,7 +66,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (_, first) = await api.Post($"/api/workouts/{id}/publish", publish);
         var (_, second) = await api.Post($"/api/workouts/{id}/publish", publish);
         Assert.Equal(first!["id"]!.GetValue<string>(), second!["id"]!.GetValue<string>());
-        Assert.Equal(HttpStatusCode.Conflict, (await Publish(id, revision + 1)).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await api.Publish(id, revision + 1)).Status);
         Assert.Single((await api.Get($"/api/workouts/{id}/published")).AsArray());
     }
 
@@ -87,7 +74,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task Of_eight_windows_that_publish_at_once_one_makes_the_version()
     {
         var (id, revision) = await api.NewDraft(Text);
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => Publish(id, revision)));
+        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => api.Publish(id, revision)));
         Assert.Single(answers, a => a.Status == HttpStatusCode.OK);
         Assert.Equal(7, answers.Count(a => a.Status == HttpStatusCode.Conflict));
     }
@@ -105,7 +92,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
                 body = Text.Replace("40/30 kg", "37.5/30 kg", StringComparison.Ordinal),
             }
         );
-        Assert.Equal(HttpStatusCode.OK, (await Publish(id, revision + 1, "heat 3")).Status);
+        Assert.Equal(HttpStatusCode.OK, (await api.Publish(id, revision + 1, "heat 3")).Status);
         var found = await api.Get($"/api/published/{code.ToLowerInvariant().Replace("-", "", StringComparison.Ordinal)}");
         Assert.Equal(1, found["version"]!["number"]!.GetValue<int>());
         Assert.Equal(2, found["newest"]!["number"]!.GetValue<int>());
@@ -249,7 +236,7 @@ public class PublishingTests(ApiFixture api) : IClassFixture<ApiFixture>
     {
         var (id, revision) = await api.NewDraft(Text);
         Assert.Null((await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]);
-        await Publish(id, revision);
+        await api.Publish(id, revision);
         Assert.Equal(1, (await api.Get($"/api/workouts/{id}/brief?audience=LaneCard"))["version"]!.GetValue<int>());
         Assert.Contains(
             "Version 1",

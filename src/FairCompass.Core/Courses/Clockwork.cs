@@ -29,7 +29,7 @@ public sealed record Presence(string? Who, string? Where, [property: JsonIgnore]
 /// The hall clock of a workout for one division, walked once: every span of time, and every piece of work that stands in
 /// it with who does it. Rotas, relays, waves and cycles are written out here; loops of work are not.
 /// </summary>
-public sealed class Clockwork
+public sealed partial class Clockwork
 {
     /// <summary>More pieces than any event has; beyond it the rest is left out and a finding says so.</summary>
     public const int LargestCount = 400;
@@ -39,7 +39,6 @@ public sealed class Clockwork
 
     private readonly List<PieceOfWork> pieces = [];
     private readonly List<ClockSpan> spans = [];
-    private readonly Dictionary<(int Line, int Column), bool> holds = [];
     private readonly Workout workout;
     private readonly int members;
     private readonly IReadOnlyList<Group> groups;
@@ -368,39 +367,6 @@ public sealed class Clockwork
             now = null;
         }
     }
-
-    /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common
-    /// practice).</summary>
-    private int JudgesOf(List<PieceOfWork> at)
-    {
-        // Parts that follow each other on one running clock are watched by the same judge.
-        var stations = at.Where(p => !p.InTimeLeft).GroupBy(p => p.Key).Sum(g => Math.Max(g.Count(), g.First().Swaps.Count));
-        return stations + (at.Exists(HasHold) ? 1 : 0);
-    }
-
-    /// <summary>Cycles and turns come back to the same lines, which are looked through once.</summary>
-    private bool HasHold(PieceOfWork piece)
-    {
-        var line = (piece.At.Line, piece.At.Column);
-        if (!holds.TryGetValue(line, out var has))
-        {
-            holds[line] = has = Holds(piece.Items).Any();
-        }
-
-        return has;
-    }
-
-    private static IEnumerable<Rule.Hold> Holds(IEnumerable<Work> items) =>
-        WorkTree
-            .Walk(items)
-            .SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine { Rule: Rule.Hold hold } => [hold],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).OfType<Rule.Hold>(),
-                    _ => [],
-                }
-            );
 
     private static Said ReRigWords(Rule.ReRig rig) =>
         rig.To is { } to

@@ -8,7 +8,7 @@ namespace FairCompass.Core.Notation;
 /// Writes a workout in the draft notation. <c>Parser.Parse(Printer.Print(w)).Workout</c> equals <c>w</c> for every workout
 /// that the parser can give.
 /// </summary>
-public sealed class Printer
+public sealed partial class Printer
 {
     private readonly StringBuilder text = new();
 
@@ -332,129 +332,11 @@ public sealed class Printer
             _ => throw new InvalidOperationException("A detail without a printed form."),
         };
 
-    private static string Rule(Rule rule) =>
-        rule switch
-        {
-            Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
-            Workouts.Rule.Hold r =>
-                $"hold: {r.Holders} crew-mate in {r.Position}, {(r.WholeTurn ? "for the whole turn" : "for every whole rep")}"
-                    + $"{(r.AnotherEachCycle ? ", another holder each cycle" : "")}",
-            Workouts.Rule.ReRig r =>
-                $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
-                    + $"{(r.InChange ? ", in the change" : "")}",
-            Workouts.Rule.Help r => "help: "
-                + r.Act switch
-                {
-                    HelpAct.LoadPlates => "load plates",
-                    HelpAct.Spot => "spot",
-                    HelpAct.LiftUp => "lift up",
-                    _ => "move kit",
-                }
-                + $" by {r.By}"
-                + r.Voids switch
-                {
-                    VoidedUnit.Rep => ", the rep does not count",
-                    VoidedUnit.Lift => ", the lift does not count",
-                    _ => "",
-                },
-            Workouts.Rule.Touch r => "touch: " + r.Text,
-            Workouts.Rule.Remark r => "note: " + r.Text,
-            Workouts.Rule.ClauseHere r => $"standard {r.Clause}: {r.Text}",
-            _ => throw new InvalidOperationException("A rule without a printed form."),
-        };
-
-    private static string Phrase(SharePhrase p) =>
-        p.Is switch
-        {
-            ShareKind.OneAtATime => "one at a time",
-            ShareKind.AnyNumber => "any number at a time",
-            ShareKind.AnySplit => "any split",
-            ShareKind.InRotation => "in rotation",
-            ShareKind.InFixedOrder => "in fixed order",
-            ShareKind.TurnsByRound => "taking turns by the round",
-            ShareKind.AttemptIsTurn => "an attempt is a turn",
-            ShareKind.HandTag => "hand tag",
-            ShareKind.NoHandTag => "no hand tag",
-            ShareKind.TogetherAt => "together at " + p.Text,
-            ShareKind.ByMembers => $"by {p.N} members",
-            ShareKind.AtLeast => $"at least {p.N} {p.Text}",
-            ShareKind.AtMost => $"at most {p.N} in a row",
-            ShareKind.AtMostTries => $"at most {p.N} tries in a row",
-            _ => "hand over after " + p.Text,
-        };
-
-    private void Score(Score score)
-    {
-        Line(0, $"score{(score.Label is { } l ? " " + l : "")}: {Measure(score.Measure)}{Of(score.Of)}", score.Note);
-        foreach (var line in score.Lines)
-        {
-            Line(1, ScoreLine(line), line.Note);
-        }
-    }
-
     private static string Of(Eq<Who> of) => of.Count == 0 ? "" : " of " + string.Join(", ", of);
-
-    private static string ScoreLine(ScoreLine line) =>
-        line switch
-        {
-            Workouts.ScoreLine.Penalty l => $"unfinished: +{Time(l.Each)} for each {(l.Missing ? "missing " : "")}"
-                + $"{l.Of switch { CountedAs.Calories => "calorie", CountedAs.Metres => "metre", _ => "rep" }}"
-                + $"{(l.Missing ? "" : " done")}{(l.FromOwnCap ? ", from the own cap" : "")}",
-            Workouts.ScoreLine.CapLine l => $"unfinished: cap line by {l.By.ToString().ToLowerInvariant()}",
-            Workouts.ScoreLine.Cascade l => $"{l.Part} unfinished: {(l.NotReached ? "not reached" : "zero")}",
-            Workouts.ScoreLine.TieShared => "tie: shared",
-            Workouts.ScoreLine.TieScore l => "tie: score " + l.Label,
-            Workouts.ScoreLine.TieMeasure l => $"tie: {Measure(l.Measure)}{Of(l.Of)}",
-            Workouts.ScoreLine.TieTime l => "tie: time at "
-                + l.Mark switch
-                {
-                    TieMark.Round => $"round {l.Round}",
-                    TieMark.LastFullRound => "the last full round",
-                    _ => "the last gate passed",
-                },
-            Workouts.ScoreLine.TieLowestMember => "tie: lowest member",
-            Workouts.ScoreLine.Weight l => "weight " + l.Of,
-            _ => throw new InvalidOperationException("A score line without a printed form."),
-        };
-
-    private static string Measure(Measure measure) =>
-        measure switch
-        {
-            Workouts.Measure.Time => "time",
-            Workouts.Measure.HallClock => "time by the hall clock",
-            Workouts.Measure.RoundsAndReps => "rounds and reps",
-            Workouts.Measure.BestLoad => "best load",
-            Workouts.Measure.SumOfBestLoads => "sum of best loads",
-            _ => measure.ToString().ToLowerInvariant(),
-        };
 
     /// <summary>A rule at the end of a draft as a line, without its note.</summary>
     public static string Print(Policy policy) => Policy(policy);
 
     /// <summary>A rule under a line of work as a line, without indentation or note.</summary>
     public static string Print(Rule rule) => Rule(rule);
-
-    private static string ForNames(Eq<Who> names) => names.Count == 0 ? "" : ", for " + string.Join(", ", names);
-
-    private static string Policy(Policy policy) =>
-        policy switch
-        {
-            Workouts.Policy.Bell p => $"bell: a {(p.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when "
-                + $"{p.When switch { BellWhen.Begun => "begun", BellWhen.Finished => "finished", _ => "finished and steady" }}",
-            Workouts.Policy.GateOnSecond p => "gate on the second: " + (p.Counts ? "counts" : "misses"),
-            Workouts.Policy.Attempts p =>
-                $"attempts: {(p.Best ? "best" : "last")} of {p.N?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "all"}",
-            Workouts.Policy.Clips p => "clips: a lift without them " + (p.WithoutCounts ? "counts" : "does not count"),
-            Workouts.Policy.Timing p => "timing: "
-                + p.Resolution switch
-                {
-                    TimeResolution.TenthsByHand => "tenths by hand",
-                    TimeResolution.Hundredths => "hundredths",
-                    _ => "whole seconds",
-                },
-            Workouts.Policy.Club p => $"club: best {p.Best} members",
-            Workouts.Policy.Answered p => $"policy {p.Topic}{ForNames(p.For)}: {p.Answer}",
-            Workouts.Policy.ClauseOf p => $"standard {p.Movement}, {p.Clause}{ForNames(p.For)}: {p.Text}",
-            _ => throw new InvalidOperationException("A rule without a printed form."),
-        };
 }

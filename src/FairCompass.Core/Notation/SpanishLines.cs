@@ -1,5 +1,4 @@
 using FairCompass.Core.Languages;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -14,7 +13,7 @@ public sealed record SpokenLine(int Level, string Text);
 /// Says a workout in Spanish, line by line, for papers. It is not a second notation: nobody types it, and nothing reads it
 /// back. Words that an author made up, such as labels and stations, stay as they are; notes and remarks stand in «».
 /// </summary>
-public sealed class SpanishLines
+public sealed partial class SpanishLines
 {
     private readonly Tongue tongue;
     private readonly List<SpokenLine> lines = [];
@@ -302,116 +301,4 @@ public sealed class SpanishLines
         : text;
 
     private string Who(Who who) => string.Join(" y ", who.Names.Select(tongue.Name));
-
-    private string Details(Eq<Detail> details) => string.Concat(details.Select(d => ", " + Detail(d)));
-
-    private string Detail(Detail detail) =>
-        detail switch
-        {
-            Workouts.Detail.Load d => Unset(Load(d)),
-            Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
-            Workouts.Detail.Height d => Unset(
-                $"{DutyHeight.Word(d.On, tongue)} {d.Of} {d.Unit.Symbol()}"
-                    + (
-                        d.Above is { } above
-                            ? " " + (above ? Glossary.Above(d.Reference ?? "", tongue) : Glossary.Below(d.Reference ?? "", tongue))
-                            : ""
-                    )
-            ),
-            Workouts.Detail.Marks d => Unset($"marcas cada {d.Every} {d.Unit.Symbol()}"),
-            Workouts.Detail.Chunks d => Unset($"en partes de {d.Size}"),
-            Workouts.Detail.Counts d => $"cuenta {d.Credit}",
-            Workouts.Detail.EveryCount d => $"cada {d.Units} cuentan {d.Credit}",
-            Workouts.Detail.Credited d => $"se acreditan {d.Credit}{(d.WhenDone ? " al terminar" : "")}",
-            Workouts.Detail.Uncounted => "no se cuenta",
-            Workouts.Detail.Bonus d => Unset($"+{d.Credit} {(d.AtAmount is { } at ? "al llegar a " + at : "al terminar")}"),
-            Workouts.Detail.Only d => $"solo {Who(d.For)}",
-            Workouts.Detail.EveryNth d => d.N == 1 ? "en cada ronda" : $"cada {d.N} rondas",
-            Workouts.Detail.From d => d.Place switch
-            {
-                FromPlace.Floor => "desde el suelo",
-                FromPlace.Rack => "desde el soporte",
-                _ => "en suspensión",
-            },
-            Workouts.Detail.Flag d => d.Is switch
-            {
-                FlagKind.InOneGo => "sin interrupción",
-                FlagKind.MayBeBroken => "se puede interrumpir",
-                FlagKind.MayBeJoined => "se puede unir con el siguiente",
-                FlagKind.Each => "cada uno",
-                FlagKind.ByEach => "por cada miembro",
-                FlagKind.LastBarRepeats => "se repite la última barra",
-                _ => "los vecinos se pueden unir",
-            },
-            _ => throw new InvalidOperationException("A detail without Spanish words."),
-        };
-
-    private string Usual(string name) => Glossary.Usual(name, tongue);
-
-    private string Rule(Rule rule) =>
-        rule switch
-        {
-            Workouts.Rule.Share r => "reparto: " + string.Join(", ", r.Phrases.Select(Phrase)),
-            Workouts.Rule.Hold r =>
-                $"mantener: {r.Holders} {(r.Holders == 1 ? "compañero" : "compañeros")} en {tongue.Movement(r.Position)}, "
-                    + $"{(r.WholeTurn ? "todo el turno" : "en cada repetición entera")}"
-                    + $"{(r.AnotherEachCycle ? ", otro en cada ciclo" : "")}",
-            Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}por "
-                + $"{tongue.Join(r.By.Split(", ").Select(Usual))}{(r.Window is { } w ? $", en la ventana {w}" : "")}"
-                + $"{(r.InChange ? ", en el cambio" : "")}",
-            Workouts.Rule.Help r => "ayuda: "
-                + r.Act switch
-                {
-                    HelpAct.LoadPlates => "cargar discos",
-                    HelpAct.Spot => "asistir el levantamiento",
-                    HelpAct.LiftUp => "subir al atleta",
-                    _ => "mover material",
-                }
-                + $" por {Usual(r.By)}"
-                + r.Voids switch
-                {
-                    VoidedUnit.Rep => ", la repetición no cuenta",
-                    VoidedUnit.Lift => ", el levantamiento no cuenta",
-                    _ => "",
-                },
-            Workouts.Rule.Touch r => "toque: " + Usual(r.Text),
-            Workouts.Rule.Remark r => $"nota: «{r.Text}»",
-            Workouts.Rule.ClauseHere r => r.Text == "does not apply"
-                ? $"criterio {r.Clause}: no se aplica"
-                : $"criterio {r.Clause}: «{r.Text}»",
-            _ => throw new InvalidOperationException("A rule without Spanish words."),
-        };
-
-    private string Phrase(SharePhrase p) =>
-        p.Is switch
-        {
-            ShareKind.OneAtATime => "de uno en uno",
-            ShareKind.AnyNumber => "cualquier número a la vez",
-            ShareKind.AnySplit => "reparto libre",
-            ShareKind.InRotation => "en rotación",
-            ShareKind.InFixedOrder => "en orden fijo",
-            ShareKind.TurnsByRound => "por turnos de una ronda",
-            ShareKind.AttemptIsTurn => "un intento es un turno",
-            ShareKind.HandTag => "relevo con toque de mano",
-            ShareKind.NoHandTag => "relevo sin toque de mano",
-            ShareKind.TogetherAt => "a la vez en " + Usual(p.Text ?? ""),
-            ShareKind.ByMembers => p.N == 1 ? "por 1 miembro" : $"por {p.N} miembros",
-            ShareKind.AtLeast => $"al menos {p.N} {Per(p.Text)}",
-            ShareKind.AtMost => $"como mucho {p.N} seguidas",
-            ShareKind.AtMostTries => $"como mucho {p.N} intentos seguidos",
-            ShareKind.HandOverAfter => "relevo después de " + Usual(p.Text ?? ""),
-            _ => throw new InvalidOperationException("A way to share without Spanish words."),
-        };
-
-    private static string Per(string? tail) =>
-        tail switch
-        {
-            "each" => "cada uno",
-            "each of every movement" => "cada uno de cada ejercicio",
-            "each in every round" => "cada uno en cada ronda",
-            "a turn" => "por turno",
-            "a turn of every movement" => "por turno de cada ejercicio",
-            "a turn in every round" => "por turno en cada ronda",
-            _ => throw new InvalidOperationException("A share per something without Spanish words."),
-        };
 }

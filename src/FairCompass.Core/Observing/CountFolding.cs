@@ -88,7 +88,7 @@ internal sealed class CountFolding(IReadOnlyList<Observed> facts, Course course,
         return seen[0].Units;
     }
 
-    /// <summary>The sum of what members did, or of what was done in intervals; null when there are none, or one of them is disputed.</summary>
+    /// <summary>The sum of what members did, or of what was done in intervals; null when there are none, or one is disputed.</summary>
     private long? Shares(string piece, CourseStrand strand, List<Observed> shares, string about)
     {
         var sum = 0L;

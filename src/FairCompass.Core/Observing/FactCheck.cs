@@ -66,7 +66,8 @@ internal static class FactCheck
             ? null
             : new(
                 "credit",
-                $"No count is worth {f.Credit}: {units} {(units == 1 ? "unit is" : "units are")} worth {strand.Counter.Sum(units, Tally.Credit)}."
+                $"No count is worth {f.Credit}: {units} {(units == 1 ? "unit is" : "units are")} worth "
+                    + $"{strand.Counter.Sum(units, Tally.Credit)}."
             );
     }
 

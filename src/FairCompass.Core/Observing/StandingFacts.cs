@@ -1,5 +1,3 @@
-using FairCompass.Core.Quantities;
-
 namespace FairCompass.Core.Observing;
 
 /// <summary>Which facts of a set hold: each once, and none that was taken back or replaced. The order in which they came does not
@@ -91,7 +89,7 @@ internal static class StandingFacts
         }
     }
 
-    /// <summary>A fact holds unless one that holds takes it back or replaces it. Facts that take back one another in a circle do not.</summary>
+    /// <summary>A fact holds unless one that holds takes it back or replaces it. Facts that do so in a circle do not hold.</summary>
     private static bool Holds(
         Guid id,
         Dictionary<Guid, Observed> facts,

@@ -1,12 +1,11 @@
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Phrases;
 
 namespace FairCompass.Core.Policies;
 
 /// <summary>Topics that rewrite clauses of movements. Each has a school in force, so that no standard is without one.</summary>
-internal static class MovementTopics
+internal static partial class MovementTopics
 {
     private static School S(string name, Said label, Said judges, Said athletes, params Phrase[] rewrites) =>
         new(name, label, judges, athletes) { Rewrites = rewrites.ToEq() };
@@ -14,472 +13,221 @@ internal static class MovementTopics
     private static Topic T(string name, Said question, string inForce, Said why, params School[] schools) =>
         new(name, question, inForce, inForce, why, schools.ToEq());
 
-    public static Eq<Topic> All { get; } =
-    [
-        T(
-            "grip",
-            ("May the bar be held underhand?", "¿Se permite el agarre supino?"),
-            "any",
-            ("One thing less to watch; it gives no advantage in volume.", "Una cosa menos que vigilar; no da ventaja en volumen."),
-            S(
-                "any",
-                ("Any grip", "Cualquier agarre"),
-                ("Nothing to look at.", "Nada que mirar."),
-                ("Hold as you like.", "Agarrar como se quiera."),
-                Hanging.AnyGrip
-            ),
-            S(
-                "overhand",
-                ("Overhand only", "Solo prono"),
-                ("Look at the palms at the start of each set.", "Mirar las palmas al empezar cada serie."),
-                ("Palms away from you.", "Palmas hacia fuera."),
-                Hanging.OverhandOnly
-            )
-        ),
-        T(
-            "tape and grips",
-            ("Tape on the bar and grips on the hands?", "¿Cinta en la barra y calleras en las manos?"),
-            "not both",
-            ("Both together thicken the grip and help unevenly.", "Las dos cosas juntas cambian el agarre y ayudan de forma desigual."),
-            S(
-                "either",
-                ("Either one", "Una de las dos"),
-                ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
-                ("Tape or grips.", "Cinta o calleras.")
-            ),
-            S(
-                "not both",
-                ("One, not both", "Una, no las dos"),
-                ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
-                ("With grips, hold the bare bar.", "Con calleras, barra desnuda.")
-            ),
-            S("both", ("Both", "Las dos"), ("Nothing to look at.", "Nada que mirar."), ("Use both if you like.", "Se pueden usar las dos."))
-        ),
-        T(
-            "feet on the bar",
-            ("Toes-to-bar: must both feet touch at once?", "Pies a la barra: ¿deben tocar a la vez?"),
-            "together",
-            ("One moment is easier to see than two.", "Un momento se ve mejor que dos."),
-            S(
-                "together",
-                ("Together", "A la vez"),
-                ("One touch, one call.", "Un contacto, una señal."),
-                ("Both feet in one moment.", "Los dos pies a la vez."),
-                Hanging.ToesBoth
-            ),
-            S(
-                "one after the other",
-                ("One after the other", "Uno tras otro"),
-                ("Watch two touches.", "Vigilar dos contactos."),
-                ("Each foot must touch.", "Cada pie debe tocar."),
-                Hanging.ToesEither
-            )
-        ),
-        T(
-            "feet and hands",
-            ("Toes-to-bar: between the hands?", "Pies a la barra: ¿entre las manos?"),
-            "between",
-            ("It fixes the width for everybody.", "Fija la anchura para todos."),
-            S(
-                "between",
-                ("Between the hands", "Entre las manos"),
-                ("Stand a step in front.", "Colocarse un paso delante."),
-                ("Feet inside the hands.", "Pies por dentro de las manos."),
-                Hanging.BetweenHands
-            ),
-            S(
-                "anywhere",
-                ("Anywhere on the bar", "En cualquier parte"),
-                ("Only the touch matters.", "Solo importa el contacto."),
-                ("Touch anywhere.", "Tocar donde sea."),
-                Hanging.OutsideHandsToo
-            )
-        ),
-        T(
-            "bottom of the hang",
-            ("Toes-to-bar and raises: what is the bottom?", "Pies a la barra y elevaciones: ¿qué es abajo?"),
-            "behind the bar",
-            ("A plane can be seen from the side by anybody.", "Un plano lo ve cualquiera de lado."),
-            S(
-                "behind the bar",
-                ("Heels behind the bar", "Talones detrás de la barra"),
-                ("Sight along the plane of the bar.", "Mirar por el plano de la barra."),
-                ("Swing through every rep.", "Pasar atrás en cada repetición."),
-                Entry.HeelsBehindBar
-            ),
-            S(
-                "behind the upright",
-                ("Heels behind the upright", "Talones detrás del poste"),
-                ("Sight along the upright.", "Mirar por el poste."),
-                ("Swing past the upright.", "Pasar el poste."),
-                Entry.HeelsBehindUpright
-            ),
-            S(
-                "open hips",
-                ("Open hips", "Cadera abierta"),
-                ("Watch the angle of the hip.", "Vigilar el ángulo de la cadera."),
-                ("Open the hips fully.", "Abrir del todo la cadera."),
-                Entry.OpenHips
-            )
-        ),
-        T(
-            "chin",
-            ("Pull-ups: chin over the bar, or through its plane?", "Dominadas: ¿barbilla por encima o rompiendo el plano?"),
-            "over",
-            ("“Over” can be seen with a gap.", "«Por encima» se ve con un hueco."),
-            S(
-                "over",
-                ("Over", "Por encima"),
-                ("See air between chin and bar.", "Ver aire entre barbilla y barra."),
-                ("Clear the bar.", "Superar la barra."),
-                Hanging.ChinOver
-            ),
-            S(
-                "through",
-                ("Through the plane", "Romper el plano"),
-                ("Level is good once broken.", "Basta romper el plano."),
-                ("Break the plane.", "Romper el plano."),
-                Hanging.ChinThrough
-            )
-        ),
-        T(
-            "chest",
-            ("Chest-to-bar: where may the chest touch?", "Pecho a barra: ¿dónde puede tocar?"),
-            "below the collarbone",
-            ("It keeps the neck out.", "Deja fuera el cuello."),
-            S(
-                "below the collarbone",
-                ("Below the collarbone", "Por debajo de la clavícula"),
-                ("See where it touches.", "Ver dónde toca."),
-                ("Touch below the collarbone.", "Tocar por debajo de la clavícula."),
-                Hanging.ChestTouch
-            ),
-            S(
-                "any",
-                ("Any part of the chest", "Cualquier parte del pecho"),
-                ("Any touch is good.", "Cualquier contacto vale."),
-                ("Touch with the chest.", "Tocar con el pecho."),
-                Hanging.ChestAny
-            )
-        ),
-        T(
-            "burpee step",
-            ("Burpees: may the feet step?", "Burpees: ¿se permite el paso?"),
-            "allowed",
-            ("Tiers differ; name the division that must jump.", "Los niveles difieren; nombrar la división que debe saltar."),
-            S(
-                "allowed",
-                ("Stepping allowed", "Paso permitido"),
-                ("Feet are not judged.", "Los pies no se juzgan."),
-                ("Step or jump.", "Paso o salto."),
-                OnTheFloor.BurpeeStep
-            ),
-            S(
-                "jump",
-                ("Jump back and in", "Saltar atrás y adelante"),
-                ("Watch both feet twice.", "Vigilar los dos pies dos veces."),
-                ("Both feet together, back and in.", "Los dos pies a la vez, atrás y adelante."),
-                OnTheFloor.BurpeeJump
-            )
-        ),
-        T(
-            "failed jump",
-            ("A failed jump over bar or box: what is redone?", "Salto fallido sobre barra o cajón: ¿qué se repite?"),
-            "jump again",
-            ("The floor part was good; only the fault is paid.", "La parte del suelo fue buena; solo se paga el fallo."),
-            S(
-                "jump again",
-                ("Jump again", "Saltar de nuevo"),
-                ("Send back to the bar.", "Devolver a la barra."),
-                ("Only the jump is repeated.", "Solo se repite el salto."),
-                OnTheFloor.OverBar,
-                OnTheFloor.TwoFeet
-            ),
-            S(
-                "whole rep",
-                ("Whole rep", "Repetición entera"),
-                ("Send back to the floor.", "Devolver al suelo."),
-                ("The whole rep is repeated.", "Se repite toda la repetición."),
-                OnTheFloor.OverBarWhole,
-                OnTheFloor.TwoFeetWhole
-            )
-        ),
-        T(
-            "two-foot landing",
-            ("Jumps over a bar: two feet together?", "Saltos sobre la barra: ¿los dos pies a la vez?"),
-            "yes",
-            ("It is seen from the end of the bar.", "Se ve desde el extremo de la barra."),
-            S(
-                "yes",
-                ("Two feet", "Los dos pies"),
-                ("Watch take-off and landing.", "Vigilar despegue y aterrizaje."),
-                ("Jump and land with both.", "Saltar y caer con los dos.")
-            ),
-            S(
-                "no",
-                ("One foot allowed", "Un pie permitido"),
-                ("Only the clearance matters.", "Solo importa no tocar."),
-                ("Step or jump over.", "Pasar con paso o salto."),
-                OnTheFloor.StepLanding
-            )
-        ),
-        T(
-            "box",
-            ("Box jump-overs: feet on top, or may the box be cleared?", "Saltos al cajón: ¿pisarlo o pasarlo sin tocar?"),
-            "on top",
-            ("A touch on top is safer and easier to see.", "Pisar arriba es más seguro y se ve mejor."),
-            S(
-                "on top",
-                ("Both feet on top", "Los dos pies arriba"),
-                ("See both feet on top.", "Ver los dos pies arriba."),
-                ("Stand on top.", "Pisar arriba."),
-                OnTheFloor.BoxTop
-            ),
-            S(
-                "may be cleared",
-                ("May be cleared", "Se puede pasar sin pisar"),
-                ("Only both sides matter.", "Solo importan los dos lados."),
-                ("Clear it or stand on it.", "Pasarlo o pisarlo."),
-                OnTheFloor.BoxClear
-            )
-        ),
-        T(
-            "low catch",
-            ("A power lift caught low?", "¿Una cargada o arrancada de potencia recibida baja?"),
-            "no rep",
-            (
-                "The name says power; the full lift has a name of its own.",
-                "El nombre dice potencia; el levantamiento completo tiene su nombre."
-            ),
-            S(
-                "no rep",
-                ("No rep", "No válida"),
-                ("See the hip above the knee.", "Ver la cadera por encima de la rodilla."),
-                ("Catch high.", "Recibir alto."),
-                Lifting.PowerHigh
-            ),
-            S(
-                "good",
-                ("Good", "Válida"),
-                ("Depth is not judged.", "La profundidad no se juzga."),
-                ("Any depth.", "Cualquier profundidad."),
-                Lifting.PowerMayRide
-            )
-        ),
-        T(
-            "wall-ball rebound",
-            ("A ball that fell: caught on the bounce?", "Un balón caído: ¿se recoge en el bote?"),
-            "hold and stand",
-            ("A bounce is no squat; everybody starts the same.", "El bote no es una sentadilla; todos empiezan igual."),
-            S(
-                "hold and stand",
-                ("Hold still and stand", "Parar y de pie"),
-                ("See the athlete stand.", "Ver al atleta de pie."),
-                ("Pick up, stand, squat.", "Recoger, de pie, bajar."),
-                OnTheFloor.NoBounceCatch
-            ),
-            S(
-                "bounce allowed",
-                ("Bounce allowed", "Bote permitido"),
-                ("Nothing to look at.", "Nada que mirar."),
-                ("Catch it on the bounce.", "Recogerlo en el bote."),
-                OnTheFloor.BounceCatchAllowed
-            )
-        ),
-        T(
-            "chest on the bar",
-            ("Muscle-up: caught on the chest?", "Muscle-up: ¿apoyo en el pecho?"),
-            "good",
-            ("Contact on the way is hard to rule out fairly.", "El contacto en el camino es difícil de excluir con justicia."),
-            S(
-                "good",
-                ("Good", "Válida"),
-                ("Judge the lock-out only.", "Juzgar solo el bloqueo."),
-                ("Contact is allowed.", "Se permite el contacto."),
-                Hanging.ChestCatchAllowed
-            ),
-            S(
-                "no rep",
-                ("No rep", "No válida"),
-                ("Watch the chest on the way.", "Vigilar el pecho en el camino."),
-                ("Stay clear of the bar.", "No apoyarse en la barra."),
-                Hanging.NoChestCatch
-            )
-        ),
-        T(
-            "handstand hands",
-            ("Handstand push-up: what must be inside the zone?", "Flexión en vertical: ¿qué debe estar dentro?"),
-            "palms",
-            ("A finger over a tape cannot be judged at speed.", "Un dedo sobre la cinta no se puede juzgar rápido."),
-            S(
-                "palms",
-                ("Palms inside", "Palmas dentro"),
-                ("See both palms inside.", "Ver las dos palmas dentro."),
-                ("Fingers may reach over.", "Los dedos pueden salir."),
-                Hanging.HandsInBox
-            ),
-            S(
-                "fingers",
-                ("Palms and fingers inside", "Palmas y dedos dentro"),
-                ("See every finger inside.", "Ver todos los dedos dentro."),
-                ("All of the hand inside.", "Toda la mano dentro."),
-                Hanging.HandsInBox with
-                {
-                    Text = ("Palms and fingers stay inside the marked zone.", "Palmas y dedos siguen dentro de la zona marcada."),
-                    Fault = Hanging.HandsInBox.Fault! with
-                    {
-                        Sign = ("A palm or finger is outside the zone.", "Una palma o un dedo está fuera de la zona."),
-                    },
-                    Of = new()
-                    {
-                        BodyPart = "palms and fingers",
-                        Zone = "marked zone",
-                        OnTheLine = OnTheLine.In,
-                    },
-                }
-            )
-        ),
-        T(
-            "sumo stance",
-            ("Deadlift: hands inside the knees?", "Peso muerto: ¿manos por dentro de las rodillas?"),
-            "no",
-            ("One stance makes the lift the same for all.", "Una sola posición hace igual el levantamiento."),
-            S(
-                "no",
-                ("Hands outside", "Manos por fuera"),
-                ("See hands outside the knees.", "Ver las manos por fuera."),
-                ("Hold outside the knees.", "Agarrar por fuera."),
-                Lifting.ArmsOutside
-            ),
-            S(
-                "yes",
-                ("Any stance", "Cualquier posición"),
-                ("Stance is not judged.", "La posición no se juzga."),
-                ("Stand as you like.", "Colocarse como se quiera."),
-                Lifting.SumoAllowed
-            )
-        ),
-        T(
-            "swing height",
-            ("Kettlebell swing without a named height: how high?", "Balanceo de pesa rusa sin altura indicada: ¿hasta dónde?"),
-            "overhead",
-            ("Overhead is the same for every stature.", "Arriba es igual para toda estatura."),
-            S(
-                "overhead",
-                ("Overhead", "Arriba"),
-                ("See the bottom of the bell up.", "Ver la base de la pesa hacia arriba."),
-                ("All the way up.", "Hasta arriba."),
-                Lifting.BellOverhead
-            ),
-            S(
-                "eye level",
-                ("Eye level", "Altura de los ojos"),
-                ("Eyes of the judge at eye height.", "Ojos del juez a esa altura."),
-                ("To the eyes.", "Hasta los ojos."),
-                Lifting.BellEye with
-                {
-                    Id = Lifting.BellOverhead.Id,
-                }
-            )
-        ),
-        T(
-            "on the line",
-            ("On the line: in or out?", "Sobre la línea: ¿dentro o fuera?"),
-            "out",
-            ("Crossed means seen beyond.", "Pasada quiere decir vista al otro lado."),
-            S(
-                "out",
-                ("On the line is not over", "Sobre la línea no es pasada"),
-                ("See floor between line and foot.", "Ver suelo entre línea y pie."),
-                ("Cross it fully.", "Pasarla del todo."),
-                OnTheFloor.SectionFeet,
-                OnTheFloor.SectionHands,
-                OnTheFloor.SectionBoth
-            ),
-            S(
-                "in",
-                ("On the line counts", "Sobre la línea cuenta"),
-                ("A touch of the line is enough.", "Basta tocar la línea."),
-                ("Reach the line.", "Llegar a la línea."),
-                OnLine(OnTheFloor.SectionFeet),
-                OnLine(OnTheFloor.SectionHands),
-                OnLine(OnTheFloor.SectionBoth)
-            )
-        ),
-        T(
-            "dropping",
-            ("May a bar be dropped from overhead?", "¿Se puede soltar la barra desde arriba?"),
-            "only when settled",
-            ("It protects the neighbours and the floor.", "Protege a los vecinos y el suelo."),
-            S(
-                "allowed",
-                ("Allowed", "Permitido"),
-                ("Keep the space clear.", "Mantener el espacio libre."),
-                ("Drop it under control.", "Soltarla con control."),
-                Lifting.DropAllowed
-            ),
-            S(
-                "only when settled",
-                ("Allowed; next lift only when it lies still", "Permitido; siguiente solo con la barra quieta"),
-                ("Call “wait, bar” until it lies still.", "Decir «esperar, barra» hasta que pare."),
-                ("Wait for the bar.", "Esperar a la barra."),
-                Lifting.DropSettled
-            ),
-            S(
-                "no rep",
-                ("A drop is no rep", "Soltarla es nula"),
-                ("Watch the way down too.", "Vigilar también la bajada."),
-                ("Bring it down by hand.", "Bajarla con las manos."),
-                Lifting.NoDrop
-            )
-        ),
-        T(
-            "bounce",
-            ("Touch and go, and bouncing off the floor?", "¿Toque continuo y rebote en el suelo?"),
-            "touch and go",
-            ("A bounce helps who has new plates.", "El rebote ayuda a quien tiene discos nuevos."),
-            S(
-                "touch and go",
-                ("Touch and go, no bounce", "Toque continuo, sin rebote"),
-                ("Hear the bounce.", "Oír el rebote."),
-                ("Touch, do not bounce.", "Tocar, no rebotar."),
-                Lifting.NoBounce
-            ),
-            S(
-                "bounce allowed",
-                ("Bounce allowed", "Rebote permitido"),
-                ("Nothing to listen for.", "Nada que oír."),
-                ("As you like.", "Como se quiera."),
-                Lifting.BounceAllowed
-            ),
-            S(
-                "dead stop",
-                ("Dead stop", "Parada completa"),
-                ("See the bar lie still.", "Ver la barra quieta."),
-                ("Stop every rep on the floor.", "Parar en el suelo cada vez."),
-                Lifting.DeadStop
-            )
-        ),
-    ];
+    public static Eq<Topic> All { get; } = [.. Bodies, .. Loads];
 
-    private static Phrase OnLine(Phrase p) =>
-        p with
-        {
-            Text = (
-                p.Text.English.Replace("has crossed its mark", "is on or over its mark", StringComparison.Ordinal)
-                    .Replace("have crossed its mark completely", "are on or over its mark", StringComparison.Ordinal)
-                    .Replace("have crossed its mark", "are on or over its mark", StringComparison.Ordinal),
-                p.Text.Spanish!.Replace("ha pasado la marca", "está sobre la marca o la ha pasado", StringComparison.Ordinal)
-                    .Replace("han pasado la marca por completo", "están sobre la marca o la han pasado", StringComparison.Ordinal)
-                    .Replace("han pasado la marca", "están sobre la marca o la han pasado", StringComparison.Ordinal)
-            ),
-            Fault = p.Fault! with
-            {
-                Sign = (
-                    p.Fault!.Sign.English.Replace(" on or before the mark", " before the mark", StringComparison.Ordinal),
-                    p.Fault.Sign.Spanish!.Replace("sobre la marca o antes", "antes de la marca", StringComparison.Ordinal)
+    private static Eq<Topic> Bodies =>
+        [
+            T(
+                "grip",
+                ("May the bar be held underhand?", "¿Se permite el agarre supino?"),
+                "any",
+                ("One thing less to watch; it gives no advantage in volume.", "Una cosa menos que vigilar; no da ventaja en volumen."),
+                S(
+                    "any",
+                    ("Any grip", "Cualquier agarre"),
+                    ("Nothing to look at.", "Nada que mirar."),
+                    ("Hold as you like.", "Agarrar como se quiera."),
+                    Hanging.AnyGrip
                 ),
-            },
-            Of = p.Of! with { OnTheLine = OnTheLine.In },
-        };
+                S(
+                    "overhand",
+                    ("Overhand only", "Solo prono"),
+                    ("Look at the palms at the start of each set.", "Mirar las palmas al empezar cada serie."),
+                    ("Palms away from you.", "Palmas hacia fuera."),
+                    Hanging.OverhandOnly
+                )
+            ),
+            T(
+                "tape and grips",
+                ("Tape on the bar and grips on the hands?", "¿Cinta en la barra y calleras en las manos?"),
+                "not both",
+                ("Both together thicken the grip and help unevenly.", "Las dos cosas juntas cambian el agarre y ayudan de forma desigual."),
+                S(
+                    "either",
+                    ("Either one", "Una de las dos"),
+                    ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
+                    ("Tape or grips.", "Cinta o calleras.")
+                ),
+                S(
+                    "not both",
+                    ("One, not both", "Una, no las dos"),
+                    ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
+                    ("With grips, hold the bare bar.", "Con calleras, barra desnuda.")
+                ),
+                S(
+                    "both",
+                    ("Both", "Las dos"),
+                    ("Nothing to look at.", "Nada que mirar."),
+                    ("Use both if you like.", "Se pueden usar las dos.")
+                )
+            ),
+            T(
+                "feet on the bar",
+                ("Toes-to-bar: must both feet touch at once?", "Pies a la barra: ¿deben tocar a la vez?"),
+                "together",
+                ("One moment is easier to see than two.", "Un momento se ve mejor que dos."),
+                S(
+                    "together",
+                    ("Together", "A la vez"),
+                    ("One touch, one call.", "Un contacto, una señal."),
+                    ("Both feet in one moment.", "Los dos pies a la vez."),
+                    Hanging.ToesBoth
+                ),
+                S(
+                    "one after the other",
+                    ("One after the other", "Uno tras otro"),
+                    ("Watch two touches.", "Vigilar dos contactos."),
+                    ("Each foot must touch.", "Cada pie debe tocar."),
+                    Hanging.ToesEither
+                )
+            ),
+            T(
+                "feet and hands",
+                ("Toes-to-bar: between the hands?", "Pies a la barra: ¿entre las manos?"),
+                "between",
+                ("It fixes the width for everybody.", "Fija la anchura para todos."),
+                S(
+                    "between",
+                    ("Between the hands", "Entre las manos"),
+                    ("Stand a step in front.", "Colocarse un paso delante."),
+                    ("Feet inside the hands.", "Pies por dentro de las manos."),
+                    Hanging.BetweenHands
+                ),
+                S(
+                    "anywhere",
+                    ("Anywhere on the bar", "En cualquier parte"),
+                    ("Only the touch matters.", "Solo importa el contacto."),
+                    ("Touch anywhere.", "Tocar donde sea."),
+                    Hanging.OutsideHandsToo
+                )
+            ),
+            T(
+                "bottom of the hang",
+                ("Toes-to-bar and raises: what is the bottom?", "Pies a la barra y elevaciones: ¿qué es abajo?"),
+                "behind the bar",
+                ("A plane can be seen from the side by anybody.", "Un plano lo ve cualquiera de lado."),
+                S(
+                    "behind the bar",
+                    ("Heels behind the bar", "Talones detrás de la barra"),
+                    ("Sight along the plane of the bar.", "Mirar por el plano de la barra."),
+                    ("Swing through every rep.", "Pasar atrás en cada repetición."),
+                    Entry.HeelsBehindBar
+                ),
+                S(
+                    "behind the upright",
+                    ("Heels behind the upright", "Talones detrás del poste"),
+                    ("Sight along the upright.", "Mirar por el poste."),
+                    ("Swing past the upright.", "Pasar el poste."),
+                    Entry.HeelsBehindUpright
+                ),
+                S(
+                    "open hips",
+                    ("Open hips", "Cadera abierta"),
+                    ("Watch the angle of the hip.", "Vigilar el ángulo de la cadera."),
+                    ("Open the hips fully.", "Abrir del todo la cadera."),
+                    Entry.OpenHips
+                )
+            ),
+            T(
+                "chin",
+                ("Pull-ups: chin over the bar, or through its plane?", "Dominadas: ¿barbilla por encima o rompiendo el plano?"),
+                "over",
+                ("“Over” can be seen with a gap.", "«Por encima» se ve con un hueco."),
+                S(
+                    "over",
+                    ("Over", "Por encima"),
+                    ("See air between chin and bar.", "Ver aire entre barbilla y barra."),
+                    ("Clear the bar.", "Superar la barra."),
+                    Hanging.ChinOver
+                ),
+                S(
+                    "through",
+                    ("Through the plane", "Romper el plano"),
+                    ("Level is good once broken.", "Basta romper el plano."),
+                    ("Break the plane.", "Romper el plano."),
+                    Hanging.ChinThrough
+                )
+            ),
+            T(
+                "chest",
+                ("Chest-to-bar: where may the chest touch?", "Pecho a barra: ¿dónde puede tocar?"),
+                "below the collarbone",
+                ("It keeps the neck out.", "Deja fuera el cuello."),
+                S(
+                    "below the collarbone",
+                    ("Below the collarbone", "Por debajo de la clavícula"),
+                    ("See where it touches.", "Ver dónde toca."),
+                    ("Touch below the collarbone.", "Tocar por debajo de la clavícula."),
+                    Hanging.ChestTouch
+                ),
+                S(
+                    "any",
+                    ("Any part of the chest", "Cualquier parte del pecho"),
+                    ("Any touch is good.", "Cualquier contacto vale."),
+                    ("Touch with the chest.", "Tocar con el pecho."),
+                    Hanging.ChestAny
+                )
+            ),
+            T(
+                "burpee step",
+                ("Burpees: may the feet step?", "Burpees: ¿se permite el paso?"),
+                "allowed",
+                ("Tiers differ; name the division that must jump.", "Los niveles difieren; nombrar la división que debe saltar."),
+                S(
+                    "allowed",
+                    ("Stepping allowed", "Paso permitido"),
+                    ("Feet are not judged.", "Los pies no se juzgan."),
+                    ("Step or jump.", "Paso o salto."),
+                    OnTheFloor.BurpeeStep
+                ),
+                S(
+                    "jump",
+                    ("Jump back and in", "Saltar atrás y adelante"),
+                    ("Watch both feet twice.", "Vigilar los dos pies dos veces."),
+                    ("Both feet together, back and in.", "Los dos pies a la vez, atrás y adelante."),
+                    OnTheFloor.BurpeeJump
+                )
+            ),
+            T(
+                "failed jump",
+                ("A failed jump over bar or box: what is redone?", "Salto fallido sobre barra o cajón: ¿qué se repite?"),
+                "jump again",
+                ("The floor part was good; only the fault is paid.", "La parte del suelo fue buena; solo se paga el fallo."),
+                S(
+                    "jump again",
+                    ("Jump again", "Saltar de nuevo"),
+                    ("Send back to the bar.", "Devolver a la barra."),
+                    ("Only the jump is repeated.", "Solo se repite el salto."),
+                    OnTheFloor.OverBar,
+                    OnTheFloor.TwoFeet
+                ),
+                S(
+                    "whole rep",
+                    ("Whole rep", "Repetición entera"),
+                    ("Send back to the floor.", "Devolver al suelo."),
+                    ("The whole rep is repeated.", "Se repite toda la repetición."),
+                    OnTheFloor.OverBarWhole,
+                    OnTheFloor.TwoFeetWhole
+                )
+            ),
+            T(
+                "two-foot landing",
+                ("Jumps over a bar: two feet together?", "Saltos sobre la barra: ¿los dos pies a la vez?"),
+                "yes",
+                ("It is seen from the end of the bar.", "Se ve desde el extremo de la barra."),
+                S(
+                    "yes",
+                    ("Two feet", "Los dos pies"),
+                    ("Watch take-off and landing.", "Vigilar despegue y aterrizaje."),
+                    ("Jump and land with both.", "Saltar y caer con los dos.")
+                ),
+                S(
+                    "no",
+                    ("One foot allowed", "Un pie permitido"),
+                    ("Only the clearance matters.", "Solo importa no tocar."),
+                    ("Step or jump over.", "Pasar con paso o salto."),
+                    OnTheFloor.StepLanding
+                )
+            ),
+        ];
 }

@@ -5,7 +5,6 @@ using FairCompass.Core.Format;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;

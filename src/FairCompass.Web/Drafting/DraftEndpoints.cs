@@ -6,7 +6,6 @@ using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 

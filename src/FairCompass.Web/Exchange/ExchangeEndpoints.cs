@@ -1,12 +1,10 @@
 using System.Text;
 using System.Text.Json;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;

@@ -1,9 +1,7 @@
-using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Measuring;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 

@@ -4,7 +4,6 @@ using FairCompass.Core.Interviewing;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Publishing;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 

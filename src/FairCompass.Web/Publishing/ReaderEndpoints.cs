@@ -3,9 +3,7 @@ using System.Text;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 

@@ -1,7 +1,5 @@
 using FairCompass.Core.Competitions;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.Scoring;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;

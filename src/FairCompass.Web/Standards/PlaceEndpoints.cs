@@ -4,7 +4,6 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Standards;
 using FairCompass.Store;
-using FairCompass.Web.Competitions;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -93,7 +92,7 @@ public static class PlaceEndpoints
             {
                 SaveResult<string>.Saved saved => Here(
                     saved.Now.Revision,
-                    Understanding.Of(found.Draft.Competition, saved.Now.Value),
+                    Understanding.Of(found.Draft.Competition, saved.Now.Value, cancel),
                     found.Standard
                 ),
                 SaveResult<string>.Outdated => Outdated(),

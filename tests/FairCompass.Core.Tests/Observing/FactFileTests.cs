@@ -124,7 +124,8 @@ public class FactFileTests
     public void A_fact_without_its_keys_or_with_others_is_named(string keys, string key)
     {
         var json =
-            """{"format":"fair-compass/facts","version":1,"facts":[{"id":"00000001-0000-0000-0000-000000000000","by":"J","at":"2027-06-12T09:00:00Z","device":"desk","sequence":1,"""
+            "{\"format\":\"fair-compass/facts\",\"version\":1,\"facts\":[{\"id\":\"00000001-0000-0000-0000-000000000000\","
+            + "\"by\":\"J\",\"at\":\"2027-06-12T09:00:00Z\",\"device\":\"desk\",\"sequence\":1,"
             + keys
             + "}]}";
         Assert.Equal($"$.facts[0].{key}", Assert.ThrowsAny<JsonException>(() => FactFiles.Read(json)).Path);

@@ -174,7 +174,7 @@ public class FoldingTests
         var reading = Fold(Ferry, At(1, fact), good);
         Assert.True(
             reading.Troubles is [{ } trouble] && trouble.Fact == Id(1) && trouble.Field == field,
-            $"{why}: {reading.Troubles.FirstOrDefault()}"
+            $"{why}: {string.Join("; ", reading.Troubles)}"
         );
         Assert.Equal(Fold(Ferry, good).Run, reading.Run);
     }
