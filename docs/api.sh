@@ -26,3 +26,7 @@ printf '\n# GET /api/workouts/%s/export\n' "$workout"
 curl -fsS "$base/api/workouts/$workout/export"; printf '\n'
 printf '\n# GET /api/workouts/%s/prescriptions.csv\n' "$workout"
 curl -fsS "$base/api/workouts/$workout/prescriptions.csv"
+
+# A change of a text by command: edits in UTF-16 offsets, with the hash of the text that they hold for. Nothing is stored.
+printf '\n# POST /api/competitions/%s/edit < edit.json\n' "$made"
+curl -fsS -H 'Content-Type: application/json' --data-binary @edit.json "$base/api/competitions/$made/edit"; printf '\n'

@@ -21,6 +21,15 @@ public class OddRequestTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     [Fact]
+    public async Task Keys_that_are_missing_are_named()
+    {
+        var (_, problem) = await api.Post("/api/rank", """{"entries":[{"name":"a"}]}""");
+        Assert.Equal("This is missing.", problem!["errors"]!["$.entries[0].results"]![0]!.GetValue<string>());
+        var (_, draft) = await api.Post($"/api/competitions/{api.Competition}/explain", "{}");
+        Assert.Equal(["$.body", "$.doc"], draft!["errors"]!.AsObject().Select(e => e.Key).Order());
+    }
+
+    [Fact]
     public async Task Null_is_no_run()
     {
         var competition = (await api.Get($"/api/competitions/{api.Competition}"))["competition"]!;

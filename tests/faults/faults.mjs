@@ -70,7 +70,7 @@ async function certain(method, path, body, headers = {}) {
         headers: { "Content-Type": "application/json", ...headers },
         signal: cut.signal,
       });
-      const json = await answer.json().catch(() => null);
+      const json = answer.status === 204 ? null : await answer.json();
       if (answer.status < 500) return { status: answer.status, body: json };
     } catch {
       // Cut off, refused, or killed: nobody knows whether it was done.

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using FairCompass.Core.Json;
 using FairCompass.Core.Quantities;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
@@ -67,13 +68,28 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
 
     private static IResult Malformed(JsonException json)
     {
-        var path = FairCompass.Core.Json.JsonPlace.Of(json);
+        var path = JsonPlace.Of(json);
+        if (MissingKeys.Match(json.Message) is { Success: true } missing)
+        {
+            // The serializer names the keys of an object that are not there; each is its own field.
+            return Results.ValidationProblem(
+                missing.Groups["key"].Captures.ToDictionary(k => $"{path}.{k.Value}", _ => Missing),
+                title: "The JSON is not understood.",
+                statusCode: 400
+            );
+        }
+
         return Results.ValidationProblem(
             new Dictionary<string, string[]> { [path] = [Sentence(json)] },
             title: "The JSON is not understood.",
             statusCode: 400
         );
     }
+
+    private static readonly string[] Missing = ["This is missing."];
+
+    [GeneratedRegex("missing required properties including: (?:'(?<key>[^']+)'(?:, )?)+")]
+    private static partial Regex MissingKeys { get; }
 
     private static string Sentence(JsonException json)
     {

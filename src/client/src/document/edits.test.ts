@@ -2,29 +2,44 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applied, moved, offsets } from "./edits";
 
-const text = fc.string({ unit: fc.constantFrom("a", "b", "\n", " ", "é"), maxLength: 40 });
+/** A text whose lines all differ, so that each place in it can only be itself. */
+const lines = fc.array(fc.string({ unit: fc.constantFrom("a", "b", " ", "é"), maxLength: 6 }), { minLength: 1, maxLength: 9 });
+const distinct = (words: string[]) => words.map((w, i) => String.fromCharCode(65 + i) + w);
+const word = fc.string({ unit: fc.constantFrom("x", "y"), minLength: 1, maxLength: 9 });
+const typing = fc.string({ unit: fc.constantFrom("x", "y", "\n"), minLength: 1, maxLength: 9 });
 
 describe("edits and the text they are for", () => {
   it("are applied as they are to the text they were made for", () => {
     expect(applied("abcd", moved([{ from: 1, to: 2, insert: "X" }], "abcd", "abcd")!)).toBe("aXcd");
   });
 
-  /** Typing somewhere else and an edit lead to the same text in either order; typing at the edit's own place is refused. */
-  it("commute with what was typed elsewhere, or are refused", () => {
+  /** What is typed in other lines, at several places, and an edit lead to the same text in either order. */
+  it("commute with what was typed in other lines", () => {
     fc.assert(
-      fc.property(text, fc.nat(), fc.nat(), fc.nat(), fc.nat(), text, text, (base, a, b, c, d, insert, typed) => {
-        const place = (x: number, y: number) => [x % (base.length + 1), y % (base.length + 1)].sort((m, n) => m - n) as [number, number];
-        const [from, to] = place(a, b);
-        const [at, until] = place(c, d);
-        const now = base.slice(0, at) + typed + base.slice(until);
-        const edits = moved([{ from, to, insert }], base, now);
-        if (edits === null) return;
-        const edited = applied(now, edits);
-        // The words that the edit replaces are still the same words.
-        expect(now.slice(edits[0]!.from, edits[0]!.to)).toBe(base.slice(from, to));
-        expect(edited.length).toBe(now.length - (to - from) + insert.length);
-        if (to < at) expect(edited).toBe(base.slice(0, from) + insert + base.slice(to, at) + typed + base.slice(until));
-        if (from > until) expect(edited).toBe(base.slice(0, at) + typed + base.slice(until, from) + insert + base.slice(to));
+      fc.property(lines, fc.array(fc.option(word), { maxLength: 9 }), fc.nat(), (words, typed, nth) => {
+        const base = distinct(words);
+        const own = nth % base.length;
+        // A line is typed into in its middle, so that its edges stay as they were.
+        const now = base.map((l, i) => (i !== own && typed[i] ? l[0]! + typed[i] + l.slice(1) + "!" : l));
+        const at = base.slice(0, own).reduce((sum, l) => sum + l.length + 1, 0);
+        const edits = moved([{ from: at, to: at + base[own]!.length, insert: "*" }], base.join("\n"), now.join("\n"));
+        expect(edits).not.toBeNull();
+        expect(applied(now.join("\n"), edits!)).toBe(now.map((l, i) => (i === own ? "*" : l)).join("\n"));
+      }),
+    );
+  });
+
+  it("are refused when their own line was typed into", () => {
+    fc.assert(
+      fc.property(lines, typing, fc.nat(), fc.nat(), (words, typed, nth, place) => {
+        const base = distinct(words);
+        const own = nth % base.length;
+        const at = base.slice(0, own).reduce((sum, l) => sum + l.length + 1, 0);
+        const into = at + (place % (base[own]!.length + 1));
+        const text = base.join("\n");
+        const edits = moved([{ from: at, to: at + 1, insert: "*" }], text, text.slice(0, into) + typed + text.slice(into));
+        // A whole line put above or below leaves the edit's own line as it was; anything else is refused.
+        if (edits !== null) expect(typed.startsWith("\n") || typed.endsWith("\n")).toBe(true);
       }),
     );
   });

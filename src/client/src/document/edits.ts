@@ -1,3 +1,5 @@
+import { diff } from "@codemirror/merge";
+
 /** A piece of a text that is replaced; offsets count UTF-16 units, as on the server. */
 export interface Edit {
   from: number;
@@ -23,24 +25,21 @@ export function offsets(text: string, edit: LineEdit): Edit | null {
 }
 
 /**
- * Edits that were worked out for one text, for the text that stands there now: moved along with what was typed before them,
- * null when something was typed where they belong. They are never applied to a text they were not made for.
+ * Edits that were worked out for one text, for the text that stands there now: moved along with what was typed in other
+ * lines, null when anything was typed in a line they belong to or at its edge. They are never applied to words they were
+ * not made for.
  */
 export function moved(edits: readonly Edit[], madeFor: string, now: string): Edit[] | null {
-  if (madeFor === now) return [...edits];
-  const shortest = Math.min(madeFor.length, now.length);
-  let head = 0;
-  while (head < shortest && madeFor[head] === now[head]) head++;
-  let tail = 0;
-  while (tail < shortest - head && madeFor[madeFor.length - 1 - tail] === now[now.length - 1 - tail]) tail++;
-  const changedTo = madeFor.length - tail;
-  const shift = now.length - madeFor.length;
+  const changes = diff(madeFor, now, { scanLimit: 500 });
   const out: Edit[] = [];
   for (const e of edits) {
-    // Something typed right at the edge may belong to the edit's own words, so only a clear distance is safe.
-    if (e.to < head) out.push(e);
-    else if (e.from > changedTo) out.push({ ...e, from: e.from + shift, to: e.to + shift });
-    else return null;
+    const start = madeFor.lastIndexOf("\n", e.from - 1) + 1;
+    const newline = madeFor.indexOf("\n", e.to);
+    const end = newline < 0 ? madeFor.length : newline;
+    if (changes.some((c) => c.fromA <= end && c.toA >= start)) return null;
+    const before = changes.filter((c) => c.toA < start).at(-1);
+    const shift = before ? before.toB - before.toA : 0;
+    out.push({ ...e, from: e.from + shift, to: e.to + shift });
   }
   return out;
 }
