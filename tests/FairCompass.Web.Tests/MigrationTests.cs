@@ -42,7 +42,8 @@ public sealed class MigrationTests : IDisposable
         var assembly = typeof(Database).Assembly;
         Run(
             Connection,
-            "create table schemaversions (schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp not null)"
+            "create table schemaversions "
+                + "(schemaversionsid serial primary key, scriptname varchar(255) not null, applied timestamp not null)"
         );
         foreach (
             var script in assembly.GetManifestResourceNames().Where(n => n.EndsWith(".sql", StringComparison.Ordinal)).Order().Take(scripts)
@@ -67,7 +68,8 @@ public sealed class MigrationTests : IDisposable
             Connection,
             $$$"""
             insert into competition (id, revision, doc) values ('{{{Id(1)}}}', 3, '{"name":"Old Games"}');
-            insert into competition_revision (competition_id, revision, save_id, doc) values ('{{{Id(1)}}}', 3, '{{{Id(2)}}}', '{"name":"Old Games"}');
+            insert into competition_revision (competition_id, revision, save_id, doc)
+                values ('{{{Id(1)}}}', 3, '{{{Id(2)}}}', '{"name":"Old Games"}');
             insert into workout (id, competition_id, ordinal, revision, body) values ('{{{Id(3)}}}', '{{{Id(1)}}}', 1, 2, 'T');
             insert into workout_revision (workout_id, revision, save_id, body) values ('{{{Id(3)}}}', 2, '{{{Id(4)}}}', 'T');
             """
@@ -80,14 +82,17 @@ public sealed class MigrationTests : IDisposable
         Assert.Equal(["0"], Read("select count(*) from printed_code"));
     }
 
-    /// <summary>Two workouts with one code: it stays with the one that had it first. Rulings get the numbers that were printed, each once.</summary>
+    /// <summary>
+    /// Two workouts with one code: it stays with the one that had it first. Rulings get the numbers that were printed, each once.
+    /// </summary>
     [Fact]
     public void Codes_and_numbers_of_rulings_are_taken_over()
     {
         Older(3);
         string Version(int id, int workout, int number, string note, int save, int day) =>
             "insert into published (id, workout_id, competition_id, number, code, sha256, doc, note, save_id, at) values "
-            + $"('{Id(id)}', '{Id(workout)}', '{Id(1)}', {number}, '7K2M-9PXQ-B', '{new string('a', 64)}', '{{}}', '{note}', '{Id(save)}', '2027-06-{day:00}');";
+            + $"('{Id(id)}', '{Id(workout)}', '{Id(1)}', {number}, '7K2M-9PXQ-B', "
+            + $"'{new string('a', 64)}', '{{}}', '{note}', '{Id(save)}', '2027-06-{day:00}');";
         Run(
             Connection,
             $$"""
@@ -120,7 +125,11 @@ public sealed class MigrationTests : IDisposable
     {
         Older(3);
         Run(Connection, "insert into schemaversions (scriptname, applied) values ('FairCompass.Store.Migrations.9999_later.sql', now())");
-        Assert.Contains("newer version", Assert.Throws<InvalidOperationException>(() => Database.Migrate(Connection)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "newer version",
+            Assert.Throws<InvalidOperationException>(() => Database.Migrate(Connection)).Message,
+            StringComparison.Ordinal
+        );
     }
 
     public void Dispose() => Run(server, $"drop database if exists {name} with (force)");
