@@ -28,16 +28,25 @@ public class ExchangeTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Theory]
     [InlineData("{\"format\":\"fair-compass/competition\",\"version\":9}", 400, "$.version")]
     [InlineData("{\"format\":\"fair-compass/workout\",\"version\":2}", 400, "$.format")]
-    [InlineData("{\"format\":\"fair-compass/competition\",\"version\":2,\"competition\":{},\"workouts\":[]}", 400, "$.competition.")]
     [InlineData("[]", 400, "$")]
     [InlineData("{\"a\":1,\"a\":2}", 400, "$")]
     public async Task A_file_that_is_none_is_refused_with_its_path(string file, int expected, string path)
     {
         var (status, problem) = await api.Post("/api/import", file);
         Assert.Equal(expected, (int)status);
-        var errors = problem!["errors"]!.AsObject();
-        Assert.NotEmpty(errors);
-        Assert.All(errors, e => Assert.StartsWith(path, e.Key, StringComparison.Ordinal));
+        Assert.StartsWith(path, Assert.Single(problem!["errors"]!.AsObject()).Key, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_competition_without_its_keys_names_each_of_the_seven()
+    {
+        const string File = """{"format":"fair-compass/competition","version":2,"competition":{},"workouts":[]}""";
+        var (status, problem) = await api.Post("/api/import", File);
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        var keys = problem!["errors"]!.AsObject().Select(e => e.Key).ToList();
+        Assert.Equal(7, keys.Count);
+        Assert.All(keys, k => Assert.StartsWith("$.competition.", k, StringComparison.Ordinal));
+        Assert.Contains("$.competition.name", keys);
     }
 
     [Fact]
