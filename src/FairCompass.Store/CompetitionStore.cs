@@ -1,4 +1,3 @@
-using System.Text.Json;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Format;
 using Npgsql;
@@ -119,7 +118,7 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
         return new SaveResult<Competition>.Saved(saved.Read());
     }
 
-    private static string WriteDoc(Competition competition) => JsonSerializer.Serialize(competition, FormatContext.Default.Competition);
+    private static string WriteDoc(Competition competition) => CompetitionJson.Write(competition);
 
-    private static Competition ReadDoc(string doc) => JsonSerializer.Deserialize(doc, FormatContext.Default.Competition)!;
+    private static Competition ReadDoc(string doc) => CompetitionJson.Read(doc);
 }

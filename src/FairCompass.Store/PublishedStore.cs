@@ -1,4 +1,3 @@
-using System.Text.Json;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;
@@ -241,7 +240,7 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         var doc = await db.One<string>("select doc::text from published where id = @version", new { version }, cancel);
-        return JsonSerializer.Deserialize(doc, FormatContext.Default.PublishedDocument)!;
+        return PublishedFiles.Read(doc);
     }
 
     /// <summary>Where a document would be published: the draft is held until the transaction ends.</summary>
@@ -300,7 +299,7 @@ public sealed class PublishedStore(NpgsqlDataSource source)
                 number = (place.Newest?.Number ?? 0) + 1,
                 code = await OwnCode(db, tx, what, cancel),
                 what.Print.Sha256,
-                doc = JsonSerializer.Serialize(what.Document, FormatContext.Default.PublishedDocument),
+                doc = PublishedFiles.Write(what.Document),
                 what.HoldsFrom,
                 what.Note,
                 what.SaveId,

@@ -71,6 +71,7 @@ public class ArchitectureTests
         "Scoring",
         "Observing",
         "Checks",
+        "Frozen",
         "Drafts",
         "Measuring",
         "Commands",

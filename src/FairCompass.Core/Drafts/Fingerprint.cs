@@ -3,6 +3,7 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using FairCompass.Core.Frozen;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Json;
 using FairCompass.Core.Quantities;
@@ -148,7 +149,10 @@ public sealed record Fingerprint(string Sha256, string Code)
     }
 
     private static string HashOf(Movement m) =>
-        Hashes.GetValue(m, x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(x, FingerprintJson.Default.Movement))).Sha256);
+        Hashes.GetValue(
+            m,
+            x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(IntoFrozen.Of(x), FrozenJson.Default.Movement))).Sha256
+        );
 
     private static JsonObject Closure(Understanding u)
     {
@@ -190,7 +194,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["competition"] = u.Competition.Name,
             ["unit"] = u.Competition.Unit.Symbol(),
             ["divisions"] = new JsonArray(divisions),
-            ["workout"] = JsonSerializer.SerializeToNode(u.Parsed.Workout, FingerprintJson.Default.Workout),
+            ["workout"] = JsonSerializer.SerializeToNode(IntoFrozen.Of(u.Parsed.Workout), FrozenJson.Default.Workout),
             ["standards"] = new JsonArray(standards),
             ["policies"] = new JsonArray(policies),
         };

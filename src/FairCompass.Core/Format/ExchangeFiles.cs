@@ -1,31 +1,13 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Frozen;
 using FairCompass.Core.Json;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
+using V2 = FairCompass.Core.Frozen.V2;
 
 namespace FairCompass.Core.Format;
-
-/// <summary>A workout as a file.</summary>
-/// <param name="Format"><see cref="ExchangeFiles.WorkoutFormat"/>.</param>
-/// <param name="Version">From 1 to <see cref="ExchangeFiles.Version"/>.</param>
-/// <param name="Text">The draft text, private comments included; null to give the workout only.</param>
-/// <param name="Workout">The model; null to give the text only. Together they must say the same.</param>
-public sealed record WorkoutFile(string Format, int Version, string? Text = null, Workout? Workout = null);
-
-/// <summary>A competition with its workouts as a file.</summary>
-/// <param name="Format"><see cref="ExchangeFiles.CompetitionFormat"/>.</param>
-/// <param name="Version">From 1 to <see cref="ExchangeFiles.Version"/>.</param>
-/// <param name="Competition">The competition.</param>
-/// <param name="Workouts">Its workouts in order.</param>
-public sealed record CompetitionFile(string Format, int Version, Competition Competition, Eq<WorkoutInFile> Workouts);
-
-/// <summary>A workout inside a competition's file.</summary>
-/// <param name="Text">The draft text; null to give the workout only.</param>
-/// <param name="Workout">The model; null to give the text only. Together they must say the same.</param>
-public sealed record WorkoutInFile(string? Text = null, Workout? Workout = null);
 
 /// <summary>
 /// Files for other programs: versioned JSON, strict about unknown keys, old versions read through upgrades. Export, import and
@@ -48,20 +30,20 @@ public static class ExchangeFiles
     /// <summary>The file of a draft text.</summary>
     public static string Write(string text) =>
         JsonSerializer.Serialize(
-            new WorkoutFile(WorkoutFormat, Version, text, Parser.Parse(text).Workout),
-            FormatContext.Default.WorkoutFile
+            new V2.WorkoutFile(WorkoutFormat, Version, text, IntoFrozen.Of(Parser.Parse(text).Workout)),
+            FrozenJson.Default.WorkoutFile
         );
 
     /// <summary>The file of a competition and its draft texts.</summary>
     public static string Write(Competition competition, IEnumerable<string> texts) =>
         JsonSerializer.Serialize(
-            new CompetitionFile(
+            new V2.CompetitionFile(
                 CompetitionFormat,
                 Version,
-                competition,
-                texts.Select(t => new WorkoutInFile(t, Parser.Parse(t).Workout)).ToEq()
+                IntoFrozen.Of(competition),
+                texts.Select(t => new V2.WorkoutInFile(t, IntoFrozen.Of(Parser.Parse(t).Workout))).ToEq()
             ),
-            FormatContext.Default.CompetitionFile
+            FrozenJson.Default.CompetitionFile
         );
 
     /// <summary>Reads a workout's file into its draft text.</summary>
@@ -69,7 +51,7 @@ public static class ExchangeFiles
     /// says where.</exception>
     public static string ReadWorkout(string json)
     {
-        var file = Upgraded(json, WorkoutFormat).Deserialize(FormatContext.Default.WorkoutFile)!;
+        var file = Upgraded(json, WorkoutFormat).Deserialize(FrozenJson.Default.WorkoutFile)!;
         return TextOf(file.Text, file.Workout, "$");
     }
 
@@ -77,12 +59,13 @@ public static class ExchangeFiles
     /// <exception cref="JsonException">As for <see cref="ReadWorkout"/>.</exception>
     public static (Competition Competition, IReadOnlyList<string> Texts) ReadCompetition(string json)
     {
-        var file = Upgraded(json, CompetitionFormat).Deserialize(FormatContext.Default.CompetitionFile)!;
-        return (file.Competition, file.Workouts.Select((w, i) => TextOf(w.Text, w.Workout, $"$.workouts[{i}]")).ToList());
+        var file = Upgraded(json, CompetitionFormat).Deserialize(FrozenJson.Default.CompetitionFile)!;
+        return (OutOfFrozen.Of(file.Competition), file.Workouts.Select((w, i) => TextOf(w.Text, w.Workout, $"$.workouts[{i}]")).ToList());
     }
 
-    private static string TextOf(string? text, Workout? workout, string path)
+    private static string TextOf(string? text, V2.Workout? frozen, string path)
     {
+        var workout = frozen is null ? null : OutOfFrozen.Of(frozen);
         if (text is null)
         {
             return Printer.Print(workout ?? throw Wrong("Give the text or the workout.", path));

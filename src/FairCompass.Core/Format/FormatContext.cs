@@ -13,13 +13,12 @@ using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Format;
 
 /// <summary>
-/// The JSON of workouts, competitions, and explanations, without reflection. Unknown and duplicate keys are refused;
-/// <c>kind</c> may stand anywhere in an object, because databases reorder keys.
+/// The JSON that addresses take and answer, without reflection. Unknown and duplicate keys are refused. What is kept or handed
+/// over as a file is written by the frozen records instead.
 /// </summary>
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
@@ -34,21 +33,6 @@ namespace FairCompass.Core.Format;
     Converters = [
         typeof(NumberConverter),
         typeof(DurationConverter),
-        typeof(EqConverter<Header>),
-        typeof(EqConverter<Stage>),
-        typeof(EqConverter<Piece>),
-        typeof(EqConverter<Station>),
-        typeof(EqConverter<Work>),
-        typeof(EqConverter<Work.Task>),
-        typeof(EqConverter<TaskLine>),
-        typeof(EqConverter<Detail>),
-        typeof(EqConverter<Who>),
-        typeof(EqConverter<Group>),
-        typeof(EqConverter<SharePhrase>),
-        typeof(EqConverter<Score>),
-        typeof(EqConverter<ScoreLine>),
-        typeof(EqConverter<Policy>),
-        typeof(EqConverter<Number>),
         typeof(EqConverter<Duration?>),
         typeof(EqConverter<string>),
         typeof(EqConverter<int>),
@@ -89,7 +73,6 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<StrandCount>),
         typeof(EqConverter<Duration>),
         typeof(EqConverter<CardTask>),
-        typeof(EqConverter<WorkoutInFile>),
         typeof(EqConverter<Move>),
         typeof(EqConverter<ClubLine>),
         typeof(EqConverter<ClockCall>),
@@ -107,11 +90,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<Shape>),
     ]
 )]
-[JsonSerializable(typeof(Workout))]
 [JsonSerializable(typeof(Competition))]
-[JsonSerializable(typeof(Publishing.PublishedDocument))]
-[JsonSerializable(typeof(WorkoutFile))]
-[JsonSerializable(typeof(CompetitionFile))]
 [JsonSerializable(typeof(OverallRule))]
 [JsonSerializable(typeof(OverallLine))]
 [JsonSerializable(typeof(RankedResult))]

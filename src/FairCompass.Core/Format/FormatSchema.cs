@@ -2,6 +2,7 @@ using System.Diagnostics.CodeAnalysis;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization.Metadata;
+using FairCompass.Core.Frozen;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Format;
@@ -10,10 +11,10 @@ namespace FairCompass.Core.Format;
 public static class FormatSchema
 {
     /// <summary>The schema of a workout's file.</summary>
-    public static JsonObject OfWorkoutFile() => Of(FormatContext.Default.WorkoutFile, "Fair Compass workout");
+    public static JsonObject OfWorkoutFile() => Of(FrozenJson.Default.WorkoutFile, "Fair Compass workout");
 
     /// <summary>The schema of a competition's file.</summary>
-    public static JsonObject OfCompetitionFile() => Of(FormatContext.Default.CompetitionFile, "Fair Compass competition");
+    public static JsonObject OfCompetitionFile() => Of(FrozenJson.Default.CompetitionFile, "Fair Compass competition");
 
     private static JsonObject Of(JsonTypeInfo root, string title)
     {
@@ -22,7 +23,7 @@ public static class FormatSchema
         var seen = new HashSet<Type> { root.Type };
         while (waiting.TryDequeue(out var type))
         {
-            if (FormatContext.Default.GetTypeInfo(type) is { } info)
+            if (FrozenJson.Default.GetTypeInfo(type) is { } info)
             {
                 definitions[NameOf(type)] = Export(info, seen, waiting);
             }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Core.Frozen;
 using FairCompass.Core.Json;
 using FairCompass.Core.Workouts;
 
@@ -8,11 +9,11 @@ namespace FairCompass.Core.Format;
 public static class WorkoutJson
 {
     /// <summary>The JSON of a workout. Text to JSON and back gives an equal workout.</summary>
-    public static string Write(Workout workout) => JsonSerializer.Serialize(workout, FormatContext.Default.Workout);
+    public static string Write(Workout workout) => JsonSerializer.Serialize(IntoFrozen.Of(workout), FrozenJson.Default.Workout);
 
     /// <summary>Reads a workout.</summary>
     /// <exception cref="JsonException">Malformed, an unknown or duplicate key, or a value out of range; <see cref="JsonPlace"/> says
     /// where.</exception>
     public static Workout Read(string json) =>
-        JsonSerializer.Deserialize(json, FormatContext.Default.Workout) ?? throw new JsonException("A workout is expected.");
+        OutOfFrozen.Of(JsonSerializer.Deserialize(json, FrozenJson.Default.Workout) ?? throw new JsonException("A workout is expected."));
 }

@@ -26,6 +26,9 @@ public sealed class StandardsBook
     private readonly IReadOnlyList<Movement> mine;
     private readonly Dictionary<string, Movement> own;
 
+    /// <summary>What was published: it stands, whatever the library has come to say since. Empty for a competition at work.</summary>
+    private readonly Dictionary<(string Movement, string? Division), Movement> published = [];
+
     /// <summary>What the competition alone says, by movement and division: it is asked for at every keystroke.</summary>
     private readonly ConcurrentDictionary<(Movement Movement, string? Division), Movement> standing = new(StandingComparer.Instance);
 
@@ -40,6 +43,23 @@ public sealed class StandardsBook
 
     /// <summary>The book of a competition; the same one for the same competition.</summary>
     public static StandardsBook Of(Competition competition) => Books.GetValue(competition, c => new(c));
+
+    /// <summary>
+    /// Makes the standards of a published version stand as they were: the book of this competition answers with them for every
+    /// workout, and only the lines of the text come on top.
+    /// </summary>
+    /// <param name="competition">The published competition; no draft at work may share the instance.</param>
+    /// <param name="standing">Each movement as <see cref="Standing(Movement, string?, Workout?)"/> gave it.</param>
+    public static void Fix(Competition competition, IEnumerable<StandingStandard> standing)
+    {
+        var book = new StandardsBook(competition);
+        foreach (var s in standing)
+        {
+            book.published[(s.Movement.Id, s.Division)] = PhraseBook.Restore(s.Movement);
+        }
+
+        Books.AddOrUpdate(competition, book);
+    }
 
     /// <summary>The competition’s own movements, then the library.</summary>
     public IEnumerable<Movement> All => mine.Concat(MovementLibrary.All.Where(m => mine.All(o => o.Id != m.Id)));
@@ -116,10 +136,7 @@ public sealed class StandardsBook
     /// <param name="place">At which task; null for what holds in the whole workout.</param>
     public Movement InForce(Movement movement, string? division = null, Workout? workout = null, Work.Task? place = null)
     {
-        var m =
-            workout?.Policies.OfType<Policy.Answered>().Any() == true
-                ? Standing(movement, division, workout)
-                : standing.GetOrAdd((movement, division), k => Standing(k.Movement, k.Division, null));
+        var m = Standing(movement, division, workout);
         foreach (
             var line in (workout?.Policies.OfType<Policy.ClauseOf>() ?? [])
                 .Where(p =>
@@ -147,8 +164,16 @@ public sealed class StandardsBook
         return m;
     }
 
-    /// <summary>A standard under the policies and house rules that hold.</summary>
-    private Movement Standing(Movement movement, string? division, Workout? workout)
+    /// <summary>A standard under the policies and house rules that hold, before any line that changes a clause.</summary>
+    /// <param name="movement">From <see cref="Find"/>.</param>
+    /// <param name="division">For whom; null for what holds for everybody.</param>
+    /// <param name="workout">In which workout; null for the competition’s book.</param>
+    public Movement Standing(Movement movement, string? division, Workout? workout) =>
+        workout is not null && published.TryGetValue((movement.Id, division), out var was) ? was
+        : workout?.Policies.OfType<Policy.Answered>().Any() == true ? Decided(movement, division, workout)
+        : standing.GetOrAdd((movement, division), k => Decided(k.Movement, k.Division, null));
+
+    private Movement Decided(Movement movement, string? division, Workout? workout)
     {
         var m = movement;
         foreach (var topic in Topics.All)

@@ -68,10 +68,17 @@ public static class Rulings
             return new FieldError("ruling.text", full);
         }
 
-        var made = new MadeRuling(number, newest with { Text = DraftText.Append(newest.Text, line) }, DraftText.Append(draft, line));
+        var made = new MadeRuling(number, WithLine(newest, line), DraftText.Append(draft, line));
         // A line that is not read as the ruling it is would be published as nothing.
         return Highest(made.Document.Understand().Parsed.Workout) == number
             ? made
             : new FieldError("ruling.text", "A draft cannot say this; write it in other words.");
+    }
+
+    /// <summary>The standards stand as they were published; the text and what it means have one line more.</summary>
+    private static PublishedDocument WithLine(PublishedDocument newest, string line)
+    {
+        var text = DraftText.Append(newest.Understand().Text, line);
+        return newest with { Text = text, Definition = newest.Definition is null ? null : Parser.Parse(text).Workout };
     }
 }

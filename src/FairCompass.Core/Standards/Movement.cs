@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards.Figures;
+using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Standards;
 
@@ -106,6 +107,7 @@ public sealed record Clause(string Id, Phase Phase, ClauseKind Kind, Said Text)
     /// <summary>What can be decided on a drawn pose; null when no pose shows it. It follows from the phrase, so files do not carry
     /// it.</summary>
     [JsonIgnore]
+    [MapperIgnore]
     public Predicate? Holds { get; init; }
 
     /// <summary>Where the wording comes from; the library’s own where a file does not say, which reads as null here.</summary>

@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -20,11 +19,6 @@ public enum AmountUnit
 }
 
 /// <summary>How much of a movement is done.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Counted), "counted")]
-[JsonDerivedType(typeof(Held), "held")]
-[JsonDerivedType(typeof(Max), "max")]
-[JsonDerivedType(typeof(Heaviest), "heaviest")]
 public abstract record Amount
 {
     private Amount() { }

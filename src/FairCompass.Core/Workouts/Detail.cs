@@ -1,6 +1,5 @@
-using System.Text.Json;
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
+using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Workouts;
 
@@ -37,27 +36,12 @@ public enum FromPlace
 }
 
 /// <summary>One phrase after a movement; its shape says what it is.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Load), "load")]
-[JsonDerivedType(typeof(Lengths), "lengths")]
-[JsonDerivedType(typeof(Height), "height")]
-[JsonDerivedType(typeof(Marks), "marks")]
-[JsonDerivedType(typeof(Chunks), "chunks")]
-[JsonDerivedType(typeof(Counts), "counts")]
-[JsonDerivedType(typeof(EveryCount), "everyCount")]
-[JsonDerivedType(typeof(Credited), "credited")]
-[JsonDerivedType(typeof(Uncounted), "uncounted")]
-[JsonDerivedType(typeof(Bonus), "bonus")]
-[JsonDerivedType(typeof(Only), "only")]
-[JsonDerivedType(typeof(EveryNth), "everyNth")]
-[JsonDerivedType(typeof(Flag), "flag")]
-[JsonDerivedType(typeof(From), "from")]
 public abstract record Detail
 {
     private Detail() { }
 
     /// <summary>Where the phrase stands in the draft; not part of the value.</summary>
-    [JsonIgnore]
+    [MapperIgnore]
     public SourceRange At { get; init; }
 
     /// <summary><c>2 x 22.5/15 kg</c>, <c>22.5/15 kg or 50/35 lb</c>: both publications are kept, neither is rounded.</summary>
@@ -66,19 +50,7 @@ public abstract record Detail
     /// <param name="Unit">Their unit.</param>
     /// <param name="AlsoOf">The figures of the second publication, or null.</param>
     /// <param name="AlsoUnit">The unit of the second publication.</param>
-    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
-        : Detail,
-            IJsonOnDeserialized
-    {
-        /// <summary>A second figure without its unit, or a unit without its figure, is no load.</summary>
-        void IJsonOnDeserialized.OnDeserialized()
-        {
-            if (AlsoOf is null != AlsoUnit is null)
-            {
-                throw new JsonException("A second figure and its unit belong together: give both alsoOf and alsoUnit, or neither.");
-            }
-        }
-    }
+    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null) : Detail;
 
     /// <summary><c>2 x 8 m</c>: so many lengths make one counted rep.</summary>
     public sealed record Lengths(int Count, Number Of, LengthUnit Unit) : Detail;

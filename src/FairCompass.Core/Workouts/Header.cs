@@ -1,16 +1,8 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
 
 /// <summary>A line under the title.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(For), "for")]
-[JsonDerivedType(typeof(Order), "order")]
-[JsonDerivedType(typeof(Levels), "levels")]
-[JsonDerivedType(typeof(Groups), "groups")]
-[JsonDerivedType(typeof(Video), "video")]
-[JsonDerivedType(typeof(LeadIn), "leadIn")]
 public abstract record Header : Node
 {
     private Header() { }

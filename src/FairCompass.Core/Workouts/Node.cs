@@ -1,5 +1,5 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
+using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Workouts;
 
@@ -7,10 +7,9 @@ namespace FairCompass.Core.Workouts;
 public abstract record Node
 {
     /// <summary>Where the line stands in the draft; not part of the value.</summary>
-    [JsonIgnore]
+    [MapperIgnore]
     public SourceRange At { get; init; }
 
     /// <summary>The text in brackets at the end of the line, printed with it; null when there is none.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Note { get; init; }
 }

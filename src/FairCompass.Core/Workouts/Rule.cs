@@ -1,17 +1,8 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
 
 /// <summary>A rule about the line above it.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Share), "share")]
-[JsonDerivedType(typeof(Hold), "hold")]
-[JsonDerivedType(typeof(ReRig), "reRig")]
-[JsonDerivedType(typeof(Help), "help")]
-[JsonDerivedType(typeof(Touch), "touch")]
-[JsonDerivedType(typeof(Remark), "note")]
-[JsonDerivedType(typeof(ClauseHere), "standard")]
 public abstract record Rule
 {
     private Rule() { }

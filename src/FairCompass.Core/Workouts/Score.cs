@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -55,16 +54,6 @@ public enum CountedAs
 public sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node;
 
 /// <summary>A line under a score.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Penalty), "penalty")]
-[JsonDerivedType(typeof(CapLine), "capLine")]
-[JsonDerivedType(typeof(Cascade), "cascade")]
-[JsonDerivedType(typeof(TieShared), "tieShared")]
-[JsonDerivedType(typeof(TieScore), "tieScore")]
-[JsonDerivedType(typeof(TieMeasure), "tieMeasure")]
-[JsonDerivedType(typeof(TieTime), "tieTime")]
-[JsonDerivedType(typeof(TieLowestMember), "tieLowestMember")]
-[JsonDerivedType(typeof(Weight), "weight")]
 public abstract record ScoreLine : Node
 {
     private ScoreLine() { }
@@ -125,15 +114,6 @@ public enum TieMark
 }
 
 /// <summary>A ruling for the whole workout.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Bell), "bell")]
-[JsonDerivedType(typeof(GateOnSecond), "gateOnSecond")]
-[JsonDerivedType(typeof(Attempts), "attempts")]
-[JsonDerivedType(typeof(Clips), "clips")]
-[JsonDerivedType(typeof(Club), "club")]
-[JsonDerivedType(typeof(Timing), "timing")]
-[JsonDerivedType(typeof(Answered), "policy")]
-[JsonDerivedType(typeof(ClauseOf), "standard")]
 public abstract record Policy : Node
 {
     private Policy() { }

@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -26,21 +25,11 @@ public enum Goal
 }
 
 /// <summary>Something the heat clock does. A time of null is <c>unset</c>: nobody has said.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Window), "window")]
-[JsonDerivedType(typeof(Clock), "clock")]
-[JsonDerivedType(typeof(Gap), "gap")]
-[JsonDerivedType(typeof(Cycles), "cycles")]
-[JsonDerivedType(typeof(Relay), "relay")]
-[JsonDerivedType(typeof(Rota), "rota")]
-[JsonDerivedType(typeof(Waves), "waves")]
-[JsonDerivedType(typeof(SwapStations), "swapStations")]
 public abstract record Stage : Node
 {
     private Stage() { }
 
     /// <summary>The name before the colon, or null.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Label { get; init; }
 
     /// <summary><c>9:00 for time</c>.</summary>

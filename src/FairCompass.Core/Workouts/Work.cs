@@ -1,20 +1,9 @@
-using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
+using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Workouts;
 
 /// <summary>What athletes do, apart from the clock.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Task), "task")]
-[JsonDerivedType(typeof(Rounds), "rounds")]
-[JsonDerivedType(typeof(Scheme), "scheme")]
-[JsonDerivedType(typeof(Every), "every")]
-[JsonDerivedType(typeof(Complex), "complex")]
-[JsonDerivedType(typeof(AnyOrder), "anyOrder")]
-[JsonDerivedType(typeof(GroupOf), "group")]
-[JsonDerivedType(typeof(OwnRest), "ownRest")]
-[JsonDerivedType(typeof(Gate), "gate")]
-[JsonDerivedType(typeof(RuleLine), "rule")]
 public abstract record Work : Node
 {
     private Work() { }
@@ -27,7 +16,7 @@ public abstract record Work : Node
     public sealed record Task(Amount? Amount, string Movement, Eq<Detail> Details, Eq<TaskLine> Lines) : Work
     {
         /// <summary>Where the movement's name stands; not part of the value.</summary>
-        [JsonIgnore]
+        [MapperIgnore]
         public SourceRange NameAt { get; init; }
     }
 
@@ -71,11 +60,6 @@ public abstract record Work : Node
 }
 
 /// <summary>A line under a task.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Override), "override")]
-[JsonDerivedType(typeof(Between), "between")]
-[JsonDerivedType(typeof(Attempt), "attempt")]
-[JsonDerivedType(typeof(RuleOf), "rule")]
 public abstract record TaskLine : Node
 {
     private TaskLine() { }
@@ -91,7 +75,7 @@ public abstract record TaskLine : Node
         : TaskLine
     {
         /// <summary>Where the other movement's name stands; not part of the value.</summary>
-        [JsonIgnore]
+        [MapperIgnore]
         public SourceRange NameAt { get; init; }
     }
 

@@ -139,11 +139,11 @@ public class DifferencesTests
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
         var document = PublishedDocument.Of(u);
-        var json = JsonSerializer.Serialize(document, FormatContext.Default.PublishedDocument);
-        var back = JsonSerializer.Deserialize(json, FormatContext.Default.PublishedDocument)!;
+        var json = PublishedFiles.Write(document);
+        var back = PublishedFiles.Read(json);
         Assert.Equal(Fingerprint.Of(u), Fingerprint.Of(back.Understand()));
         Assert.Empty(Differences.Between(u, back.Understand()).Changes);
-        Assert.Equal(json, JsonSerializer.Serialize(back, FormatContext.Default.PublishedDocument));
+        Assert.Equal(json, PublishedFiles.Write(back));
     }
 
     [Theory]

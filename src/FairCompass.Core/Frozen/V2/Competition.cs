@@ -1,0 +1,61 @@
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Frozen.V2;
+
+// A competition: who competes, with what kit, under which rules.
+
+internal sealed record Competition(
+    string Name,
+    DateOnly Starts,
+    DateOnly Ends,
+    string Place,
+    MassUnit Unit,
+    Eq<Division> Divisions,
+    LaneKit Kit,
+    OverallRule? Overall = null
+)
+{
+    public Eq<PolicyChoice> Policies { get; init; }
+    public Eq<ClauseChange> HouseRules { get; init; }
+    public Eq<Movement> OwnMovements { get; init; }
+}
+
+internal enum DivisionKind
+{
+    Individual,
+    Pair,
+    TeamOf3,
+    TeamOf4,
+    TeamOf6,
+}
+
+internal sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom);
+
+internal sealed record LaneKit(
+    decimal MenBar,
+    decimal WomenBar,
+    decimal ClipPair,
+    Eq<PlateStock> Plates,
+    Eq<decimal> Dumbbells,
+    Eq<decimal> Kettlebells,
+    Eq<decimal> Sandbags,
+    Eq<decimal> Balls
+);
+
+internal sealed record PlateStock(decimal Mass, int Count, bool FullDiameter);
+
+internal sealed record PolicyChoice(string Topic, string Answer, string? Division = null);
+
+internal sealed record ClauseChange(string Movement, string Clause, string? Division = null)
+{
+    public Said? Text { get; init; }
+    public bool DoesNotApply { get; init; }
+    public Phase? Phase { get; init; }
+    public ClauseKind? Kind { get; init; }
+    public Said? Sign { get; init; }
+    public Perceived? By { get; init; }
+    public Said? Call { get; init; }
+    public Consequence? Then { get; init; }
+    public Said? Athlete { get; init; }
+    public string? Origin { get; init; }
+}
