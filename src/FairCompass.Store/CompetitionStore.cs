@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Format;
+using FairCompass.Core.Notation;
 using Npgsql;
 
 namespace FairCompass.Store;
@@ -52,7 +53,7 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     /// <param name="cancel">Cancels.</param>
     public async Task<Versioned<Competition>> Create(
         Competition competition,
-        IReadOnlyList<string> drafts,
+        IReadOnlyList<Draft> drafts,
         Guid? request,
         CancellationToken cancel
     )

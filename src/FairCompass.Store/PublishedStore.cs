@@ -1,6 +1,7 @@
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;
+using FairCompass.Core.Quantities;
 using Npgsql;
 
 namespace FairCompass.Store;
@@ -105,7 +106,8 @@ public sealed class PublishedStore(NpgsqlDataSource source)
             return new PublishResult.Unchanged(newest);
         }
 
-        var version = await Insert(db, tx, what, place, cancel);
+        var lines = (await WorkoutStore.Identified(db, tx, what.Workout, cancel)).Lines;
+        var version = await Insert(db, tx, what with { Document = what.Document with { Lines = lines.Lines } }, place, cancel);
         await tx.CommitAsync(cancel);
         return new PublishResult.Done(version);
     }
@@ -149,20 +151,24 @@ public sealed class PublishedStore(NpgsqlDataSource source)
             return new PublishResult.Outdated();
         }
 
-        var version = await Insert(db, tx, what, place, cancel);
+        await WorkoutStore.Write(db, tx, what.Workout, Guid.NewGuid(), ruling.Draft, cancel);
+        // The line of the ruling is the last one of both texts, and the same line in both.
+        var line = (await WorkoutStore.Identified(db, tx, what.Workout, cancel)).Lines.Lines[^1];
+        var lines = what.Document.Lines.Count == 0 ? what.Document.Lines : what.Document.Lines.Append(line).ToEq();
+        var version = await Insert(db, tx, what with { Document = what.Document with { Lines = lines } }, place, cancel);
         await db.Run(
-            "insert into ruling (workout_id, number, published_id, question_id) values (@Workout, @Number, @Id, @Question)",
+            "insert into ruling (workout_id, number, published_id, question_id, line) values (@Workout, @Number, @Id, @Question, @Line)",
             new
             {
                 what.Workout,
                 ruling.Number,
                 version.Id,
                 ruling.Question,
+                Line = line.Value,
             },
             cancel,
             tx
         );
-        await WorkoutStore.Write(db, tx, what.Workout, Guid.NewGuid(), ruling.Draft, cancel);
         await db.Run(
             "insert into answer (question_id, body, ruling_in) values (@Question, @Answer, @Id)",
             new

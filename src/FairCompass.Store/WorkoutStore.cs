@@ -1,3 +1,5 @@
+using FairCompass.Core.Format;
+using FairCompass.Core.Notation;
 using Npgsql;
 
 namespace FairCompass.Store;
@@ -35,12 +37,45 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
         return row is null ? null : (row.Read(), row.CompetitionId);
     }
 
+    /// <summary>A draft with the ids of its lines; null when there is none or it was removed.</summary>
+    public async Task<Draft?> Identified(Guid id, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return (
+            await db.OneOrNone<Said>($"select {Said.Columns} from workout where id = @id and deleted_at is null", new { id }, cancel)
+        )?.Read();
+    }
+
+    /// <summary>The drafts of a competition in order with the ids of their lines, without removed ones.</summary>
+    public async Task<IReadOnlyList<Draft>> AllIdentified(Guid competition, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        var rows = await db.Many<Said>(
+            $"select {Said.Columns} from workout where competition_id = @competition and deleted_at is null order by ordinal, id",
+            new { competition },
+            cancel
+        );
+        return rows.Select(r => r.Read()).ToList();
+    }
+
+    /// <summary>A draft that the transaction holds, with the ids of its lines.</summary>
+    internal static async Task<Draft> Identified(NpgsqlConnection db, NpgsqlTransaction tx, Guid id, CancellationToken cancel) =>
+        (await db.One<Said>($"select {Said.Columns} from workout where id = @id", new { id }, cancel, tx)).Read();
+
+    /// <summary>Drafts from before lines had ids get them when they are first read.</summary>
+    private sealed record Said(string Body, string? Lines)
+    {
+        public const string Columns = "body, lines::text as Lines";
+
+        public Draft Read() => Lines is null ? Draft.New(Body) : new(Body, LineJson.Read(Lines));
+    }
+
     /// <summary>Adds a draft at the end; null when there is no such competition.</summary>
     /// <param name="competition">The competition.</param>
-    /// <param name="body">The text.</param>
+    /// <param name="draft">The text with the ids of its lines.</param>
     /// <param name="request">Chosen by the client, so that a retry finds the draft it made; null for none.</param>
     /// <param name="cancel">Cancels.</param>
-    public async Task<Versioned<string>?> Create(Guid competition, string body, Guid? request, CancellationToken cancel)
+    public async Task<Versioned<string>?> Create(Guid competition, Draft draft, Guid? request, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
@@ -54,7 +89,7 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
             return null;
         }
 
-        var created = await Insert(db, tx, competition, body, cancel);
+        var created = await Insert(db, tx, competition, draft, cancel);
         await db.Remember(tx, request, created.Id, cancel);
         await tx.CommitAsync(cancel);
         return created;
@@ -65,27 +100,28 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
         NpgsqlConnection db,
         NpgsqlTransaction tx,
         Guid competition,
-        string body,
+        Draft draft,
         CancellationToken cancel
     )
     {
         var id = Guid.CreateVersion7();
         var row = await db.One<Row>(
             $"""
-            insert into workout (id, competition_id, ordinal, revision, body)
-            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @body from workout where competition_id = @competition
+            insert into workout (id, competition_id, ordinal, revision, body, lines)
+            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @Text, @lines::jsonb from workout where competition_id = @competition
             returning {Columns}
             """,
             new
             {
                 id,
                 competition,
-                body,
+                draft.Text,
+                lines = LineJson.Write(draft.Lines),
             },
             cancel,
             tx
         );
-        await History.Keep(db, tx, id, 1, Guid.NewGuid(), body, cancel);
+        await History.Keep(db, tx, id, 1, Guid.NewGuid(), draft.Text, cancel);
         return row.Read();
     }
 
@@ -135,9 +171,18 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
         CancellationToken cancel
     )
     {
+        var lines = LineJson.Write((await Identified(db, tx, id, cancel)).Becomes(body).Lines);
         var saved = await db.One<Row>(
-            $"update workout set revision = revision + 1, body = @body, updated_at = now() where id = @id returning {Columns}",
-            new { id, body },
+            $"""
+            update workout set revision = revision + 1, body = @body, lines = @lines::jsonb, updated_at = now()
+            where id = @id returning {Columns}
+            """,
+            new
+            {
+                id,
+                body,
+                lines,
+            },
             cancel,
             tx
         );

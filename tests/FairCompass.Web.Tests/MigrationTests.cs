@@ -61,6 +61,7 @@ public sealed class MigrationTests : IDisposable
     [InlineData(1)]
     [InlineData(2)]
     [InlineData(3)]
+    [InlineData(4)]
     public void Drafts_of_every_older_schema_are_kept(int scripts)
     {
         Older(scripts);

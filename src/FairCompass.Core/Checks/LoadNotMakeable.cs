@@ -29,9 +29,8 @@ public sealed class LoadNotMakeable : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var stock = new Dictionary<(MovementKit, string), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
-        var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>(
-            RangeComparer.Instance
-        );
+        var wrong =
+            new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>();
         foreach (var task in context.Prescribed)
         {
             var address = task.Address;
@@ -166,19 +165,5 @@ public sealed class LoadNotMakeable : ICheck
         return mended == load
             ? null
             : new Mend($"Use {new Mass(better, unit)}", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));
-    }
-
-    /// <summary>Ranges are equal to each other by design, so grouping by place needs its own comparison.</summary>
-    private sealed class RangeComparer : IEqualityComparer<(SourceRange At, decimal Value, MovementKit Kit, string Bar)>
-    {
-        public static RangeComparer Instance { get; } = new();
-
-        public bool Equals(
-            (SourceRange At, decimal Value, MovementKit Kit, string Bar) x,
-            (SourceRange At, decimal Value, MovementKit Kit, string Bar) y
-        ) => (x.At.Line, x.At.Column, x.Value, x.Kit, x.Bar) == (y.At.Line, y.At.Column, y.Value, y.Kit, y.Bar);
-
-        public int GetHashCode((SourceRange At, decimal Value, MovementKit Kit, string Bar) k) =>
-            HashCode.Combine(k.At.Line, k.At.Column, k.Value, k.Kit, k.Bar);
     }
 }

@@ -23,15 +23,9 @@ public sealed class SaidTwice : ICheck
         from task in context.TaskLines.Where(t => t.Lines.OfType<TaskLine.Override>().Count(o => !o.Choose) > 1)
         from address in context.Resolver.Addresses
         from found in context.Resolver.Contradictions(task, address)
-        group address by (
-            found.Second.At.Line,
-            found.Second.At.Column,
-            found.Second.At.Length,
-            First: found.First.At.Line,
-            found.Field
-        ) into g
+        group address by (found.Second.At, First: found.First.At.Line, found.Field) into g
         select new Report(
-            new(g.Key.Line, g.Key.Column, g.Key.Length),
+            g.Key.At,
             $"The {g.Key.Field} of {Words.Join(g.Select(a => a.ToString()).Distinct())} is also said in line {g.Key.First}."
         );
 }

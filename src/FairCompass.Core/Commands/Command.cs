@@ -15,6 +15,7 @@ namespace FairCompass.Core.Commands;
 [JsonDerivedType(typeof(SayHere), "rule")]
 [JsonDerivedType(typeof(AnswerTopic), "answer")]
 [JsonDerivedType(typeof(FillTable), "table")]
+[JsonDerivedType(typeof(MoveLine), "move")]
 public abstract record Command
 {
     /// <summary>The edits, or the objection.</summary>

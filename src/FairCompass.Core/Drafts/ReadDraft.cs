@@ -17,10 +17,13 @@ public sealed record ReadDraft(Competition Competition, string Text, ParseResult
     public Workout Workout => Parsed.Workout;
 
     /// <summary>Reads a draft.</summary>
-    public static ReadDraft Of(Competition competition, string text)
+    /// <param name="competition">The competition.</param>
+    /// <param name="text">Any text.</param>
+    /// <param name="lines">The ids of its lines; null for a text that stands alone.</param>
+    public static ReadDraft Of(Competition competition, string text, LineIds? lines = null)
     {
         var normal = text.Replace("\r\n", "\n", StringComparison.Ordinal);
-        var parsed = Parser.Parse(normal);
+        var parsed = Parser.Parse(normal, lines);
         return new(competition, normal, parsed, new Resolver(competition, parsed.Workout));
     }
 

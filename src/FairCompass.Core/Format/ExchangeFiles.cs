@@ -6,6 +6,7 @@ using FairCompass.Core.Json;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using V2 = FairCompass.Core.Frozen.V2;
+using V3 = FairCompass.Core.Frozen.V3;
 
 namespace FairCompass.Core.Format;
 
@@ -23,44 +24,63 @@ public static class ExchangeFiles
 
     /// <summary>
     /// The version that is written. Version 1 had no rule for the overall table, no lines under a complex, and no cap to count
-    /// a penalty from.
+    /// a penalty from; version 2 no ids of lines.
     /// </summary>
-    public const int Version = 2;
+    public const int Version = 3;
 
-    /// <summary>The file of a draft text.</summary>
-    public static string Write(string text) =>
+    /// <summary>The file of a draft.</summary>
+    public static string Write(Draft draft) =>
         JsonSerializer.Serialize(
-            new V2.WorkoutFile(WorkoutFormat, Version, text, IntoFrozen.Of(Parser.Parse(text).Workout)),
+            new V3.WorkoutFile(WorkoutFormat, Version, draft.Text, Frozen(draft)) { Lines = Numbers(draft) },
             FrozenJson.Default.WorkoutFile
         );
 
-    /// <summary>The file of a competition and its draft texts.</summary>
-    public static string Write(Competition competition, IEnumerable<string> texts) =>
+    /// <summary>The file of a competition and its drafts.</summary>
+    public static string Write(Competition competition, IEnumerable<Draft> drafts) =>
         JsonSerializer.Serialize(
-            new V2.CompetitionFile(
+            new V3.CompetitionFile(
                 CompetitionFormat,
                 Version,
                 IntoFrozen.Of(competition),
-                texts.Select(t => new V2.WorkoutInFile(t, IntoFrozen.Of(Parser.Parse(t).Workout))).ToEq()
+                drafts.Select(d => new V3.WorkoutInFile(d.Text, Frozen(d)) { Lines = Numbers(d) }).ToEq()
             ),
             FrozenJson.Default.CompetitionFile
         );
 
-    /// <summary>Reads a workout's file into its draft text.</summary>
-    /// <exception cref="JsonException">Malformed, of another format or a newer version, or text and workout differ; <see cref="JsonPlace"/>
-    /// says where.</exception>
-    public static string ReadWorkout(string json)
+    private static V2.Workout Frozen(Draft draft) => IntoFrozen.Of(Parser.Parse(draft.Text).Workout);
+
+    private static Eq<int> Numbers(Draft draft) => draft.Lines.Lines.Select(l => l.Value).ToEq();
+
+    /// <summary>Reads a workout's file. Without ids its lines are new.</summary>
+    /// <exception cref="JsonException">Malformed, of another format or a newer version, text and workout differ, or an id stands twice;
+    /// <see cref="JsonPlace"/> says where.</exception>
+    public static Draft ReadWorkout(string json)
     {
         var file = Upgraded(json, WorkoutFormat).Deserialize(FrozenJson.Default.WorkoutFile)!;
-        return TextOf(file.Text, file.Workout, "$");
+        return DraftOf(file.Text, file.Workout, file.Lines, "$");
     }
 
     /// <summary>Reads a competition's file. The competition must still be validated.</summary>
     /// <exception cref="JsonException">As for <see cref="ReadWorkout"/>.</exception>
-    public static (Competition Competition, IReadOnlyList<string> Texts) ReadCompetition(string json)
+    public static (Competition Competition, IReadOnlyList<Draft> Drafts) ReadCompetition(string json)
     {
         var file = Upgraded(json, CompetitionFormat).Deserialize(FrozenJson.Default.CompetitionFile)!;
-        return (OutOfFrozen.Of(file.Competition), file.Workouts.Select((w, i) => TextOf(w.Text, w.Workout, $"$.workouts[{i}]")).ToList());
+        return (
+            OutOfFrozen.Of(file.Competition),
+            file.Workouts.Select((w, i) => DraftOf(w.Text, w.Workout, w.Lines, $"$.workouts[{i}]")).ToList()
+        );
+    }
+
+    private static Draft DraftOf(string? text, V2.Workout? frozen, Eq<int> lines, string path)
+    {
+        var said = TextOf(text, frozen, path);
+        if (lines.Count == 0)
+        {
+            return Draft.New(said);
+        }
+
+        var ids = LineIds.Given(said, lines);
+        return ids.Refused is { } refused ? throw Wrong(refused.Message, $"{path}.{refused.Path}") : new(said, ids.Value!);
     }
 
     private static string TextOf(string? text, V2.Workout? frozen, string path)

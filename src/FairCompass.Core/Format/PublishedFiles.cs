@@ -4,6 +4,7 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Json;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 using V2 = FairCompass.Core.Frozen.V2;
 
 namespace FairCompass.Core.Format;
@@ -29,6 +30,7 @@ public static class PublishedFiles
                 Version = Version,
                 Workout = document.Definition is { } definition ? IntoFrozen.Of(definition) : null,
                 Standards = document.Standards.Select(s => new V2.PublishedStandard(s.Division, IntoFrozen.Of(s.Movement))).ToEq(),
+                Lines = document.Lines.Select(l => l.Value).ToEq(),
             },
             FrozenJson.Default.PublishedFile
         );
@@ -61,6 +63,7 @@ public static class PublishedFiles
         {
             Definition = file.Workout is { } workout ? OutOfFrozen.Of(workout) : null,
             Standards = file.Standards.Select(s => new StandingStandard(s.Division, OutOfFrozen.Of(s.Movement))).ToEq(),
+            Lines = file.Lines.Select(i => new NodeId(i)).ToEq(),
         };
     }
 }

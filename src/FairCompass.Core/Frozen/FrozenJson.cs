@@ -47,7 +47,8 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<V2.TaskLine>),
         typeof(EqConverter<V2.Who>),
         typeof(EqConverter<V2.Work>),
-        typeof(EqConverter<V2.WorkoutInFile>),
+        typeof(EqConverter<V3.WorkoutInFile>),
+        typeof(EqConverter<V3.GoneLine>),
         typeof(EqConverter<decimal>),
         typeof(EqConverter<int>),
         typeof(EqConverter<string>),
@@ -57,7 +58,8 @@ namespace FairCompass.Core.Frozen;
 [JsonSerializable(typeof(V2.Workout))]
 [JsonSerializable(typeof(V2.Movement))]
 [JsonSerializable(typeof(V2.Competition))]
-[JsonSerializable(typeof(V2.WorkoutFile))]
-[JsonSerializable(typeof(V2.CompetitionFile))]
+[JsonSerializable(typeof(V3.WorkoutFile))]
+[JsonSerializable(typeof(V3.CompetitionFile))]
 [JsonSerializable(typeof(V2.PublishedFile))]
+[JsonSerializable(typeof(V3.Lines))]
 internal sealed partial class FrozenJson : JsonSerializerContext;

@@ -146,6 +146,9 @@ internal static class DraftLines
         return new DraftLine(number, level, indent + 1, body, note);
     }
 
+    /// <summary>A line up to its private comment.</summary>
+    public static string WithoutComment(string raw) => CommentStart(raw) is >= 0 and var comment ? raw[..comment] : raw;
+
     private static int CommentStart(string raw)
     {
         for (var i = raw.IndexOf("//", StringComparison.Ordinal); i >= 0; i = raw.IndexOf("//", i + 1, StringComparison.Ordinal))

@@ -19,13 +19,24 @@ public sealed partial class Parser
     private readonly List<Problem> problems = [];
     private readonly List<Token> tokens = [];
 
-    private Parser() { }
+    private readonly Dictionary<int, Type> kinds = [];
+    private readonly IReadOnlyDictionary<int, NodeId> ids;
+
+    private Parser(IReadOnlyDictionary<int, NodeId> ids) => this.ids = ids;
 
     /// <summary>Reads a draft.</summary>
     /// <param name="text">Lines separated by <c>\n</c> or <c>\r\n</c>; see <see cref="NotationLimits"/> for how large.</param>
-    public static ParseResult Parse(string text)
+    /// <param name="ids">The ids of its lines; null for a text that stands alone.</param>
+    public static ParseResult Parse(string text, LineIds? ids = null) => Run(text, ids?.ByNumber(text) ?? NoIds).Result;
+
+    /// <summary>What kind of node each understood line of a text is, by its number.</summary>
+    internal static Dictionary<int, Type> Kinds(string text) => Run(text, NoIds).Kinds;
+
+    private static readonly Dictionary<int, NodeId> NoIds = [];
+
+    private static (ParseResult Result, Dictionary<int, Type> Kinds) Run(string text, IReadOnlyDictionary<int, NodeId> ids)
     {
-        var parser = new Parser();
+        var parser = new Parser(ids);
         if (text.Length > NotationLimits.Characters)
         {
             parser.problems.Add(
@@ -35,12 +46,12 @@ public sealed partial class Parser
                     "a shorter draft"
                 )
             );
-            return new(new Workout("", [], [], [], []), parser.problems, []);
+            return (new(new Workout("", [], [], [], []), parser.problems, []), []);
         }
 
         var workout = parser.Document(DraftLines.Read(text, parser.problems, parser.tokens));
         parser.problems.Sort((a, b) => (a.At.Line, a.At.Column).CompareTo((b.At.Line, b.At.Column)));
-        return new(workout, parser.problems, parser.tokens);
+        return (new(workout, parser.problems, parser.tokens), parser.kinds);
     }
 
     private Workout Document(List<DraftLine> lines)
@@ -52,6 +63,7 @@ public sealed partial class Parser
         }
 
         var title = lines[0];
+        kinds[title.Number] = typeof(Workout);
         tokens.Add(new(title.Number, title.Column, title.Content.Length, TokenKind.Title));
         var headers = All(title.Children, Header);
         var stages = new List<Stage>();
@@ -79,6 +91,7 @@ public sealed partial class Parser
         {
             Note = title.Note,
             At = new(title.Number, title.Column, title.Content.Length),
+            Id = ids.GetValueOrDefault(title.Number),
         };
     }
 
@@ -268,7 +281,15 @@ public sealed partial class Parser
         }
         else if (node is not null)
         {
-            to.Add(node with { Note = line.Note, At = new(line.Number, line.Column, line.Content.Length) });
+            kinds[line.Number] = node.GetType();
+            to.Add(
+                node with
+                {
+                    Note = line.Note,
+                    At = new(line.Number, line.Column, line.Content.Length),
+                    Id = ids.GetValueOrDefault(line.Number),
+                }
+            );
         }
     }
 

@@ -198,8 +198,7 @@ public sealed class OneDivision
                     )
                 );
 
-    /// <summary>True when a value was written at a place; places themselves are all equal, so that they are no part of a value.</summary>
-    private static bool IsAt(Origin? from, SourceRange at) => from is not null && (from.At.Line, from.At.Column) == (at.Line, at.Column);
+    private static bool IsAt(Origin? from, SourceRange at) => from?.At == at;
 
     /// <summary>How far up its chain of parents the division finds a name; −1 when it does not, or the name is no division’s.</summary>
     private int Distance(string name) => resolver.DivisionOf(name) is { } named ? chain.IndexOf(named.Name) : -1;

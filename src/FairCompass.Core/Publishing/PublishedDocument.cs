@@ -25,7 +25,10 @@ public sealed record PublishedDocument(Competition Competition, string Text)
     /// <summary>The standards as they stood for each division, with their texts; empty in documents of before.</summary>
     public Eq<StandingStandard> Standards { get; init; }
 
-    /// <summary>The closure of a draft.</summary>
+    /// <summary>The ids of the lines of the text, as the draft has them; empty in documents of before.</summary>
+    public Eq<NodeId> Lines { get; init; }
+
+    /// <summary>The closure of a draft. Its store adds the ids of the lines, when it holds the draft.</summary>
     public static PublishedDocument Of(Understanding u)
     {
         var book = StandardsBook.Of(u.Competition);
@@ -49,7 +52,8 @@ public sealed record PublishedDocument(Competition Competition, string Text)
             StandardsBook.Fix(competition, Standards);
         }
 
-        var text = Definition is null || Parser.Parse(Text).Workout == Definition ? Text : Printer.Print(Definition);
-        return Understanding.Of(competition, text);
+        return Definition is null || Parser.Parse(Text).Workout == Definition
+            ? Understanding.Of(ReadDraft.Of(competition, Text, LineIds.Given(Text, Lines.Select(l => l.Value).ToEq()).Value))
+            : Understanding.Of(competition, Printer.Print(Definition));
     }
 }

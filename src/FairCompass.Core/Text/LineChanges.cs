@@ -1,3 +1,5 @@
+using DiffPlex;
+
 namespace FairCompass.Core.Text;
 
 /// <summary>A run of lines that differs.</summary>
@@ -52,41 +54,34 @@ public static class LineChanges
         return string.Join('\n', lines);
     }
 
-    /// <summary>A longest common subsequence; at most 500 × 500 lines, so the plain table is fast enough.</summary>
-    private static List<(int, int)> Common(string[] a, string[] b)
+    /// <summary>The lines that both have, in the order of both: index in the older, index in the newer.</summary>
+    internal static IEnumerable<(int Older, int Newer)> Common(IReadOnlyList<string> older, IReadOnlyList<string> newer)
     {
-        if ((long)a.Length * b.Length > 1_000_000)
+        var (i, j) = (0, 0);
+        var blocks = Differ
+            .Instance.CreateDiffs(string.Join('\n', older), string.Join('\n', newer), false, false, Lines.Instance)
+            .DiffBlocks;
+        foreach (var block in blocks)
         {
-            return [];
+            while (i < block.DeleteStartA)
+            {
+                yield return (i++, j++);
+            }
+
+            (i, j) = (i + block.DeleteCountA, j + block.InsertCountB);
         }
 
-        var length = new int[a.Length + 1, b.Length + 1];
-        for (var i = a.Length - 1; i >= 0; i--)
+        while (i < older.Count && j < newer.Count)
         {
-            for (var j = b.Length - 1; j >= 0; j--)
-            {
-                length[i, j] = a[i] == b[j] ? length[i + 1, j + 1] + 1 : Math.Max(length[i + 1, j], length[i, j + 1]);
-            }
+            yield return (i++, j++);
         }
+    }
 
-        var pairs = new List<(int, int)>();
-        for (var (i, j) = (0, 0); i < a.Length && j < b.Length; )
-        {
-            if (a[i] == b[j])
-            {
-                pairs.Add((i++, j++));
-            }
-            else if (length[i + 1, j] >= length[i, j + 1])
-            {
-                i++;
-            }
-            else
-            {
-                j++;
-            }
-        }
+    private sealed class Lines : IChunker
+    {
+        public static Lines Instance { get; } = new();
 
-        return pairs;
+        public IReadOnlyList<string> Chunk(string text) => text.Split('\n');
     }
 
     private sealed class ByContent : IEqualityComparer<LineChange>

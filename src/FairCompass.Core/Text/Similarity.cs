@@ -37,14 +37,18 @@ public static class Similarity
     /// <summary>Shared words over all words (Jaccard), from 0 to 1; words that say little are left out, and a plural counts as its
     /// singular.</summary>
     /// <returns>1 when both have no word that says something.</returns>
-    public static decimal Of(string a, string b)
+    public static decimal Of(string a, string b) => Of(Words(a), Words(b));
+
+    /// <summary>The same for words that were taken apart before.</summary>
+    internal static decimal Of(HashSet<string> a, HashSet<string> b)
     {
-        var (x, y) = (Words(a), Words(b));
-        var all = x.Union(y).Count();
-        return all == 0 ? 1 : (decimal)x.Intersect(y).Count() / all;
+        var shared = a.Count(b.Contains);
+        var all = a.Count + b.Count - shared;
+        return all == 0 ? 1 : (decimal)shared / all;
     }
 
-    private static HashSet<string> Words(string text) =>
+    /// <summary>The words of a text that say something.</summary>
+    internal static HashSet<string> Words(string text) =>
         text.ToLowerInvariant()
             .Split([' ', ',', '.', ';', ':', '?', '!', '(', ')', '“', '”', '"', '/', '-', '–', '\n'], StringSplitOptions.RemoveEmptyEntries)
             .Where(w => !Small.Contains(w))

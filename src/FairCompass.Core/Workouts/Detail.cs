@@ -40,9 +40,15 @@ public abstract record Detail
 {
     private Detail() { }
 
-    /// <summary>Where the phrase stands in the draft; not part of the value.</summary>
+    /// <summary>Where the phrase stands in the draft. Not part of the meaning.</summary>
     [MapperIgnore]
     public SourceRange At { get; init; }
+
+    /// <summary>True when both mean the same, wherever they stand; as of a <see cref="Node"/>.</summary>
+    public virtual bool Equals(Detail? other) => other is not null && EqualityContract == other.EqualityContract;
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => EqualityContract.GetHashCode();
 
     /// <summary><c>2 x 22.5/15 kg</c>, <c>22.5/15 kg or 50/35 lb</c>: both publications are kept, neither is rounded.</summary>
     /// <param name="Implements">How many are held at once; null when not written, which means one.</param>

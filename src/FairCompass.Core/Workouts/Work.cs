@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Workouts;
 
@@ -13,12 +12,7 @@ public abstract record Work : Node
     /// <param name="Movement">The name as written.</param>
     /// <param name="Details">The phrases after it.</param>
     /// <param name="Lines">The lines under it.</param>
-    public sealed record Task(Amount? Amount, string Movement, Eq<Detail> Details, Eq<TaskLine> Lines) : Work
-    {
-        /// <summary>Where the movement's name stands; not part of the value.</summary>
-        [MapperIgnore]
-        public SourceRange NameAt { get; init; }
-    }
+    public sealed record Task(Amount? Amount, string Movement, Eq<Detail> Details, Eq<TaskLine> Lines) : Work;
 
     /// <summary><c>5 rounds</c>, <c>rounds without end</c>.</summary>
     /// <param name="Times">Null without end.</param>
@@ -72,12 +66,7 @@ public abstract record TaskLine : Node
     /// <param name="Movement">The other movement, or null to keep it. Another movement cuts the inherited load and heights.</param>
     /// <param name="Details">Other phrases.</param>
     public sealed record Override(Eq<Who> For, bool Choose, ChoiceTime? When, Amount? Amount, string? Movement, Eq<Detail> Details)
-        : TaskLine
-    {
-        /// <summary>Where the other movement's name stands; not part of the value.</summary>
-        [MapperIgnore]
-        public SourceRange NameAt { get; init; }
-    }
+        : TaskLine;
 
     /// <summary><c>after each: 6 m team-bag carry</c>: a forced move of chunked work.</summary>
     /// <param name="AfterLast">True for <c>after each</c>, false for <c>between</c>.</param>

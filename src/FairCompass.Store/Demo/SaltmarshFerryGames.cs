@@ -1,5 +1,6 @@
 using System.Reflection;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Store.Demo;
@@ -97,7 +98,7 @@ public static class SaltmarshFerryGames
             return;
         }
 
-        await competitions.Create(Competition, Drafts, null, cancel);
+        await competitions.Create(Competition, Drafts.Select(Draft.New).ToList(), null, cancel);
     }
 
     private static string Read(string name)

@@ -62,7 +62,7 @@ public static class DraftEndpoints
 
     private static async Task<IResult> Create(Guid id, NewDraft draft, RequestKey key, WorkoutStore store, CancellationToken cancel) =>
         DraftInput.Objections(draft.Body, "body") is { } refused ? refused
-        : await store.Create(id, draft.Body, key.Value, cancel) is { } created ? Results.Ok(Stored(created, id))
+        : await store.Create(id, Draft.New(draft.Body), key.Value, cancel) is { } created ? Results.Ok(Stored(created, id))
         : Problems.Gone("competition");
 
     private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>

@@ -63,7 +63,7 @@ public static class ExchangeEndpoints
     }
 
     private static async Task<IResult> ExportWorkout(Guid id, WorkoutStore store, CancellationToken cancel) =>
-        await store.Find(id, cancel) is { } found ? Json(ExchangeFiles.Write(found.Draft.Value), "workout") : Problems.Gone("workout");
+        await store.Identified(id, cancel) is { } draft ? Json(ExchangeFiles.Write(draft), "workout") : Problems.Gone("workout");
 
     private static async Task<IResult> ExportCompetition(
         Guid id,
@@ -72,7 +72,7 @@ public static class ExchangeEndpoints
         CancellationToken cancel
     ) =>
         await store.Find(id, cancel) is { } found
-            ? Json(ExchangeFiles.Write(found.Value, (await workouts.Of(id, cancel)).Select(w => w.Value)), "competition")
+            ? Json(ExchangeFiles.Write(found.Value, await workouts.AllIdentified(id, cancel)), "competition")
             : Problems.Gone("competition");
 
     private static async Task<IResult> ImportWorkout(
@@ -83,9 +83,9 @@ public static class ExchangeEndpoints
         CancellationToken cancel
     )
     {
-        var text = DraftInput.Inside("$", () => ExchangeFiles.ReadWorkout(file.GetRawText()));
-        return DraftInput.Objections(text, "text") is { } refused ? refused
-            : await store.Create(id, text, key.Value, cancel) is { } created ? Results.Ok(new Imported(created.Id))
+        var draft = DraftInput.Inside("$", () => ExchangeFiles.ReadWorkout(file.GetRawText()));
+        return DraftInput.Objections(draft.Text, "text") is { } refused ? refused
+            : await store.Create(id, draft, key.Value, cancel) is { } created ? Results.Ok(new Imported(created.Id))
             : Problems.Gone("competition");
     }
 
@@ -97,11 +97,11 @@ public static class ExchangeEndpoints
         CancellationToken cancel
     )
     {
-        var (competition, texts) = DraftInput.Inside("$", () => ExchangeFiles.ReadCompetition(file.GetRawText()));
+        var (competition, drafts) = DraftInput.Inside("$", () => ExchangeFiles.ReadCompetition(file.GetRawText()));
         var errors = CompetitionRules.Validate(competition).Select(e => e with { Path = "competition." + e.Path }).ToList();
-        if (texts.Count > MostWorkouts)
+        if (drafts.Count > MostWorkouts)
         {
-            errors.Add(new("workouts", $"At most {MostWorkouts} workouts; these are {texts.Count}."));
+            errors.Add(new("workouts", $"At most {MostWorkouts} workouts; these are {drafts.Count}."));
         }
 
         if (errors.Count > 0)
@@ -109,15 +109,15 @@ public static class ExchangeEndpoints
             return Problems.Fields(errors);
         }
 
-        for (var i = 0; i < texts.Count; i++)
+        for (var i = 0; i < drafts.Count; i++)
         {
-            if (DraftInput.Objections(texts[i], $"workouts[{i}].text") is { } refused)
+            if (DraftInput.Objections(drafts[i].Text, $"workouts[{i}].text") is { } refused)
             {
                 return refused;
             }
         }
 
-        var created = await store.Create(competition, texts, key.Value, cancel);
+        var created = await store.Create(competition, drafts, key.Value, cancel);
         cache.Put(created);
         return Results.Ok(new Imported(created.Id));
     }

@@ -3441,7 +3441,7 @@ export interface components {
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
          *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
          */
-        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"];
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"];
         /**
          * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
          *                 replaced.
@@ -3472,6 +3472,29 @@ export interface components {
             kind?: "table";
             /** @description The cells, by the lines of the draft as it stands; at most long DraftWeight.MostCells. */
             cells: components["schemas"]["EqOfSetCell"];
+        };
+        /**
+         * @description Moves a line, with its comments and everything under it, before another line or to the end of what stands under one. Each
+         *     line is still the line that it was.
+         */
+        CommandMoveLine: {
+            /** @enum {string} */
+            kind?: "move";
+            /**
+             * Format: int32
+             * @description The line, from 1.
+             */
+            line: number;
+            /**
+             * Format: int32
+             * @description The line before which it goes, at whose depth it stands then; null for Under.
+             */
+            before?: null | number;
+            /**
+             * Format: int32
+             * @description The line at the end of whose lines it goes; null for Before.
+             */
+            under?: null | number;
         };
         /**
          * @description Says a rule of a standard differently in one workout, or at one place in it, by writing a `standard` line into the
@@ -5540,10 +5563,7 @@ export interface components {
          * @enum {unknown}
          */
         Source: "Library" | "Policy" | "HouseRule" | "Workout" | "Place" | "Ruling";
-        /**
-         * @description Where something stands in a draft. A place is not part of a value: two ranges are always equal, so that a workout
-         *     equals the same workout written with other spacing.
-         */
+        /** @description Where something stands in a draft. */
         SourceRange: {
             /**
              * Format: int32

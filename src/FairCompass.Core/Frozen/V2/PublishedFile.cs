@@ -3,14 +3,6 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Frozen.V2;
 
-// What is kept and handed over as a whole: version 2 of the files.
-
-internal sealed record WorkoutFile(string Format, int Version, string? Text = null, Workout? Workout = null);
-
-internal sealed record CompetitionFile(string Format, int Version, Competition Competition, Eq<WorkoutInFile> Workouts);
-
-internal sealed record WorkoutInFile(string? Text = null, Workout? Workout = null);
-
 // A published version. Documents from before this record hold the competition and the text only, and are read as such.
 internal sealed record PublishedFile(Competition Competition, string Text)
 {
@@ -25,6 +17,9 @@ internal sealed record PublishedFile(Competition Competition, string Text)
 
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<PublishedStandard> Standards { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<int> Lines { get; init; }
 }
 
 // A standard as it stood for a division; for everybody where none is named.
