@@ -108,7 +108,8 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
         var row = await db.One<Row>(
             $"""
             insert into workout (id, competition_id, ordinal, revision, body, lines)
-            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @Text, @lines::jsonb from workout where competition_id = @competition
+            select @id, @competition, coalesce(max(ordinal), 0) + 1, 1, @Text, @lines::jsonb
+            from workout where competition_id = @competition
             returning {Columns}
             """,
             new

@@ -64,6 +64,7 @@ public class ArchitectureTests
         "Policies",
         "Competitions",
         "Kit",
+        "Binding",
         "Prescriptions",
         "Notation",
         "Courses",

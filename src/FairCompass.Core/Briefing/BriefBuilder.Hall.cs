@@ -285,8 +285,7 @@ public sealed partial class BriefBuilder
         );
     }
 
-    private decimal BarOf(Prescriptions.Address address) =>
-        string.Equals(address.Duty, "woman", StringComparison.OrdinalIgnoreCase) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
+    private decimal BarOf(Prescriptions.Address address) => u.Competition.Kit.Bar(address.Duty);
 
     /// <summary>What carries a load, with the plates on each side of a bar.</summary>
     private string Carried(Prescriptions.PrescribedTask task, Movement? movement)

@@ -137,12 +137,12 @@ public sealed partial class BriefBuilder
         foreach (var (span, i) in clock.Spans.Select((s, i) => (s, i)).Where(x => x.s.Pieces.Count > 0))
         {
             var asked = fields
-                .Where(f => span.Pieces.Contains(f.Piece) && f.Field is not ("stood" or "tieTime"))
+                .Where(f => span.Pieces.Contains(f.Piece) && f.Field is not (CardFieldKind.Stood or CardFieldKind.TieTime))
                 .Select(f => Short(course, f))
                 .Distinct()
                 .ToList();
             var onTheWay = fields
-                .Where(f => span.Pieces.Contains(f.Piece) && f.Field == "tieTime")
+                .Where(f => span.Pieces.Contains(f.Piece) && f.Field == CardFieldKind.TieTime)
                 .Select(f => Short(course, f))
                 .Distinct()
                 .ToList();
@@ -222,10 +222,10 @@ public sealed partial class BriefBuilder
     /// <summary>What the card asks; turns that repeat are one line.</summary>
     private Eq<string> Asked(Course course, Eq<CardField> fields) =>
         fields
-            .Where(f => f.Field != "stood")
+            .Where(f => f.Field != CardFieldKind.Stood)
             .GroupBy(f =>
                 course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null
-                    ? $"{p.Station ?? p.Label}|{f.Field}|{f.Strand}"
+                    ? $"{p.Station ?? p.Label}|{f.Field.Key()}|{f.Strand}"
                     : $"{f.Piece}|{f.Label}"
             )
             .Select(g =>
@@ -237,7 +237,7 @@ public sealed partial class BriefBuilder
                         : $"{piece.Station ?? piece.Label ?? Say("Each cycle", "Cada ciclo")}: "
                             + $"{first.Label[(first.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}"
                             + $"{Say($", in each of {g.Count()} turns", $", en cada uno de {g.Count()} turnos")}";
-                return Cite($"field/{first.Piece}/{first.Field}", $"{Words.Capital(label)} ({first.Hint}).");
+                return Cite($"field/{first.Piece}/{first.Field.Key()}", $"{Words.Capital(label)} ({first.Hint}).");
             })
             .ToEq();
 

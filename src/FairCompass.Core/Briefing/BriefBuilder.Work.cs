@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Languages;
@@ -32,7 +33,7 @@ public sealed partial class BriefBuilder
 
         if (u.Workout.Order is { } order && shown.Count > 0)
         {
-            var (first, second) = order == DutyOrder.ManWoman ? ("man", "woman") : ("woman", "man");
+            var (first, second) = order == DutyOrder.ManWoman ? (Duty.Man.Word(), Duty.Woman.Word()) : (Duty.Woman.Word(), Duty.Man.Word());
             blocks.Add(
                 new BriefBlock.Paragraph(
                     Say($"Two values a/b are {first}/{second}.", $"Dos valores a/b son {tongue.Name(first)}/{tongue.Name(second)}.")

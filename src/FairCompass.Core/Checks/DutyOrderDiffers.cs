@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -31,7 +32,7 @@ public sealed class DutyOrderDiffers : ICheck
         var differing = context
             .Courses.Select(c => c.Address.Division)
             .Distinct()
-            .Where(d => d.Duties.Count == 2 && (d.Duties[0] == "man") != man)
+            .Where(d => d.Duties.Count == 2 && (d.DutyOf(1) == Duty.Man) != man)
             .Select(d => d.Name)
             .ToList();
         if (differing.Count > 0)

@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 
@@ -27,7 +28,8 @@ public sealed class HeavierThanParent : ICheck
             if (
                 address.Division.InheritsFrom is not { } name
                 || context.Competition.Find(name) is not { } parent
-                || !parent.Duties.Contains(address.Duty)
+                || address.Duty is not { } duty
+                || !parent.EachDuty.Contains(duty)
                 || task.Prescription.Load is not { From.Own: true } own
             )
             {
@@ -47,7 +49,7 @@ public sealed class HeavierThanParent : ICheck
             {
                 yield return new Report(
                     own.From.At,
-                    $"{address} has {own.Value}, more than {parent.Name} {address.Duty} with {theirs.Value}."
+                    $"{address} has {own.Value}, more than {parent.Name} {duty.Word()} with {theirs.Value}."
                 );
             }
         }

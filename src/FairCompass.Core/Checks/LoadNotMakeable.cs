@@ -28,9 +28,8 @@ public sealed class LoadNotMakeable : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var stock = new Dictionary<(MovementKit, string), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
-        var wrong =
-            new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, string Bar), (DutyLoad Load, List<Address> Addresses)>();
+        var stock = new Dictionary<(MovementKit, Duty?), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
+        var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, Duty? Bar), (DutyLoad Load, List<Address> Addresses)>();
         foreach (var task in context.Prescribed)
         {
             var address = task.Address;
@@ -42,7 +41,7 @@ public sealed class LoadNotMakeable : ICheck
                 continue;
             }
 
-            var bar = movement.Kit == MovementKit.Barbell ? address.Duty : "";
+            var bar = movement.Kit == MovementKit.Barbell ? address.Duty : null;
             if (!stock.TryGetValue((movement.Kit, bar), out var masses))
             {
                 var sorted = Stock(context.Competition, movement.Kit, bar);
@@ -71,10 +70,10 @@ public sealed class LoadNotMakeable : ICheck
     }
 
     /// <summary>The masses of one kind of kit, lightest first; for a bar every load the plates make.</summary>
-    public static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, string duty) =>
+    public static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, Duty? duty) =>
         kit switch
         {
-            MovementKit.Barbell => BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit),
+            MovementKit.Barbell => BarLoads.All(competition.Kit.Bar(duty), competition.Kit),
             MovementKit.Dumbbell => competition.Kit.Dumbbells.Order().ToList(),
             MovementKit.SandbagAndBox => competition.Kit.Sandbags.Order().ToList(),
             MovementKit.BallAndTarget => competition.Kit.Balls.Order().ToList(),

@@ -1,3 +1,4 @@
+using FairCompass.Core.Binding;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -23,12 +24,6 @@ public sealed class UnknownName : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var w = context.Workout;
-        var declared = w
-            .Headers.OfType<Header.Levels>()
-            .SelectMany(l => l.Names)
-            .Select(n => n.ToString())
-            .Concat(w.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).Select(g => g.Name))
-            .ToHashSet(StringComparer.Ordinal);
         var divisions = context.Competition.Divisions.Select(d => d.Name).ToList();
         var lines = w
             .Headers.OfType<Header.For>()
@@ -45,21 +40,10 @@ public sealed class UnknownName : ICheck
             );
         foreach (var (names, at) in lines)
         {
-            foreach (var name in names.SelectMany(n => n.Names))
+            foreach (
+                var (name, near) in names.SelectMany(context.Resolver.Names.Of).OfType<Selector.Unknown>().Select(u => (u.Name, u.Nearest))
+            )
             {
-                if (
-                    name is "man" or "woman"
-                    || Prescriptions.Resolver.SeatOf(name) is not null
-                    || Prescriptions.Resolver.NumberAfter("round", name) is not null
-                    || Prescriptions.Resolver.NumberAfter("cycle", name) is not null
-                    || declared.Contains(name)
-                    || context.Competition.Find(name) is not null
-                )
-                {
-                    continue;
-                }
-
-                var near = Words.Nearest(name, divisions.Concat(declared));
                 yield return new Report(
                     at,
                     $"There is no division called {name} in this competition."

@@ -97,7 +97,10 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
     /// man, woman. A card says who really stands where.
     /// </summary>
     /// <param name="seat">From 1 to <see cref="Size"/>.</param>
-    public string DutyOf(int seat) => Duties.Count == 0 ? "" : Duties[(seat - 1) % Duties.Count];
+    public Duty? DutyOf(int seat) => Duties.Count == 0 ? null : Competitions.Duties.Find(Duties[(seat - 1) % Duties.Count]);
+
+    /// <summary>The duties in their declared order; a word that is none is left out.</summary>
+    public IEnumerable<Duty> EachDuty => Duties.Select(Competitions.Duties.Find).OfType<Duty>();
 }
 
 /// <summary>What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit.</summary>
@@ -118,7 +121,11 @@ public sealed record LaneKit(
     Eq<decimal> Kettlebells,
     Eq<decimal> Sandbags,
     Eq<decimal> Balls
-);
+)
+{
+    /// <summary>The bar of a duty; the men’s for a whole team.</summary>
+    public decimal Bar(Duty? duty) => duty == Duty.Woman ? WomenBar : MenBar;
+}
 
 /// <summary>How many single plates of one mass a lane has.</summary>
 /// <param name="Mass">Mass of one plate in the competition's unit.</param>

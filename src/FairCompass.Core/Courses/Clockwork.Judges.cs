@@ -1,3 +1,4 @@
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
@@ -5,7 +6,7 @@ namespace FairCompass.Core.Courses;
 /// <content>How many judges a lane needs.</content>
 public sealed partial class Clockwork
 {
-    private readonly Dictionary<(int Line, int Column), bool> holds = [];
+    private readonly Dictionary<SourceRange, bool> holds = [];
 
     /// <summary>One judge for each station worked at once, and one more to watch a hold that decides whether a rep counts (common
     /// practice).</summary>
@@ -19,10 +20,9 @@ public sealed partial class Clockwork
     /// <summary>Cycles and turns come back to the same lines, which are looked through once.</summary>
     private bool HasHold(PieceOfWork piece)
     {
-        var line = (piece.At.Line, piece.At.Column);
-        if (!holds.TryGetValue(line, out var has))
+        if (!holds.TryGetValue(piece.At, out var has))
         {
-            holds[line] = has = Holds(piece.Items).Any();
+            holds[piece.At] = has = Holds(piece.Items).Any();
         }
 
         return has;

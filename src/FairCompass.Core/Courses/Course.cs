@@ -1,4 +1,3 @@
-using System.Globalization;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -54,9 +53,10 @@ public sealed record CourseTask(
 
 /// <summary>A counter of a piece.</summary>
 /// <param name="Key">Names it in observations: <c>first</c>, <c>then</c>, a station, an option; empty for the only one.</param>
+/// <param name="Role">What it counts of the piece.</param>
 /// <param name="Name">In words; empty for the only one.</param>
 /// <param name="Counter">The counter.</param>
-public sealed record CourseStrand(string Key, string Name, Strand Counter)
+public sealed record CourseStrand(string Key, StrandRole Role, string Name, Strand Counter)
 {
     /// <summary>The counter's name in a language; stations stay as their author wrote them.</summary>
     /// <param name="piece">The piece it belongs to.</param>
@@ -69,13 +69,11 @@ public sealed record CourseStrand(string Key, string Name, Strand Counter)
         }
 
         var every = piece.Every;
-        return Key switch
+        return Role switch
         {
-            "first" when every is not null => "primero en cada intervalo" + Only(every.First, tongue),
-            "then" when every is not null => "en el resto de los intervalos" + Only(every.Then, tongue),
-            _ when piece.Tasks is [{ Options.Count: > 0 } choice]
-                    && int.TryParse(Key, NumberStyles.None, CultureInfo.InvariantCulture, out var option)
-                    && option < choice.Options.Count => choice.Options[option].NameIn(tongue),
+            StrandRole.First => "primero en cada intervalo" + Only(every!.First, tongue),
+            StrandRole.Then => "en el resto de los intervalos" + Only(every!.Then, tongue),
+            StrandRole.Option => piece.Tasks[0].Options[piece.Strands.TakeWhile(s => !ReferenceEquals(s, this)).Count()].NameIn(tongue),
             _ => tongue.Movement(Name),
         };
     }
@@ -91,19 +89,19 @@ public sealed record CourseStrand(string Key, string Name, Strand Counter)
 public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<CourseStrand> Strands)
 {
     /// <summary>The counter when there is only one; null when there are none or several.</summary>
-    public Strand? Strand => Strands.Count == 1 && Strands[0].Key.Length == 0 ? Strands[0].Counter : null;
+    public Strand? Strand => Strands is [{ Role: StrandRole.Only } only] ? only.Counter : null;
 
     /// <summary>True when something of the piece is counted.</summary>
     public bool IsCounted => Strands.Count > 0;
 
     /// <summary>The whole of a tally over all counters; null when one of them has no end.</summary>
     public long? Total(Tally tally) =>
-        Strands.Count == 0 || Strands.Any(s => s.Counter.Units is null && s.Key != "first")
+        Strands.Count == 0 || Strands.Any(s => s.Counter.Units is null && s.Role != StrandRole.First)
             ? null
-            : Strands.Where(s => s.Key != "first").Sum(s => s.Counter.Total(tally) ?? 0);
+            : Strands.Where(s => s.Role != StrandRole.First).Sum(s => s.Counter.Total(tally) ?? 0);
 
     /// <summary>The every-interval work of the piece, or null.</summary>
-    public Work.Every? Every => Strands.Any(s => s.Key == "first") ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
+    public Work.Every? Every => Strands.Any(s => s.Role == StrandRole.First) ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
 
     /// <summary>The time the piece may take, with its gates in counted units.</summary>
     public Limit? Limit =>

@@ -27,8 +27,8 @@ public static class Intervals
             return [];
         }
 
-        var first = piece.Strands.First(s => s.Key == "first").Counter;
-        var then = piece.Strands.First(s => s.Key == "then").Counter;
+        var first = piece.Strands.First(s => s.Role == StrandRole.First).Counter;
+        var then = piece.Strands.First(s => s.Role == StrandRole.Then).Counter;
         var places = new List<IntervalPlace>();
         var intervals = (int)Math.Min((window.Ms + each.Ms - 1) / each.Ms, 1000);
         for (var m = 1; m <= intervals; m++)

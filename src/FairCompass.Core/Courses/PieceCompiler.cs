@@ -1,4 +1,5 @@
 using System.Globalization;
+using FairCompass.Core.Binding;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -43,6 +44,7 @@ internal sealed partial class PieceCompiler
                 .Swaps.Select(s =>
                     Named(
                         s.Name,
+                        StrandRole.Station,
                         s.Name,
                         Sequence(s.Items, null, Turns(s.Items, 0)) is { } node
                             ? s.Name == piece.SwapWhen && !node.Endless && s.Name != piece.SwapUntil
@@ -67,10 +69,11 @@ internal sealed partial class PieceCompiler
                 [
                     Named(
                         "first",
+                        StrandRole.First,
                         "first in each interval" + MovementOf(every.First),
                         first is { Endless: false } && intervals is not null ? new CountNode.Repeat(intervals, first) : null
                     ),
-                    Named("then", "in the rest of the intervals" + MovementOf(every.Then), then),
+                    Named("then", StrandRole.Then, "in the rest of the intervals" + MovementOf(every.Then), then),
                 ];
             case [Work.AnyOrder any]:
                 return any
@@ -80,7 +83,12 @@ internal sealed partial class PieceCompiler
                         {
                             var index = tasks.Count;
                             var node = Sequence([w], null, turns);
-                            return Named(Key(i), index < tasks.Count ? tasks[index].Prescription.Movement.Value : "", node);
+                            return Named(
+                                Key(i),
+                                StrandRole.Task,
+                                index < tasks.Count ? tasks[index].Prescription.Movement.Value : "",
+                                node
+                            );
                         }
                     )
                     .ToList();
@@ -92,13 +100,16 @@ internal sealed partial class PieceCompiler
                         (o, i) =>
                             Named(
                                 Key(i),
+                                StrandRole.Option,
                                 o.Name,
                                 o.Counting is { } counting ? new CountNode.Leaf(tasks.Count - 1, counting, Occurs.Always) : null
                             )
                     )
                     .ToList();
             default:
-                return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0 ? [new("", "", new Strand(node))] : [null];
+                return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0
+                    ? [new("", StrandRole.Only, "", new Strand(node))]
+                    : [null];
         }
     }
 
@@ -106,7 +117,8 @@ internal sealed partial class PieceCompiler
 
     private static string Key(int i) => i.ToString(CultureInfo.InvariantCulture);
 
-    private static CourseStrand? Named(string key, string name, CountNode? node) => node is null ? null : new(key, name, new Strand(node));
+    private static CourseStrand? Named(string key, StrandRole role, string name, CountNode? node) =>
+        node is null ? null : new(key, role, name, new Strand(node));
 
     /// <summary>How many take turns by the round under a rule of this block; the outer number when it has none.</summary>
     private int Turns(Eq<Work> items, int outer)
@@ -162,7 +174,7 @@ internal sealed partial class PieceCompiler
         task
             .Details.OfType<Detail.Only>()
             .Any(o =>
-                !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null)
+                !resolver.Names.Of(o.For).Any(n => n is Selector.AtRound)
                 && !members.Any(m => resolver.Holds(o.For, m, new(piece.Cycle, null)))
             );
 
@@ -226,7 +238,7 @@ internal sealed partial class PieceCompiler
         }
 
         var others = new Dictionary<long, Counting>();
-        foreach (var round in Resolver.RoundsNamed(task))
+        foreach (var round in resolver.RoundsNamed(task))
         {
             if (Read(resolver.Resolve(task, address, at with { Round = round }, around), task, scheme).Counting is not { } other)
             {
@@ -246,9 +258,10 @@ internal sealed partial class PieceCompiler
 
         var occurs = new Occurs(
             task.Details.OfType<Detail.Only>()
-                .SelectMany(o => o.For.Names)
-                .Select(n => Resolver.NumberAfter("round", n))
-                .FirstOrDefault(n => n is not null) - 1,
+                .SelectMany(o => resolver.Names.Of(o.For))
+                .OfType<Selector.AtRound>()
+                .Select(n => (int?)n.Round)
+                .FirstOrDefault() - 1,
             task.Details.OfType<Detail.EveryNth>().Select(e => Math.Max(1, e.N)).FirstOrDefault(1)
         );
         var turned = task

@@ -28,7 +28,7 @@ public sealed record DraftWeight(long Cells, long Steps)
         var weights = new Dictionary<Work.Task, (long Cells, long Steps)>(ReferenceEqualityComparer.Instance);
         foreach (var (task, around) in PrescriptionTable.Tasks(workout))
         {
-            weights[task] = Of(task, around);
+            weights[task] = Of(task, around, resolver);
         }
 
         var (cells, steps) = (0L, 0L);
@@ -42,7 +42,7 @@ public sealed record DraftWeight(long Cells, long Steps)
         {
             var pieces = 0L;
             // Cycles and turns come back to the same lines, which are weighed once.
-            foreach (var same in clocks[entries.Key].Pieces.GroupBy(p => (p.At.Line, p.At.Column)))
+            foreach (var same in clocks[entries.Key].Pieces.GroupBy(p => p.At))
             {
                 var one = WorkTree.Walk(same.First().Items).OfType<Work.Task>().Sum(t => weights[t].Steps);
                 pieces = Count.Add(pieces, Count.Times(one, same.Count()));
@@ -60,11 +60,11 @@ public sealed record DraftWeight(long Cells, long Steps)
         : Steps > MostSteps ? "There is too much here to work out for all divisions, windows and lines; write it as several workouts."
         : null;
 
-    private static (long Cells, long Steps) Of(Work.Task task, Work.Complex? around)
+    private static (long Cells, long Steps) Of(Work.Task task, Work.Complex? around, Resolver resolver)
     {
         var lines = task.Lines.Concat(around?.Lines ?? []).OfType<TaskLine.Override>().ToList();
         var names = lines.Sum(l => 1L + l.For.Sum(w => (long)w.Names.Count));
-        var cells = 1L + lines.Count(l => l.Choose) + PrescriptionTable.Iterations(task).Count;
+        var cells = 1L + lines.Count(l => l.Choose) + PrescriptionTable.Iterations(task, resolver).Count;
         return (cells, Count.Times(cells, 4 + names));
     }
 }

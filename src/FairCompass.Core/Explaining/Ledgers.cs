@@ -133,7 +133,7 @@ internal static class Ledgers
         return Enumerable
             .Range(0, all.Count)
             .Where(i =>
-                all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty.Length == 0 || all[i].Duty == entry.Duty)
+                all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty is null || all[i].Duty == entry.Duty)
             )
             .ToList();
     }

@@ -3,7 +3,8 @@ using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Frozen;
 
-/// <summary>Makes the model of frozen records. Every key of a record must be used and every member of the model filled, or this does not compile.</summary>
+/// <summary>Makes the model of frozen records. Every key of a record must be used and every member of the model filled, or this does not
+/// compile.</summary>
 [Mapper(EnumMappingStrategy = EnumMappingStrategy.ByName, RequiredMappingStrategy = RequiredMappingStrategy.Both)]
 internal static partial class OutOfFrozen
 {

@@ -1,4 +1,5 @@
 using System.Globalization;
+using FairCompass.Core.Binding;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
@@ -95,12 +96,16 @@ public static class CompetitionRules
                 )
             );
         }
+        else if (NameBinder.IsWord(name))
+        {
+            errors.Add(new(path + ".name", $"In a draft {name} is a place in the team; give the division another name."));
+        }
         else if (c.Divisions.Take(index).Any(o => string.Equals(o.Name, name, StringComparison.OrdinalIgnoreCase)))
         {
             errors.Add(new(path + ".name", $"There is already a division called {name}."));
         }
 
-        if (d.Duties.Count is < 1 or > 2 || d.Duties.Any(x => x is not ("man" or "woman")) || d.Duties.Distinct().Count() != d.Duties.Count)
+        if (d.Duties.Count is < 1 or > 2 || d.Duties.Any(x => Duties.Find(x) is null) || d.Duties.Distinct().Count() != d.Duties.Count)
         {
             errors.Add(new(path + ".duties", "One or two different duties, man and woman, in the order of a/b."));
         }

@@ -143,7 +143,7 @@ internal sealed partial class TopicExamples
         }
 
         var kit = u.Competition.Kit;
-        var bar = string.Equals(p.Address.Duty, "woman", StringComparison.OrdinalIgnoreCase) ? kit.WomenBar : kit.MenBar;
+        var bar = kit.Bar(p.Address.Duty);
         return (
             kilos,
             bar,

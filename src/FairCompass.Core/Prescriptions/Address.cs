@@ -7,11 +7,11 @@ namespace FairCompass.Core.Prescriptions;
 
 /// <summary>For whom something is: a division, narrowed by duty, place in the team, group, and level.</summary>
 /// <param name="Division">The division.</param>
-/// <param name="Duty">One of its duties; empty for a whole team.</param>
+/// <param name="Duty">One of its duties; null for a whole team.</param>
 /// <param name="Seat">A place in the team, from 1; null for any.</param>
 /// <param name="Group">A group of the team; null for any.</param>
 /// <param name="Level">A level with a board of its own; null where there are none.</param>
-public sealed record Address(Division Division, string Duty, int? Seat = null, string? Group = null, string? Level = null)
+public sealed record Address(Division Division, Duty? Duty, int? Seat = null, string? Group = null, string? Level = null)
 {
     /// <summary>What tells it from others of its division: <c>woman</c>, <c>2nd (woman)</c>, <c>man, Hand Bell</c>; <c>team</c> for a whole
     /// team.</summary>
@@ -20,11 +20,8 @@ public sealed record Address(Division Division, string Duty, int? Seat = null, s
     /// <summary><see cref="Within"/> in a language.</summary>
     public string WithinIn(Tongue tongue)
     {
-        var duty = tongue.Name(Duty);
-        var who =
-            Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})"
-            : Duty.Length == 0 ? tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team")
-            : duty;
+        var duty = Duty is { } one ? tongue.Name(one.Word()) : tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team");
+        var who = Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})" : duty;
         return Level is null ? who : $"{who}, {Level}";
     }
 
@@ -33,7 +30,7 @@ public sealed record Address(Division Division, string Duty, int? Seat = null, s
 
     /// <summary>The address in words of a language: <c>Meadow woman</c>, <c>Meadow, mujer</c>.</summary>
     public string In(Tongue tongue) =>
-        Duty.Length == 0
+        Duty is null
             ? Level is null
                 ? Division.Name
                 : $"{Division.Name}, {Level}"

@@ -1,3 +1,4 @@
+using FairCompass.Core.Binding;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -96,11 +97,11 @@ public sealed class OneDivision
 
     private static bool Equal(Prescription a, Prescription b) => Values.Equal.Equals(a, b);
 
-    private static IEnumerable<Iteration> Iterations(IEnumerable<TaskLine> lines)
+    private IEnumerable<Iteration> Iterations(IEnumerable<TaskLine> lines)
     {
-        var names = lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(w => w.Names).ToList();
-        var cycles = names.Select(n => Resolver.NumberAfter("cycle", n)).Distinct().Append(null).ToList();
-        var rounds = names.Select(n => (long?)Resolver.NumberAfter("round", n)).Distinct().Append(null).ToList();
+        var names = lines.OfType<TaskLine.Override>().SelectMany(o => o.For).SelectMany(resolver.Names.Of).Distinct().ToList();
+        var cycles = names.OfType<Selector.AtCycle>().Select(n => (int?)n.Cycle).Append(null).ToList();
+        var rounds = names.OfType<Selector.AtRound>().Select(n => (long?)n.Round).Append(null).ToList();
         return cycles.SelectMany(c => rounds.Select(r => new Iteration(c, r))).Distinct();
     }
 
@@ -168,14 +169,17 @@ public sealed class OneDivision
 
     private bool Holds(Who who) =>
         entries.Any(a =>
-            who.Names.All(n => resolver.DivisionOf(n) is null || Distance(n) >= 0)
-            && who.Names.Where(n => resolver.DivisionOf(n) is null && !IsRound(n)).All(n => resolver.Holds(new Who([n]), a, default))
+            who.Names.All(n =>
+                resolver.Names.Of(n) switch
+                {
+                    Selector.OfDivision => Distance(n) >= 0,
+                    { IsPlace: true } => true,
+                    _ => resolver.Holds(new Who([n]), a, default),
+                }
+            )
         );
 
-    private Who Bare(Who who) => new(who.Names.Where(n => resolver.DivisionOf(n) is null).ToEq());
-
-    private static bool IsRound(string name) =>
-        Resolver.NumberAfter("round", name) is not null || Resolver.NumberAfter("cycle", name) is not null;
+    private Who Bare(Who who) => new(who.Names.Where(n => resolver.Names.Of(n) is not Selector.OfDivision).ToEq());
 
     /// <summary>True when some value of some entry in some round comes from a line.</summary>
     private bool Reaches(Work.Task task, TaskLine.Override line) =>
@@ -201,7 +205,8 @@ public sealed class OneDivision
     private static bool IsAt(Origin? from, SourceRange at) => from?.At == at;
 
     /// <summary>How far up its chain of parents the division finds a name; −1 when it does not, or the name is no division’s.</summary>
-    private int Distance(string name) => resolver.DivisionOf(name) is { } named ? chain.IndexOf(named.Name) : -1;
+    private int Distance(string name) =>
+        resolver.Names.Of(name) is Selector.OfDivision { Division: var named } ? chain.IndexOf(named.Name) : -1;
 
     /// <summary>Compares what is prescribed, wherever it was written.</summary>
     private sealed class Values : IEqualityComparer<Prescription>

@@ -1,3 +1,4 @@
+using FairCompass.Core.Binding;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Prescriptions;
@@ -34,7 +35,7 @@ public static class PrescriptionTable
         var all = new List<PrescribedTask>();
         foreach (var (task, around) in Tasks(workout))
         {
-            var iterations = Iterations(task).Prepend(default).ToList();
+            var iterations = Iterations(task, resolver).Prepend(default).ToList();
             foreach (var address in resolver.Addresses.Where(a => !IsElsewhere(task, a, resolver)))
             {
                 foreach (var at in iterations)
@@ -58,19 +59,16 @@ public static class PrescriptionTable
     public static bool IsElsewhere(Work.Task task, Address address, Resolver resolver) =>
         task
             .Details.OfType<Detail.Only>()
-            .Any(o =>
-                !o.For.Names.Any(n => Resolver.NumberAfter("round", n) is not null || Resolver.NumberAfter("cycle", n) is not null)
-                && !resolver.Holds(o.For, address, default)
-            );
+            .Any(o => !resolver.Names.Of(o.For).Any(n => n.IsPlace) && !resolver.Holds(o.For, address, default));
 
     /// <summary>The rounds and cycles for which some line of a task says something else.</summary>
-    public static IReadOnlyList<Iteration> Iterations(Work.Task task) =>
+    public static IReadOnlyList<Iteration> Iterations(Work.Task task, Resolver resolver) =>
         task
             .Lines.OfType<TaskLine.Override>()
             .SelectMany(o => o.For)
-            .SelectMany(w => w.Names)
-            .Select(n => new Iteration(Resolver.NumberAfter("cycle", n), Resolver.NumberAfter("round", n)))
-            .Where(i => i != default)
+            .SelectMany(resolver.Names.Of)
+            .Where(n => n.IsPlace)
+            .Select(n => n is Selector.AtCycle c ? new Iteration(c.Cycle, null) : new Iteration(null, ((Selector.AtRound)n).Round))
             .Distinct()
             .ToList();
 

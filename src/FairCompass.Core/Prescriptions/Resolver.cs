@@ -1,5 +1,6 @@
-using System.Globalization;
+using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
+using FairCompass.Core.Binding;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -16,10 +17,10 @@ public sealed partial class Resolver
 {
     private readonly Competition competition;
     private readonly Workout workout;
-    private readonly Dictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, Eq<int>> groups;
-    private readonly Dictionary<string, Division?> found = new(StringComparer.OrdinalIgnoreCase);
-    private readonly Dictionary<(int Task, int Address), (Work.Task Task, Address Address, Prescription Is)> known = [];
+    private readonly ConcurrentDictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
+
+    // What was worked out of a draft is kept and read by several requests at once.
+    private readonly ConcurrentDictionary<(int Task, int Address), (Work.Task Task, Address Address, Prescription Is)> known = [];
 
     /// <summary>Prepares a workout of a competition.</summary>
     /// <param name="competition">Names the divisions and their parents.</param>
@@ -29,12 +30,7 @@ public sealed partial class Resolver
     {
         this.competition = competition;
         this.workout = workout;
-        groups = workout
-            .Headers.OfType<Header.Groups>()
-            .SelectMany(g => g.Items)
-            .GroupBy(g => g.Name, StringComparer.Ordinal)
-            .ToDictionary(g => g.Key, g => g.First().Seats, StringComparer.Ordinal);
-        Levels = workout.Headers.OfType<Header.Levels>().SelectMany(l => l.Names).Select(n => n.ToString()).Distinct().ToEq();
+        Names = new NameBinder(competition, workout);
         var divisions = forNobody ? [] : DivisionsOf(competition, workout);
         var seats = NamesSeats(workout);
         Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
@@ -42,20 +38,23 @@ public sealed partial class Resolver
             from d in divisions
             from member in d.IsTeam && seats
                 ? Enumerable.Range(1, d.Size).Select(s => Member(d, s))
-                : d.Duties.Select(duty => new Address(d, duty))
+                : d.EachDuty.Select(duty => new Address(d, duty))
             from level in levels
             select level is null ? member : member with { Level = level }
         ).ToList();
         // An individual's entry is its column, so that what is resolved for one is known for the other.
         Entries = divisions
             .SelectMany(d =>
-                d.IsTeam ? levels.Select(l => new Address(d, "", Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))
+                d.IsTeam ? levels.Select(l => new Address(d, null, Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))
             )
             .ToList();
     }
 
+    /// <summary>What the names of the workout mean.</summary>
+    public NameBinder Names { get; }
+
     /// <summary>The levels of the workout, each with a board of its own; empty when there are none.</summary>
-    public Eq<string> Levels { get; }
+    public Eq<string> Levels => Names.Levels;
 
     /// <summary>The columns of the prescription table, in the order of the competition's divisions: duties, or places in the team where a
     /// line names one.</summary>
@@ -63,24 +62,6 @@ public sealed partial class Resolver
 
     /// <summary>Who runs as one entry: each duty of an individual division, a team as a whole; for each level.</summary>
     public IReadOnlyList<Address> Entries { get; }
-
-    /// <summary>The names that may stand before a colon and are duties.</summary>
-    public static bool IsDuty(string name) => name is "man" or "woman";
-
-    /// <summary>The place in the team that a name such as <c>2nd</c> means; null for another name.</summary>
-    public static int? SeatOf(string name) =>
-        name.Length > 2
-        && name[^2..] is "st" or "nd" or "rd" or "th"
-        && int.TryParse(name.AsSpan(0, Math.Max(0, name.Length - 2)), NumberStyles.None, CultureInfo.InvariantCulture, out var n)
-            ? n
-            : null;
-
-    /// <summary>The number in <c>round 2</c> or <c>cycle 2</c>; null for another name.</summary>
-    public static int? NumberAfter(string word, string name) =>
-        name.StartsWith(word + " ", StringComparison.Ordinal)
-        && int.TryParse(name.AsSpan(word.Length + 1), NumberStyles.None, CultureInfo.InvariantCulture, out var n)
-            ? n
-            : null;
 
     /// <summary>0 or 1: which value of <c>a/b</c> belongs to a duty.</summary>
     public int Position(Address address)
@@ -90,12 +71,12 @@ public sealed partial class Resolver
             DutyOrder.ManWoman => 0,
             DutyOrder.WomanMan => 1,
             _ => address.Division.Duties.Count == 2
-                ? address.Division.Duties[0] == "man"
+                ? address.Division.DutyOf(1) == Duty.Man
                     ? 0
                     : 1
                 : 0,
         };
-        return address.Duty == "man" ? order : 1 - order;
+        return address.Duty == Duty.Man ? order : 1 - order;
     }
 
     /// <summary>The members of an entry who do a piece: one place, a group, or everybody.</summary>
@@ -108,7 +89,7 @@ public sealed partial class Resolver
 
         var seats =
             seat is { } s ? [s]
-            : group is not null && groups.TryGetValue(group, out var named) ? named.Where(n => n >= 1 && n <= entry.Division.Size)
+            : group is not null && Names.SeatsOf(group) is { } named ? named.Where(n => n >= 1 && n <= entry.Division.Size)
             : Enumerable.Range(1, entry.Division.Size);
         return seats.Select(n => Member(entry.Division, n) with { Group = group, Level = entry.Level }).ToList();
     }
@@ -152,26 +133,14 @@ public sealed partial class Resolver
             .Where(o => o.Choose && (o.For.Count == 0 || o.For.Any(w => Match(w, address, at) is not null)));
 
     /// <summary>The rounds for which some line of a task says something else, from 1.</summary>
-    public static IEnumerable<int> RoundsNamed(Work.Task task) =>
+    public IEnumerable<int> RoundsNamed(Work.Task task) =>
         task
             .Lines.OfType<TaskLine.Override>()
             .SelectMany(o => o.For)
-            .SelectMany(w => w.Names)
-            .Select(n => NumberAfter("round", n))
-            .OfType<int>()
+            .SelectMany(Names.Of)
+            .OfType<Selector.AtRound>()
+            .Select(r => r.Round)
             .Distinct();
-
-    /// <summary>The division that a name before a colon means; null when it means none, or a duty, place, round, group, or level of that
-    /// name.</summary>
-    public Division? DivisionOf(string name) =>
-        IsDuty(name)
-        || SeatOf(name) is not null
-        || NumberAfter("round", name) is not null
-        || NumberAfter("cycle", name) is not null
-        || groups.ContainsKey(name)
-        || Levels.Contains(name)
-            ? null
-            : Find(name);
 
     /// <summary>True when a name that narrows a line holds for an address.</summary>
     public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
@@ -242,8 +211,8 @@ public sealed partial class Resolver
             )
             .OfType<TaskLine.Override>()
             .SelectMany(o => o.For)
-            .SelectMany(w => w.Names)
-            .Any(n => SeatOf(n) is not null || groups.ContainsKey(n));
+            .SelectMany(Names.Of)
+            .Any(n => n is Selector.OfSeat or Selector.OfGroup);
 
     private IEnumerable<(int Rank, TaskLine.Override Line, string? Division)> Ranked(Eq<TaskLine> lines, Address address, Iteration at)
     {
@@ -274,34 +243,9 @@ public sealed partial class Resolver
         var distance = chain.Count;
         string? division = null;
         var narrowed = 0;
-        foreach (var name in who.Names)
+        foreach (var name in Names.Of(who))
         {
-            bool holds;
-            if (IsDuty(name))
-            {
-                holds = name == address.Duty;
-            }
-            else if (SeatOf(name) is { } seat)
-            {
-                holds = seat == address.Seat;
-            }
-            else if (NumberAfter("round", name) is { } round)
-            {
-                holds = round == at.Round;
-            }
-            else if (NumberAfter("cycle", name) is { } cycle)
-            {
-                holds = cycle == at.Cycle;
-            }
-            else if (groups.TryGetValue(name, out var seats))
-            {
-                holds = address.Group == name || (address.Group is null && address.Seat is { } s && seats.Contains(s));
-            }
-            else if (Levels.Contains(name))
-            {
-                holds = address.Level == name;
-            }
-            else if (Find(name) is { } named)
+            if (name is Selector.OfDivision { Division: var named })
             {
                 var place = IndexOf(chain, named);
                 if (place < 0)
@@ -312,11 +256,18 @@ public sealed partial class Resolver
                 (distance, division) = (Math.Min(distance, place), named.Name);
                 continue;
             }
-            else
-            {
-                holds = false;
-            }
 
+            var holds = name switch
+            {
+                Selector.OfDuty d => d.Duty == address.Duty,
+                Selector.OfSeat s => s.Seat == address.Seat,
+                Selector.AtRound r => r.Round == at.Round,
+                Selector.AtCycle c => c.Cycle == at.Cycle,
+                Selector.OfGroup g => address.Group == g.Name
+                    || (address.Group is null && address.Seat is { } seat && g.Seats.Contains(seat)),
+                Selector.OfLevel l => address.Level == l.Name,
+                _ => false,
+            };
             if (!holds)
             {
                 return null;
@@ -328,25 +279,8 @@ public sealed partial class Resolver
         return ((distance * Narrows) + Math.Max(0, Narrows - 1 - narrowed), division);
     }
 
-    private Division? Find(string name)
-    {
-        if (!found.TryGetValue(name, out var division))
-        {
-            found[name] = division = competition.Find(name);
-        }
-
-        return division;
-    }
-
-    private IReadOnlyList<Division> ChainOf(Division division)
-    {
-        if (!chains.TryGetValue(division.Name, out var chain))
-        {
-            chains[division.Name] = chain = competition.Chain(division);
-        }
-
-        return chain;
-    }
+    private IReadOnlyList<Division> ChainOf(Division division) =>
+        chains.GetOrAdd(division.Name, static (_, of) => of.Competition.Chain(of.Division), (Competition: competition, Division: division));
 
     private static int IndexOf(IReadOnlyList<Division> chain, Division division)
     {

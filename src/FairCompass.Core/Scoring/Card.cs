@@ -6,13 +6,21 @@ namespace FairCompass.Core.Scoring;
 
 /// <summary>A line that the card asks the judge to fill in.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="Field"><c>finish</c>, <c>units</c>, <c>count</c>, <c>stood</c>, <c>tieTime</c>, <c>tries</c>, or <c>unverified</c>.</param>
+/// <param name="Field">What is asked.</param>
 /// <param name="Label">What to write, in words.</param>
 /// <param name="Hint">Which values are possible.</param>
 /// <param name="Max">The largest count, for counts; the rounds, for <c>stood</c>; null without end.</param>
 /// <param name="Limit">The latest time, for times.</param>
 /// <param name="Strand">The counter, for <c>count</c>; null otherwise.</param>
-public sealed record CardField(string Piece, string Field, string Label, string Hint, long? Max, Duration? Limit, string? Strand = null);
+public sealed record CardField(
+    string Piece,
+    CardFieldKind Field,
+    string Label,
+    string Hint,
+    long? Max,
+    Duration? Limit,
+    string? Strand = null
+);
 
 /// <summary>A task of a counted piece, to name a place in the ledger by.</summary>
 /// <param name="Index">Which task of the piece, from 0.</param>
@@ -101,8 +109,8 @@ public static class Card
                 .Pieces.Select(p =>
                     p with
                     {
-                        TieTime = asked.Contains((p.Piece, "tieTime")) ? p.TieTime : null,
-                        Unverified = asked.Contains((p.Piece, "unverified")) ? p.Unverified : null,
+                        TieTime = asked.Contains((p.Piece, CardFieldKind.TieTime)) ? p.TieTime : null,
+                        Unverified = asked.Contains((p.Piece, CardFieldKind.Unverified)) ? p.Unverified : null,
                     }
                 )
                 .ToEq(),
@@ -180,7 +188,7 @@ public static class Card
             fields.Add(
                 new(
                     key,
-                    "tries",
+                    CardFieldKind.Tries,
                     name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"),
                     tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"),
                     null,
@@ -198,7 +206,7 @@ public static class Card
             fields.Add(
                 new(
                     key,
-                    "finish",
+                    CardFieldKind.Finish,
                     name + tongue.Say("finished at", "terminó en"),
                     tongue.Say($"clock time up to {end}; empty when not finished", $"hora del reloj hasta {end}; vacío si no terminó"),
                     null,
@@ -215,7 +223,7 @@ public static class Card
                 fields.Add(
                     new(
                         key,
-                        "count",
+                        CardFieldKind.Count,
                         $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
                         most is { } m
                             ? tongue.Say(
@@ -236,7 +244,7 @@ public static class Card
                 timed
                     ? new(
                         key,
-                        "units",
+                        CardFieldKind.Units,
                         name + tongue.Say($"{word} done at the cap", $"{word} en el tope"),
                         tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"),
                         units - 1,
@@ -244,7 +252,7 @@ public static class Card
                     )
                     : new(
                         key,
-                        "units",
+                        CardFieldKind.Units,
                         name + tongue.Say($"{word} done", $"total de {word}"),
                         units is { } n
                             ? tongue.Say($"0 to {n}", $"de 0 a {n}")
@@ -258,7 +266,7 @@ public static class Card
                 fields.Add(
                     new(
                         key,
-                        "stood",
+                        CardFieldKind.Stood,
                         name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
                         tasks.Any(t => t.InRounds)
                             ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}")
@@ -280,7 +288,7 @@ public static class Card
             fields.Add(
                 new(
                     key,
-                    "tieTime",
+                    CardFieldKind.TieTime,
                     name
                         + (
                             tie is Tiebreak.TimeAtRound { Round: { } r }
@@ -301,7 +309,7 @@ public static class Card
             fields.Add(
                 new(
                     key,
-                    "unverified",
+                    CardFieldKind.Unverified,
                     name + tongue.Say("of these not verified", "de estas, sin comprobar"),
                     noRep
                         ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay")

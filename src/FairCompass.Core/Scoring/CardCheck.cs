@@ -40,11 +40,11 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             return errors;
         }
 
-        foreach (var key in fields.Where(f => f.Field is "units" or "count").Select(f => f.Piece).Distinct())
+        foreach (var key in fields.Where(f => f.Field is CardFieldKind.Units or CardFieldKind.Count).Select(f => f.Piece).Distinct())
         {
             var seen = run.Of(key);
             var index = Math.Max(0, IndexOf(key));
-            var timed = fields.Any(f => f.Piece == key && f.Field == "finish");
+            var timed = fields.Any(f => f.Piece == key && f.Field == CardFieldKind.Finish);
             if (!Tallying.Finished(seen) && seen.Units is null && seen.Stood is null && seen.Counts.Count == 0 && seen.Ticks is null)
             {
                 Add($"pieces[{index}].units", timed ? "Enter the finishing time, or the reps done at the cap." : "Enter the reps done.");
@@ -145,7 +145,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             var (time, name) in seen.Watches.Select((w, i) => (w, $".watches[{i}]")).Concat(seen.Finish is { } f ? [(f, ".finish")] : [])
         )
         {
-            if (mine.All(field => field.Field != "finish"))
+            if (mine.All(field => field.Field != CardFieldKind.Finish))
             {
                 Add(path + name, "This part has no finishing time.");
             }
@@ -161,7 +161,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
 
         var last = Tallying.Finish(seen, sheet) ?? end;
-        if (mine.All(field => field.Field != "tieTime"))
+        if (mine.All(field => field.Field != CardFieldKind.TieTime))
         {
             Add(path + ".tieTime", "No tie-break asks for a time in this part.");
         }
@@ -232,16 +232,16 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
         else if (seen.Units is { } units)
         {
-            var field = mine.Find(f => f.Field == "units");
+            var field = mine.Find(f => f.Field == CardFieldKind.Units);
             if (field is null)
             {
-                Add(path + ".units", mine.Any(f => f.Field == "count") ? Several(piece, units) : "This part is not counted.");
+                Add(path + ".units", mine.Any(f => f.Field == CardFieldKind.Count) ? Several(piece, units) : "This part is not counted.");
             }
             else if (units < 0 || units > (field.Max ?? LargestCount))
             {
                 Add(
                     path + ".units",
-                    field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == "finish")
+                    field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == CardFieldKind.Finish)
                         ? $"All {units} reps are done, so the work is finished: enter the finishing time."
                         : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}.")
                 );
@@ -271,10 +271,10 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
             else if (
                 !Tallying.Finished(seen)
-                && mine.Any(f => f.Field == "finish")
-                && count.Strand != "first"
+                && mine.Any(f => f.Field == CardFieldKind.Finish)
+                && strand.Role != StrandRole.First
                 && count.Units == strand.Counter.Units
-                && piece.Strands.Count(s => s.Key != "first") == 1
+                && piece.Strands.Count(s => s.Role != StrandRole.First) == 1
             )
             {
                 Add($"{path}.counts[{i}].units", $"All {count.Units} are done, so the work is finished: enter the finishing time.");

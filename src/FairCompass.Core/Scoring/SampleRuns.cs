@@ -175,8 +175,8 @@ public static class SampleRuns
     )
     {
         var key = piece.Piece.Key;
-        var fields = asked.Select(f => f.Field).ToHashSet(StringComparer.Ordinal);
-        if (fields.Contains("tries"))
+        var fields = asked.Select(f => f.Field).ToHashSet();
+        if (fields.Contains(CardFieldKind.Tries))
         {
             var never = c.FinishAt is null && piece.Piece.InTimeLeft;
             var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
@@ -197,7 +197,7 @@ public static class SampleRuns
 
         var start = piece.Piece.Starts ?? Duration.Zero;
         var window = piece.Limit?.Longest ?? Duration.Zero;
-        var timed = fields.Contains("finish");
+        var timed = fields.Contains(CardFieldKind.Finish);
         Duration? finish = timed && c.FinishAt is { } share ? start + Seconds(window, share) : null;
         if (piece.Strand is null)
         {
@@ -213,8 +213,8 @@ public static class SampleRuns
                         new StrandCount(
                             s.Key,
                             taken >= 0 && i != taken ? 0
-                                : finish is not null && s.Key != "first" ? s.Counter.Units ?? 0
-                                : Of(s.Counter, s.Key != "first" && timed)
+                                : finish is not null && s.Role != StrandRole.First ? s.Counter.Units ?? 0
+                                : Of(s.Counter, s.Role != StrandRole.First && timed)
                         )
                 )
                 .ToEq();
@@ -222,7 +222,13 @@ public static class SampleRuns
         }
 
         long? units = finish is null ? Of(piece.Strand, timed) : null;
-        return new(key, finish, units, fields.Contains("tieTime") ? TieTime(c, piece, sheet, finish, units, start, window) : null, []);
+        return new(
+            key,
+            finish,
+            units,
+            fields.Contains(CardFieldKind.TieTime) ? TieTime(c, piece, sheet, finish, units, start, window) : null,
+            []
+        );
 
         long Of(Strand strand, bool toFinish)
         {
@@ -298,12 +304,12 @@ public static class SampleRuns
 
     private static Duration Seconds(Duration window, decimal share) => Duration.Seconds((long)(window.Ms * share / 1000));
 
-    private static IEnumerable<Try> Lifts(Case c, string duty, int? seat, Competition competition)
+    private static IEnumerable<Try> Lifts(Case c, Duty? duty, int? seat, Competition competition)
     {
-        var loads = BarLoads.All(duty == "woman" ? competition.Kit.WomenBar : competition.Kit.MenBar, competition.Kit);
+        var loads = BarLoads.All(competition.Kit.Bar(duty), competition.Kit);
         return c.Lifts.Select(
             (share, i) =>
-                new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == "woman" ? 0.7m : 1m))), c.Made[i], seat)
+                new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == Duty.Woman ? 0.7m : 1m))), c.Made[i], seat)
         );
     }
 }

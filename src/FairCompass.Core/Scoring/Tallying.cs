@@ -12,7 +12,7 @@ internal static class Tallying
         foreach (var strand in piece.Strands)
         {
             var said = Said(seen, strand);
-            var finished = Finished(seen) && strand.Key != "first";
+            var finished = Finished(seen) && strand.Role != StrandRole.First;
             var units = finished ? strand.Counter.Units ?? 0 : said ?? 0;
             yield return (strand, Math.Clamp(units, 0, strand.Counter.Units ?? Count.Ceiling));
         }

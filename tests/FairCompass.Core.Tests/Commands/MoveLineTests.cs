@@ -32,7 +32,8 @@ public class MoveLineTests
     [Fact]
     public void Under_a_line_it_goes_to_the_end() =>
         Assert.Equal(
-            "Bell\n  for Tideline\n\n12:00 for reps\n  // mats out first\n  3 rounds // slow\n    10 burpee\n\n    // ask Mo\n    20 sit-up\n"
+            "Bell\n  for Tideline\n\n12:00 for reps\n  // mats out first\n  3 rounds // slow\n    10 burpee\n\n    // ask Mo\n"
+                + "    20 sit-up\n"
                 + "      note: anchored\n    30 wall-ball\n\nscore: reps\n  tie: shared\n",
             Moved(Text, new(12, Under: 6))
         );

@@ -39,6 +39,11 @@ public class CompetitionRulesTests
                 c => c with { Divisions = [.. c.Divisions, c.Divisions[0] with { Name = "TIDELINE", InheritsFrom = null }] }
             },
             {
+                "divisions[6].name",
+                "place in the team",
+                c => c with { Divisions = [.. c.Divisions, c.Divisions[0] with { Name = "2nd", InheritsFrom = null }] }
+            },
+            {
                 "divisions[0].duties",
                 "One or two",
                 c => c with { Divisions = [c.Divisions[0] with { Duties = [] }, .. c.Divisions.Skip(1)] }

@@ -30,8 +30,8 @@ public class LineIdsTests
                         draft = draft.Becomes(sheet.Text);
                         Assert.True(
                             sheet.Ids.SequenceEqual(draft.Lines.Lines.Select(l => l.Value)),
-                            $"change {what} at {where} to {to}\n{before.Text}\n{string.Join(' ', before.Lines.Lines.Select(l => l.Value))}\n"
-                                + $"{draft.Text}\nwanted {string.Join(' ', sheet.Ids)}\ngot    {string.Join(' ', draft.Lines.Lines.Select(l => l.Value))}"
+                            $"change {what} at {where} to {to}\n{before.Text}\n{Numbers(before)}\n{draft.Text}\n"
+                                + $"wanted {string.Join(' ', sheet.Ids)}\ngot    {Numbers(draft)}"
                         );
                     }
                 },

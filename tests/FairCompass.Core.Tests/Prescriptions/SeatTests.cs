@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Workouts;
@@ -69,7 +70,7 @@ public class SeatTests
             var task = WorkTree.Tasks(u.Workout).Single();
             Assert.Equal(
                 expected + " kg",
-                u.Resolver.Resolve(task, u.Resolver.Addresses.Single(a => a is { Division.Name: "Meadow", Duty: "woman" }))
+                u.Resolver.Resolve(task, u.Resolver.Addresses.Single(a => a is { Division.Name: "Meadow", Duty: Duty.Woman }))
                     .Load!.Value.ToString()
             );
         }

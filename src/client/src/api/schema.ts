@@ -3197,8 +3197,8 @@ export interface components {
         CardField: {
             /** @description The piece's key. */
             piece: string;
-            /** @description `finish`, `units`, `count`, `stood`, `tieTime`, `tries`, or `unverified`. */
-            field: string;
+            /** @description What is asked. */
+            field: components["schemas"]["CardFieldKind"];
             /** @description What to write, in words. */
             label: string;
             /** @description Which values are possible. */
@@ -3212,6 +3212,11 @@ export interface components {
             /** @description The counter, for `count`; null otherwise. */
             strand?: null | string;
         };
+        /**
+         * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
+         * @enum {unknown}
+         */
+        CardFieldKind: "finish" | "units" | "count" | "stood" | "tieTime" | "tries" | "unverified";
         /** @description A task of a counted piece, to name a place in the ledger by. */
         CardTask: {
             /**
@@ -3661,6 +3666,8 @@ export interface components {
             size?: number;
             /** @description True for pairs and teams. */
             isTeam?: boolean;
+            /** @description The duties in their declared order; a word that is none is left out. */
+            eachDuty?: null | components["schemas"]["Duty"][];
         };
         /**
          * @description How many stand on the floor as one entry.
@@ -3729,6 +3736,11 @@ export interface components {
          * @description Milliseconds.
          */
         Duration: null | number;
+        /**
+         * @description What decides which value of `a/b` is an athlete’s, and which bar.
+         * @enum {unknown}
+         */
+        Duty: "Man" | "Woman";
         /** @description An answered question that is like another. */
         EarlierRuling: {
             body: string;

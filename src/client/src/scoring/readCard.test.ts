@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
 import { readCard, type CardValues } from "./readCard";
 
-const field = (piece: string, name: string, strand: string | null = null): Schemas["CardField"] => ({
+const field = (piece: string, name: Schemas["CardField"]["field"], strand: string | null = null): Schemas["CardField"] => ({
   piece,
   field: name,
   label: name,

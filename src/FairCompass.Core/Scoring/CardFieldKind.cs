@@ -1,0 +1,42 @@
+using System.Text.Json.Serialization;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>What a line of a card asks for; in JSON by the name of the key that an observation gives it under.</summary>
+public enum CardFieldKind
+{
+    /// <summary>The hall clock at the finish.</summary>
+    [JsonStringEnumMemberName("finish")]
+    Finish,
+
+    /// <summary>The units of the only counter.</summary>
+    [JsonStringEnumMemberName("units")]
+    Units,
+
+    /// <summary>The units of one of several counters.</summary>
+    [JsonStringEnumMemberName("count")]
+    Count,
+
+    /// <summary>The place in the work, in place of units.</summary>
+    [JsonStringEnumMemberName("stood")]
+    Stood,
+
+    /// <summary>The hall clock at the mark that breaks a tie.</summary>
+    [JsonStringEnumMemberName("tieTime")]
+    TieTime,
+
+    /// <summary>Lifts with their loads.</summary>
+    [JsonStringEnumMemberName("tries")]
+    Tries,
+
+    /// <summary>Units that a video does not show.</summary>
+    [JsonStringEnumMemberName("unverified")]
+    Unverified,
+}
+
+/// <summary>Kinds of card fields by name.</summary>
+public static class CardFieldKinds
+{
+    /// <summary>The key of a field in an observation: <c>tieTime</c>.</summary>
+    public static string Key(this CardFieldKind kind) => char.ToLowerInvariant(kind.ToString()[0]) + kind.ToString()[1..];
+}
