@@ -1,9 +1,9 @@
 import "./styles/app.css";
+import { queryClient } from "./api/queryClient";
 import { QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, Navigate, RouterProvider } from "react-router";
-import { queryClient } from "./api/queries";
 import { Broken } from "./frame/Broken";
 import { Frame } from "./frame/Frame";
 import { Start } from "./frame/Start";

@@ -1,41 +1,247 @@
-import { QueryClient, useQuery } from "@tanstack/react-query";
-import { api, ask, Refused } from "./client";
+import { queryOptions } from "@tanstack/react-query";
+import { api, ask, askAll, type StoredCompetition } from "./client";
+import { queryClient } from "./queryClient";
+import type { paths } from "./schema";
 
-export const queryClient = new QueryClient({
-  defaultOptions: {
-    queries: {
-      retry: (count, error) => error instanceof Refused && error.passing && count < 3,
-      staleTime: 2000,
-    },
+/** What an address can be asked with. */
+type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: { query?: infer Query } } } ? NonNullable<Query> : never;
+
+/**
+ * Everything that pages ask the server for, each with its key: a key is written here and nowhere else. What is shown only until
+ * it changes elsewhere is stale at once; what never changes is kept.
+ */
+export const queries = {
+  competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
+
+  competition: (id: string) =>
+    queryOptions({
+      queryKey: ["competition", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}", { params: { path: { id } } })),
+    }),
+
+  overview: (id: string) =>
+    queryOptions({
+      queryKey: ["overview", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/overview", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  /** The competition’s book: the library with its policies and house rules applied. */
+  book: (id: string) =>
+    queryOptions({
+      queryKey: ["book", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/standards", { params: { path: { id } } })),
+      staleTime: 60_000,
+    }),
+
+  policies: (id: string) =>
+    queryOptions({
+      queryKey: ["policies", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/policies", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  /** A standard as it holds for a division and a workout; empty names neither. */
+  standard: (cid: string, movement: string, division: string, workout: string) =>
+    queryOptions({
+      queryKey: ["standard", cid, movement, division, workout],
+      queryFn: () =>
+        ask(
+          api.GET("/api/competitions/{id}/standards/{movement}", {
+            params: { path: { id: cid, movement }, query: { ...(division ? { division } : {}), ...(workout ? { workout } : {}) } },
+          }),
+        ),
+    }),
+
+  /** What a workout says about a standard, and where it can. */
+  standardHere: (workout: string, movement: string) =>
+    queryOptions({
+      queryKey: ["standard-here", workout, movement],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/standards/{movement}", { params: { path: { id: workout, movement } } })),
+    }),
+
+  /** @param wording what the figures are drawn for: another wording is another figure. */
+  figures: (cid: string, movement: string, stature: number, wording: string) =>
+    queryOptions({
+      queryKey: ["figures", cid, movement, stature, wording],
+      queryFn: () =>
+        ask(
+          api.GET("/api/competitions/{id}/standards/{movement}/figures", {
+            params: { path: { id: cid, movement }, query: { stature } },
+          }),
+        ),
+      staleTime: 60_000,
+    }),
+
+  phrases: () => queryOptions({ queryKey: ["phrases"], queryFn: () => ask(api.GET("/api/standards/phrases")), staleTime: Infinity }),
+
+  nearestStandards: (cid: string, name: string) =>
+    queryOptions({
+      queryKey: ["nearest", cid, name],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/standards/nearest", { params: { path: { id: cid }, query: { name } } })),
+    }),
+
+  copyOfStandard: (cid: string, movement: string, name: string) =>
+    queryOptions({
+      queryKey: ["copy", cid, movement, name],
+      queryFn: () =>
+        ask(api.GET("/api/competitions/{id}/standards/{movement}/copy", { params: { path: { id: cid, movement }, query: { name } } })),
+      staleTime: Infinity,
+    }),
+
+  workout: (id: string) =>
+    queryOptions({
+      queryKey: ["workout", id],
+      queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  /** A stored draft explained, as far as its tables are shown outside the drafting table. */
+  explained: (cid: string, wid: string, draft: { revision: number; body: string } | undefined) =>
+    queryOptions({
+      queryKey: ["explained", wid, draft?.revision],
+      enabled: !!draft,
+      queryFn: () =>
+        ask(api.POST("/api/competitions/{id}/explain", { params: { path: { id: cid } }, body: { doc: 0, body: draft!.body, rows: 24 } })),
+    }),
+
+  /** The card of an entry of a draft text, with nothing tried on it yet. */
+  card: (cid: string, entry: { body: string; division: string; duty: string }) =>
+    queryOptions({
+      queryKey: ["card", cid, entry],
+      queryFn: () => ask(api.POST("/api/competitions/{id}/try", { params: { path: { id: cid } }, body: { ...entry, run: null } })),
+    }),
+
+  /** The names of the movements of a stored draft. */
+  movements: (wid: string) =>
+    queryOptions({
+      queryKey: ["movements", wid],
+      queryFn: async () => {
+        const draft = await ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } }));
+        const explained = await ask(
+          api.POST("/api/competitions/{id}/explain", {
+            params: { path: { id: draft.competitionId } },
+            body: { doc: 0, body: draft.body, rows: 1 },
+          }),
+        );
+        return explained.explanation.movements.map((m) => m.name);
+      },
+      staleTime: 30_000,
+    }),
+
+  interview: (wid: string) =>
+    queryOptions({
+      queryKey: ["interview", wid],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/interview", { params: { path: { id: wid } } })),
+      staleTime: 0,
+    }),
+
+  published: (wid: string) =>
+    queryOptions({
+      queryKey: ["published", wid],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/published", { params: { path: { id: wid } } })),
+      staleTime: 0,
+    }),
+
+  /** @param to a version; undefined for the draft, which may change at any time. */
+  changes: (wid: string, from: number, to: number | undefined) =>
+    queryOptions({
+      queryKey: ["changes", wid, from, to ?? "draft"],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/changes", { params: { path: { id: wid }, query: { from, ...(to ? { to } : {}) } } })),
+      staleTime: to ? Infinity : 0,
+    }),
+
+  confirmations: (wid: string) =>
+    queryOptions({
+      queryKey: ["confirmations", wid],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/confirmations", { params: { path: { id: wid } } })),
+      staleTime: 0,
+    }),
+
+  questions: (wid: string) =>
+    queryOptions({
+      queryKey: ["questions", wid],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/questions", { params: { path: { id: wid } } })),
+      staleTime: 0,
+    }),
+
+  brief: (wid: string, query: Asked<"/api/workouts/{id}/brief">) =>
+    queryOptions({
+      queryKey: ["brief", wid, query],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/brief", { params: { path: { id: wid }, query } })),
+      staleTime: 0,
+    }),
+
+  pack: (cid: string, query: Asked<"/api/competitions/{id}/pack">) =>
+    queryOptions({
+      queryKey: ["pack", cid, query],
+      queryFn: () => askAll(api.GET("/api/competitions/{id}/pack", { params: { path: { id: cid }, query } })),
+      staleTime: 0,
+    }),
+
+  measurements: (wid: string) =>
+    queryOptions({
+      queryKey: ["measurements", wid],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/measurements", { params: { path: { id: wid } } })),
+      staleTime: 0,
+    }),
+
+  /** Where the line stands for a mark that is being typed. */
+  line: (wid: string, query: Asked<"/api/workouts/{id}/measurements/line">) =>
+    queryOptions({
+      queryKey: ["line", wid, query],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/measurements/line", { params: { path: { id: wid }, query } })),
+      retry: false,
+    }),
+
+  code: (code: string) =>
+    queryOptions({
+      queryKey: ["code", code],
+      queryFn: () => ask(api.GET("/api/published/{code}", { params: { path: { code } } })),
+      retry: false,
+    }),
+
+  publishedBrief: (code: string, query: Asked<"/api/published/{code}/brief">) =>
+    queryOptions({
+      queryKey: ["published-brief", code, query],
+      queryFn: () => ask(api.GET("/api/published/{code}/brief", { params: { path: { code }, query } })),
+    }),
+
+  publicQuestions: (code: string) =>
+    queryOptions({
+      queryKey: ["public-questions", code],
+      queryFn: () => ask(api.GET("/api/published/{code}/questions", { params: { path: { code } } })),
+    }),
+
+  erratum: (code: string, query: Asked<"/api/published/{code}/erratum">) =>
+    queryOptions({
+      queryKey: ["erratum", code, query],
+      queryFn: () => ask(api.GET("/api/published/{code}/erratum", { params: { path: { code }, query } })),
+    }),
+};
+
+const again = (...keys: { queryKey: readonly unknown[] }[]) =>
+  Promise.all(keys.map(({ queryKey }) => queryClient.invalidateQueries({ queryKey }))).then(() => undefined);
+
+/** What has to be asked again after something was changed. */
+export const changed = {
+  competitions: () => again(queries.competitions()),
+
+  /** A competition as it is now stored, and all that follows from it. */
+  competition: (stored: StoredCompetition) => {
+    queryClient.setQueryData(queries.competition(stored.id).queryKey, stored);
+    return again(queries.overview(stored.id), queries.book(stored.id), queries.policies(stored.id), { queryKey: ["standard", stored.id] });
   },
-});
 
-export const useCompetitions = () => useQuery({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) });
+  workouts: (cid: string) => again(queries.overview(cid)),
 
-export const useCompetition = (id: string) =>
-  useQuery({
-    queryKey: ["competition", id],
-    queryFn: () => ask(api.GET("/api/competitions/{id}", { params: { path: { id } } })),
-  });
+  /** A rule of a workout about a standard. */
+  ruleOf: (cid: string, wid: string) => again({ queryKey: ["standard", cid] }, queries.workout(wid), queries.overview(cid)),
 
-export const useOverview = (id: string) =>
-  useQuery({
-    queryKey: ["overview", id],
-    queryFn: () => ask(api.GET("/api/competitions/{id}/overview", { params: { path: { id } } })),
-    staleTime: 0,
-  });
+  /** A version, an answer to the interview, or a ruling. */
+  publishing: (cid: string, wid: string) =>
+    again(queries.interview(wid), queries.published(wid), queries.questions(wid), queries.competition(cid), queries.overview(cid)),
 
-/** The competition’s book: the library with its policies and house rules applied. */
-export const useBook = (id: string) =>
-  useQuery({
-    queryKey: ["book", id],
-    queryFn: () => ask(api.GET("/api/competitions/{id}/standards", { params: { path: { id } } })),
-    staleTime: 60_000,
-  });
-
-export const usePolicies = (id: string) =>
-  useQuery({
-    queryKey: ["policies", id],
-    queryFn: () => ask(api.GET("/api/competitions/{id}/policies", { params: { path: { id } } })),
-    staleTime: 0,
-  });
+  /** Readings of athletes: they stand on the papers. */
+  measurements: (wid: string) => again({ queryKey: ["brief", wid] }),
+};

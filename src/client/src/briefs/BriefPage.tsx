@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, ask, Refused } from "../api/client";
-import { useCompetition, useOverview } from "../api/queries";
+import { Refused } from "../api/client";
+import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { query, useChoices } from "./choices";
 import { MeasurePanel } from "./MeasurePanel";
@@ -12,16 +12,14 @@ import { PaperChoices } from "./PaperChoices";
 export function BriefPage() {
   const { cid = "", wid, audience = "judge" } = useParams();
   const choices = useChoices();
-  const overview = useOverview(cid);
-  const competition = useCompetition(cid).data?.competition;
+  const overview = useQuery(queries.overview(cid));
+  const competition = useQuery(queries.competition(cid)).data?.competition;
   const go = useNavigate();
   const brief = useQuery({
-    queryKey: ["brief", wid, audience, query(choices)],
+    ...queries.brief(wid ?? "", { audience: named(audience), ...query(choices) }),
     enabled: !!wid,
-    staleTime: 0,
-    placeholderData: (before, last) => (last?.queryKey[1] === wid && last?.queryKey[2] === audience ? before : undefined),
-    queryFn: () =>
-      ask(api.GET("/api/workouts/{id}/brief", { params: { path: { id: wid! }, query: { audience: named(audience), ...query(choices) } } })),
+    placeholderData: (before, last) =>
+      last && last.queryKey[1] === wid && (last.queryKey[2] as { audience?: string }).audience === named(audience) ? before : undefined,
   });
   if (!overview.data)
     return overview.isError ? (

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, ask, Refused, type Schemas } from "../api/client";
+import { changed, queries } from "../api/queries";
 import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
 
@@ -10,11 +11,7 @@ type Unit = keyof typeof units;
 /** Type what the tape shows, see where the line lies, write it down: the sheet below fills row by row. */
 export function MeasurePanel({ wid }: { wid: string }) {
   const client = useQueryClient();
-  const found = useQuery({
-    queryKey: ["measurements", wid],
-    staleTime: 0,
-    queryFn: () => ask(api.GET("/api/workouts/{id}/measurements", { params: { path: { id: wid } } })),
-  });
+  const found = useQuery(queries.measurements(wid));
   const [place, setPlace] = useState("");
   const [athlete, setAthlete] = useState("");
   const [typed, setTyped] = useState("");
@@ -30,11 +27,8 @@ export function MeasurePanel({ wid }: { wid: string }) {
   const places = found.data?.places ?? [];
   const key = places.some((p) => p.key === place) ? place : (places[0]?.key ?? "");
   const line = useQuery({
-    queryKey: ["line", wid, key, settled, unit],
+    ...queries.line(wid, { place: key, typed: settled, unit }),
     enabled: key !== "" && settled !== "",
-    retry: false,
-    queryFn: () =>
-      ask(api.GET("/api/workouts/{id}/measurements/line", { params: { path: { id: wid }, query: { place: key, typed: settled, unit } } })),
   });
   if (!found.data || places.length === 0) return null;
   const chosen = places.find((p) => p.key === key)!;
@@ -49,8 +43,8 @@ export function MeasurePanel({ wid }: { wid: string }) {
         api.POST("/api/workouts/{id}/measurements", { params: { path: { id: wid } }, body: { id: sent.current.id, ...reading } }),
       );
       sent.current = { id: "", of: "" };
-      client.setQueryData(["measurements", wid], all);
-      void client.invalidateQueries({ queryKey: ["brief", wid] });
+      client.setQueryData(queries.measurements(wid).queryKey, all);
+      void changed.measurements(wid);
       setSaid(`${athlete.trim()}: written down.`);
       setRefused(null);
       // What was typed meanwhile is the next reading.

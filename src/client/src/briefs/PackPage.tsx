@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { memo, useDeferredValue, useMemo } from "react";
 import { Link, useParams } from "react-router";
-import { api, askAll, Refused, type Brief } from "../api/client";
-import { useCompetition } from "../api/queries";
+import { Refused, type Brief } from "../api/client";
+import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { query, useChoices } from "./choices";
 import { Papers, papers, type Reader } from "./Paper";
@@ -15,13 +15,8 @@ export function PackPage() {
   const { cid = "" } = useParams();
   const choices = useChoices();
   const wanted = useMemo(() => chosen(choices.text), [choices.text]);
-  const competition = useCompetition(cid).data?.competition;
-  const pack = useQuery({
-    queryKey: ["pack", cid, query(choices)],
-    staleTime: 0,
-    placeholderData: (before) => before,
-    queryFn: () => askAll(api.GET("/api/competitions/{id}/pack", { params: { path: { id: cid }, query: query(choices) } })),
-  });
+  const competition = useQuery(queries.competition(cid)).data?.competition;
+  const pack = useQuery({ ...queries.pack(cid, query(choices)), placeholderData: (before) => before });
   const briefs = useMemo(() => (pack.data ?? []).filter((b) => wanted.includes(b.audience as Reader)), [pack.data, wanted]);
   // Some hundred papers take seconds to draw; the marks above them answer at once.
   const drawn = useDeferredValue(briefs);

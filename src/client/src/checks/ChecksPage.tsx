@@ -1,14 +1,15 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask } from "../api/client";
-import { queryClient, useOverview } from "../api/queries";
+import { useQuery } from "@tanstack/react-query";
+import { changed, queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { Severity } from "../ui/Severity";
 
 /** Everything open in every workout, in the order of the text. */
 export function ChecksPage() {
   const { cid = "" } = useParams();
-  const overview = useOverview(cid);
+  const overview = useQuery(queries.overview(cid));
   const [removed, setRemoved] = useState(() => {
     const kept = sessionStorage.getItem("removed");
     sessionStorage.removeItem("removed");
@@ -26,7 +27,7 @@ export function ChecksPage() {
   const bring = async () => {
     await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: removed!.id } }, body: { removed: false } }));
     setRemoved(null);
-    await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
+    await changed.workouts(cid);
   };
   return (
     <main className="px-6 py-4">

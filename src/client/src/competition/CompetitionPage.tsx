@@ -1,6 +1,7 @@
 import { useParams } from "react-router";
 import type { StoredCompetition } from "../api/client";
-import { useCompetition } from "../api/queries";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { DocumentConflict, DocumentStatus } from "../document/DocumentStatus";
 import { useCompetitionDocument } from "../document/useCompetitionDocument";
 import { Loading } from "../ui/Message";
@@ -13,7 +14,7 @@ import { OverallEditor } from "./OverallEditor";
 /** Name, dates, place, unit, divisions, kit. */
 export function CompetitionPage() {
   const { cid = "" } = useParams();
-  const stored = useCompetition(cid).data;
+  const stored = useQuery(queries.competition(cid)).data;
   return stored ? <Edit key={cid} stored={stored} /> : <Loading what="the competition" />;
 }
 

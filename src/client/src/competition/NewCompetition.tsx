@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, Refused } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed } from "../api/queries";
 import { blank } from "./blank";
 
 /** The first screen of an empty database. */
@@ -12,7 +12,7 @@ export function NewCompetition() {
   const create = async () => {
     try {
       const made = await ask(api.POST("/api/competitions", { body: blank(name) }));
-      await queryClient.invalidateQueries({ queryKey: ["competitions"] });
+      await changed.competitions();
       void go(`/c/${made.id}`);
     } catch (e) {
       setError(e instanceof Refused ? e : null);

@@ -1,5 +1,5 @@
 import { Refused } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed } from "../api/queries";
 import { heard, named } from "../api/once";
 import { send } from "../api/sending";
 
@@ -22,13 +22,13 @@ async function hand(address: string, file: string): Promise<string> {
 /** Adds a workout from a file. */
 export async function importWorkout(cid: string, file: string): Promise<string> {
   const id = await hand(`/api/competitions/${cid}/import`, file);
-  await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
+  await changed.workouts(cid);
   return id;
 }
 
 /** Creates a competition from a file. */
 export async function importCompetition(file: string): Promise<string> {
   const id = await hand("/api/import", file);
-  await queryClient.invalidateQueries({ queryKey: ["competitions"] });
+  await changed.competitions();
   return id;
 }

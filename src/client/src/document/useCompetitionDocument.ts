@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { api, ask, Refused, type Competition, type StoredCompetition } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed } from "../api/queries";
 import { browser, keptAt } from "./keeping";
 import { Saving, type Answer, type Stored } from "./saving";
 import { Steps } from "./steps";
@@ -27,8 +27,7 @@ async function send(id: string, base: number, saveId: string, competition: Compe
     const answer = await ask(
       api.PUT("/api/competitions/{id}", { params: { path: { id } }, body: { baseRevision: base, saveId, competition } }),
     );
-    queryClient.setQueryData(["competition", id], answer);
-    for (const key of ["overview", "book", "policies"]) void queryClient.invalidateQueries({ queryKey: [key, id] });
+    void changed.competition(answer);
     return { kind: "saved", stored: storedOf(answer) };
   } catch (e) {
     const refused = e instanceof Refused ? e : new Refused(0, "Saving failed in this window.", undefined, {}, {});
@@ -101,7 +100,7 @@ export function useCompetitionDocument(stored: StoredCompetition) {
       steps.before(view.value, "settle");
       if (with_ === "both" && conflict.merged) saving.settle(conflict.merged);
       else {
-        queryClient.setQueryData(["competition", stored.id], conflict.current);
+        void changed.competition(conflict.current);
         saving.settle(conflict.current.competition, new Date(conflict.current.savedAt));
       }
     }

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, ask, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
-import { queryClient, useBook, useCompetition } from "../api/queries";
+import { changed, queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { FileButton } from "../ui/FileButton";
 import { Loading, Message } from "../ui/Message";
@@ -22,9 +22,7 @@ const Editor = lazy(() => import("./Editor"));
 export function DraftingTable() {
   const { wid = "" } = useParams();
   const stored = useQuery({
-    queryKey: ["workout", wid],
-    queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })),
-    staleTime: 0,
+    ...queries.workout(wid),
     gcTime: 0,
     refetchOnWindowFocus: false,
     refetchOnReconnect: false,
@@ -45,8 +43,8 @@ function Table({ stored }: { stored: StoredDraft }) {
   const draft = useDraft(session);
   const { cid = "" } = useParams();
   const go = useNavigate();
-  const book = useBook(cid).data;
-  const competition = useCompetition(cid).data?.competition;
+  const book = useQuery(queries.book(cid)).data;
+  const competition = useQuery(queries.competition(cid)).data?.competition;
   const [line, setLine] = useState(1);
   const [division, setDivision] = useState("");
   const [duty, setDuty] = useState("");
@@ -116,7 +114,7 @@ function Table({ stored }: { stored: StoredDraft }) {
   };
   const remove = async () => {
     await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: stored.id } }, body: { removed: true } }));
-    await queryClient.invalidateQueries({ queryKey: ["overview", cid] });
+    await changed.workouts(cid);
     sessionStorage.setItem("removed", JSON.stringify({ id: stored.id, title: x?.title ?? "the workout" }));
     void go(`/c/${cid}/checks`);
   };

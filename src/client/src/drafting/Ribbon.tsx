@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 import { clock } from "../ui/time";
-import { placeAt } from "./placeAt";
+import { sayAt, spanAt, ticksOf } from "./clockWords";
 
 /** The hall clock to scale, with a playhead to drag: a slider by mouse, finger, and arrow keys. */
 export function Ribbon({ explanation, column }: { explanation: Explanation; column: number }) {
@@ -17,8 +17,7 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   const ends = t.ends ?? 0;
   const share = (ms: number | null) => `${((ms ?? 0) / ends) * 100}%`;
   const now = Math.min(at ?? Math.round((ends * 0.42) / 1000) * 1000, ends);
-  const step = [15, 30, 60, 120, 180, 300, 600, 1200, 3600].map((s) => s * 1000).find((s) => ends / s <= 8) ?? ends;
-  const ticks = Array.from({ length: Math.floor((ends - 1) / step) + 1 }, (_, i) => i * step).filter((ms) => ends - ms > ends * 0.13);
+  const ticks = ticksOf(ends);
   const minutes = ends <= 45 * 60000 ? Array.from({ length: Math.floor(ends / 60000) + 1 }, (_, i) => i * 60000) : [];
   const words = sayAt(explanation, t, now, column);
   return (
@@ -98,7 +97,7 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
 
 /** Who is where at the playhead: stations, who rests, who changes the load. */
 function Places({ timeline: t, now }: { timeline: Schemas["Timeline"]; now: number }) {
-  const span = t.spans.find((s) => now >= (s.starts ?? 0) && now < (s.ends ?? 0)) ?? t.spans[t.spans.length - 1];
+  const span = spanAt(t, now);
   if (!span || span.where.length === 0) return null;
   const places = new Map<string, string[]>();
   for (const w of span.where) places.set(w.does ?? "", [...(places.get(w.does ?? "") ?? []), w.who ?? "all"]);
@@ -160,22 +159,4 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
       )}
     </div>
   );
-}
-
-/** What happens at a time, in words. */
-function sayAt(explanation: Explanation, t: Schemas["Timeline"], now: number, column: number): string {
-  const span = t.spans.find((s) => now >= (s.starts ?? 0) && now < (s.ends ?? 0)) ?? t.spans[t.spans.length - 1];
-  if (!span) return "";
-  const left = clock((span.ends ?? 0) - now);
-  if (span.kind !== "Work") return `${span.kind.toLowerCase()}, the next window opens in ${left}`;
-  const piece = explanation.pieces.find((p) => p.key === span.pieces[0]);
-  const ledger = explanation.ledgers.find((l) => l.pieces.includes(piece?.key ?? "") && l.for.includes(column));
-  if (
-    span.where.length > 0 ||
-    (piece && explanation.ledgers.filter((l) => l.pieces.includes(piece.key) && l.for.includes(column)).length > 1)
-  )
-    return `${left} left of this window`;
-  if (!piece || !ledger?.units) return `${left} left of this window`;
-  const done = Math.floor((ledger.units * (now - (span.starts ?? 0))) / ((span.ends ?? 1) - (span.starts ?? 0)));
-  return `at an even pace: ${placeAt(ledger, done)}; ${done} of ${ledger.units} done, ${left} left`;
 }

@@ -1,12 +1,13 @@
 import { Navigate, useNavigate, useParams } from "react-router";
-import { useOverview } from "../api/queries";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { addWorkout } from "./addWorkout";
 
 /** Opens the first workout, or says what to do when there is none. */
 export function WorkoutsPage() {
   const { cid = "" } = useParams();
-  const overview = useOverview(cid);
+  const overview = useQuery(queries.overview(cid));
   const go = useNavigate();
   if (overview.isPending) return <Loading what="the workouts" />;
   if (overview.isError)

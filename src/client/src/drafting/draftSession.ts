@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from "react";
 import { api, ask, Refused, type Explanation, type StoredDraft } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed } from "../api/queries";
 import { browser, keptAt } from "../document/keeping";
 import { Saving, type Answer, type SaveState as State, type Stored } from "../document/saving";
 
@@ -37,7 +37,7 @@ async function send(draft: StoredDraft, base: number, saveId: string, body: stri
     const saved = await ask(
       api.PUT("/api/workouts/{id}", { params: { path: { id: draft.id } }, body: { baseRevision: base, saveId, body } }),
     );
-    void queryClient.invalidateQueries({ queryKey: ["overview", draft.competitionId] });
+    void changed.workouts(draft.competitionId);
     return { kind: "saved", stored: storedOf(saved) };
   } catch (e) {
     const refused = e instanceof Refused ? e : new Refused(0, "Saving failed in this window.", undefined, {}, {});

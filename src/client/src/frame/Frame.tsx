@@ -1,16 +1,18 @@
-import { Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { Outlet, useNavigate, useParams } from "react-router";
-import { useCompetition } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { Keys } from "./Keys";
-import { Palette } from "./Palette";
 import { RouteList } from "./RouteList";
 import { useShortcuts } from "./shortcuts";
+
+const Palette = lazy(() => import("./Palette").then((m) => ({ default: m.Palette })));
 
 /** The frame: the route on the left, the sheet beside it. Pages bring their own margin. */
 export function Frame() {
   const { cid = "" } = useParams();
-  const competition = useCompetition(cid);
+  const competition = useQuery(queries.competition(cid));
   const [palette, setPalette] = useState(false);
   const [keys, setKeys] = useState(false);
   const go = useNavigate();
@@ -40,7 +42,11 @@ export function Frame() {
           <Outlet />
         </Suspense>
       </div>
-      {palette && <Palette cid={cid} onClose={() => setPalette(false)} />}
+      {palette && (
+        <Suspense fallback={null}>
+          <Palette cid={cid} onClose={() => setPalette(false)} />
+        </Suspense>
+      )}
       <Keys open={keys} onClose={() => setKeys(false)} />
     </div>
   );

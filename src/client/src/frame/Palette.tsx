@@ -1,83 +1,60 @@
-import { useId, useState } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { Command } from "cmdk";
 import { useNavigate } from "react-router";
-import { useBook, useOverview } from "../api/queries";
+import { queries } from "../api/queries";
 import { Leaf } from "../ui/Leaf";
 import { places } from "./shortcuts";
 
-/** Finds anything by a few letters. A combobox after the WAI-ARIA pattern: the list is moved by arrows, Enter goes there. */
+/** Every typed word must occur somewhere, in any order: what is found can be said beforehand. */
+const holds = (value: string, typed: string, also: string[] = []) => {
+  const text = `${value} ${also.join(" ")}`.toLowerCase();
+  return typed
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
+    ? 1
+    : 0;
+};
+
+/** Finds anything by a few letters: the list is moved by arrows, Enter goes there. */
 export function Palette({ cid, onClose }: { cid: string; onClose: () => void }) {
-  const [text, setText] = useState("");
-  const [at, setAt] = useState(0);
   const go = useNavigate();
-  const id = useId();
-  const workouts = useOverview(cid).data?.workouts ?? [];
-  const movements = useBook(cid).data?.movements ?? [];
+  const workouts = useQuery(queries.overview(cid)).data?.workouts ?? [];
+  const movements = useQuery(queries.book(cid)).data?.movements ?? [];
   const all = [
-    ...places.map((p) => ({ name: p.name, kind: "page", to: p.to })),
+    ...places.map((p) => ({ name: p.name, kind: "page", to: p.to, also: "" })),
     ...workouts.flatMap((w) => [
-      { name: w.title || "Untitled", kind: "workout", to: `w/${w.id}` },
-      { name: `${w.title || "Untitled"}: try a result`, kind: "scoring", to: `scoring/${w.id}` },
-      { name: `${w.title || "Untitled"}: judge brief`, kind: "brief", to: `briefs/${w.id}/judge` },
-      { name: `${w.title || "Untitled"}: athlete brief`, kind: "brief", to: `briefs/${w.id}/athlete` },
+      { name: w.title || "Untitled", kind: "workout", to: `w/${w.id}`, also: "" },
+      { name: `${w.title || "Untitled"}: try a result`, kind: "scoring", to: `scoring/${w.id}`, also: "" },
+      { name: `${w.title || "Untitled"}: judge brief`, kind: "brief", to: `briefs/${w.id}/judge`, also: "" },
+      { name: `${w.title || "Untitled"}: athlete brief`, kind: "brief", to: `briefs/${w.id}/athlete`, also: "" },
     ]),
     ...movements.map((m) => ({ name: m.name.english, kind: "standard", to: `standards/${m.id}`, also: m.synonyms.join(" ") })),
   ];
-  const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all
-    .filter((x) => wanted.every((w) => `${x.name} ${x.kind} ${"also" in x ? x.also : ""}`.toLowerCase().includes(w)))
-    .slice(0, 12);
-  const open = (i: number) => {
-    const target = found[i];
-    if (target) {
-      onClose();
-      void go(`/c/${cid}/${target.to}`);
-    }
+  const open = (to: string) => {
+    onClose();
+    void go(`/c/${cid}/${to}`);
   };
   return (
     <Leaf open onClose={onClose} title="Find">
-      <input
-        role="combobox"
-        aria-expanded="true"
-        aria-controls={id}
-        aria-label="Find a workout, a standard, or a page"
-        className="w-full"
-        aria-activedescendant={found[at] ? `${id}-${at}` : undefined}
-        value={text}
-        placeholder="a workout, a standard, a page"
-        onChange={(e) => {
-          setText(e.target.value);
-          setAt(0);
-        }}
-        onKeyDown={(e) => {
-          if (e.key === "ArrowDown") {
-            e.preventDefault();
-            setAt((a) => Math.min(a + 1, found.length - 1));
-          }
-          if (e.key === "ArrowUp") {
-            e.preventDefault();
-            setAt((a) => Math.max(a - 1, 0));
-          }
-          if (e.key === "Enter") open(at);
-        }}
-      />
-      <ul id={id} role="listbox" aria-label="Found" className="mt-2">
-        {found.map((x, i) => (
-          // The keyboard works on the field above; the list is only clicked.
-          // eslint-disable-next-line jsx-a11y/click-events-have-key-events
-          <li
-            key={x.to + x.name}
-            id={`${id}-${i}`}
-            role="option"
-            aria-selected={i === at}
-            onClick={() => open(i)}
-            className={`flex cursor-pointer justify-between gap-4 px-2 py-1 ${i === at ? "bg-wash" : ""}`}
-          >
-            <bdi>{x.name}</bdi>
-            <span className="text-quiet">{x.kind}</span>
-          </li>
-        ))}
-      </ul>
-      {found.length === 0 && <p className="px-2 text-soft">Nothing has these letters.</p>}
+      <Command label="Find a workout, a standard, or a page" filter={holds}>
+        <Command.Input className="w-full" placeholder="a workout, a standard, a page" />
+        <Command.List label="Found" className="mt-2 max-h-[50vh] overflow-y-auto">
+          <Command.Empty className="px-2 text-soft">Nothing has these letters.</Command.Empty>
+          {all.map((x) => (
+            <Command.Item
+              key={x.to + x.name}
+              value={`${x.name} ${x.kind} ${x.to}`}
+              keywords={[x.also]}
+              onSelect={() => open(x.to)}
+              className="flex cursor-pointer justify-between gap-4 px-2 py-1 data-[selected=true]:bg-wash"
+            >
+              <bdi>{x.name}</bdi>
+              <span className="text-quiet">{x.kind}</span>
+            </Command.Item>
+          ))}
+        </Command.List>
+      </Command>
     </Leaf>
   );
 }

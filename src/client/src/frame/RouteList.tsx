@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link, NavLink, useLocation, useNavigate } from "react-router";
-import { useOverview } from "../api/queries";
 import type { StoredCompetition } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { addWorkout } from "../drafting/addWorkout";
 
 const days = (a: string, b: string) => {
@@ -28,7 +29,7 @@ export function RouteList({
   openPalette: () => void;
   openKeys: () => void;
 }) {
-  const overview = useOverview(cid).data;
+  const overview = useQuery(queries.overview(cid)).data;
   const go = useNavigate();
   const [failed, setFailed] = useState("");
   const here = useLocation().pathname;

@@ -1,11 +1,12 @@
 import { Navigate } from "react-router";
-import { useCompetitions } from "../api/queries";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { NewCompetition } from "../competition/NewCompetition";
 import { Loading, Message } from "../ui/Message";
 
 /** Opens the competition; asks for one when there is none yet. */
 export function Start() {
-  const all = useCompetitions();
+  const all = useQuery(queries.competitions());
   if (all.isPending) return <Loading what="competitions" />;
   if (all.isError)
     return (

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from "react";
+import { tinykeys, type KeybindingsMap } from "tinykeys";
 
 /** Two-key "go to": g, then a letter. */
 export const places = [
@@ -22,28 +23,19 @@ export function useShortcuts(act: { go: (to: string) => void; palette: () => voi
     latest.current = act;
   });
   useEffect(() => {
-    let waiting = 0;
-    const down = (e: KeyboardEvent) => {
-      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === "k") {
+    const outside = (then: () => void) => (e: KeyboardEvent) => {
+      if (typing(e.target)) return;
+      e.preventDefault();
+      then();
+    };
+    const keys: KeybindingsMap = {
+      "$mod+k": (e) => {
         e.preventDefault();
         latest.current.palette();
-        return;
-      }
-      if (e.ctrlKey || e.metaKey || e.altKey || typing(e.target)) return;
-      if (waiting && Date.now() - waiting < 1500) {
-        waiting = 0;
-        const place = places.find((p) => p.key === e.key);
-        if (place) {
-          e.preventDefault();
-          latest.current.go(place.to);
-        }
-      } else if (e.key === "g") {
-        waiting = Date.now();
-      } else if (e.key === "?") {
-        latest.current.keys();
-      }
+      },
+      "(Shift)+?": outside(() => latest.current.keys()),
     };
-    window.addEventListener("keydown", down);
-    return () => window.removeEventListener("keydown", down);
+    for (const place of places) keys[`g ${place.key}`] = outside(() => latest.current.go(place.to));
+    return tinykeys(window, keys, { timeout: 1500, ignore: (e) => e.isComposing });
   }, []);
 }

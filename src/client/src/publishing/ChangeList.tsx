@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { api, ask, type Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Message } from "../ui/Message";
 
 export const touches: Record<Schemas["Touches"], string> = {
@@ -13,11 +14,7 @@ export const touches: Record<Schemas["Touches"], string> = {
 
 /** What differs between two versions, or a version and the draft, in plain words. */
 export function ChangeList({ wid, from, to }: { wid: string; from: number; to?: number }) {
-  const changes = useQuery({
-    queryKey: ["changes", wid, from, to ?? "draft"],
-    queryFn: () => ask(api.GET("/api/workouts/{id}/changes", { params: { path: { id: wid }, query: { from, ...(to ? { to } : {}) } } })),
-    staleTime: to ? Infinity : 0,
-  });
+  const changes = useQuery(queries.changes(wid, from, to));
   if (changes.isError) return <Message error={changes.error} />;
   return changes.data ? <Changes of={changes.data} /> : null;
 }

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
 import { api, ask, Refused, type Schemas } from "../api/client";
-import { queryClient, useCompetition, useOverview } from "../api/queries";
+import { changed, queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { ChangeList } from "./ChangeList";
 import { InterviewCard } from "./InterviewCard";
@@ -12,7 +12,7 @@ import { Readers } from "./Readers";
 /** From an unfinished draft to a published version: one open question at a time, then the version, then what readers ask. */
 export function PublishPage() {
   const { cid = "", wid } = useParams();
-  const overview = useOverview(cid);
+  const overview = useQuery(queries.overview(cid));
   if (!overview.data)
     return overview.isError ? (
       <main className="p-6">
@@ -52,29 +52,12 @@ export function PublishPage() {
 }
 
 function Workout({ cid, wid }: { cid: string; wid: string }) {
-  const interview = useQuery({
-    queryKey: ["interview", wid],
-    queryFn: () => ask(api.GET("/api/workouts/{id}/interview", { params: { path: { id: wid } } })),
-    staleTime: 0,
-  });
-  const versions = useQuery({
-    queryKey: ["published", wid],
-    queryFn: () => ask(api.GET("/api/workouts/{id}/published", { params: { path: { id: wid } } })),
-    staleTime: 0,
-  });
-  const competition = useCompetition(cid).data;
+  const interview = useQuery(queries.interview(wid));
+  const versions = useQuery(queries.published(wid));
+  const competition = useQuery(queries.competition(cid)).data;
   if (interview.isError) return <Message error={interview.error} retry={() => void interview.refetch()} />;
   if (!interview.data || !versions.data || !competition) return <Loading what="the interview" />;
-  const again = () =>
-    Promise.all(
-      [
-        ["interview", wid],
-        ["published", wid],
-        ["questions", wid],
-        ["competition", cid],
-        ["overview", cid],
-      ].map((queryKey) => queryClient.invalidateQueries({ queryKey })),
-    ).then(() => undefined);
+  const again = () => changed.publishing(cid, wid);
   const open = interview.data.questions;
   return (
     <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">

@@ -1,16 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, Refused, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Message } from "../ui/Message";
 
 /** What readers asked: each is answered once; a ruling becomes a clause and makes a new version. */
 export function QuestionsToAnswer({ wid, done }: { wid: string; done: () => Promise<void> }) {
-  const questions = useQuery({
-    queryKey: ["questions", wid],
-    queryFn: () => ask(api.GET("/api/workouts/{id}/questions", { params: { path: { id: wid } } })),
-    staleTime: 0,
-  });
-  const movements = useQuery({ queryKey: ["movements", wid], queryFn: () => movementsOf(wid), staleTime: 30_000 }).data ?? [];
+  const questions = useQuery(queries.questions(wid));
+  const movements = useQuery(queries.movements(wid)).data ?? [];
   const list = questions.data ?? [];
   const open = list.filter((q) => q.question.answer === null).length;
   return (
@@ -143,15 +140,4 @@ function Asked({
       )}
     </article>
   );
-}
-
-async function movementsOf(wid: string): Promise<string[]> {
-  const draft = await ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } }));
-  const explained = await ask(
-    api.POST("/api/competitions/{id}/explain", {
-      params: { path: { id: draft.competitionId } },
-      body: { doc: 0, body: draft.body, rows: 1 },
-    }),
-  );
-  return explained.explanation.movements.map((m) => m.name);
 }

@@ -1,15 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 
 /** Who has read and understood which version, and who of a pasted list has not. */
 export function Readers({ wid, newest }: { wid: string; newest: Schemas["PublishedVersion"] }) {
-  const all =
-    useQuery({
-      queryKey: ["confirmations", wid],
-      queryFn: () => ask(api.GET("/api/workouts/{id}/confirmations", { params: { path: { id: wid } } })),
-      staleTime: 0,
-    }).data ?? [];
+  const all = useQuery(queries.confirmations(wid)).data ?? [];
   const [pasted, setPasted] = useState("");
   const [compared, setCompared] = useState<Schemas["NamesCompared"] | null>(null);
   const here = all.filter((c) => c.number === newest.number);

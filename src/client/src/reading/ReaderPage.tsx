@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
-import { api, ask, Refused, type Brief, type Schemas } from "../api/client";
+import { Refused, type Brief, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Papers } from "../briefs/Paper";
 import { Changes } from "../publishing/ChangeList";
 import { Choice } from "../ui/Choice";
@@ -13,12 +14,7 @@ import { ConfirmForm } from "./ConfirmForm";
 /** What anybody with a published brief sees: the brief, what has changed since, questions and answers, and the confirmation. */
 export function ReaderPage() {
   const { code = "", sheet } = useParams();
-  const found = useQuery({
-    queryKey: ["code", code],
-    enabled: code !== "",
-    retry: false,
-    queryFn: () => ask(api.GET("/api/published/{code}", { params: { path: { code } } })),
-  });
+  const found = useQuery({ ...queries.code(code), enabled: code !== "" });
   if (code === "" || found.isError)
     return (
       <main className="mx-auto max-w-[60rem] px-6 py-6">
@@ -56,22 +52,15 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
   const { search } = useLocation();
   const { audience, division, language, set } = useReading();
   const brief = useQuery({
-    queryKey: ["published-brief", version.code, audience, division, language],
+    ...queries.publishedBrief(version.code, {
+      audience: audience === "judge" ? "Judge" : "Athlete",
+      language,
+      figures: true,
+      ...(division ? { division } : {}),
+    }),
     placeholderData: (before) => before,
-    queryFn: () =>
-      ask(
-        api.GET("/api/published/{code}/brief", {
-          params: {
-            path: { code: version.code },
-            query: { audience: audience === "judge" ? "Judge" : "Athlete", language, figures: true, ...(division ? { division } : {}) },
-          },
-        }),
-      ),
   });
-  const asked = useQuery({
-    queryKey: ["public-questions", version.code],
-    queryFn: () => ask(api.GET("/api/published/{code}/questions", { params: { path: { code: version.code } } })),
-  });
+  const asked = useQuery(queries.publicQuestions(version.code));
   return (
     <main className="mx-auto max-w-[66rem] px-6 py-5 print:p-0">
       <div className="off-paper">
@@ -197,10 +186,9 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
 function Erratum({ found: { version, title } }: { found: Schemas["CodeFound"] }) {
   const { language, set } = useReading();
   const sheet = useQuery({
-    queryKey: ["erratum", version.code, language],
+    ...queries.erratum(version.code, { language }),
     enabled: version.number > 1,
     placeholderData: (before) => before,
-    queryFn: () => ask(api.GET("/api/published/{code}/erratum", { params: { path: { code: version.code }, query: { language } } })),
   });
   if (version.number === 1)
     return (

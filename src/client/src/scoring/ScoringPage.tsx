@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
-import { api, ask, type Schemas } from "../api/client";
-import { useCompetition, useOverview } from "../api/queries";
+import type { Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
 import { TryForm } from "./TryForm";
@@ -13,7 +13,7 @@ const sizes: Record<Schemas["DivisionKind"], number> = { Individual: 1, Pair: 2,
 /** The rules in sentences, and a result to try them on. */
 export function ScoringPage() {
   const { cid = "", wid } = useParams();
-  const overview = useOverview(cid);
+  const overview = useQuery(queries.overview(cid));
   if (!overview.data)
     return overview.isError ? (
       <main className="p-6">
@@ -55,20 +55,9 @@ export function ScoringPage() {
 }
 
 function Of({ cid, wid }: { cid: string; wid: string }) {
-  const stored = useQuery({
-    queryKey: ["workout", wid],
-    queryFn: () => ask(api.GET("/api/workouts/{id}", { params: { path: { id: wid } } })),
-    staleTime: 0,
-  });
-  const competition = useCompetition(cid).data?.competition;
-  const explained = useQuery({
-    queryKey: ["explained", wid, stored.data?.revision],
-    enabled: !!stored.data,
-    queryFn: () =>
-      ask(
-        api.POST("/api/competitions/{id}/explain", { params: { path: { id: cid } }, body: { doc: 0, body: stored.data!.body, rows: 24 } }),
-      ),
-  });
+  const stored = useQuery(queries.workout(wid));
+  const competition = useQuery(queries.competition(cid)).data?.competition;
+  const explained = useQuery(queries.explained(cid, wid, stored.data));
   const [division, setDivision] = useState("");
   const [duty, setDuty] = useState("");
   if (stored.isError) return <Message error={stored.error} retry={() => void stored.refetch()} />;

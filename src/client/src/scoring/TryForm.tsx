@@ -2,11 +2,13 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, Refused, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Field } from "../ui/Field";
 import { Choice } from "../ui/Choice";
 import { Message } from "../ui/Message";
 import { LiftRows, type Lift } from "./LiftRows";
 import { PlaceFields, type Stood } from "./PlaceFields";
+import { objectionAt } from "./objections";
 import { readCard } from "./readCard";
 import { SampleTable } from "./SampleTable";
 
@@ -34,10 +36,11 @@ export function TryForm({
   unit: string;
   draft: string;
 }) {
-  const ask1 = (run: Schemas["RunObservation"] | null) =>
-    ask(api.POST("/api/competitions/{id}/try", { params: { path: { id: cid } }, body: { body, division, duty: entry, run } }));
-  const card = useQuery({ queryKey: ["card", cid, body, division, entry], queryFn: () => ask1(null) });
-  const tried = useMutation({ mutationFn: ask1 });
+  const tried = useMutation({
+    mutationFn: (run: Schemas["RunObservation"] | null) =>
+      ask(api.POST("/api/competitions/{id}/try", { params: { path: { id: cid } }, body: { body, division, duty: entry, run } })),
+  });
+  const card = useQuery(queries.card(cid, { body, division, duty: entry }));
   const [status, setStatus] = useState<Status>("Ran");
   const [unjudged, setUnjudged] = useState(false);
   const [values, setValues] = useState<Record<string, string>>({});
@@ -57,23 +60,7 @@ export function TryForm({
   const samples = answer?.samples ?? card.data.samples;
   const whatIf = answer?.whatIf ?? card.data.whatIf;
   const refused = tried.error instanceof Refused ? tried.error : null;
-  const strands = (piece: string) => fields.filter((f) => f.piece === piece && f.field === "count").map((f) => f.strand!);
-  const errorAt = (f: Schemas["CardField"]) => {
-    const i = pieces.indexOf(f.piece);
-    const path = f.field === "count" ? `counts[${strands(f.piece).indexOf(f.strand!)}]` : f.field;
-    const under = Object.entries(refused?.errors ?? {})
-      .filter(([k]) => k.startsWith(`run.pieces[${i}].${path}`))
-      .flatMap(([, v]) => v);
-    // A count that is missing altogether is said at the first counter.
-    const missing =
-      f.field === "count" && strands(f.piece)[0] === f.strand
-        ? Object.entries(refused?.errors ?? {})
-            .filter(([k]) => k === `run.pieces[${i}].units`)
-            .flatMap(([, v]) => v)
-        : [];
-    const all = [...under, ...missing];
-    return local[keyOf(f)] ?? (all.length ? all.join(" ") : undefined);
-  };
+  const errorAt = (f: Schemas["CardField"]) => local[keyOf(f)] ?? objectionAt(f, fields, refused?.errors ?? {});
   const shown = new Set(fields.map(keyOf));
   const elsewhere = Object.entries(refused?.errors ?? {})
     .filter(([k]) => !k.startsWith("run.pieces[") && k !== "run.status")

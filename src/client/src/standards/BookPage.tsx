@@ -1,14 +1,15 @@
 import { useMemo, useState } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { Link, useParams } from "react-router";
-import { useBook, useOverview } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { capital, origin, wordsOf } from "./words";
 
 /** The standards book: every movement by family, with a search by any word of the trade. */
 export function BookPage() {
   const { cid = "" } = useParams();
-  const book = useBook(cid);
-  const overview = useOverview(cid).data;
+  const book = useQuery(queries.book(cid));
+  const overview = useQuery(queries.overview(cid)).data;
   const [text, setText] = useState("");
   // The words of eighty standards are joined once, so that each keystroke only looks.
   const index = useMemo(() => book.data?.movements.map((m) => ({ m, words: wordsOf(m) })) ?? [], [book.data]);

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
-import { api, ask, type Movement } from "../api/client";
-import { useBook, useCompetition, useOverview } from "../api/queries";
+import type { Movement } from "../api/client";
+import { queries } from "../api/queries";
 import { Loading } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { capital, consequences, phases } from "./words";
@@ -12,9 +12,9 @@ const order = Object.keys(phases);
 export function ComparePage() {
   const { cid = "" } = useParams();
   const { get, set } = useAddress();
-  const book = useBook(cid).data;
-  const divisions = useCompetition(cid).data?.competition.divisions.map((d) => d.name) ?? [];
-  const workouts = useOverview(cid).data?.workouts ?? [];
+  const book = useQuery(queries.book(cid)).data;
+  const divisions = useQuery(queries.competition(cid)).data?.competition.divisions.map((d) => d.name) ?? [];
+  const workouts = useQuery(queries.overview(cid)).data?.workouts ?? [];
   const first = get("a") || book?.movements[0]?.id || "";
   const second = get("b") || first;
   const a = useStandard(cid, first, get("ad"), get("aw"));
@@ -105,16 +105,7 @@ export function ComparePage() {
 }
 
 function useStandard(cid: string, movement: string, division: string, workout: string) {
-  return useQuery({
-    queryKey: ["standard", cid, movement, division, workout, "compare"],
-    enabled: movement !== "",
-    queryFn: () =>
-      ask(
-        api.GET("/api/competitions/{id}/standards/{movement}", {
-          params: { path: { id: cid, movement }, query: { ...(division ? { division } : {}), ...(workout ? { workout } : {}) } },
-        }),
-      ),
-  }).data;
+  return useQuery({ ...queries.standard(cid, movement, division, workout), enabled: movement !== "" }).data;
 }
 
 function text(m: Movement, id: string): string {

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { Link } from "react-router";
 import { api, ask, Refused, type Movement, type Schemas } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed, queries } from "../api/queries";
+import { queryClient } from "../api/queryClient";
 import { Loading, Message } from "../ui/Message";
 
 type Said = Schemas["SaidHere"];
@@ -24,15 +25,11 @@ export function InWorkout({
   movement: Movement;
   book: Movement;
 }) {
-  const key = ["standard-here", workout, m.id];
   const [error, setError] = useState<Refused | null>(null);
   const [done, setDone] = useState("");
   const [busy, setBusy] = useState(false);
   const [form, setForm] = useState<{ clause: string; where: string; text: string }>({ clause: "", where: "", text: "" });
-  const here = useQuery({
-    queryKey: key,
-    queryFn: () => ask(api.GET("/api/workouts/{id}/standards/{movement}", { params: { path: { id: workout, movement: m.id } } })),
-  });
+  const here = useQuery(queries.standardHere(workout, m.id));
   if (here.isError) return <Message error={here.error} retry={() => void here.refetch()} />;
   if (!here.data) return <Loading what="what this workout says" />;
   const { places, said, divisions, revision } = here.data;
@@ -49,15 +46,11 @@ export function InWorkout({
           body: { baseRevision: revision, saveId: crypto.randomUUID(), clause, ...where, text },
         }),
       );
-      queryClient.setQueryData(key, now);
+      queryClient.setQueryData(queries.standardHere(workout, m.id).queryKey, now);
       setError(null);
       setDone(words);
       if (text !== null) setForm({ clause: "", where: form.where, text: "" });
-      void Promise.all([
-        queryClient.invalidateQueries({ queryKey: ["standard", cid] }),
-        queryClient.invalidateQueries({ queryKey: ["workout", workout] }),
-        queryClient.invalidateQueries({ queryKey: ["overview", cid] }),
-      ]);
+      void changed.ruleOf(cid, workout);
     } catch (e) {
       setDone("");
       setError(e as Refused);

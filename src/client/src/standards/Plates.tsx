@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, Refused, type Movement, type Schemas } from "../api/client";
+import { Refused, type Movement, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Message } from "../ui/Message";
 import { Figure } from "./Figure";
 
@@ -9,16 +10,8 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
   const [typed, setTyped] = useState("175");
   const stature = Math.round(Number(typed) * 10);
   const plate = useQuery({
-    queryKey: ["figures", cid, m.id, stature, JSON.stringify(m.clauses)],
-    queryFn: () =>
-      ask(
-        api.GET("/api/competitions/{id}/standards/{movement}/figures", {
-          params: { path: { id: cid, movement: m.id }, query: { stature } },
-        }),
-      ),
-    staleTime: 60_000,
+    ...queries.figures(cid, m.id, stature, JSON.stringify(m.clauses)),
     placeholderData: (before) => before,
-    enabled: m.motion !== null && typed.trim() !== "",
   });
   if (!m.motion) return null;
   const clause = (id: string | null | undefined) => m.clauses.find((c) => c.id === id);

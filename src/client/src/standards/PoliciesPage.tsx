@@ -1,6 +1,7 @@
 import { Link, useParams } from "react-router";
 import type { Competition, Schemas, StoredCompetition } from "../api/client";
-import { useCompetition, usePolicies } from "../api/queries";
+import { useQuery } from "@tanstack/react-query";
+import { queries } from "../api/queries";
 import { DocumentConflict, DocumentStatus } from "../document/DocumentStatus";
 import { useCompetitionDocument } from "../document/useCompetitionDocument";
 import { Loading, Message } from "../ui/Message";
@@ -12,8 +13,8 @@ const idOf = (topic: string) => `t-${topic.replaceAll(" ", "-")}`;
 /** Where the trade disagrees: the schools side by side, what each means, which is in force, and who departs. */
 export function PoliciesPage() {
   const { cid = "" } = useParams();
-  const stored = useCompetition(cid);
-  const policies = usePolicies(cid);
+  const stored = useQuery(queries.competition(cid));
+  const policies = useQuery(queries.policies(cid));
   if (stored.isError || policies.isError)
     return (
       <main className="p-6">

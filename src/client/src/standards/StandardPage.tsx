@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
-import { api, ask, type Movement, type Schemas } from "../api/client";
-import { useBook, useCompetition, useOverview } from "../api/queries";
+import type { Movement, Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { HouseRules } from "./HouseRules";
@@ -16,19 +16,13 @@ export function StandardPage() {
   const { cid = "", mid = "" } = useParams();
   const { get, set: pick } = useAddress();
   const [division, workout] = [get("division"), get("workout")];
-  const book = useBook(cid);
-  const stored = useCompetition(cid).data;
+  const book = useQuery(queries.book(cid));
+  const stored = useQuery(queries.competition(cid)).data;
   const divisions = stored?.competition.divisions ?? [];
   const own = stored?.competition.ownMovements?.some((m) => m.id === mid) ?? false;
-  const workouts = useOverview(cid).data?.workouts ?? [];
+  const workouts = useQuery(queries.overview(cid)).data?.workouts ?? [];
   const found = useQuery({
-    queryKey: ["standard", cid, mid, division, workout, book.dataUpdatedAt],
-    queryFn: () =>
-      ask(
-        api.GET("/api/competitions/{id}/standards/{movement}", {
-          params: { path: { id: cid, movement: mid }, query: { ...(division ? { division } : {}), ...(workout ? { workout } : {}) } },
-        }),
-      ),
+    ...queries.standard(cid, mid, division, workout),
     placeholderData: (before) => (before?.id === mid ? before : undefined),
   });
   if (found.isError)

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from "react";
+import { tinykeys } from "tinykeys";
 
 /** Ctrl-Z undoes, Ctrl-Y and Ctrl-Shift-Z redo, wherever the cursor is on the page. */
 export function useUndoKeys(of: { undo: () => void; redo: () => void }) {
@@ -7,18 +8,14 @@ export function useUndoKeys(of: { undo: () => void; redo: () => void }) {
     latest.current = of;
   });
   useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey)) return;
-      if (e.key === "z" && !e.shiftKey) {
-        e.preventDefault();
-        latest.current.undo();
-      }
-      if (e.key === "y" || (e.key.toLowerCase() === "z" && e.shiftKey)) {
-        e.preventDefault();
-        latest.current.redo();
-      }
+    const press = (what: "undo" | "redo") => (e: KeyboardEvent) => {
+      e.preventDefault();
+      latest.current[what]();
     };
-    window.addEventListener("keydown", key);
-    return () => window.removeEventListener("keydown", key);
+    return tinykeys(
+      window,
+      { "$mod+z": press("undo"), "$mod+y": press("redo"), "$mod+Shift+z": press("redo") },
+      { ignore: (e) => e.isComposing },
+    );
   }, []);
 }

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { api, ask, type Movement, type Schemas } from "../api/client";
+import type { Movement, Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { consequences, perceived, phases } from "../standards/words";
 
 type Clause = Schemas["Clause"];
@@ -317,7 +318,7 @@ function Words({
 
 /** Takes a rule from the book, with its no-rep; or begins one of one's own. */
 function AddClause({ movement: m, onAdd }: { movement: Movement; onAdd: (c: Clause, f: Fault | null) => void }) {
-  const phrases = useQuery({ queryKey: ["phrases"], staleTime: Infinity, queryFn: () => ask(api.GET("/api/standards/phrases")) });
+  const phrases = useQuery(queries.phrases());
   const [text, setText] = useState("");
   const [phase, setPhase] = useState<(typeof order)[number]>("Through");
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);

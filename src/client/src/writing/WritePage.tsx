@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { api, ask, type Movement, type Refused } from "../api/client";
-import { useBook, useCompetition } from "../api/queries";
+import type { Movement, Refused } from "../api/client";
+import { queries } from "../api/queries";
 import { Field } from "../ui/Field";
 import { capital } from "../standards/words";
 import { Loading, Message } from "../ui/Message";
@@ -21,15 +21,13 @@ export function WritePage() {
 
 /** First the name, then what is nearest to it. */
 function Begin({ cid }: { cid: string }) {
-  const book = useBook(cid).data;
+  const book = useQuery(queries.book(cid)).data;
   const [name, setName] = useState("");
   const go = useNavigate();
   const nearest = useQuery({
-    queryKey: ["nearest", cid, name.trim()],
+    ...queries.nearestStandards(cid, name.trim()),
     enabled: name.trim().length > 2,
     placeholderData: (before) => before,
-    queryFn: () =>
-      ask(api.GET("/api/competitions/{id}/standards/nearest", { params: { path: { id: cid }, query: { name: name.trim() } } })),
   });
   const begin = (id: string) => void go(`/c/${cid}/standards/write?from=${id}&name=${encodeURIComponent(name.trim())}`);
   return (
@@ -79,7 +77,7 @@ function Begin({ cid }: { cid: string }) {
 
 function Begun({ cid, from, edit, name }: { cid: string; from: string | null; edit: string | null; name: string }) {
   const key = edit ?? `${from}/${name}`;
-  const competition = useCompetition(cid).data;
+  const competition = useQuery(queries.competition(cid)).data;
   const [kept, setKept] = useState<Movement | null | undefined>(undefined);
   useEffect(() => {
     void unfinished(cid, key).then(
@@ -87,13 +85,7 @@ function Begun({ cid, from, edit, name }: { cid: string; from: string | null; ed
       () => setKept(null),
     );
   }, [cid, key]);
-  const copy = useQuery({
-    queryKey: ["copy", cid, from, name],
-    enabled: from !== null && kept === null,
-    staleTime: Infinity,
-    queryFn: () =>
-      ask(api.GET("/api/competitions/{id}/standards/{movement}/copy", { params: { path: { id: cid, movement: from! }, query: { name } } })),
-  });
+  const copy = useQuery({ ...queries.copyOfStandard(cid, from ?? "", name), enabled: from !== null && kept === null });
   const own = edit ? competition?.competition.ownMovements?.find((m) => m.id === edit) : undefined;
   if (copy.isError)
     return (

@@ -1,7 +1,8 @@
 import { get, set as keep } from "idb-keyval";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useReducer, useRef, useState } from "react";
 import { api, ask, Refused, type Movement, type Schemas } from "../api/client";
-import { queryClient } from "../api/queries";
+import { changed } from "../api/queries";
+import { Steps } from "../document/steps";
 
 export type Place = { phase: "Start" | "Through" | "Finish"; breaks: string | null };
 type Change = Pick<Schemas["PoseChange"], "turn" | "drag" | "reach">;
@@ -12,14 +13,13 @@ type Change = Pick<Schemas["PoseChange"], "turn" | "drag" | "reach">;
  */
 export function useWriting(cid: string, key: string, begun: Movement) {
   const [movement, setMovement] = useState(begun);
-  const [past, setPast] = useState<Movement[]>([]);
-  const [future, setFuture] = useState<Movement[]>([]);
+  const [steps] = useState(() => new Steps<Movement>());
+  const [, stepped] = useReducer((n: number) => n + 1, 0);
   const [looked, setLooked] = useState<Schemas["Looked"] | null>(null);
   const [failed, setFailed] = useState<Refused | null>(null);
   const [place, setPlace] = useState<Place>({ phase: "Finish", breaks: null });
   const [stature, setStature] = useState(1750);
   const now = useRef({ movement: begun, place, stature });
-  const step = useRef({ field: "", at: 0 });
   const asking = useRef(false);
   const next = useRef<Change | null>(null);
   const again = useRef<(change: Change) => Promise<void>>(async () => undefined);
@@ -82,13 +82,13 @@ export function useWriting(cid: string, key: string, begun: Movement) {
     return () => clearTimeout(timer);
   }, [look]);
 
-  const remember = useCallback((field: string) => {
-    const at = Date.now();
-    const before = now.current.movement;
-    if (step.current.field !== field || at - step.current.at > 1500) setPast((p) => [...p.slice(-99), before]);
-    step.current = { field, at };
-    setFuture([]);
-  }, []);
+  const remember = useCallback(
+    (field: string) => {
+      steps.before(now.current.movement, field);
+      stepped();
+    },
+    [steps],
+  );
 
   /** Changes the text of the standard; typing in one field is one step of undo. */
   const change = useCallback(
@@ -119,27 +119,19 @@ export function useWriting(cid: string, key: string, begun: Movement) {
     [look],
   );
 
-  const undo = useCallback(() => {
-    const last = past[past.length - 1];
-    if (!last) return;
-    setPast(past.slice(0, -1));
-    setFuture([now.current.movement, ...future]);
-    step.current = { field: "", at: 0 };
-    put(last);
-    void look({});
-  }, [future, look, past, put]);
+  const step = useCallback(
+    (which: "undo" | "redo") => {
+      const to = steps[which](now.current.movement);
+      if (!to) return;
+      put(to);
+      void look({});
+    },
+    [look, put, steps],
+  );
+  const undo = useCallback(() => step("undo"), [step]);
+  const redo = useCallback(() => step("redo"), [step]);
 
-  const redo = useCallback(() => {
-    const first = future[0];
-    if (!first) return;
-    setFuture(future.slice(1));
-    setPast([...past, now.current.movement]);
-    step.current = { field: "", at: 0 };
-    put(first);
-    void look({});
-  }, [future, look, past, put]);
-
-  return { movement, looked, failed, place, stature, change, pose, show, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0 };
+  return { movement, looked, failed, place, stature, change, pose, show, undo, redo, canUndo: steps.canUndo, canRedo: steps.canRedo };
 }
 
 /** What was left unfinished in this browser; undefined when there is nothing. */
@@ -168,8 +160,7 @@ export async function putIntoBook(cid: string, written: Movement, was: string | 
           },
         }),
       );
-      queryClient.setQueryData(["competition", cid], answer);
-      for (const key of ["overview", "book", "policies"]) void queryClient.invalidateQueries({ queryKey: [key, cid] });
+      void changed.competition(answer);
       return null;
     } catch (e) {
       const refused = e instanceof Refused ? e : new Refused(0, "Something went wrong in this window.", undefined, {}, {});

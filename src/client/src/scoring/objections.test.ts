@@ -1,0 +1,47 @@
+import { describe, expect, it } from "vitest";
+import type { Schemas } from "../api/client";
+import { objectionAt } from "./objections";
+
+type Field = Schemas["CardField"];
+
+const field = (piece: string, name: Field["field"], strand: string | null = null): Field => ({
+  piece,
+  field: name,
+  label: "",
+  hint: "",
+  max: null,
+  limit: null,
+  strand,
+});
+
+const fields = [
+  field("0", "finish"),
+  field("0", "units"),
+  field("0", "stood"),
+  ...Array.from({ length: 12 }, (_, i) => field("2", "count", `s${i}`)),
+  field("2", "tries"),
+];
+
+describe("what is objected to at a field", () => {
+  it("is found by the place of the part on the card, not by its key", () => {
+    const errors = { "run.pieces[1].tries[0].load": ["Too heavy."], "run.pieces[0].finish": ["Too late.", "After the cap."] };
+    expect(objectionAt(fields[0]!, fields, errors)).toBe("Too late. After the cap.");
+    expect(objectionAt(fields.at(-1)!, fields, errors)).toBe("Too heavy.");
+    expect(objectionAt(fields[1]!, fields, errors)).toBeUndefined();
+  });
+
+  it("tells the second counter from the eleventh", () => {
+    const errors = { "run.pieces[1].counts[10].units": ["From 0 to 5."] };
+    expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s10"]);
+  });
+
+  it("says a count that is missing altogether at the first counter only", () => {
+    const errors = { "run.pieces[1].units": ["This part has several counters."] };
+    expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s0"]);
+  });
+
+  it("does not take one field for another whose name begins alike", () => {
+    expect(objectionAt(fields[1]!, fields, { "run.pieces[0].unitsDone": ["No such key."] })).toBeUndefined();
+    expect(objectionAt(fields[2]!, fields, { "run.pieces[0].stood.round": ["There are 3 rounds."] })).toBe("There are 3 rounds.");
+  });
+});

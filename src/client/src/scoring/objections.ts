@@ -1,0 +1,22 @@
+import type { Schemas } from "../api/client";
+
+type Field = Schemas["CardField"];
+
+/**
+ * What the server objects to at a field of the card. It counts parts and counters as the observation lists them; the card shows
+ * them as fields.
+ */
+export function objectionAt(field: Field, fields: Field[], errors: Record<string, string[]>): string | undefined {
+  const pieces = [...new Set(fields.map((f) => f.piece))];
+  const counters = fields.filter((f) => f.piece === field.piece && f.field === "count").map((f) => f.strand);
+  const piece = `run.pieces[${pieces.indexOf(field.piece)}]`;
+  const path = `${piece}.${field.field === "count" ? `counts[${counters.indexOf(field.strand)}]` : field.field}`;
+  const here = Object.entries(errors).filter(
+    ([at]) =>
+      at === path ||
+      (at.startsWith(path) && /^[.[]/.test(at.slice(path.length))) ||
+      // A count that is missing altogether is said at the first counter.
+      (at === `${piece}.units` && field.field === "count" && counters[0] === field.strand),
+  );
+  return here.length > 0 ? here.flatMap(([, sentences]) => sentences).join(" ") : undefined;
+}
