@@ -16,26 +16,33 @@ const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.getAttribute("role") === "gridcell");
 
-/** Keys that work everywhere outside text fields; Ctrl-K works inside them too. */
-export function useShortcuts(act: { go: (to: string) => void; palette: () => void; keys: () => void }) {
-  const latest = useRef(act);
-  useEffect(() => {
-    latest.current = act;
-  });
-  useEffect(() => {
-    const outside = (then: () => void) => (e: KeyboardEvent) => {
-      if (typing(e.target)) return;
+/** What the keys do. */
+export type Acts = { go: (to: string) => void; palette: () => void; keys: () => void };
+
+/** Listens to the keys that work everywhere outside text fields; Ctrl-K works inside them too. Returns how to stop. */
+export function listen(acts: () => Acts): () => void {
+  const outside = (then: () => void) => (e: KeyboardEvent) => {
+    if (typing(e.target)) return;
+    e.preventDefault();
+    then();
+  };
+  const keys: KeybindingsMap = {
+    "$mod+k": (e) => {
       e.preventDefault();
-      then();
-    };
-    const keys: KeybindingsMap = {
-      "$mod+k": (e) => {
-        e.preventDefault();
-        latest.current.palette();
-      },
-      "(Shift)+?": outside(() => latest.current.keys()),
-    };
-    for (const place of places) keys[`g ${place.key}`] = outside(() => latest.current.go(place.to));
-    return tinykeys(window, keys, { timeout: 1500, ignore: (e) => e.isComposing });
-  }, []);
+      acts().palette();
+    },
+    // Where it needs Shift and where it does not.
+    "[Shift]+?": outside(() => acts().keys()),
+  };
+  for (const place of places) keys[`g ${place.key}`] = outside(() => acts().go(place.to));
+  return tinykeys(window, keys, { timeout: 1500, ignore: (e) => e.isComposing });
+}
+
+/** {@link listen} while the page stands. */
+export function useShortcuts(acts: Acts) {
+  const latest = useRef(acts);
+  useEffect(() => {
+    latest.current = acts;
+  });
+  useEffect(() => listen(() => latest.current), []);
 }
