@@ -21,10 +21,10 @@ export type Acts = { go: (to: string) => void; palette: () => void; keys: () => 
 
 /** Listens to the keys that work everywhere outside text fields; Ctrl-K works inside them too. Returns how to stop. */
 export function listen(acts: () => Acts): () => void {
-  const outside = (then: () => void) => (e: KeyboardEvent) => {
+  const outside = (then: (key: string) => void) => (e: KeyboardEvent) => {
     if (typing(e.target)) return;
     e.preventDefault();
-    then();
+    then(e.key.toLowerCase());
   };
   const keys: KeybindingsMap = {
     "$mod+k": (e) => {
@@ -33,8 +33,9 @@ export function listen(acts: () => Acts): () => void {
     },
     // Where it needs Shift and where it does not.
     "[Shift]+?": outside(() => acts().keys()),
+    // One sequence for all places: of several that begin alike, only the first would be listened to again.
+    [`g (${places.map((p) => p.key).join("|")})`]: outside((key) => acts().go(places.find((p) => p.key === key)!.to)),
   };
-  for (const place of places) keys[`g ${place.key}`] = outside(() => acts().go(place.to));
   return tinykeys(window, keys, { timeout: 1500, ignore: (e) => e.isComposing });
 }
 
