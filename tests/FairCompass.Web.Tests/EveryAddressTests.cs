@@ -1,0 +1,173 @@
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace FairCompass.Web.Tests;
+
+/// <summary>Every operation of the API with what people and programs get wrong, taken from its committed description.</summary>
+public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
+{
+    private static readonly JsonNode Description = JsonNode.Parse(File.ReadAllText(Find("docs/openapi.json")))!;
+
+    private static string Find(string file)
+    {
+        var folder = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(folder, "FairCompass.slnx")))
+        {
+            folder = Path.GetDirectoryName(folder)!;
+        }
+
+        return Path.Combine(folder, file);
+    }
+
+    private static IEnumerable<(string Method, string Path, JsonNode Is)> All =>
+        Description["paths"]!.AsObject().SelectMany(p => p.Value!.AsObject().Select(o => (o.Key.ToUpperInvariant(), p.Key, o.Value!)));
+
+    public static TheoryData<string, string> Operations
+    {
+        get
+        {
+            var all = new TheoryData<string, string>();
+            foreach (var (method, path, _) in All)
+            {
+                all.Add(method, path);
+            }
+
+            return all;
+        }
+    }
+
+    public static TheoryData<string, string> Written
+    {
+        get
+        {
+            var all = new TheoryData<string, string>();
+            foreach (var (method, path, _) in All.Where(o => o.Is["requestBody"] is not null))
+            {
+                all.Add(method, path);
+            }
+
+            return all;
+        }
+    }
+
+    /// <summary>The address with ids of things that are not there.</summary>
+    private static string Filled(string path, string method)
+    {
+        var query = string.Join(
+            '&',
+            (Description["paths"]![path]![method.ToLowerInvariant()]!["parameters"]?.AsArray() ?? [])
+                .Where(p => p!["in"]!.GetValue<string>() == "query" && p["required"]?.GetValue<bool>() == true)
+                .Select(p => $"{p!["name"]}={Sample(p["schema"]!)}")
+        );
+        var filled = path.Replace("{id}", Guid.NewGuid().ToString(), StringComparison.Ordinal)
+            .Replace("{movement}", "no-such-movement", StringComparison.Ordinal)
+            .Replace("{code}", FairCompass.Core.Drafts.Fingerprint.Of("never published").Code, StringComparison.Ordinal)
+            .Replace("{number}", "1", StringComparison.Ordinal);
+        filled = System.Text.RegularExpressions.Regex.Replace(filled, @"\{\w+\}", _ => Guid.NewGuid().ToString());
+        return query.Length == 0 ? filled : filled + "?" + query;
+    }
+
+    private static string Sample(JsonNode schema)
+    {
+        if (schema["$ref"] is { } reference)
+        {
+            return Sample(Description["components"]!["schemas"]![reference.GetValue<string>().Split('/')[^1]]!);
+        }
+
+        return schema["enum"] is JsonArray values ? values[0]!.GetValue<string>()
+            : schema["type"]?.ToJsonString().Contains("integer", StringComparison.Ordinal) == true ? "1"
+            : schema["format"]?.GetValue<string>() == "uuid" ? Guid.NewGuid().ToString()
+            : "x";
+    }
+
+    private async Task<(int Status, string Body, string? Type)> Send(string method, string address, HttpContent? content)
+    {
+        using var request = new HttpRequestMessage(new HttpMethod(method), address) { Content = content };
+        using var answer = await api.Http.SendAsync(request);
+        return ((int)answer.StatusCode, await answer.Content.ReadAsStringAsync(), answer.Content.Headers.ContentType?.MediaType);
+    }
+
+    /// <summary>A refusal is a problem document (RFC 9457), and says nothing of the insides.</summary>
+    private static void IsRefusal((int Status, string Body, string? Type) answer, params int[] allowed)
+    {
+        Assert.True(allowed.Contains(answer.Status), $"{answer.Status}: {answer.Body[..Math.Min(300, answer.Body.Length)]}");
+        Assert.Equal("application/problem+json", answer.Type);
+        Assert.Equal(answer.Status, JsonNode.Parse(answer.Body)!["status"]!.GetValue<int>());
+        Assert.DoesNotContain("Exception", answer.Body, StringComparison.Ordinal);
+        Assert.DoesNotContain("   at ", answer.Body, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [MemberData(nameof(Operations))]
+    public async Task What_is_not_there_is_said_to_be_gone(string method, string path)
+    {
+        if (method != "GET" || !path.Contains('{', StringComparison.Ordinal))
+        {
+            return;
+        }
+
+        var answer = await Send(method, Filled(path, method), null);
+        // A list of nothing is empty where a thing is not asked for by itself.
+        if (answer.Status == 200)
+        {
+            Assert.True(answer.Body is "[]", $"{path} answers {answer.Body[..Math.Min(200, answer.Body.Length)]}");
+            return;
+        }
+
+        IsRefusal(answer, 404);
+    }
+
+    [Theory]
+    [MemberData(nameof(Written))]
+    public async Task Only_JSON_is_taken(string method, string path)
+    {
+        using var form = new StringContent("a=1", Encoding.UTF8, "application/x-www-form-urlencoded");
+        IsRefusal(await Send(method, Filled(path, method), form), 415);
+    }
+
+    [Theory]
+    [MemberData(nameof(Written))]
+    public async Task What_is_no_JSON_or_not_an_object_is_refused(string method, string path)
+    {
+        foreach (var body in new[] { "", "{", "null", "[]", "7", "\"x\"", "{\"a\":1,\"a\":2}", "{\"kind\":\"\\u0000\"}" })
+        {
+            using var content = new StringContent(body, Encoding.UTF8, "application/json");
+            IsRefusal(await Send(method, Filled(path, method), content), 400, 404, 422);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Written))]
+    public async Task An_unknown_key_is_named(string method, string path)
+    {
+        using var content = new StringContent("{\"noSuchKey\":1}", Encoding.UTF8, "application/json");
+        var answer = await Send(method, Filled(path, method), content);
+        IsRefusal(answer, 400, 422);
+        var errors = JsonNode.Parse(answer.Body)!["errors"]!.AsObject();
+        Assert.NotEmpty(errors);
+        Assert.All(errors, e => Assert.NotEqual("", e.Value![0]!.GetValue<string>()));
+    }
+
+    [Theory]
+    [MemberData(nameof(Written))]
+    public async Task A_body_without_end_is_cut_off(string method, string path)
+    {
+        using var content = new StringContent(
+            "{\"a\":\"" + new string('x', FairCompass.Web.Hosting.Limits.BodyBytes + 100) + "\"}",
+            Encoding.UTF8,
+            "application/json"
+        );
+        IsRefusal(await Send(method, Filled(path, method), content), 413);
+    }
+
+    [Theory]
+    [MemberData(nameof(Operations))]
+    public async Task Another_method_finds_nothing(string method, string path)
+    {
+        var known = Description["paths"]![path]!.AsObject().Select(o => o.Key.ToUpperInvariant()).ToList();
+        var other = new[] { "DELETE", "PATCH", "PUT", "POST" }.First(m => !known.Contains(m));
+        Assert.NotEqual(method, other);
+        using var content = new StringContent("{}", Encoding.UTF8, "application/json");
+        IsRefusal(await Send(other, Filled(path, method), content), 404, 405);
+    }
+}
