@@ -23,6 +23,10 @@ const port = 20000 + Math.floor(Math.random() * 20000);
 const base = `http://127.0.0.1:${port}`;
 let app;
 
+// Cut off in the middle, it leaves nothing running.
+process.on("exit", () => app?.kill("SIGKILL"));
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => process.exit(1));
+
 async function startApp() {
   app = spawn("dotnet", [`${root}/src/FairCompass.Web/bin/Release/net10.0/FairCompass.Web.dll`, "--urls", base], {
     env: {

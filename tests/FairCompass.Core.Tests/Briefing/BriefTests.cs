@@ -44,7 +44,7 @@ public class BriefTests
     [InlineData("04")]
     public void A_judge_brief_has_every_part(string number)
     {
-        var text = DraftTexts.Starting(number) + "policy doubtful rep: credit\n";
+        var text = DraftTexts.Demo(number) + "policy doubtful rep: credit\n";
         var brief = Of(text, Audience.Judge);
         Assert.Equal(
             ["work", "loads", "clock", "standards", "decided", "writing", "scoring", "not-yours", "cautions"],
@@ -57,7 +57,7 @@ public class BriefTests
     [Fact]
     public void Running_totals_are_those_of_the_model()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         var strand = Demo.Understand(text).Courses[0].Pieces[0].Strand!;
         var writing = Section(Of(text, Audience.Judge, "Tideline"), "writing");
         foreach (var total in new long[] { 16, 32, 46, 58, 70, 84, 92, 100, 114 })
@@ -71,7 +71,7 @@ public class BriefTests
     [Fact]
     public void Numbers_come_from_the_model_and_go_with_it()
     {
-        var text = DraftTexts.Starting("03");
+        var text = DraftTexts.Demo("03");
         Assert.Contains("47.5", Section(Of(text, Audience.Athlete), "loads"), StringComparison.Ordinal);
         var changed = text.Replace("70/47.5", "72.5/50", StringComparison.Ordinal).Replace("13:00", "20:00", StringComparison.Ordinal);
         var brief = Words(Of(changed, Audience.Athlete));
@@ -83,7 +83,7 @@ public class BriefTests
     [Fact]
     public void Removing_the_barbell_removes_its_caution()
     {
-        var text = DraftTexts.Starting("03");
+        var text = DraftTexts.Demo("03");
         Assert.Contains("Barbell:", Section(Of(text, Audience.Judge), "cautions"), StringComparison.Ordinal);
         var without = string.Join(
             '\n',
@@ -103,7 +103,7 @@ public class BriefTests
     [Fact]
     public void A_division_reads_only_its_own()
     {
-        var meadow = Of(DraftTexts.Starting("03"), Audience.Athlete, "Meadow");
+        var meadow = Of(DraftTexts.Demo("03"), Audience.Athlete, "Meadow");
         Assert.Equal("Meadow", meadow.For);
         Assert.Contains("Hanging knee raise", Section(meadow, "standards"), StringComparison.Ordinal);
         Assert.DoesNotContain("Toes-to-bar", Section(meadow, "standards"), StringComparison.Ordinal);
@@ -116,14 +116,14 @@ public class BriefTests
     [InlineData("Anchor 45+", "60/40 kg")]
     public void The_brief_of_one_division_has_its_own_figures_only(string division, string load)
     {
-        var work = Section(Of(DraftTexts.Starting("03"), Audience.Athlete, division), "work");
+        var work = Section(Of(DraftTexts.Demo("03"), Audience.Athlete, division), "work");
         Assert.Contains("24 power clean, " + load, work, StringComparison.Ordinal);
         foreach (var other in (string[])["70/47.5 kg", "60/40 kg", "45/35 kg"])
         {
             Assert.Equal(other == load, work.Contains(other, StringComparison.Ordinal));
         }
 
-        var all = Section(Of(DraftTexts.Starting("03"), Audience.Athlete, null), "work");
+        var all = Section(Of(DraftTexts.Demo("03"), Audience.Athlete, null), "work");
         Assert.Contains("24 power clean, 70/47.5 kg", all, StringComparison.Ordinal);
         Assert.Contains("Meadow: 45/35 kg", all, StringComparison.Ordinal);
     }
@@ -131,7 +131,7 @@ public class BriefTests
     [Fact]
     public void Worked_examples_are_scored_by_the_rule_itself()
     {
-        var u = Demo.Understand(DraftTexts.Starting("04"));
+        var u = Demo.Understand(DraftTexts.Demo("04"));
         var scoring = Section(new BriefBuilder(u, null, Day).Build(Audience.Judge), "scoring");
         foreach (var sample in SampleRuns.Of(u.Courses[0], u.Sheets[0], Demo.Competition))
         {

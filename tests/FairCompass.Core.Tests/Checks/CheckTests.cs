@@ -43,16 +43,16 @@ public partial class CheckTests
     [Fact]
     public void A_load_is_mended_to_the_nearest_and_the_other_duty_is_left_alone()
     {
-        var text = DraftTexts.Starting("01").Replace("2 x 10/7.5", "2 x 10/7", StringComparison.Ordinal);
+        var text = DraftTexts.Demo("01").Replace("2 x 10/7.5", "2 x 10/7", StringComparison.Ordinal);
         var finding = Assert.Single(Demo.Understand(text).Findings());
         Assert.Equal("Meadow woman: no pair of dumbbells of 7 kg with this kit. The nearest is 7.5 kg.", finding.Sentence);
-        Assert.Equal(DraftTexts.Starting("01"), Assert.Single(finding.Mends).Edit.ApplyTo(text));
+        Assert.Equal(DraftTexts.Demo("01"), Assert.Single(finding.Mends).Edit.ApplyTo(text));
     }
 
     [Fact]
     public void A_refused_rule_comes_with_an_example()
     {
-        var text = DraftTexts.Starting("04").Replace("each missing rep", "each rep done", StringComparison.Ordinal);
+        var text = DraftTexts.Demo("04").Replace("each missing rep", "each rep done", StringComparison.Ordinal);
         var finding = Assert.Single(Demo.Understand(text).Findings(), f => f.Rule == "more-work-ranks-lower");
         Assert.Equal("65 reps at the cap give 9:05, but 64 reps give 9:04, which ranks higher.", finding.Sentence);
     }

@@ -95,7 +95,7 @@ public class CommandTests
     public void A_mend_is_the_change_that_stands_beside_its_finding()
     {
         var done = 0;
-        foreach (var name in DraftTexts.Names)
+        foreach (var name in DraftTexts.DemoNames)
         {
             var text = DraftTexts.Read(name).Replace("  tie: shared\n", "", StringComparison.Ordinal);
             foreach (var finding in Demo.Understand(text).Findings())

@@ -18,7 +18,7 @@ public class SayHereTests
     [Fact]
     public void In_the_whole_workout_a_line_is_added_at_the_end()
     {
-        var (u, now) = Say(DraftTexts.Starting("03"), new SayHere(WallWalk.Id, Clause, null, null, "Both feet wait."), WallWalk);
+        var (u, now) = Say(DraftTexts.Demo("03"), new SayHere(WallWalk.Id, Clause, null, null, "Both feet wait."), WallWalk);
         Assert.Equal($"standard wall walk, {Clause}: Both feet wait.", now.Text.TrimEnd('\n').Split('\n')[^1]);
         Assert.Equal("Both feet wait.", InForce(now, null, null));
         Assert.NotEqual("Both feet wait.", InForce(u, null, null));
@@ -27,7 +27,7 @@ public class SayHereTests
     [Fact]
     public void For_one_division_only_its_standard_changes()
     {
-        var (_, now) = Say(DraftTexts.Starting("03"), new SayHere(WallWalk.Id, Clause, null, "Meadow", "Both feet wait."), WallWalk);
+        var (_, now) = Say(DraftTexts.Demo("03"), new SayHere(WallWalk.Id, Clause, null, "Meadow", "Both feet wait."), WallWalk);
         Assert.Equal("Both feet wait.", InForce(now, "Meadow", null));
         Assert.NotEqual("Both feet wait.", InForce(now, "Tideline", null));
     }
@@ -36,7 +36,7 @@ public class SayHereTests
     [Fact]
     public void At_one_place_only_this_place_changes()
     {
-        var before = Demo.Understand(DraftTexts.Starting("03"));
+        var before = Demo.Understand(DraftTexts.Demo("03"));
         var places = SayHere.Places(before.Read, WallWalk);
         Assert.Equal(2, places.Count);
         Assert.All(places, p => Assert.StartsWith("8 wall walk", p.Text, StringComparison.Ordinal));
@@ -50,7 +50,7 @@ public class SayHereTests
     [Fact]
     public void Said_again_it_replaces_and_keeps_what_stands_behind_it()
     {
-        var text = DraftTexts.Starting("03").TrimEnd('\n') + $"\nstandard wall walk, {Clause}: Feet wait. // ask Mo\n";
+        var text = DraftTexts.Demo("03").TrimEnd('\n') + $"\nstandard wall walk, {Clause}: Feet wait. // ask Mo\n";
         var (_, now) = Say(text, new SayHere(WallWalk.Id, Clause, null, null, "Hands wait."), WallWalk);
         Assert.EndsWith($"standard wall walk, {Clause}: Hands wait. // ask Mo\n", now.Text, StringComparison.Ordinal);
         Assert.Single(SayHere.Of(now.Read, WallWalk));
@@ -62,7 +62,7 @@ public class SayHereTests
     [InlineData(0, null)]
     public void Taken_back_the_draft_is_as_before(int? place, string? division)
     {
-        var before = Demo.Understand(DraftTexts.Starting("03"));
+        var before = Demo.Understand(DraftTexts.Demo("03"));
         var line = place is { } i ? SayHere.Places(before.Read, WallWalk)[i].Line : (int?)null;
         var (_, said) = Say(before.Text, new SayHere(WallWalk.Id, Clause, line, division, StandardsBook.DoesNotApply), WallWalk);
         var at = line is null ? null : WorkTree.Tasks(said.Workout).First(t => t.At.Line == line);
@@ -74,11 +74,7 @@ public class SayHereTests
     [Fact]
     public void What_a_workout_left_out_can_be_said_again()
     {
-        var (_, without) = Say(
-            DraftTexts.Starting("03"),
-            new SayHere(WallWalk.Id, Clause, null, null, StandardsBook.DoesNotApply),
-            WallWalk
-        );
+        var (_, without) = Say(DraftTexts.Demo("03"), new SayHere(WallWalk.Id, Clause, null, null, StandardsBook.DoesNotApply), WallWalk);
         var (_, now) = Say(without.Text, new SayHere(WallWalk.Id, Clause, null, null, "Both feet wait."), WallWalk);
         Assert.Equal("Both feet wait.", InForce(now, null, null));
         Assert.Single(SayHere.Of(now.Read, WallWalk));
@@ -87,7 +83,7 @@ public class SayHereTests
     [Fact]
     public void A_ruling_is_not_touched()
     {
-        var text = DraftTexts.Starting("03").TrimEnd('\n') + "\nstandard wall walk, ruling-1: Feet wait. (ruling 1, 2027-06-12)\n";
+        var text = DraftTexts.Demo("03").TrimEnd('\n') + "\nstandard wall walk, ruling-1: Feet wait. (ruling 1, 2027-06-12)\n";
         var u = Demo.Understand(text);
         Assert.Empty(SayHere.Of(u.Read, WallWalk));
         Assert.Equal("clause", new SayHere(WallWalk.Id, "ruling-1", null, null, null).Against(new(u)).Refused!.Path);
@@ -115,7 +111,7 @@ public class SayHereTests
     [MemberData(nameof(Bad))]
     public void What_cannot_be_written_is_refused_at_its_field(string why, SayHere say, string field)
     {
-        var u = Demo.Understand(DraftTexts.Starting("03"));
+        var u = Demo.Understand(DraftTexts.Demo("03"));
         var place = SayHere.Places(u.Read, WallWalk)[0].Line;
         var answer = (say.Line is 0 or 1 ? say with { Line = place + say.Line } : say).Against(new(u));
         Assert.True(answer.Value is null && answer.Refused?.Path == field, $"{why}: {answer.Refused}");

@@ -13,7 +13,7 @@ public class DemoTests
     public void There_are_seventeen_of_them() => Assert.Equal(17, DraftTexts.DemoNames.Count);
 
     [Theory]
-    [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
     public void Every_text_is_explained(string name)
     {
         var explanation = Demo.Explain(DraftTexts.Read(name));

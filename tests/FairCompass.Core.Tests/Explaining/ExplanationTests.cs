@@ -15,7 +15,7 @@ public class ExplanationTests
     [Fact]
     public void The_table_says_what_is_own_and_where_the_rest_comes_from()
     {
-        var x = Demo.Explain(DraftTexts.Starting("03"));
+        var x = Demo.Explain(DraftTexts.Demo("03"));
         Assert.Equal(("70", true, null), Parts(Cell(x, "power clean", "load", "Tideline", "man")));
         Assert.Equal(("40", true, "Estuary"), Parts(Cell(x, "power clean", "load", "Estuary", "woman")));
         Assert.Equal(("40", false, "Estuary"), Parts(Cell(x, "power clean", "load", "Anchor 45+", "woman")));
@@ -29,7 +29,7 @@ public class ExplanationTests
     [Fact]
     public void A_heaviest_set_shows_what_the_lane_can_make()
     {
-        var x = Demo.Explain(DraftTexts.Starting("01"));
+        var x = Demo.Explain(DraftTexts.Demo("01"));
         Assert.Equal("up to 255", Cell(x, "front squat", "load", "Tideline", "man").Text);
         Assert.Equal("up to 250", Cell(x, "front squat", "load", "Tideline", "woman").Text);
     }
@@ -37,7 +37,7 @@ public class ExplanationTests
     [Fact]
     public void Columns_that_count_alike_share_a_ledger()
     {
-        var ledgers = Demo.Explain(DraftTexts.Starting("01")).Ledgers.Where(l => l.Piece == "0").ToList();
+        var ledgers = Demo.Explain(DraftTexts.Demo("01")).Ledgers.Where(l => l.Piece == "0").ToList();
         Assert.Equal([114L, 102L, 93L], ledgers.Select(l => l.Units!.Value));
         Assert.Equal(Enumerable.Range(0, 8), ledgers.SelectMany(l => l.For).Order());
     }
@@ -45,7 +45,7 @@ public class ExplanationTests
     [Fact]
     public void Running_totals_of_the_first_demo_workout()
     {
-        var table = Assert.Single(Demo.Explain(DraftTexts.Starting("01")).Ledgers.First(l => l.Piece == "0").Tables);
+        var table = Assert.Single(Demo.Explain(DraftTexts.Demo("01")).Ledgers.First(l => l.Piece == "0").Tables);
         Assert.True(table.InRounds);
         Assert.Equal(
             [
@@ -59,7 +59,7 @@ public class ExplanationTests
 
     /// <summary>Every token stands inside its line, and a movement's token is the movement.</summary>
     [Theory]
-    [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
     public void Tokens_cover_what_they_name(string name)
     {
         var text = DraftTexts.Read(name);
@@ -80,7 +80,7 @@ public class ExplanationTests
 
     /// <summary>Every part of every text is counted, or its load is the result.</summary>
     [Theory]
-    [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
     public void Every_part_is_counted_or_lifted(string name) =>
         Assert.All(
             Demo.Explain(DraftTexts.Read(name)).Ledgers,
@@ -90,29 +90,29 @@ public class ExplanationTests
     [Fact]
     public void Scoring_is_said_in_sentences()
     {
-        var scores = Demo.Explain(DraftTexts.Starting("01")).Scores;
+        var scores = Demo.Explain(DraftTexts.Demo("01")).Scores;
         Assert.Contains("Who does not finish inside 11:00 ranks after every finisher, by reps done (cap line).", scores[0].Sentences);
         Assert.Contains("Who does not finish A never reached this part and ranks after all who did.", scores[1].Sentences);
         Assert.Contains("A tie is decided by the better score A; who is still equal shares the place.", scores[1].Sentences);
         Assert.Contains(
             "Who does not finish gets 8:00 plus 0:01 for each missing rep (penalty).",
-            Demo.Explain(DraftTexts.Starting("04")).Scores[0].Sentences
+            Demo.Explain(DraftTexts.Demo("04")).Scores[0].Sentences
         );
         Assert.Contains(
             "A tie is decided by the earlier time at the end of the last full round; who is still equal shares the place.",
-            Demo.Explain(DraftTexts.Starting("02")).Scores[0].Sentences
+            Demo.Explain(DraftTexts.Demo("02")).Scores[0].Sentences
         );
         Assert.Equal(
             ["At the bell a lift counts when it is finished and steady before the bell."],
-            Demo.Explain(DraftTexts.Starting("01")).Rulings
+            Demo.Explain(DraftTexts.Demo("01")).Rulings
         );
     }
 
     [Fact]
     public void Ledger_rows_are_made_on_demand()
     {
-        Assert.Equal(24, Demo.Explain(DraftTexts.Starting("02")).Ledgers[0].Tables[0].Rows.Count);
-        var wide = Explainer.Explain(Demo.Competition, DraftTexts.Starting("02"), 500).Ledgers[0].Tables[0];
+        Assert.Equal(24, Demo.Explain(DraftTexts.Demo("02")).Ledgers[0].Tables[0].Rows.Count);
+        var wide = Explainer.Explain(Demo.Competition, DraftTexts.Demo("02"), 500).Ledgers[0].Tables[0];
         Assert.Equal(500, wide.Rows.Count);
         Assert.True(wide.More);
         // 2 · n(n + 1) after n rounds of 2-4-6-… twice.
@@ -122,7 +122,7 @@ public class ExplanationTests
     [Fact]
     public void A_competition_without_divisions_is_explained()
     {
-        var x = Explainer.Explain(Demo.Competition with { Divisions = [] }, DraftTexts.Starting("01"));
+        var x = Explainer.Explain(Demo.Competition with { Divisions = [] }, DraftTexts.Demo("01"));
         Assert.Empty(x.Grid.Columns);
         Assert.Contains(x.Findings, f => f.Sentence.StartsWith("The competition has no divisions yet", StringComparison.Ordinal));
     }

@@ -22,7 +22,7 @@ public class SetCellTests
     [InlineData("Anchor 45+", "woman", "37.5", "    Anchor 45+: 60/37.5 kg")]
     public void A_load_goes_where_the_value_belongs(string division, string duty, string value, string expected)
     {
-        var text = DraftTexts.Starting("03");
+        var text = DraftTexts.Demo("03");
         var changed = Set(text, 8, "load", division, duty, value);
         Assert.Contains(expected, changed.Split('\n'));
         Assert.InRange(changed.Split('\n').Except(text.Split('\n')).Count(), 1, 1);
@@ -40,7 +40,7 @@ public class SetCellTests
     [Fact]
     public void An_amount_of_one_division()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         Assert.Contains("        Estuary: 12/10 cal", Set(text, 11, "amount", "Estuary", "man", "12").Split('\n'));
         Assert.Contains("      15/10 cal air bike", Set(text, 11, "amount", "Tideline", "man", "15").Split('\n'));
         Assert.Contains("        Meadow: 10/6 cal", Set(text, 11, "amount", "Meadow", "woman", "6").Split('\n'));

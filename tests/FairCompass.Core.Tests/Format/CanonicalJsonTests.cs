@@ -54,7 +54,7 @@ public class CanonicalJsonTests
     [Fact]
     public void Layout_comments_and_trailing_zeros_do_not_change_a_fingerprint()
     {
-        var text = DraftTexts.Starting("03");
+        var text = DraftTexts.Demo("03");
         var code = Demo.Explain(text).Fingerprint;
         Assert.Equal(
             code,
@@ -69,7 +69,7 @@ public class CanonicalJsonTests
     [Fact]
     public void Every_printed_value_changes_the_fingerprint()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         var codes = new HashSet<string> { Demo.Explain(text).Fingerprint };
         var edits = new[]
         {

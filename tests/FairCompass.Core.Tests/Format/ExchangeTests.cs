@@ -42,12 +42,12 @@ public class ExchangeTests
     [Fact]
     public void Version_1_is_still_read()
     {
-        Assert.Equal(DraftTexts.Starting("06"), ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-1")).Text);
-        Assert.Equal(DraftTexts.Starting("04"), ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-1b")).Text);
+        Assert.Equal(DraftTexts.Read("golden/workout-1.txt"), ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-1")).Text);
+        Assert.Equal(DraftTexts.Demo("04"), ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-1b")).Text);
         var (competition, texts) = ExchangeFiles.ReadCompetition(DraftTexts.Read("golden/competition-1"));
         Assert.Null(competition.Overall);
         Assert.Equal("Saltmarsh Ferry Games", competition.Name);
-        Assert.Equal([DraftTexts.Starting("02")], texts.Select(t => t.Text));
+        Assert.Equal([DraftTexts.Demo("02")], texts.Select(t => t.Text));
         // What is read from an old file is written in the new version.
         Assert.Contains($"\"version\":{ExchangeFiles.Version}", ExchangeFiles.Write(competition, texts), StringComparison.Ordinal);
     }
@@ -57,7 +57,7 @@ public class ExchangeTests
     public void Version_2_is_still_read()
     {
         var draft = ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-2"));
-        Assert.Equal(Draft.New(DraftTexts.Starting("07")), draft);
+        Assert.Equal(Draft.New(DraftTexts.Demo("07")), draft);
         Assert.Equal(draft, ExchangeFiles.ReadWorkout(ExchangeFiles.Write(draft)));
     }
 
@@ -71,7 +71,7 @@ public class ExchangeTests
     [InlineData("text", "\"Another\\n\"", "$.workout", "The workout is not what the text says. Give one of them.")]
     public void What_cannot_be_read_is_named_with_its_path(string key, string value, string path, string? sentence)
     {
-        var json = JsonNode.Parse(ExchangeFiles.Write(Draft.New(DraftTexts.Starting("01"))))!;
+        var json = JsonNode.Parse(ExchangeFiles.Write(Draft.New(DraftTexts.Demo("01"))))!;
         json[key] = JsonNode.Parse(value);
         var refused = Assert.ThrowsAny<JsonException>(() => ExchangeFiles.ReadWorkout(json.ToJsonString()));
         Assert.Equal(path, JsonPlace.Of(refused));
@@ -81,7 +81,7 @@ public class ExchangeTests
     [Fact]
     public void An_unknown_key_deep_inside_is_named_with_its_path()
     {
-        var json = JsonNode.Parse(ExchangeFiles.Write(Draft.New(DraftTexts.Starting("03"))))!;
+        var json = JsonNode.Parse(ExchangeFiles.Write(Draft.New(DraftTexts.Demo("03"))))!;
         json["workout"]!["stages"]![0]!["items"]![2]!["colour"] = "red";
         var refused = Assert.ThrowsAny<JsonException>(() => ExchangeFiles.ReadWorkout(json.ToJsonString()));
         Assert.Equal("$.workout.stages[0].items[2].colour", JsonPlace.Of(refused));

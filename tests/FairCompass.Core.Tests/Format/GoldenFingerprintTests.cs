@@ -14,7 +14,7 @@ public class GoldenFingerprintTests
         get
         {
             var prints = new TheoryData<string, string>();
-            foreach (var line in DraftTexts.Read("golden/fingerprints").Split('\n', StringSplitOptions.RemoveEmptyEntries))
+            foreach (var line in DraftTexts.Read("golden/fingerprints.txt").Split('\n', StringSplitOptions.RemoveEmptyEntries))
             {
                 prints.Add(line.Split(' ')[0], line.Split(' ')[1]);
             }

@@ -39,7 +39,7 @@ public class PublishedFilesTests
         {
             Assert.Equal(json.TrimEnd(), PublishedFiles.Write(document));
             Assert.StartsWith(
-                DraftTexts.Read("golden/published-2-sha256").Trim(),
+                DraftTexts.Read("golden/published-2-sha256.txt").Trim(),
                 Fingerprint.Of(understood).Sha256,
                 StringComparison.Ordinal
             );

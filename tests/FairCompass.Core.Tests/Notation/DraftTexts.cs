@@ -1,16 +1,8 @@
 namespace FairCompass.Core.Tests.Notation;
 
-/// <summary>Drafts that use the whole notation, one construct family each.</summary>
+/// <summary>The complete workouts of the demo, as they ship: they use the whole notation, one construct family each.</summary>
 public static class DraftTexts
 {
-    public static IReadOnlyList<string> Names { get; } =
-        typeof(DraftTexts)
-            .Assembly.GetManifestResourceNames()
-            .Where(n => !n.Contains('/', StringComparison.Ordinal))
-            .Order(StringComparer.Ordinal)
-            .ToList();
-
-    /// <summary>The complete workouts of the demo competition, as they ship.</summary>
     public static IReadOnlyList<string> DemoNames { get; } =
         typeof(DraftTexts)
             .Assembly.GetManifestResourceNames()
@@ -20,9 +12,8 @@ public static class DraftTexts
 
     public static TheoryData<string> Demos => new(DemoNames);
 
+    /// <summary>A workout by its number: <c>04</c>.</summary>
     public static string Demo(string number) => Read(DemoNames.Single(n => n.StartsWith("demo/" + number, StringComparison.Ordinal)));
-
-    public static TheoryData<string> All => new(Names);
 
     public static string Read(string name)
     {
@@ -30,6 +21,4 @@ public static class DraftTexts
         using var reader = new StreamReader(stream);
         return reader.ReadToEnd();
     }
-
-    public static string Starting(string prefix) => Read(Names.Single(n => n.StartsWith(prefix, StringComparison.Ordinal)));
 }

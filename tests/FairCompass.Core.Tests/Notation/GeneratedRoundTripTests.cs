@@ -69,7 +69,7 @@ public class GeneratedRoundTripTests
 
     internal static Gen<string> Mutation { get; } =
         Gen.Select(
-            Pick.Of(DraftTexts.Names.Select(DraftTexts.Read).ToArray()),
+            Pick.Of(DraftTexts.DemoNames.Select(DraftTexts.Read).ToArray()),
             Gen.Select(
                 Gen.Int[0, 5],
                 Gen.Int[0, 2000],

@@ -6,7 +6,7 @@ namespace FairCompass.Core.Tests.Notation;
 public class JsonRoundTripTests
 {
     [Theory]
-    [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
     public void A_workout_survives_json(string name)
     {
         var workout = Parser.Parse(DraftTexts.Read(name)).Workout;

@@ -5,7 +5,7 @@ namespace FairCompass.Core.Tests.Notation;
 public class RoundTripTests
 {
     [Theory]
-    [MemberData(nameof(DraftTexts.All), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
     public void Every_text_is_understood_and_prints_as_typed(string name)
     {
         var text = DraftTexts.Read(name);

@@ -36,7 +36,7 @@ public class ScoringTests
     [Fact]
     public void Cap_line_ranks_after_every_finisher_by_reps()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         Assert.Equal("8:32", Score(text, Run(Finished("8:32"))).Text);
         var short1 = Score(text, Run(Stopped(113)));
         Assert.Equal("113 of 114 at the cap", short1.Text);
@@ -56,7 +56,7 @@ public class ScoringTests
     [Fact]
     public void A_penalty_adds_for_what_is_missing()
     {
-        var result = Score(DraftTexts.Starting("04"), Run(Stopped(60, "6:10")));
+        var result = Score(DraftTexts.Demo("04"), Run(Stopped(60, "6:10")));
         Assert.Equal("8:06 (60 of 66)", result.Text);
         Assert.Equal("round 2 at 6:10", result.TieText);
         Assert.Contains("6 reps missing × 0:01 = 0:06; 8:00 + that = 8:06.", result.Reasons);
@@ -65,12 +65,12 @@ public class ScoringTests
     [Fact]
     public void Ties_are_broken_by_the_time_at_a_round_or_shared()
     {
-        var text = DraftTexts.Starting("04");
+        var text = DraftTexts.Demo("04");
         var early = Score(text, Run(Finished("7:00", "5:00")));
         var late = Score(text, Run(Finished("7:00", "5:20")));
         var without = Score(text, Run(Stopped(10)));
         Assert.Equal([2, 1, 3], Ranking.Places([late, early, without]));
-        var shared = DraftTexts.Starting("03");
+        var shared = DraftTexts.Demo("03");
         Assert.Equal(
             [1, 1, 3],
             Ranking.Places([
@@ -84,7 +84,7 @@ public class ScoringTests
     [Fact]
     public void The_last_full_round_breaks_ties_of_reps()
     {
-        var text = DraftTexts.Starting("02");
+        var text = DraftTexts.Demo("02");
         var a = Score(text, Run(Stopped(90, "12:10")));
         Assert.Equal("90 reps", a.Text);
         Assert.Contains("6 full rounds (84 reps) and 6 reps of the next.", a.Reasons);
@@ -94,7 +94,7 @@ public class ScoringTests
     [Fact]
     public void The_kinds_of_nothing_have_an_order()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         var results = new[]
         {
             Score(text, Run(Finished("8:00"), Lifted((90, true), (100, false))), 1),
@@ -111,7 +111,7 @@ public class ScoringTests
     [Fact]
     public void Another_score_of_the_run_breaks_a_tie_of_loads()
     {
-        var text = DraftTexts.Starting("01");
+        var text = DraftTexts.Demo("01");
         Assert.Equal(
             [2, 1],
             Ranking.Places([
@@ -132,7 +132,7 @@ public class ScoringTests
     public void Observations_that_cannot_happen_are_refused_at_their_field(string what, string? finish, long? units, int? load, string path)
     {
         _ = what;
-        var (course, sheet) = Of(DraftTexts.Starting("01"));
+        var (course, sheet) = Of(DraftTexts.Demo("01"));
         var run = Run(
             new("0", finish is null ? null : Duration.TryParse(finish), units, null, []),
             new("1", null, null, null, load is { } l ? [new Try(l, true)] : [])
@@ -143,7 +143,7 @@ public class ScoringTests
     [Fact]
     public void A_place_in_the_ledger_is_as_good_as_a_count()
     {
-        var (course, sheet) = Of(DraftTexts.Starting("01"));
+        var (course, sheet) = Of(DraftTexts.Demo("01"));
         PieceObservation Stood(long? round, int task, long unit) => new("0", null, null, null, [], new LedgerPlace(round, task, unit));
         var run = Card.Resolve(Run(Stood(3, 2, 13)), course);
         Assert.Equal(113, run.Pieces[0].Units);
@@ -252,7 +252,7 @@ public class ScoringTests
     [Fact]
     public void The_other_school_gives_the_same_order_among_samples()
     {
-        var (course, sheet) = Of(DraftTexts.Starting("03"));
+        var (course, sheet) = Of(DraftTexts.Demo("03"));
         var other = OtherSchool.Of(sheet)!;
         var runs = SampleRuns.Of(course, sheet, Demo.Competition).Select(s => s.Run).ToList();
         Assert.Equal(

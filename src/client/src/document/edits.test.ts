@@ -37,9 +37,16 @@ describe("edits and the text they are for", () => {
         const at = base.slice(0, own).reduce((sum, l) => sum + l.length + 1, 0);
         const into = at + (place % (base[own]!.length + 1));
         const text = base.join("\n");
-        const edits = moved([{ from: at, to: at + 1, insert: "*" }], text, text.slice(0, into) + typed + text.slice(into));
-        // A whole line put above or below leaves the edit's own line as it was; anything else is refused.
-        if (edits !== null) expect(typed.startsWith("\n") || typed.endsWith("\n")).toBe(true);
+        const now = text.slice(0, into) + typed + text.slice(into);
+        const edits = moved([{ from: at, to: at + 1, insert: "*" }], text, now);
+        // A whole line put above or below leaves the edit's own line as it was: then that line is changed and no other.
+        if (edits === null) return;
+        const after = edits.reduceRight((t, e) => t.slice(0, e.from) + e.insert + t.slice(e.to), now).split("\n");
+        const before = now.split("\n");
+        const changed = after.flatMap((line, i) => (line === before[i] ? [] : [i]));
+        expect(after.length).toBe(before.length);
+        expect(changed.map((i) => before[i])).toEqual([base[own]]);
+        expect(changed.map((i) => after[i])).toEqual(["*" + base[own]!.slice(1)]);
       }),
     );
   });
