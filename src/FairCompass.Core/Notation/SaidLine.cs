@@ -8,7 +8,7 @@ namespace FairCompass.Core.Notation;
 /// <param name="Kind">The kind of node that it was read as; null when it was not understood.</param>
 internal sealed record SaidLine(int Number, int Parent, string Words, Type? Kind)
 {
-    /// <summary>The lines of a text.</summary>
+    /// <summary>The lines of a text, as far as drafts are read: at most <see cref="NotationLimits.Lines"/>.</summary>
     /// <param name="text">Any text.</param>
     /// <param name="kinds">True to read it for the kinds of its lines.</param>
     public static List<SaidLine> Of(string text, bool kinds = true)
@@ -20,6 +20,12 @@ internal sealed record SaidLine(int Number, int Parent, string Words, Type? Kind
         foreach (var raw in text.Split('\n'))
         {
             number++;
+            // What is not read is no line of the draft, and a text of nothing but line breaks costs nothing.
+            if (number > NotationLimits.Lines)
+            {
+                break;
+            }
+
             var said = DraftLines.WithoutComment(raw.TrimEnd('\r'));
             var words = said.Trim();
             if (words.Length == 0)

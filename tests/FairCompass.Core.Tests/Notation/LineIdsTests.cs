@@ -123,6 +123,23 @@ public class LineIdsTests
         Assert.NotEqual(tasks[0].NameAt, tasks[1].NameAt);
     }
 
+    /// <summary>Lines beyond what is read have no ids, and the most that can be written costs a bounded number of comparisons.</summary>
+    [Theory]
+    [InlineData("x")]
+    [InlineData("{0} burpee")]
+    [InlineData("{0} {0} {0} {0} {0} {0} {0} {0} sit-up wall-ball pull-up burpee")]
+    public void The_largest_text_that_can_be_typed(string line)
+    {
+        static string Text(string line, int from) =>
+            string.Concat(
+                Enumerable.Range(from, 5000).Select(i => string.Format(System.Globalization.CultureInfo.InvariantCulture, line, i) + "\n")
+            );
+        var draft = Draft.New(Text(line, 1));
+        Assert.Equal(NotationLimits.Lines, draft.Lines.Lines.Count);
+        var after = draft.Becomes(Text(line, 100_000));
+        Assert.Equal(NotationLimits.Lines, after.Lines.Lines.Distinct().Count());
+    }
+
     private static string After(string was, string now)
     {
         Assert.Contains(was, Bell, StringComparison.Ordinal);
