@@ -16,7 +16,8 @@ public class NameBinderTests
         },
         Parser
             .Parse(
-                "T\n  for Tideline\n  levels Great Bell, Tideline, a board each\n  groups One 1 2, Two 3 4, One 3\n\n5:00 for reps\n  max burpee\n"
+                "T\n  for Tideline\n  levels Great Bell, Tideline, a board each\n  groups One 1 2, Two 3 4, One 3\n\n"
+                    + "5:00 for reps\n  max burpee\n"
             )
             .Workout
     );

@@ -40,7 +40,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "place" => In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture))),
             "entry" => In(rest),
             "call" => Call(Clock.Calls[Index(rest)]),
-            "span" => [Clock.Spans[Index(rest)].Starts.ToString(), Clock.Spans[Index(rest)].Ends.ToString(), .. Ordinals, .. Stated],
+            "span" => Span(Clock.Spans[Index(rest)]),
             "fork" => Clock.Forks[Index(rest)] is var f
                 ?
                 [
@@ -91,7 +91,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                 : [],
             "field" => Field(parts[1]),
             "score" => Score(rest),
-            "rulings" => InAll(lines.Skip(1)),
+            "rulings" => InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
             "sample" => Sample(Index(rest)),
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
@@ -168,8 +168,23 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             )
             .Select(n => n.ToString(CultureInfo.InvariantCulture));
 
-    /// <summary>Every number that stands in the text: cycles, turns, loads of a change, names of parts.</summary>
-    private HashSet<string> Stated => InAll(lines.Skip(1));
+    /// <summary>When it is, which turn and cycle, who is where, and what the card of its pieces may hold.</summary>
+    private HashSet<string> Span(ClockSpan span) =>
+        [
+            span.Starts.ToString(),
+            span.Ends.ToString(),
+            .. Ordinals,
+            .. In(span.Label ?? ""),
+            .. InAll(span.Where.SelectMany(w => new[] { w.Who ?? "", w.Does ?? "" })),
+            .. span.Pieces.SelectMany(Field),
+        ];
+
+    /// <summary>The names that an author gave to parts, stations and groups.</summary>
+    private IEnumerable<string> Names =>
+        shown.SelectMany(i => u.Courses[i].Pieces).SelectMany(p => In($"{p.Piece.Label} {p.Piece.Station} {p.Piece.Group}"));
+
+    /// <summary>The lines of one score: what it measures, what unfinished work does, what breaks a tie.</summary>
+    private HashSet<string> Lines(Score score) => InAll(score.Lines.Select(l => l.At.Line).Prepend(score.At.Line).Select(Line));
 
     /// <summary>The figures of the draft’s own lines of a stage, as typed and without trailing zeros.</summary>
     private HashSet<string> Draft(int stage)
@@ -277,63 +292,6 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
     private HashSet<string> Notes =>
         InAll(lines.Where(l => l.TrimStart().Split(' ', ':', ',')[0] is "gate" or "re-rig" or "own" or "after" or "between"));
-
-    /// <summary>What the card may hold of a piece: nothing to its total, its rounds, its caps.</summary>
-    private HashSet<string> Field(string piece) =>
-        [
-            .. shown.Select(i => u.Courses[i].Piece(piece)).OfType<CoursePiece>().SelectMany(p => Bounds(p)),
-            .. shown.SelectMany(i =>
-                u.Courses[i]
-                    .Pieces.Where(p => p.Piece.Station is not null)
-                    .GroupBy(p => p.Piece.Station)
-                    .Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
-            ),
-            .. shown.SelectMany(i =>
-                u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
-            ),
-            "0",
-            "1",
-            "00",
-            .. Stated,
-        ];
-
-    private static IEnumerable<string> Bounds(CoursePiece p)
-    {
-        foreach (var s in p.Strands)
-        {
-            foreach (
-                var n in new[] { s.Counter.Units, s.Counter.Units - 1, s.Counter.Rounds, s.Counter.Rounds - 1 }
-                    .OfType<long>()
-                    .Concat(p.Tasks.Select(t => t.Count?.At(0) is { } c ? (long)c : 0))
-            )
-            {
-                yield return n.ToString(CultureInfo.InvariantCulture);
-            }
-        }
-
-        foreach (var at in p.Limit is { } limit ? limit.Gates.Select(g => limit.For(g.Units)).Prepend(limit.Base) : [])
-        {
-            yield return at.ToString();
-        }
-    }
-
-    /// <summary>Caps, gates, penalties, rounds of a tie-break, worth, and the example of shared places.</summary>
-    private HashSet<string> Score(string label)
-    {
-        var (course, sheet) = (u.Courses[shown[0]], u.Sheets[shown[0]]);
-        var component = sheet.Components.First(c => (c.Label ?? "") == label);
-        return
-        [
-            .. component
-                .Pieces.Select(k => course.Piece(k)!)
-                .SelectMany(p => Bounds(p).Concat(p.Limit?.Gates.Select(g => g.Units.ToString(CultureInfo.InvariantCulture)) ?? [])),
-            .. Stated,
-            "1",
-            "2",
-            "4",
-            Number.Normal(component.Weight),
-        ];
-    }
 
     /// <summary>The sample scored again, with its places.</summary>
     private HashSet<string> Sample(int n)

@@ -1,0 +1,86 @@
+using System.Globalization;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Tests.Briefing;
+
+/// <content>What may stand in the fields of a card and in the sentences of a score.</content>
+internal sealed partial class ModelNumbers
+{
+    /// <summary>What the card may hold of a piece: nothing to its total, its rounds, its caps.</summary>
+    private HashSet<string> Field(string piece) =>
+        [
+            .. shown.Select(i => u.Courses[i].Piece(piece)).OfType<CoursePiece>().SelectMany(p => Bounds(p)),
+            .. shown.SelectMany(i =>
+                u.Courses[i]
+                    .Pieces.Where(p => p.Piece.Station is not null)
+                    .GroupBy(p => p.Piece.Station)
+                    .Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
+            ),
+            .. shown.SelectMany(i =>
+                u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
+            ),
+            "0",
+            "1",
+            "00",
+            .. Names,
+            .. Ordinals,
+            .. shown.Select(i => u.Courses[i].Piece(piece)).OfType<CoursePiece>().SelectMany(Ways),
+            .. u.Workout.Scores.SelectMany(Lines),
+        ];
+
+    /// <summary>The lines of tasks that may be done in other ways: a way is named as it is written.</summary>
+    private IEnumerable<string> Ways(CoursePiece p) =>
+        p
+            .Tasks.Where(t => t.Options.Count > 0)
+            .SelectMany(t => In(Line(t.Source.At.Line)).Concat(InAll(t.Source.Lines.Select(l => Line(l.At.Line)))));
+
+    /// <summary>The lines of tasks whose units are worth something else than one.</summary>
+    private IEnumerable<string> Worth(CoursePiece p) =>
+        Ways(p)
+            .Concat(
+                p.Tasks.Where(t => t.Prescription.Counting.Count > 0)
+                    .SelectMany(t => In(Line(t.Source.At.Line)).Concat(InAll(t.Source.Lines.Select(l => Line(l.At.Line)))))
+            );
+
+    private static IEnumerable<string> Bounds(CoursePiece p)
+    {
+        foreach (var s in p.Strands)
+        {
+            foreach (
+                var n in new[] { s.Counter.Units, s.Counter.Units - 1, s.Counter.Rounds, s.Counter.Rounds - 1 }
+                    .OfType<long>()
+                    .Concat(p.Tasks.Select(t => t.Count?.At(0) is { } c ? (long)c : 0))
+            )
+            {
+                yield return n.ToString(CultureInfo.InvariantCulture);
+            }
+        }
+
+        foreach (var at in p.Limit is { } limit ? limit.Gates.Select(g => limit.For(g.Units)).Prepend(limit.Base) : [])
+        {
+            yield return at.ToString();
+        }
+    }
+
+    /// <summary>Caps, gates, penalties, rounds of a tie-break, worth, and the example of shared places.</summary>
+    private HashSet<string> Score(string label)
+    {
+        var (course, sheet) = (u.Courses[shown[0]], u.Sheets[shown[0]]);
+        var component = sheet.Components.First(c => (c.Label ?? "") == label);
+        return
+        [
+            .. component
+                .Pieces.Select(k => course.Piece(k)!)
+                .SelectMany(p => Bounds(p).Concat(p.Limit?.Gates.Select(g => g.Units.ToString(CultureInfo.InvariantCulture)) ?? [])),
+            .. Names,
+            .. Ordinals,
+            .. Lines(component.Source),
+            .. component.Pieces.Select(k => course.Piece(k)!).SelectMany(Worth),
+            "1",
+            "2",
+            "4",
+            Number.Normal(component.Weight),
+        ];
+    }
+}
