@@ -58,12 +58,10 @@ public static class LineChanges
     internal static IEnumerable<(int Older, int Newer)> Common(IReadOnlyList<string> older, IReadOnlyList<string> newer)
     {
         var (i, j) = (0, 0);
-        var blocks = Differ
-            .Instance.CreateDiffs(string.Join('\n', older), string.Join('\n', newer), false, false, Lines.Instance)
-            .DiffBlocks;
+        var blocks = Differ.Instance.CreateDiffs(Marked(older), Marked(newer), false, false, Lines.Instance).DiffBlocks;
         foreach (var block in blocks)
         {
-            while (i < block.DeleteStartA)
+            while (i < block.DeleteStartA - 1)
             {
                 yield return (i++, j++);
             }
@@ -76,6 +74,9 @@ public static class LineChanges
             yield return (i++, j++);
         }
     }
+
+    /// <summary>The text behind a line that both have: a text of one empty line would otherwise be taken for one of no lines.</summary>
+    private static string Marked(IReadOnlyList<string> lines) => string.Join('\n', lines.Prepend("\u0001"));
 
     private sealed class Lines : IChunker
     {

@@ -137,6 +137,19 @@ public class SeatTests
         Assert.Null(piece.Strands.Single(s => s.Key == "Bar").Counter.Units);
     }
 
+    /// <summary>Work that has an end at a station that swaps nothing is done once.</summary>
+    [Fact]
+    public void Another_station_does_not_come_again()
+    {
+        var u = Demo.Understand(
+            "T\n  for Ferry Pairs\n\n6:00 stations for reps, swap when Bike is done\n  station Bike\n    10 cal air bike\n  "
+                + "station Bar\n    30 pull-up\n\nscore: reps of Bar\n  tie: shared\n"
+        );
+        var piece = u.Courses[0].Pieces[0];
+        Assert.Equal(30, piece.Strands.Single(s => s.Key == "Bar").Counter.Units);
+        Assert.Null(piece.Strands.Single(s => s.Key == "Bike").Counter.Units);
+    }
+
     [Fact]
     public void A_lead_in_is_called_before_the_clock()
     {

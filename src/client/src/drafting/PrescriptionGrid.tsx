@@ -30,6 +30,8 @@ export function PrescriptionGrid({
   const grid = useRef<HTMLTableElement>(null);
   // A digit that began the edit is the first of the number: it must not be selected, or the next one would replace it.
   const begunByDigit = useRef(false);
+  // A value is sent once: the field also loses its focus when it is closed, and may while an answer is awaited.
+  const open = useRef(false);
   const divisions = columns.reduce<{ name: string; span: number }[]>((all, c) => {
     const last = all[all.length - 1];
     if (last?.name === c.division) last.span++;
@@ -43,10 +45,18 @@ export function PrescriptionGrid({
     setAt(next);
     requestAnimationFrame(() => grid.current?.querySelector<HTMLElement>(`[data-cell="${next[0]}.${next[1]}"]`)?.focus());
   };
+  const begin = (text: string, byDigit: boolean) => {
+    open.current = true;
+    begunByDigit.current = byDigit;
+    setEditing(text);
+  };
   const commit = async (move: [number, number]) => {
+    if (!open.current) return;
+    open.current = false;
     const value = editing?.trim() ?? "";
     const refusal = value === "" || value === figures(rows[r]!.cells[c]!.text) ? null : await onSet(rows[r]!, c, value);
     setError(refusal);
+    open.current = refusal !== null;
     if (!refusal) {
       setEditing(null);
       focus(r + move[0], c + move[1]);
@@ -65,8 +75,8 @@ export function PrescriptionGrid({
     } else if ((e.key === "Enter" || e.key === "F2" || /^\d$/.test(e.key)) && !e.ctrlKey && !e.altKey && editable(row, row.cells[c]!)) {
       e.preventDefault();
       setError(null);
-      begunByDigit.current = /^\d$/.test(e.key);
-      setEditing(/^\d$/.test(e.key) ? e.key : figures(row.cells[c]!.text));
+      const digit = /^\d$/.test(e.key);
+      begin(digit ? e.key : figures(row.cells[c]!.text), digit);
     }
   };
   return (
@@ -116,10 +126,7 @@ export function PrescriptionGrid({
                       onKeyDown={active && editing === null ? key : undefined}
                       onClick={() => editing === null && focus(i, j)}
                       onDoubleClick={() => {
-                        if (editable(row, cell)) {
-                          begunByDigit.current = false;
-                          setEditing(figures(cell.text));
-                        }
+                        if (editable(row, cell)) begin(figures(cell.text), false);
                       }}
                       aria-label={`${columns[j]!.division} ${columns[j]!.duty}: ${cell.text || "none"}${inherited(cell)}`}
                       className={`px-1.5 py-1 text-right ${cell.own ? "font-semibold" : "text-quiet"} ${
@@ -154,6 +161,7 @@ export function PrescriptionGrid({
                               void commit([0, e.shiftKey ? -1 : 1]);
                             }
                             if (e.key === "Escape") {
+                              open.current = false;
                               setEditing(null);
                               setError(null);
                               focus(r, c);
