@@ -21,6 +21,13 @@ public sealed record MoveLine(int Line, int? Before = null, int? Under = null) :
             return new FieldError("line", "There is no line here that says something.");
         }
 
+        // The title is the first line that says something; comments may stand before it.
+        var title = Enumerable.Range(1, lines.Count).First(n => LineBlock.Of(lines, n) is not null);
+        if (block.Said == title)
+        {
+            return new FieldError("line", "The title stands first.");
+        }
+
         if (Before is null == Under is null)
         {
             return new FieldError("before", "Say before which line it goes, or under which; one of them.");
@@ -37,7 +44,7 @@ public sealed record MoveLine(int Line, int? Before = null, int? Under = null) :
             return new FieldError(field, "A line cannot go into itself.");
         }
 
-        if (target.Said == 1 && Before is not null)
+        if (target.Said == title && Before is not null)
         {
             return new FieldError(field, "The title stands first.");
         }

@@ -47,8 +47,17 @@ public class MoveLineTests
     [InlineData(6, 10, null, "before")]
     [InlineData(6, null, 7, "under")]
     [InlineData(6, 1, null, "before")]
+    [InlineData(1, 6, null, "line")]
     public void What_cannot_be_moved_there_is_refused_at_its_field(int line, int? before, int? under, string field) =>
         Assert.Equal(field, new MoveLine(line, before, under).Against(new(ReadDraft.Of(Demo.Competition, Text))).Refused!.Path);
+
+    [Fact]
+    public void The_title_stays_first_below_a_comment_too()
+    {
+        var below = ReadDraft.Of(Demo.Competition, "// mine\n" + Text);
+        Assert.Equal("line", new MoveLine(2, Before: 7).Against(new(below)).Refused!.Path);
+        Assert.Equal("before", new MoveLine(7, Before: 2).Against(new(below)).Refused!.Path);
+    }
 
     /// <summary>Whatever is moved wherever: no line is lost or made, none changes its words, and each has the id it had.</summary>
     [Fact]
