@@ -55,6 +55,7 @@ if (!describing)
 }
 
 app.UseExceptionHandler();
+app.UseSentBody();
 app.UseStatusCodePages(c => Problems.Bare(c.HttpContext));
 app.UseMiddleware<LocalOnly>();
 app.UseSecurityHeaders();
@@ -72,10 +73,7 @@ app.MapBriefs();
 app.MapMeasuring();
 app.MapPublishing();
 app.MapReaders();
-app.MapGet("/api/health", () => Results.Ok(new Health("ok")))
-    .WithTags("Health")
-    .WithSummary("Answers when the application runs.")
-    .Produces<Health>();
+app.MapGet("/api/health", () => TypedResults.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.");
 app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404)).ExcludeFromDescription();
 app.UseClient(builder.Configuration["Client"]);
 app.Run();

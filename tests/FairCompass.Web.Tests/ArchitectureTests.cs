@@ -1,6 +1,7 @@
 using System.Reflection;
 using FairCompass.Core.Drafts;
 using FairCompass.Store;
+using Microsoft.AspNetCore.Http;
 
 namespace FairCompass.Web.Tests;
 
@@ -20,5 +21,21 @@ public class ArchitectureTests
         Assert.Empty(Ours(typeof(Understanding).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Database).Assembly));
         Assert.Equal(["FairCompass.Core", "FairCompass.Store"], Ours(typeof(Program).Assembly));
+    }
+
+    /// <summary>What an address answers stands in its handler's signature, from which the description of the interface is made: a handler
+    /// that answers “some result” would be described by hand, and the description could lie.</summary>
+    [Fact]
+    public void Answers_are_said_by_signatures()
+    {
+        var untyped = typeof(Program)
+            .Assembly.GetTypes()
+            .Where(t => t.Name.EndsWith("Endpoints", StringComparison.Ordinal))
+            .SelectMany(t => t.GetMethods(BindingFlags.Static | BindingFlags.NonPublic | BindingFlags.Public))
+            .Where(m => Said(m.ReturnType) == typeof(IResult))
+            .Select(m => $"{m.DeclaringType!.Name}.{m.Name}");
+        Assert.Empty(untyped);
+        static Type Said(Type answer) =>
+            answer.IsGenericType && answer.GetGenericTypeDefinition() == typeof(Task<>) ? answer.GetGenericArguments()[0] : answer;
     }
 }

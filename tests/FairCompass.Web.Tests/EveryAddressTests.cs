@@ -95,6 +95,44 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
             : "x";
     }
 
+    /// <summary>What a body must have by its description; empty when it is described by no object.</summary>
+    private static List<string> Required(JsonNode operation)
+    {
+        var schema = operation["requestBody"]!["content"]!["application/json"]!["schema"]!;
+        var body = schema["$ref"] is { } reference
+            ? Description["components"]!["schemas"]![reference.GetValue<string>().Split('/')[^1]]!
+            : schema;
+        return (body["required"]?.AsArray() ?? []).Select(k => k!.GetValue<string>()).ToList();
+    }
+
+    public static TheoryData<string, string> WithRequired
+    {
+        get
+        {
+            var all = new TheoryData<string, string>();
+            foreach (var (method, path, _) in All.Where(o => o.Is["requestBody"] is not null && Required(o.Is).Count > 0))
+            {
+                all.Add(method, path);
+            }
+
+            return all;
+        }
+    }
+
+    /// <summary>The serializer tells which keys are missing in words only; here it is seen that they are still understood.</summary>
+    [Theory]
+    [MemberData(nameof(WithRequired))]
+    public async Task Every_missing_key_is_named(string method, string path)
+    {
+        var required = Required(Description["paths"]![path]![method.ToLowerInvariant()]!);
+        using var content = new StringContent("{}", Encoding.UTF8, "application/json");
+        var answer = await Send(method, Filled(path, method), content);
+        IsRefusal(answer, 400);
+        var errors = JsonNode.Parse(answer.Body)!["errors"]!.AsObject();
+        Assert.Equal(required.Select(k => "$." + k).Order(), errors.Select(e => e.Key).Order());
+        Assert.All(errors, e => Assert.Equal("This is missing.", e.Value![0]!.GetValue<string>()));
+    }
+
     private async Task<(int Status, string Body, string? Type)> Send(string method, string address, HttpContent? content)
     {
         using var request = new HttpRequestMessage(new HttpMethod(method), address) { Content = content };

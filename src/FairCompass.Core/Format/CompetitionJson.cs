@@ -1,6 +1,7 @@
 using System.Text.Json;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Frozen;
+using FairCompass.Core.Json;
 
 namespace FairCompass.Core.Format;
 
@@ -14,7 +15,5 @@ public static class CompetitionJson
     /// <summary>Reads what <see cref="Write"/> wrote.</summary>
     /// <exception cref="JsonException">Malformed, or an unknown or duplicate key.</exception>
     public static Competition Read(string json) =>
-        OutOfFrozen.Of(
-            JsonSerializer.Deserialize(json, FrozenJson.Default.Competition) ?? throw new JsonException("A competition is expected.")
-        );
+        OutOfFrozen.Of(JsonFaults.Read(json, FrozenJson.Default.Competition) ?? throw new JsonException("A competition is expected."));
 }

@@ -56,7 +56,7 @@ public static class ExchangeFiles
     /// <see cref="JsonPlace"/> says where.</exception>
     public static Draft ReadWorkout(string json)
     {
-        var file = Upgraded(json, WorkoutFormat).Deserialize(FrozenJson.Default.WorkoutFile)!;
+        var file = JsonFaults.Read(Upgraded(json, WorkoutFormat).ToJsonString(), FrozenJson.Default.WorkoutFile)!;
         return DraftOf(file.Text, file.Workout, file.Lines, "$");
     }
 
@@ -64,7 +64,7 @@ public static class ExchangeFiles
     /// <exception cref="JsonException">As for <see cref="ReadWorkout"/>.</exception>
     public static (Competition Competition, IReadOnlyList<Draft> Drafts) ReadCompetition(string json)
     {
-        var file = Upgraded(json, CompetitionFormat).Deserialize(FrozenJson.Default.CompetitionFile)!;
+        var file = JsonFaults.Read(Upgraded(json, CompetitionFormat).ToJsonString(), FrozenJson.Default.CompetitionFile)!;
         return (
             OutOfFrozen.Of(file.Competition),
             file.Workouts.Select((w, i) => DraftOf(w.Text, w.Workout, w.Lines, $"$.workouts[{i}]")).ToList()

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using FairCompass.Core.Frozen;
+using FairCompass.Core.Json;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -25,7 +26,7 @@ public static class LineJson
     /// <exception cref="JsonException">Malformed.</exception>
     public static LineIds Read(string json)
     {
-        var lines = JsonSerializer.Deserialize(json, FrozenJson.Default.Lines) ?? throw new JsonException("Ids are expected.");
+        var lines = JsonFaults.Read(json, FrozenJson.Default.Lines) ?? throw new JsonException("Ids are expected.");
         return new(
             lines.Ids.Select(i => new NodeId(i)).ToEq(),
             lines.Next,

@@ -53,7 +53,7 @@ public static class PublishedFiles
             }
         }
 
-        var file = JsonSerializer.Deserialize(json, FrozenJson.Default.PublishedFile) ?? throw new JsonException("A document is expected.");
+        var file = JsonFaults.Read(json, FrozenJson.Default.PublishedFile) ?? throw new JsonException("A document is expected.");
         if (file.Format is not (null or Format))
         {
             throw new JsonException($"“{Format}” is expected.", "$.format", null, null);

@@ -15,5 +15,5 @@ public static class WorkoutJson
     /// <exception cref="JsonException">Malformed, an unknown or duplicate key, or a value out of range; <see cref="JsonPlace"/> says
     /// where.</exception>
     public static Workout Read(string json) =>
-        OutOfFrozen.Of(JsonSerializer.Deserialize(json, FrozenJson.Default.Workout) ?? throw new JsonException("A workout is expected."));
+        OutOfFrozen.Of(JsonFaults.Read(json, FrozenJson.Default.Workout) ?? throw new JsonException("A workout is expected."));
 }

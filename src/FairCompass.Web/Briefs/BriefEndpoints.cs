@@ -20,25 +20,14 @@ public static class BriefEndpoints
     {
         app.MapGet("/api/workouts/{id:guid}/brief", Read)
             .WithTags("Briefs")
-            .WithSummary("A paper of a saved draft for an audience, for one division or all.")
-            .Produces<Brief>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown)
-            .WithTags("Briefs")
-            .WithSummary("The same paper as Markdown.")
-            .Produces<string>(200, "text/markdown")
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("A paper of a saved draft for an audience, for one division or all.");
+        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown).WithTags("Briefs").WithSummary("The same paper as Markdown.");
         app.MapGet("/api/competitions/{id:guid}/pack", Pack)
             .WithTags("Briefs")
             .WithSummary(
                 "Every paper of an audience, or of all, for every workout of the competition; after some 2 MB the rest follows where the "
                     + "Link header says, from the paper with that number."
-            )
-            .Produces<IReadOnlyList<Brief>>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            );
     }
 
     /// <summary>What a reader may choose, as it stands in the address; every part may be missing.</summary>
@@ -81,7 +70,7 @@ public static class BriefEndpoints
         : audience == Audience.Holder ? new("audience", "An erratum is a paper of a published version: see /api/published/{code}/erratum.")
         : null;
 
-    private static async Task<IResult> Markdown(
+    private static async Task<Results<Download<MarkdownFile>, NotThere, FieldsRefused>> Markdown(
         Guid id,
         Audience audience,
         [AsParameters] Wanted wanted,
@@ -93,16 +82,18 @@ public static class BriefEndpoints
     )
     {
         var read = await Read(id, audience, wanted, drafts, published, measured, time, cancel);
-        return read is Ok<Brief> { Value: { } brief }
-            ? Results.File(
-                System.Text.Encoding.UTF8.GetBytes(BriefMarkdown.Write(brief)),
-                "text/markdown; charset=utf-8",
+        return read.Result switch
+        {
+            Ok<Brief> { Value: { } brief } => new Download<MarkdownFile>(
+                BriefMarkdown.Write(brief),
                 $"{audience.ToString().ToLowerInvariant()}.md"
-            )
-            : read;
+            ),
+            FieldsRefused refused => refused,
+            var gone => (NotThere)gone,
+        };
     }
 
-    private static async Task<IResult> Pack(
+    private static async Task<Results<ListedPapers, NotThere, FieldsRefused>> Pack(
         Guid id,
         Audience? audience,
         [AsParameters] Wanted wanted,
@@ -116,18 +107,18 @@ public static class BriefEndpoints
     {
         if ((wanted.Error ?? NoSuch(audience) ?? (from < 0 ? new("from", "From 0.") : null)) is { } error)
         {
-            return Problems.Fields([error]);
+            return new FieldsRefused([error]);
         }
 
         if (await drafts.OpenAll(id, cancel) is not { } opened)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var divisions = opened.Count == 0 ? 0 : opened[0].Competition.Value.Divisions.Count;
         if (wanted.Options.FirstCard - 1 + (wanted.Options.Cards * divisions) > CardCode.Highest)
         {
-            return Problems.Fields([
+            return new FieldsRefused([
                 new(
                     "cards",
                     $"A card for each of {divisions} divisions would go beyond number {CardCode.Highest}: "
@@ -156,7 +147,7 @@ public static class BriefEndpoints
                 {
                     var query = QueryString.Create(http.Request.Query.Where(q => q.Key != "from")).Add("from", $"{at - 1}");
                     http.Response.Headers.Link = $"<{http.Request.Path}{query}>; rel=\"next\"";
-                    return Listed(papers);
+                    return new ListedPapers(papers);
                 }
 
                 papers.Add(JsonSerializer.SerializeToUtf8Bytes(paper() with { Version = version }, FormatContext.Default.Brief));
@@ -164,29 +155,11 @@ public static class BriefEndpoints
             }
         }
 
-        return Listed(papers);
+        return new ListedPapers(papers);
     }
 
     /// <summary>After so many bytes of papers the rest of a pack follows in a further answer, which a link names (RFC 8288).</summary>
     private const int PackBytes = 2_000_000;
-
-    private static IResult Listed(List<byte[]> papers)
-    {
-        using var json = new MemoryStream();
-        json.WriteByte((byte)'[');
-        foreach (var paper in papers)
-        {
-            if (json.Length > 1)
-            {
-                json.WriteByte((byte)',');
-            }
-
-            json.Write(paper);
-        }
-
-        json.WriteByte((byte)']');
-        return Results.Bytes(json.ToArray(), "application/json; charset=utf-8");
-    }
 
     /// <summary>Athletes get a paper, and lanes a card, for each division; all other papers are for the whole workout. A division that was
     /// asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
@@ -233,7 +206,7 @@ public static class BriefEndpoints
             : (await published.CodeOf(open.Draft.Id, print, cancel), null);
     }
 
-    private static async Task<IResult> Read(
+    private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> Read(
         Guid id,
         Audience audience,
         [AsParameters] Wanted wanted,
@@ -246,12 +219,12 @@ public static class BriefEndpoints
     {
         if (await drafts.Open(id, cancel) is not { } open)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         if ((wanted.Error ?? NoSuch(audience)) is { } error)
         {
-            return Problems.Fields([error]);
+            return new FieldsRefused([error]);
         }
 
         var u = open.Understanding;
@@ -260,7 +233,7 @@ public static class BriefEndpoints
             && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
         )
         {
-            return Problems.Fields([new("division", $"This workout is not for {division}.")]);
+            return new FieldsRefused("division", $"This workout is not for {division}.");
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
@@ -275,7 +248,7 @@ public static class BriefEndpoints
                 : wanted.Options;
         var newest = (await published.Newest(open.Competition.Id, cancel)).GetValueOrDefault(id);
         var (print, version) = await Print(open, newest, published, cancel);
-        return Results.Ok(
+        return TypedResults.Ok(
             new BriefBuilder(u, wanted.Division, today, options with { Published = print }).Build(audience) with
             {
                 Version = version,

@@ -6,6 +6,7 @@ using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Calculators;
 
@@ -20,21 +21,15 @@ public static class CalculatorEndpoints
     public static void MapCalculators(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Calculators");
-        tag.MapPost("/score", Score)
-            .WithSummary("Scores observations of one or many entries under a definition; nothing is stored.")
-            .Produces<ScoreAnswer>()
-            .ProducesValidationProblem(422);
-        tag.MapPost("/rank", Rank)
-            .WithSummary("Places, points and the overall table of results; nothing is stored.")
-            .Produces<RankAnswer>()
-            .ProducesValidationProblem(422);
+        tag.MapPost("/score", Score).WithSummary("Scores observations of one or many entries under a definition; nothing is stored.");
+        tag.MapPost("/rank", Rank).WithSummary("Places, points and the overall table of results; nothing is stored.");
     }
 
-    private static IResult Score(ScoreRequest request)
+    private static Results<Ok<ScoreAnswer>, FieldsRefused> Score(ScoreRequest request)
     {
         if (CompetitionRules.Validate(request.Competition) is { Count: > 0 } wrong)
         {
-            return Problems.Fields(wrong.Select(e => e with { Path = "competition." + e.Path }).ToList());
+            return new FieldsRefused(wrong.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
         if (DraftInput.Read(request.Text, request.Workout, out var text) is { } refused)
@@ -44,7 +39,7 @@ public static class CalculatorEndpoints
 
         if (request.Runs.Count is < 1 or > MostRuns)
         {
-            return Problems.Fields([new("runs", $"From 1 to {MostRuns} entries; these are {request.Runs.Count}.")]);
+            return new FieldsRefused("runs", $"From 1 to {MostRuns} entries; these are {request.Runs.Count}.");
         }
 
         var u = Understanding.Of(request.Competition, text);
@@ -56,7 +51,7 @@ public static class CalculatorEndpoints
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         if (sheet.Components.Count == 0)
         {
-            return Problems.Fields([
+            return new FieldsRefused([
                 new(
                     request.Text is null ? "workout" : "text",
                     "No score of this definition can be computed; ask /api/explain for its findings."
@@ -84,7 +79,7 @@ public static class CalculatorEndpoints
 
         if (errors.Count > 0)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         var results = runs.Select(r => Scorer.Score(r.Attempts, course, sheet, request.Competition.Unit)).ToList();
@@ -94,7 +89,7 @@ public static class CalculatorEndpoints
             return unlike;
         }
 
-        return Results.Ok(
+        return TypedResults.Ok(
             new ScoreAnswer(
                 sheet.Components.Select(c => c.Name).ToList(),
                 sheet.Components.Select(c => c.Weight).ToList(),
@@ -106,7 +101,7 @@ public static class CalculatorEndpoints
     }
 
     /// <summary>The same observations under the rules before: who moves, and why.</summary>
-    private static IResult? MovesOf(
+    private static FieldsRefused? MovesOf(
         ScoreRequest request,
         List<ScoredRun> runs,
         List<Core.Quantities.Eq<ComponentResult>> results,
@@ -138,7 +133,7 @@ public static class CalculatorEndpoints
             || runs.Exists(r => r.Attempts.Any(a => Card.Validate(a, course, old).Count > 0))
         )
         {
-            return Problems.Fields([
+            return new FieldsRefused([
                 new("before", "These rules need other observations or have other scores, so places cannot be compared."),
             ]);
         }
@@ -154,12 +149,12 @@ public static class CalculatorEndpoints
         return null;
     }
 
-    private static IResult? Chosen(Understanding u, ScoreRequest request, string path, out int index)
+    private static FieldsRefused? Chosen(Understanding u, ScoreRequest request, string path, out int index)
     {
         index = u.IndexOf(request.Division, request.Entry);
         return index >= 0
             ? null
-            : Problems.Fields([
+            : new FieldsRefused([
                 new(
                     path,
                     u.Courses.Count == 0
@@ -169,7 +164,7 @@ public static class CalculatorEndpoints
             ]);
     }
 
-    private static IResult Rank(RankRequest request)
+    private static Results<Ok<RankAnswer>, FieldsRefused> Rank(RankRequest request)
     {
         var scores = request.Entries.Count == 0 ? 0 : request.Entries[0].Results.Count;
         var errors = new List<FieldError>();
@@ -224,7 +219,7 @@ public static class CalculatorEndpoints
         errors.AddRange(rule.Validate(request.Entries.Count).Select(e => e with { Path = "overall." + e.Path }));
         if (errors.Count > 0)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         var places = Enumerable
@@ -239,7 +234,7 @@ public static class CalculatorEndpoints
         var clubs = request.Club is { } club
             ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best)
             : [];
-        return Results.Ok(
+        return TypedResults.Ok(
             new RankAnswer(
                 request
                     .Entries.Select(

@@ -9,6 +9,7 @@ using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Competitions;
 
@@ -32,23 +33,13 @@ public static class CompetitionEndpoints
                     (await store.Names(cancel)).Select(c => new CompetitionEntry(c.Id, c.Name)).ToList()
             )
             .WithSummary("Lists the competitions, oldest first.");
-        group.MapPost("/", Create).WithSummary("Creates a competition.").Produces<StoredCompetition>().ProducesValidationProblem(422);
-        group.MapGet("/{id:guid}", Read).WithSummary("Reads a competition.").Produces<StoredCompetition>().ProducesProblem(404);
-        group
-            .MapPut("/{id:guid}", Save)
-            .WithSummary("Saves a competition over a known revision; an outdated base is refused (409).")
-            .Produces<StoredCompetition>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
-        group
-            .MapGet("/{id:guid}/overview", ReadOverview)
-            .WithSummary("The workouts with what is open in each.")
-            .Produces<Overview>()
-            .ProducesProblem(404);
+        group.MapPost("/", Create).WithSummary("Creates a competition.");
+        group.MapGet("/{id:guid}", Read).WithSummary("Reads a competition.");
+        group.MapPut("/{id:guid}", Save).WithSummary("Saves a competition over a known revision; an outdated base is refused (409).");
+        group.MapGet("/{id:guid}/overview", ReadOverview).WithSummary("The workouts with what is open in each.");
     }
 
-    private static async Task<IResult> Create(
+    private static async Task<Results<Ok<StoredCompetition>, FieldsRefused>> Create(
         Competition competition,
         RequestKey key,
         CompetitionStore store,
@@ -58,18 +49,18 @@ public static class CompetitionEndpoints
     {
         if (CompetitionRules.Validate(competition) is { Count: > 0 } errors)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         var created = await store.Create(competition, [], key.Value, cancel);
         cache.Put(created);
-        return Results.Ok(Stored(created));
+        return TypedResults.Ok(Stored(created));
     }
 
-    private static async Task<IResult> Read(Guid id, CompetitionStore store, CancellationToken cancel) =>
-        await store.Find(id, cancel) is { } found ? Results.Ok(Stored(found)) : Problems.Gone("competition");
+    private static async Task<Results<Ok<StoredCompetition>, NotThere>> Read(Guid id, CompetitionStore store, CancellationToken cancel) =>
+        await store.Find(id, cancel) is { } found ? TypedResults.Ok(Stored(found)) : NotThere.Gone("competition");
 
-    private static async Task<IResult> Save(
+    private static async Task<Results<Ok<StoredCompetition>, NotThere, Conflicting, FieldsRefused>> Save(
         Guid id,
         SaveCompetition save,
         CompetitionStore store,
@@ -80,12 +71,12 @@ public static class CompetitionEndpoints
     {
         if (CompetitionRules.Validate(save.Competition) is { Count: > 0 } errors)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         if (await store.Find(id, cancel) is not { } current)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         if (current.Revision == save.BaseRevision)
@@ -93,7 +84,7 @@ public static class CompetitionEndpoints
             var drafts = await workouts.Of(id, cancel);
             if (InUse(current.Value, save.Competition, drafts.Select(d => d.Value).ToList()) is { Count: > 0 } used)
             {
-                return Problems.Fields(used);
+                return new FieldsRefused(used);
             }
         }
 
@@ -101,13 +92,12 @@ public static class CompetitionEndpoints
         {
             case SaveResult<Competition>.Saved saved:
                 cache.Put(saved.Now);
-                return Results.Ok(Stored(saved.Now));
+                return TypedResults.Ok(Stored(saved.Now));
             case SaveResult<Competition>.Outdated outdated:
                 var both = outdated.Base is { } known ? CompetitionMerge.Of(known, save.Competition, outdated.Now.Value) : null;
-                return Results.Problem(
-                    title: "Somebody else has saved this competition since.",
-                    statusCode: 409,
-                    extensions: new Dictionary<string, object?>
+                return new Conflicting(
+                    "Somebody else has saved this competition since.",
+                    more: new Dictionary<string, object?>
                     {
                         ["current"] = Stored(outdated.Now),
                         ["changed"] = outdated.Base is null ? [] : CompetitionChanges.Between(outdated.Base, outdated.Now.Value),
@@ -116,7 +106,7 @@ public static class CompetitionEndpoints
                     }
                 );
             default:
-                return Problems.Gone("competition");
+                return NotThere.Gone("competition");
         }
     }
 
@@ -146,11 +136,16 @@ public static class CompetitionEndpoints
         return errors;
     }
 
-    private static async Task<IResult> ReadOverview(Guid id, CompetitionCache cache, OpenDrafts drafts, CancellationToken cancel)
+    private static async Task<Results<Ok<Overview>, NotThere>> ReadOverview(
+        Guid id,
+        CompetitionCache cache,
+        OpenDrafts drafts,
+        CancellationToken cancel
+    )
     {
         if (await cache.Find(id, cancel) is not { } competition || await drafts.OpenAll(id, cancel) is not { } opened)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var entries = new List<WorkoutEntry>();
@@ -178,7 +173,7 @@ public static class CompetitionEndpoints
             );
         }
 
-        return Results.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(competition).Find(m) is null)));
+        return TypedResults.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(competition).Find(m) is null)));
     }
 
     private static StoredCompetition Stored(Versioned<Competition> c) => new(c.Id, c.Revision, c.SavedAt, c.Value);

@@ -8,6 +8,7 @@ using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Drafting;
 
@@ -18,57 +19,42 @@ public static class DraftEndpoints
     public static void MapDrafting(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Drafts");
-        tag.MapPost("/competitions/{id:guid}/workouts", Create)
-            .WithSummary("Adds a draft at the end.")
-            .Produces<StoredDraft>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        tag.MapGet("/workouts/{id:guid}", Read).WithSummary("Reads a draft.").Produces<StoredDraft>().ProducesProblem(404);
+        tag.MapPost("/competitions/{id:guid}/workouts", Create).WithSummary("Adds a draft at the end.");
+        tag.MapGet("/workouts/{id:guid}", Read).WithSummary("Reads a draft.");
         tag.MapPut("/workouts/{id:guid}", Save)
-            .WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.")
-            .Produces<StoredDraft>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
-        tag.MapPut("/workouts/{id:guid}/removed", Remove)
-            .WithSummary("Removes a draft, or brings it back.")
-            .Produces(204)
-            .ProducesProblem(404);
+            .WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.");
+        tag.MapPut("/workouts/{id:guid}/removed", Remove).WithSummary("Removes a draft, or brings it back.");
         tag.MapPost("/competitions/{id:guid}/explain", ExplainStored)
-            .WithSummary("Explains a text in a stored competition, for each keystroke.")
-            .Produces<DraftExplained>()
-            .ProducesProblem(404);
+            .WithSummary("Explains a text in a stored competition, for each keystroke.");
         tag.MapPost("/competitions/{id:guid}/cell", SetCellOf)
-            .WithSummary("The change of a text that sets a cell of the prescription table.")
-            .Produces<CellSet>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("The change of a text that sets a cell of the prescription table.");
         tag.MapPost("/competitions/{id:guid}/edit", EditText)
-            .WithSummary("The edits of a text that a command asks for; nothing is stored.")
-            .Produces<DraftEdits>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("The edits of a text that a command asks for; nothing is stored.");
         tag.MapPost("/workouts/{id:guid}/edit", EditStored)
-            .WithSummary("Carries out a command on a stored draft and saves it; an outdated base is refused (409).")
-            .Produces<StoredDraft>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
-        tag.MapPost("/explain", ExplainPublic)
-            .WithSummary("Explains a draft text or a workout as JSON; nothing is stored.")
-            .Produces<Explanation>()
-            .ProducesValidationProblem(422);
+            .WithSummary("Carries out a command on a stored draft and saves it; an outdated base is refused (409).");
+        tag.MapPost("/explain", ExplainPublic).WithSummary("Explains a draft text or a workout as JSON; nothing is stored.");
     }
 
-    private static async Task<IResult> Create(Guid id, NewDraft draft, RequestKey key, WorkoutStore store, CancellationToken cancel) =>
+    private static async Task<Results<Ok<StoredDraft>, NotThere, FieldsRefused>> Create(
+        Guid id,
+        NewDraft draft,
+        RequestKey key,
+        WorkoutStore store,
+        CancellationToken cancel
+    ) =>
         DraftInput.Objections(draft.Body, "body") is { } refused ? refused
-        : await store.Create(id, Draft.New(draft.Body), key.Value, cancel) is { } created ? Results.Ok(Stored(created, id))
-        : Problems.Gone("competition");
+        : await store.Create(id, Draft.New(draft.Body), key.Value, cancel) is { } created ? TypedResults.Ok(Stored(created, id))
+        : NotThere.Gone("competition");
 
-    private static async Task<IResult> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
-        await store.Find(id, cancel) is { } found ? Results.Ok(Stored(found.Draft, found.Competition)) : Problems.Gone("workout");
+    private static async Task<Results<Ok<StoredDraft>, NotThere>> Read(Guid id, WorkoutStore store, CancellationToken cancel) =>
+        await store.Find(id, cancel) is { } found ? TypedResults.Ok(Stored(found.Draft, found.Competition)) : NotThere.Gone("workout");
 
-    private static async Task<IResult> Save(Guid id, SaveDraft save, WorkoutStore store, CancellationToken cancel)
+    private static async Task<Results<Ok<StoredDraft>, NotThere, Conflicting, FieldsRefused>> Save(
+        Guid id,
+        SaveDraft save,
+        WorkoutStore store,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(save.Body, "body") is { } refused)
         {
@@ -77,30 +63,44 @@ public static class DraftEndpoints
 
         return await store.Find(id, cancel) is { } found
             ? await Saved(id, found.Competition, save, store, cancel)
-            : Problems.Gone("workout");
+            : NotThere.Gone("workout");
     }
 
-    private static async Task<IResult> Saved(Guid id, Guid competition, SaveDraft save, WorkoutStore store, CancellationToken cancel) =>
+    private static async Task<Results<Ok<StoredDraft>, NotThere, Conflicting, FieldsRefused>> Saved(
+        Guid id,
+        Guid competition,
+        SaveDraft save,
+        WorkoutStore store,
+        CancellationToken cancel
+    ) =>
         await store.Save(id, save.BaseRevision, save.SaveId, save.Body, cancel) switch
         {
-            SaveResult<string>.Saved saved => Results.Ok(Stored(saved.Now, competition)),
-            SaveResult<string>.Outdated outdated => Results.Problem(
-                title: "This workout was saved elsewhere since.",
-                statusCode: 409,
-                extensions: new Dictionary<string, object?>
+            SaveResult<string>.Saved saved => TypedResults.Ok(Stored(saved.Now, competition)),
+            SaveResult<string>.Outdated outdated => new Conflicting(
+                "This workout was saved elsewhere since.",
+                more: new Dictionary<string, object?>
                 {
                     ["current"] = Stored(outdated.Now, competition),
                     ["changed"] = LineChanges.Between(outdated.Base ?? "", outdated.Now.Value),
                     ["merged"] = outdated.Base is null ? null : LineChanges.Merge(outdated.Base, save.Body, outdated.Now.Value),
                 }
             ),
-            _ => Problems.Gone("workout"),
+            _ => NotThere.Gone("workout"),
         };
 
-    private static async Task<IResult> Remove(Guid id, RemoveDraft remove, WorkoutStore store, CancellationToken cancel) =>
-        await store.SetRemoved(id, remove.Removed, cancel) ? Results.NoContent() : Problems.Gone("workout");
+    private static async Task<Results<NoContent, NotThere>> Remove(
+        Guid id,
+        RemoveDraft remove,
+        WorkoutStore store,
+        CancellationToken cancel
+    ) => await store.SetRemoved(id, remove.Removed, cancel) ? TypedResults.NoContent() : NotThere.Gone("workout");
 
-    private static async Task<IResult> ExplainStored(Guid id, ExplainDraft draft, OpenDrafts drafts, CancellationToken cancel)
+    private static async Task<Results<Ok<DraftExplained>, NotThere, FieldsRefused>> ExplainStored(
+        Guid id,
+        ExplainDraft draft,
+        OpenDrafts drafts,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(draft.Body, "body") is { } refused)
         {
@@ -108,11 +108,16 @@ public static class DraftEndpoints
         }
 
         return await drafts.Read(id, draft.Body, cancel) is { } u
-            ? Results.Ok(new DraftExplained(draft.Doc, Explainer.Explain(u, draft.Rows)))
-            : Problems.Gone("competition");
+            ? TypedResults.Ok(new DraftExplained(draft.Doc, Explainer.Explain(u, draft.Rows)))
+            : NotThere.Gone("competition");
     }
 
-    private static async Task<IResult> SetCellOf(Guid id, SetCellRequest request, OpenDrafts drafts, CancellationToken cancel)
+    private static async Task<Results<Ok<CellSet>, NotThere, FieldsRefused>> SetCellOf(
+        Guid id,
+        SetCellRequest request,
+        OpenDrafts drafts,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
@@ -121,17 +126,22 @@ public static class DraftEndpoints
 
         if (await drafts.Read(id, request.Body, cancel) is not { } u)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var cell = new SetCell(request.Line, request.Aspect, request.Division, request.Duty, request.Value.Trim());
         var answer = cell.Against(new DraftToEdit(u));
         return answer.Value is { } edits
-            ? Results.Ok(new CellSet(TextEdit.Of(u.Text, edits.Edits[0])))
-            : Problems.Fields([answer.Refused!]);
+            ? TypedResults.Ok(new CellSet(TextEdit.Of(u.Text, edits.Edits[0])))
+            : new FieldsRefused([answer.Refused!]);
     }
 
-    private static async Task<IResult> EditText(Guid id, EditDraft request, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<Results<Ok<DraftEdits>, NotThere, FieldsRefused>> EditText(
+        Guid id,
+        EditDraft request,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
@@ -140,14 +150,14 @@ public static class DraftEndpoints
 
         if (await competitions.Find(id, cancel) is not { } competition)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var answer = request.Command.Against(new DraftToEdit(ReadDraft.Of(competition, request.Body)));
-        return answer.Value is { } edits ? Results.Ok(edits) : Problems.Fields([Inside(answer.Refused!)]);
+        return answer.Value is { } edits ? TypedResults.Ok(edits) : new FieldsRefused([Inside(answer.Refused!)]);
     }
 
-    private static async Task<IResult> EditStored(
+    private static async Task<Results<Ok<StoredDraft>, NotThere, Conflicting, FieldsRefused>> EditStored(
         Guid id,
         EditStoredDraft request,
         OpenDrafts drafts,
@@ -157,44 +167,45 @@ public static class DraftEndpoints
     {
         if (await drafts.Open(id, cancel) is not { } open)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         if (open.Draft.Revision != request.BaseRevision)
         {
             // A retry whose first answer was lost has been done; anything else was asked of a text that is gone.
             return await store.Knows(id, request.SaveId, cancel)
-                ? Results.Ok(Stored(open.Draft, open.Competition.Id))
-                : Results.Problem(
-                    title: "This workout was saved elsewhere since.",
+                ? TypedResults.Ok(Stored(open.Draft, open.Competition.Id))
+                : new Conflicting(
+                    "This workout was saved elsewhere since.",
                     detail: "Look at what it says now, and do it again if it is still wanted.",
-                    statusCode: 409,
-                    extensions: new Dictionary<string, object?> { ["current"] = Stored(open.Draft, open.Competition.Id) }
+                    more: new Dictionary<string, object?> { ["current"] = Stored(open.Draft, open.Competition.Id) }
                 );
         }
 
         var answer = request.Command.Against(new DraftToEdit(open.Understanding));
         if (answer.Value is not { } edits)
         {
-            return Problems.Fields([Inside(answer.Refused!)]);
+            return new FieldsRefused([Inside(answer.Refused!)]);
         }
 
         var body = Edits.Apply(open.Understanding.Text, edits.Edits);
-        return DraftInput.Objections(body, "command")
-            ?? await Saved(id, open.Competition.Id, new(request.BaseRevision, request.SaveId, body), store, cancel);
+        return DraftInput.Objections(body, "command") is { } refused
+            ? refused
+            : await Saved(id, open.Competition.Id, new(request.BaseRevision, request.SaveId, body), store, cancel);
     }
 
     private static FieldError Inside(FieldError error) => error with { Path = "command." + error.Path };
 
-    private static IResult ExplainPublic(ExplainRequest request)
+    private static Results<Ok<Explanation>, FieldsRefused> ExplainPublic(ExplainRequest request)
     {
         if (CompetitionRules.Validate(request.Competition) is { Count: > 0 } errors)
         {
-            return Problems.Fields(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
+            return new FieldsRefused(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
-        return DraftInput.Read(request.Text, request.Workout, out var text)
-            ?? Results.Ok(Explainer.Explain(request.Competition, text, request.Rows));
+        return DraftInput.Read(request.Text, request.Workout, out var text) is { } refused
+            ? refused
+            : TypedResults.Ok(Explainer.Explain(request.Competition, text, request.Rows));
     }
 
     private static StoredDraft Stored(Versioned<string> draft, Guid competition) =>

@@ -15,12 +15,12 @@ public static class DraftInput
     /// <param name="read">The text; for JSON what it prints as.</param>
     /// <returns>The refusal, or null when it can be read.</returns>
     /// <exception cref="JsonException">The JSON is no workout; its path is that of the whole request.</exception>
-    public static IResult? Read(string? text, JsonElement? workout, out string read)
+    public static FieldsRefused? Read(string? text, JsonElement? workout, out string read)
     {
         read = "";
         if ((text is null) == (workout is null))
         {
-            return Problems.Fields([new("text", "Give either text or workout.")]);
+            return new FieldsRefused("text", "Give either text or workout.");
         }
 
         read = text ?? Printer.Print(Inside("$.workout", () => WorkoutJson.Read(workout!.Value.GetRawText())));
@@ -42,20 +42,20 @@ public static class DraftInput
         }
         catch (JsonException e)
         {
-            throw new JsonException(e.Message, path + JsonPlace.Of(e)[1..], null, null, e);
+            throw JsonFaults.Inside(e, path);
         }
     }
 
     /// <summary>Why a text cannot be stored or explained; null when it can.</summary>
-    public static IResult? Objections(string body, string path)
+    public static FieldsRefused? Objections(string body, string path)
     {
         if (body.Length > NotationLimits.Characters)
         {
-            return Problems.Fields([new(path, $"A draft has at most {NotationLimits.Characters} characters; this has {body.Length}.")]);
+            return new FieldsRefused([new(path, $"A draft has at most {NotationLimits.Characters} characters; this has {body.Length}.")]);
         }
 
         return body.Contains('\0', StringComparison.Ordinal) || HasLoneSurrogate(body)
-            ? Problems.Fields([new(path, "The text holds a character that cannot be stored.")])
+            ? new FieldsRefused([new(path, "The text holds a character that cannot be stored.")])
             : null;
     }
 

@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json;
 using FairCompass.Core.Format;
 using FairCompass.Core.InForce;
@@ -8,6 +7,7 @@ using FairCompass.Store;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Exchange;
 
@@ -35,47 +35,33 @@ public static class ExchangeEndpoints
     {
         var tag = app.MapGroup("/api").WithTags("Exchange");
         tag.MapGet("/workouts/{id:guid}/export", ExportWorkout)
-            .WithSummary("A workout as a file; its JSON Schema is docs/schema/workout.schema.json.")
-            .Produces<JsonElement>()
-            .ProducesProblem(404);
+            .WithSummary("A workout as a file; its JSON Schema is docs/schema/workout.schema.json.");
         tag.MapGet("/competitions/{id:guid}/export", ExportCompetition)
-            .WithSummary("A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json.")
-            .Produces<JsonElement>()
-            .ProducesProblem(404);
+            .WithSummary("A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json.");
         tag.MapPost("/competitions/{id:guid}/import", ImportWorkout)
-            .WithSummary("Adds a workout from a file, of this or an older version.")
-            .Produces<Imported>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        tag.MapPost("/import", ImportCompetition)
-            .WithSummary("Creates a competition from a file, of this or an older version.")
-            .Produces<Imported>()
-            .ProducesValidationProblem(422);
-        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet)
-            .WithSummary("The prescription table as comma-separated values.")
-            .Produces<string>(200, "text/csv")
-            .ProducesProblem(404);
+            .WithSummary("Adds a workout from a file, of this or an older version.");
+        tag.MapPost("/import", ImportCompetition).WithSummary("Creates a competition from a file, of this or an older version.");
+        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet).WithSummary("The prescription table as comma-separated values.");
         tag.MapPost("/competitions/{id:guid}/prescriptions", ReadSheetInto)
-            .WithSummary("Writes the loads and amounts of a table into a draft text; nothing is stored.")
-            .Produces<SheetRead>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("Writes the loads and amounts of a table into a draft text; nothing is stored.");
     }
 
-    private static async Task<IResult> ExportWorkout(Guid id, WorkoutStore store, CancellationToken cancel) =>
-        await store.Identified(id, cancel) is { } draft ? Json(ExchangeFiles.Write(draft), "workout") : Problems.Gone("workout");
+    private static async Task<Results<Download<JsonFile>, NotThere>> ExportWorkout(Guid id, WorkoutStore store, CancellationToken cancel) =>
+        await store.Identified(id, cancel) is { } draft
+            ? new Download<JsonFile>(ExchangeFiles.Write(draft), "workout.json")
+            : NotThere.Gone("workout");
 
-    private static async Task<IResult> ExportCompetition(
+    private static async Task<Results<Download<JsonFile>, NotThere>> ExportCompetition(
         Guid id,
         CompetitionStore store,
         WorkoutStore workouts,
         CancellationToken cancel
     ) =>
         await store.Find(id, cancel) is { } found
-            ? Json(ExchangeFiles.Write(found.Value, await workouts.AllIdentified(id, cancel)), "competition")
-            : Problems.Gone("competition");
+            ? new Download<JsonFile>(ExchangeFiles.Write(found.Value, await workouts.AllIdentified(id, cancel)), "competition.json")
+            : NotThere.Gone("competition");
 
-    private static async Task<IResult> ImportWorkout(
+    private static async Task<Results<Ok<Imported>, NotThere, FieldsRefused>> ImportWorkout(
         Guid id,
         JsonElement file,
         RequestKey key,
@@ -85,11 +71,11 @@ public static class ExchangeEndpoints
     {
         var draft = DraftInput.Inside("$", () => ExchangeFiles.ReadWorkout(file.GetRawText()));
         return DraftInput.Objections(draft.Text, "text") is { } refused ? refused
-            : await store.Create(id, draft, key.Value, cancel) is { } created ? Results.Ok(new Imported(created.Id))
-            : Problems.Gone("competition");
+            : await store.Create(id, draft, key.Value, cancel) is { } created ? TypedResults.Ok(new Imported(created.Id))
+            : NotThere.Gone("competition");
     }
 
-    private static async Task<IResult> ImportCompetition(
+    private static async Task<Results<Ok<Imported>, FieldsRefused>> ImportCompetition(
         JsonElement file,
         RequestKey key,
         CompetitionStore store,
@@ -106,7 +92,7 @@ public static class ExchangeEndpoints
 
         if (errors.Count > 0)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         for (var i = 0; i < drafts.Count; i++)
@@ -119,19 +105,20 @@ public static class ExchangeEndpoints
 
         var created = await store.Create(competition, drafts, key.Value, cancel);
         cache.Put(created);
-        return Results.Ok(new Imported(created.Id));
+        return TypedResults.Ok(new Imported(created.Id));
     }
 
-    private static async Task<IResult> ExportSheet(Guid id, OpenDrafts drafts, CancellationToken cancel) =>
+    private static async Task<Results<Download<CsvFile>, NotThere>> ExportSheet(Guid id, OpenDrafts drafts, CancellationToken cancel) =>
         await drafts.Open(id, cancel) is { } open
-            ? Results.File(
-                Encoding.UTF8.GetBytes(PrescriptionSheet.Write(open.Understanding)),
-                "text/csv; charset=utf-8",
-                "prescriptions.csv"
-            )
-            : Problems.Gone("workout");
+            ? new Download<CsvFile>(PrescriptionSheet.Write(open.Understanding), "prescriptions.csv")
+            : NotThere.Gone("workout");
 
-    private static async Task<IResult> ReadSheetInto(Guid id, ReadSheet request, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<Results<Ok<SheetRead>, NotThere, FieldsRefused>> ReadSheetInto(
+        Guid id,
+        ReadSheet request,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
@@ -140,13 +127,10 @@ public static class ExchangeEndpoints
 
         if (await competitions.Find(id, cancel) is not { } competition)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var (text, errors) = PrescriptionSheet.Read(competition, request.Body, request.Csv);
-        return text is null ? Problems.Fields(errors) : Results.Ok(new SheetRead(text, Edits.Between(request.Body, text)));
+        return text is null ? new FieldsRefused(errors) : TypedResults.Ok(new SheetRead(text, Edits.Between(request.Body, text)));
     }
-
-    private static IResult Json(string json, string name) =>
-        Results.File(Encoding.UTF8.GetBytes(json), "application/json; charset=utf-8", name + ".json");
 }

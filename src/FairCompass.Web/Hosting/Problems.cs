@@ -1,7 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Json;
-using FairCompass.Core.Quantities;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
 
@@ -22,7 +21,7 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
         {
             BadHttpRequestException { StatusCode: 413 } => TooLarge(),
             BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
-            BadHttpRequestException { InnerException: JsonException json } => Malformed(json),
+            BadHttpRequestException { InnerException: JsonException json } => Malformed(await SentBody.Named(json, httpContext)),
             BadHttpRequestException { InnerException: not NotSupportedException } bad => NotBound(bad),
             JsonException json => Malformed(json),
             NotSupportedException or BadHttpRequestException { InnerException: NotSupportedException } => Results.Problem(
@@ -51,59 +50,15 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
             }
         ).ExecuteAsync(context);
 
-    /// <summary>A refusal with an objection to each field (422).</summary>
-    public static IResult Fields(IReadOnlyList<FieldError> errors) =>
-        Results.ValidationProblem(
-            errors.GroupBy(e => e.Path).ToDictionary(g => g.Key, g => g.Select(e => e.Message).ToArray()),
-            title: "Some fields cannot be accepted.",
-            statusCode: 422
-        );
-
-    /// <summary>Nothing there (404).</summary>
-    public static IResult Gone(string what) =>
-        Results.Problem(title: $"There is no such {what}; it may have been removed.", statusCode: 404);
-
     private static IResult TooLarge() =>
         Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413);
 
-    private static IResult Malformed(JsonException json)
-    {
-        var path = JsonPlace.Of(json);
-        if (MissingKeys.Match(json.Message) is { Success: true } missing)
-        {
-            // The serializer names the keys of an object that are not there; each is its own field.
-            return Results.ValidationProblem(
-                missing.Groups["key"].Captures.ToDictionary(k => $"{path}.{k.Value}", _ => Missing),
-                title: "The JSON is not understood.",
-                statusCode: 400
-            );
-        }
-
-        return Results.ValidationProblem(
-            new Dictionary<string, string[]> { [path] = [Sentence(json)] },
+    private static IResult Malformed(JsonException json) =>
+        Results.ValidationProblem(
+            JsonFaults.Of(json).GroupBy(f => f.Path).ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray()),
             title: "The JSON is not understood.",
             statusCode: 400
         );
-    }
-
-    private static readonly string[] Missing = ["This is missing."];
-
-    [GeneratedRegex("missing required properties including: (?:'(?<key>[^']+)'(?:, )?)+")]
-    private static partial Regex MissingKeys { get; }
-
-    private static string Sentence(JsonException json)
-    {
-        var message = json.Message;
-        var end = message.IndexOf(" Path:", StringComparison.Ordinal);
-        message = end < 0 ? message : message[..end];
-        return message.Contains("could not be mapped to any .NET member", StringComparison.Ordinal) ? "This key is not known here."
-            : message.Contains("Duplicate", StringComparison.OrdinalIgnoreCase) ? "This key is there twice."
-            : message.Contains(".NET", StringComparison.Ordinal)
-            || message.Contains("System.", StringComparison.Ordinal)
-            || message.Contains("FairCompass.", StringComparison.Ordinal)
-                ? "This value has the wrong type or a key is missing."
-            : message;
-    }
 
     /// <summary>Parts of an address or header that are missing or no value of theirs; the framework’s message names inner types.</summary>
     private static IResult NotBound(BadHttpRequestException bad) =>

@@ -4,6 +4,7 @@ using FairCompass.Core.Quantities;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Measuring;
 
@@ -31,28 +32,22 @@ public static class MeasuringEndpoints
     public static void MapMeasuring(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/measurements").WithTags("Measuring");
-        group
-            .MapGet("/", Read)
-            .WithSummary("What is measured for each athlete, and what was read.")
-            .Produces<Measurements>()
-            .ProducesProblem(404);
-        group
-            .MapGet("/line", Line)
-            .WithSummary("The line of a reading, in millimetres and inches; nothing is stored.")
-            .Produces<TapeLength>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+        group.MapGet("/", Read).WithSummary("What is measured for each athlete, and what was read.");
+        group.MapGet("/line", Line).WithSummary("The line of a reading, in millimetres and inches; nothing is stored.");
         group
             .MapPost("/", Write)
-            .WithSummary("Writes a reading down; it stays, and a second one stays beside it. An id is for one reading (409).")
-            .Produces<Measurements>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
+            .WithSummary("Writes a reading down; it stays, and a second one stays beside it. An id is for one reading (409).");
     }
 
-    private static async Task<IResult> Read(Guid id, OpenDrafts drafts, MeasurementStore measured, CancellationToken cancel) =>
-        await PlacesOf(id, drafts, cancel) is { } places ? Results.Ok(await All(id, places, measured, cancel)) : Problems.Gone("workout");
+    private static async Task<Results<Ok<Measurements>, NotThere>> Read(
+        Guid id,
+        OpenDrafts drafts,
+        MeasurementStore measured,
+        CancellationToken cancel
+    ) =>
+        await PlacesOf(id, drafts, cancel) is { } places
+            ? TypedResults.Ok(await All(id, places, measured, cancel))
+            : NotThere.Gone("workout");
 
     private static async Task<Measurements> All(Guid id, Eq<MeasuredPlace> places, MeasurementStore measured, CancellationToken cancel) =>
         new(
@@ -67,7 +62,7 @@ public static class MeasuringEndpoints
                 .ToList()
         );
 
-    private static async Task<IResult> Line(
+    private static async Task<Results<Ok<TapeLength>, NotThere, FieldsRefused>> Line(
         Guid id,
         string place,
         string typed,
@@ -78,16 +73,16 @@ public static class MeasuringEndpoints
     {
         if (await PlacesOf(id, drafts, cancel) is not { } places)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         var errors = new List<FieldError>();
         return ReadingOf(places, place, typed, unit, errors) is { } read
-            ? Results.Ok(TapeLength.Of(read.Place.Line(read.Value)))
-            : Problems.Fields(errors);
+            ? TypedResults.Ok(TapeLength.Of(read.Place.Line(read.Value)))
+            : new FieldsRefused(errors);
     }
 
-    private static async Task<IResult> Write(
+    private static async Task<Results<Ok<Measurements>, NotThere, Conflicting, FieldsRefused>> Write(
         Guid id,
         WriteReading write,
         OpenDrafts drafts,
@@ -97,7 +92,7 @@ public static class MeasuringEndpoints
     {
         if (await PlacesOf(id, drafts, cancel) is not { } places)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         var errors = new List<FieldError>();
@@ -112,17 +107,13 @@ public static class MeasuringEndpoints
 
         if (read is not { } known || errors.Count > 0)
         {
-            return Problems.Fields(errors);
+            return new FieldsRefused(errors);
         }
 
         var reading = new Reading(known.Place.Key, write.Athlete.Trim(), known.Value, write.By.Trim(), default);
         return await measured.Add(write.Id, id, reading, cancel)
-            ? Results.Ok(await All(id, places, measured, cancel))
-            : Results.Problem(
-                title: "Another reading was written down under this id.",
-                detail: "Nothing was stored; write it down again.",
-                statusCode: 409
-            );
+            ? TypedResults.Ok(await All(id, places, measured, cancel))
+            : new Conflicting("Another reading was written down under this id.", detail: "Nothing was stored; write it down again.");
     }
 
     private static (MeasuredPlace Place, Length Value)? ReadingOf(

@@ -6,6 +6,7 @@ using FairCompass.Core.Publishing;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Publishing;
 
@@ -52,60 +53,37 @@ public static class PublishingEndpoints
     public static void MapPublishing(this WebApplication app)
     {
         var drafts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Publishing");
-        drafts
-            .MapGet("/interview", ReadInterview)
-            .WithSummary("What must be answered before the draft can be published.")
-            .Produces<InterviewOf>()
-            .ProducesProblem(404);
+        drafts.MapGet("/interview", ReadInterview).WithSummary("What must be answered before the draft can be published.");
         drafts
             .MapPost("/publish", Publish)
             .WithSummary(
                 "Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved "
                     + "elsewhere since (409)."
-            )
-            .Produces<PublishedVersion>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
-        drafts
-            .MapGet("/published", Versions)
-            .WithSummary("The published versions, newest first.")
-            .Produces<IReadOnlyList<PublishedVersion>>();
-        drafts
-            .MapGet("/changes", Changes)
-            .WithSummary("What differs between two versions, or between a version and the draft.")
-            .Produces<Difference>()
-            .ProducesProblem(404);
+            );
+        drafts.MapGet("/published", Versions).WithSummary("The published versions, newest first.");
+        drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.");
         var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
-        codes
-            .MapGet("/", ReadCode)
-            .WithSummary("Which version a printed code stands for, and what has changed since.")
-            .Produces<CodeFound>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+        codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.");
         codes
             .MapGet("/erratum", ReadErratum)
-            .WithSummary("The sheet for who holds the version before: what is different, for whom, from when.")
-            .Produces<Brief>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        codes
-            .MapGet("/brief", ReadBrief)
-            .WithSummary("A brief of a published version.")
-            .Produces<Brief>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("The sheet for who holds the version before: what is different, for whom, from when.");
+        codes.MapGet("/brief", ReadBrief).WithSummary("A brief of a published version.");
     }
 
-    private static async Task<IResult> ReadInterview(Guid id, OpenDrafts drafts, PublishedStore published, CancellationToken cancel)
+    private static async Task<Results<Ok<InterviewOf>, NotThere>> ReadInterview(
+        Guid id,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
         if (await drafts.OpenCurrent(id, cancel) is not { } open)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         var last = await published.Of(id, cancel) is [var newest, ..] ? newest : null;
-        return Results.Ok(
+        return TypedResults.Ok(
             new InterviewOf(
                 open.Draft.Revision,
                 open.Competition.Revision,
@@ -116,7 +94,7 @@ public static class PublishingEndpoints
         );
     }
 
-    private static async Task<IResult> Publish(
+    private static async Task<Results<Ok<PublishedVersion>, NotThere, Conflicting, FieldsRefused>> Publish(
         Guid id,
         PublishDraft publish,
         OpenDrafts drafts,
@@ -131,14 +109,14 @@ public static class PublishingEndpoints
 
         if (await drafts.OpenCurrent(id, cancel) is not { } open)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
         var u = open.Understanding;
         var read = open.Draft.Revision == publish.BaseRevision && open.Competition.Revision == publish.CompetitionRevision;
         if (read && Interview.Open(u) is { Count: > 0 } questions)
         {
-            return Problems.Fields([
+            return new FieldsRefused([
                 new(
                     "baseRevision",
                     $"{questions.Count} {(questions.Count == 1 ? "question is" : "questions are")} open; the first: "
@@ -157,25 +135,23 @@ public static class PublishingEndpoints
         );
         return await published.Publish(what, publish.BaseRevision, publish.CompetitionRevision, cancel) switch
         {
-            PublishResult.Done done => Results.Ok(done.Version),
-            PublishResult.Outdated => Results.Problem(
-                title: "The draft or its competition was saved elsewhere since you read it.",
-                detail: "Read it again before you publish: what is published cannot be taken back.",
-                statusCode: 409
+            PublishResult.Done done => TypedResults.Ok(done.Version),
+            PublishResult.Outdated => new Conflicting(
+                "The draft or its competition was saved elsewhere since you read it.",
+                detail: "Read it again before you publish: what is published cannot be taken back."
             ),
-            PublishResult.Unchanged same => Results.Problem(
-                title: $"Version {same.Version.Number} says the same.",
-                detail: "There is nothing new to publish.",
-                statusCode: 409
+            PublishResult.Unchanged same => new Conflicting(
+                $"Version {same.Version.Number} says the same.",
+                detail: "There is nothing new to publish."
             ),
-            _ => Problems.Gone("workout"),
+            _ => NotThere.Gone("workout"),
         };
     }
 
-    private static async Task<IResult> Versions(Guid id, PublishedStore published, CancellationToken cancel) =>
-        Results.Ok(await published.Of(id, cancel));
+    private static async Task<Ok<IReadOnlyList<PublishedVersion>>> Versions(Guid id, PublishedStore published, CancellationToken cancel) =>
+        TypedResults.Ok(await published.Of(id, cancel));
 
-    private static async Task<IResult> Changes(
+    private static async Task<Results<Ok<Difference>, NotThere>> Changes(
         Guid id,
         int from,
         int? to,
@@ -187,32 +163,39 @@ public static class PublishingEndpoints
         var versions = await published.Of(id, cancel);
         if (versions.FirstOrDefault(v => v.Number == from) is not { } older || (to is { } n && versions.All(v => v.Number != n)))
         {
-            return Problems.Gone("version");
+            return NotThere.Gone("version");
         }
 
         var before = await drafts.OpenPublished(older.Id, cancel);
         if (to is { } number)
         {
-            return Results.Ok(Differences.Between(before, await drafts.OpenPublished(versions.First(v => v.Number == number).Id, cancel)));
+            return TypedResults.Ok(
+                Differences.Between(before, await drafts.OpenPublished(versions.First(v => v.Number == number).Id, cancel))
+            );
         }
 
         return await drafts.Open(id, cancel) is { } open
-            ? Results.Ok(Differences.Between(before, open.Understanding))
-            : Problems.Gone("workout");
+            ? TypedResults.Ok(Differences.Between(before, open.Understanding))
+            : NotThere.Gone("workout");
     }
 
-    private static async Task<IResult> ReadCode(string code, OpenDrafts drafts, PublishedStore published, CancellationToken cancel)
+    private static async Task<Results<Ok<CodeFound>, NotThere, FieldsRefused>> ReadCode(
+        string code,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
     {
-        var (found, refused) = await ByCode(code, published, cancel);
-        if (found is null)
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } found)
         {
-            return refused!;
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
         var newest = (await published.Of(found.WorkoutId, cancel))[0];
         var before = await drafts.OpenPublished(found.Id, cancel);
         var now = newest.Id == found.Id ? before : await drafts.OpenPublished(newest.Id, cancel);
-        return Results.Ok(
+        return TypedResults.Ok(
             new CodeFound(
                 found,
                 newest,
@@ -223,7 +206,7 @@ public static class PublishingEndpoints
         );
     }
 
-    private static async Task<IResult> ReadBrief(
+    private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> ReadBrief(
         string code,
         Audience audience,
         string? division,
@@ -234,24 +217,24 @@ public static class PublishingEndpoints
         CancellationToken cancel
     )
     {
-        var (found, refused) = await ByCode(code, published, cancel);
-        if (found is null)
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } found)
         {
-            return refused!;
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
         if ((EnumInput.Objection("audience", (Audience?)audience) ?? EnumInput.Objection("language", language)) is { } unknown)
         {
-            return Problems.Fields([unknown]);
+            return new FieldsRefused([unknown]);
         }
 
         var u = await drafts.OpenPublished(found.Id, cancel);
         return division is not null
             && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
-                ? Problems.Fields([new("division", $"This workout is not for {division}.")])
+                ? new FieldsRefused("division", $"This workout is not for {division}.")
             : audience == Audience.Holder
-                ? Problems.Fields([new("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")])
-            : Results.Ok(
+                ? new FieldsRefused("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")
+            : TypedResults.Ok(
                 new BriefBuilder(
                     u,
                     division,
@@ -269,7 +252,7 @@ public static class PublishingEndpoints
             );
     }
 
-    private static async Task<IResult> ReadErratum(
+    private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> ReadErratum(
         string code,
         Language? language,
         OpenDrafts drafts,
@@ -277,24 +260,24 @@ public static class PublishingEndpoints
         CancellationToken cancel
     )
     {
-        var (found, refused) = await ByCode(code, published, cancel);
-        if (found is null)
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } found)
         {
-            return refused!;
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
         if (EnumInput.Objection("language", language) is { } unknown)
         {
-            return Problems.Fields([unknown]);
+            return new FieldsRefused([unknown]);
         }
 
         if ((await published.Of(found.WorkoutId, cancel)).FirstOrDefault(v => v.Number == found.Number - 1) is not { } older)
         {
-            return Results.Problem(title: "Version 1 corrects nothing.", detail: "There is no older paper.", statusCode: 404);
+            return new NotThere("Version 1 corrects nothing.", detail: "There is no older paper.");
         }
 
         var (before, now) = (await drafts.OpenPublished(older.Id, cancel), await drafts.OpenPublished(found.Id, cancel));
-        return Results.Ok(
+        return TypedResults.Ok(
             ErratumSheet.Of(
                 before,
                 now,
@@ -304,39 +287,9 @@ public static class PublishingEndpoints
         );
     }
 
-    /// <summary>The version of a code as people type it; a mistyped code is told from an unknown one by its check character.</summary>
-    internal static async Task<(PublishedVersion? Version, IResult? Refused)> ByCode(
-        string typed,
-        PublishedStore published,
-        CancellationToken cancel
-    )
-    {
-        if (Fingerprint.Read(typed) is not { } code)
-        {
-            // A paper printed with the check character of before: it is one only if such a version was published.
-            return Fingerprint.ReadOlder(typed) is { } older && await published.Find(older, cancel) is { } printed
-                ? (printed, null)
-                : (
-                    null,
-                    Problems.Fields([new("code", "This is not a code of a paper; it looks like 7K2M-9QXR-T. Was a character misread?")])
-                );
-        }
-
-        return await published.Find(code, cancel) is { } found
-            ? (found, null)
-            : (
-                null,
-                Results.Problem(
-                    title: "No published version has this code.",
-                    detail: "It may have been printed from a draft that was never published.",
-                    statusCode: 404
-                )
-            );
-    }
-
-    internal static IResult? Words(string field, string text, int most) =>
-        text.Length > most ? Problems.Fields([new(field, $"At most {most} characters; this has {text.Length}.")])
+    internal static FieldsRefused? Words(string field, string text, int most) =>
+        text.Length > most ? new FieldsRefused([new(field, $"At most {most} characters; this has {text.Length}.")])
         : text.Any(c => c != '\n' && Core.Text.Characters.IsForbidden(c))
-            ? Problems.Fields([new(field, "The text holds a character that cannot be stored.")])
+            ? new FieldsRefused([new(field, "The text holds a character that cannot be stored.")])
         : null;
 }

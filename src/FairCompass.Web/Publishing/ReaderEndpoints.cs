@@ -6,6 +6,7 @@ using FairCompass.Core.Text;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Publishing;
 
@@ -64,54 +65,20 @@ public static class ReaderEndpoints
     public static void MapReaders(this WebApplication app)
     {
         var codes = app.MapGroup("/api/published/{code}").WithTags("Readers");
-        codes
-            .MapPost("/questions", Ask)
-            .WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).")
-            .Produces(204)
-            .ProducesProblem(404)
-            .ProducesProblem(429)
-            .ProducesValidationProblem(422);
-        codes
-            .MapGet("/questions", Public)
-            .WithSummary("The questions on this workout with their answers, without contacts.")
-            .Produces<IReadOnlyList<PublicQuestion>>()
-            .ProducesProblem(404);
-        codes
-            .MapGet("/quiz", ReadQuiz)
-            .WithSummary("Three questions out of the fault table, for a judge.")
-            .Produces<IReadOnlyList<QuizQuestion>>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        codes
-            .MapPost("/confirm", Confirm)
-            .WithSummary("Confirms by name that this version was read and understood.")
-            .Produces(204)
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
+        codes.MapPost("/questions", Ask).WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).");
+        codes.MapGet("/questions", Public).WithSummary("The questions on this workout with their answers, without contacts.");
+        codes.MapGet("/quiz", ReadQuiz).WithSummary("Three questions out of the fault table, for a judge.");
+        codes.MapPost("/confirm", Confirm).WithSummary("Confirms by name that this version was read and understood.");
         var workouts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Readers");
-        workouts
-            .MapGet("/questions", ToAnswer)
-            .WithSummary("The questions on a workout, for the head judge.")
-            .Produces<IReadOnlyList<QuestionToAnswer>>();
-        workouts
-            .MapGet("/confirmations", Confirmed)
-            .WithSummary("Who has confirmed which version.")
-            .Produces<IReadOnlyList<Confirmation>>();
-        workouts
-            .MapPost("/confirmations/compare", Compare)
-            .WithSummary("Compares who has confirmed a version with a list of names.")
-            .Produces<NamesCompared>();
+        workouts.MapGet("/questions", ToAnswer).WithSummary("The questions on a workout, for the head judge.");
+        workouts.MapGet("/confirmations", Confirmed).WithSummary("Who has confirmed which version.");
+        workouts.MapPost("/confirmations/compare", Compare).WithSummary("Compares who has confirmed a version with a list of names.");
         app.MapPost("/api/questions/{question:guid}/answer", Answer)
             .WithTags("Readers")
-            .WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.")
-            .Produces<AskedQuestion>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
+            .WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.");
     }
 
-    private static async Task<IResult> Ask(
+    private static async Task<Results<NoContent, NotThere, TooOften, FieldsRefused>> Ask(
         string code,
         AskOnLine ask,
         RequestKey key,
@@ -122,15 +89,15 @@ public static class ReaderEndpoints
         CancellationToken cancel
     )
     {
-        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        if (version is null)
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } version)
         {
-            return refused!;
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
         if (ask.Body.Trim().Length == 0)
         {
-            return Problems.Fields([new("body", "Write your question.")]);
+            return new FieldsRefused("body", "Write your question.");
         }
 
         if (
@@ -154,31 +121,38 @@ public static class ReaderEndpoints
                 cancel
             )
                 is null
-            ? Results.Problem(
-                title: "You have asked a lot in a short time.",
+            ? new TooOften(
+                "You have asked a lot in a short time.",
                 detail: $"Five questions in ten minutes and {QuestionStore.InADay} a day are taken from one sender. Wait a little; "
-                    + "nothing you asked before is lost.",
-                statusCode: 429
+                    + "nothing you asked before is lost."
             )
-            : Results.NoContent();
+            : TypedResults.NoContent();
     }
 
-    private static async Task<IResult> Public(string code, PublishedStore published, QuestionStore questions, CancellationToken cancel)
+    private static async Task<Results<Ok<IReadOnlyList<PublicQuestion>>, NotThere, FieldsRefused>> Public(
+        string code,
+        PublishedStore published,
+        QuestionStore questions,
+        CancellationToken cancel
+    )
     {
-        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        return version is null
-            ? refused!
-            : Results.Ok(
-                (await questions.Of(version.WorkoutId, cancel))
-                    .Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt))
-                    .ToList()
-            );
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } version)
+        {
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
+        }
+
+        return TypedResults.Ok<IReadOnlyList<PublicQuestion>>(
+            (await questions.Of(version.WorkoutId, cancel))
+                .Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt))
+                .ToList()
+        );
     }
 
-    private static async Task<IResult> ToAnswer(Guid id, QuestionStore questions, CancellationToken cancel)
+    private static async Task<Ok<IReadOnlyList<QuestionToAnswer>>> ToAnswer(Guid id, QuestionStore questions, CancellationToken cancel)
     {
         var all = await questions.Of(id, cancel);
-        return Results.Ok(
+        return TypedResults.Ok<IReadOnlyList<QuestionToAnswer>>(
             all.Select(q => new QuestionToAnswer(
                     q,
                     q.Answer is not null
@@ -195,7 +169,7 @@ public static class ReaderEndpoints
         );
     }
 
-    private static async Task<IResult> Answer(
+    private static async Task<Results<Ok<AskedQuestion>, NotThere, Conflicting, FieldsRefused>> Answer(
         Guid question,
         AnswerQuestion answer,
         QuestionStore questions,
@@ -207,7 +181,7 @@ public static class ReaderEndpoints
     {
         if (answer.Body.Trim().Length == 0)
         {
-            return Problems.Fields([new("body", "Write the answer.")]);
+            return new FieldsRefused("body", "Write the answer.");
         }
 
         if (
@@ -226,20 +200,26 @@ public static class ReaderEndpoints
         {
             if (await questions.Find(question, cancel) is not { } asked)
             {
-                return Problems.Gone("question");
+                return NotThere.Gone("question");
             }
 
             if (asked.Question.Answer is { } given)
             {
                 // The same answer sent again, because the first one’s arrival was never heard of, is no other answer.
                 return given == answer.Body.Trim() && asked.Question.RulingIn is null == answer.Ruling is null
-                    ? Results.Ok(asked.Question)
-                    : Results.Problem(title: "This question was answered before.", detail: given, statusCode: 409);
+                    ? TypedResults.Ok(asked.Question)
+                    : new Conflicting("This question was answered before.", detail: given);
             }
 
             if (answer.Ruling is { } ruling)
             {
-                if (await Rule(asked.Workout, question, answer.Body.Trim(), ruling, published, workouts, time, cancel) is { } refused)
+                var (gone, refused) = await Rule(asked.Workout, question, answer.Body.Trim(), ruling, published, workouts, time, cancel);
+                if (gone is not null)
+                {
+                    return gone;
+                }
+
+                if (refused is not null)
                 {
                     return refused;
                 }
@@ -250,16 +230,15 @@ public static class ReaderEndpoints
             }
         }
 
-        return Results.Problem(
-            title: "Other rulings are being published just now, or the draft is being changed all the time.",
-            detail: "Answer once more; nothing was changed.",
-            statusCode: 409
+        return new Conflicting(
+            "Other rulings are being published just now, or the draft is being changed all the time.",
+            detail: "Answer once more; nothing was changed."
         );
     }
 
-    /// <summary>Makes a ruling over what is stored now, and stores version, draft and answer together; null when it was stored, or when
-    /// something else was faster.</summary>
-    private static async Task<IResult?> Rule(
+    /// <summary>Makes a ruling over what is stored now, and stores version, draft and answer together; no refusal when it was stored, or
+    /// when something else was faster.</summary>
+    private static async Task<(NotThere? Gone, FieldsRefused? Refused)> Rule(
         Guid workout,
         Guid question,
         string answer,
@@ -272,7 +251,7 @@ public static class ReaderEndpoints
     {
         if (await workouts.Find(workout, cancel) is not { } found)
         {
-            return Problems.Gone("workout");
+            return (NotThere.Gone("workout"), null);
         }
 
         var newest = (await published.Of(workout, cancel))[0];
@@ -286,7 +265,7 @@ public static class ReaderEndpoints
         );
         if (made.Value is not { } now)
         {
-            return Problems.Fields([made.Refused!]);
+            return (null, new(made.Refused!));
         }
 
         var what = new ToPublish(
@@ -297,14 +276,11 @@ public static class ReaderEndpoints
             ruling.HoldsFrom.Trim(),
             $"Ruling {now.Number}: {ruling.Text.Trim()}"
         );
-        return
-            await published.Rule(what, new(newest.Number, now.Number, question, answer, found.Draft.Revision, now.Draft), cancel)
-            is PublishResult.Gone
-            ? Problems.Gone("workout")
-            : null;
+        var over = new RulingToStore(newest.Number, now.Number, question, answer, found.Draft.Revision, now.Draft);
+        return await published.Rule(what, over, cancel) is PublishResult.Gone ? (NotThere.Gone("workout"), null) : (null, null);
     }
 
-    private static async Task<IResult> ReadQuiz(
+    private static async Task<Results<Ok<IReadOnlyList<QuizQuestion>>, NotThere, FieldsRefused>> ReadQuiz(
         string code,
         string name,
         OpenDrafts drafts,
@@ -312,14 +288,22 @@ public static class ReaderEndpoints
         CancellationToken cancel
     )
     {
-        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        return version is null
-            ? refused!
-            : NameObjection(name)
-                ?? Results.Ok(Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(name)).Questions.ToList());
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } version)
+        {
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
+        }
+
+        if (NameObjection(name) is { } objection)
+        {
+            return objection;
+        }
+
+        var asked = Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(name)).Questions;
+        return TypedResults.Ok<IReadOnlyList<QuizQuestion>>(asked.ToList());
     }
 
-    private static async Task<IResult> Confirm(
+    private static async Task<Results<NoContent, NotThere, Conflicting, FieldsRefused>> Confirm(
         string code,
         ConfirmReading confirm,
         OpenDrafts drafts,
@@ -328,10 +312,10 @@ public static class ReaderEndpoints
         CancellationToken cancel
     )
     {
-        var (version, refused) = await PublishingEndpoints.ByCode(code, published, cancel);
-        if (version is null)
+        var printed = await PrintedCode.Read(code, published, cancel);
+        if (printed.Version is not { } version)
         {
-            return refused!;
+            return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
         if (NameObjection(confirm.Name) is { } objection)
@@ -344,13 +328,13 @@ public static class ReaderEndpoints
             var (asked, right) = Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(confirm.Name));
             if (confirm.Answers.Count != right.Count)
             {
-                return Problems.Fields([new("answers", $"Answer all {right.Count} questions.")]);
+                return new FieldsRefused("answers", $"Answer all {right.Count} questions.");
             }
 
             var wrong = Enumerable.Range(0, right.Count).Where(i => confirm.Answers[i] != right[i]).ToList();
             if (wrong.Count > 0)
             {
-                return Problems.Fields(
+                return new FieldsRefused(
                     wrong
                         .Select(i => new Core.Quantities.FieldError(
                             $"answers[{i}]",
@@ -362,29 +346,33 @@ public static class ReaderEndpoints
         }
 
         return await questions.Confirm(version.Id, NameList.Key(confirm.Name), confirm.Name.Trim(), confirm.Judge, cancel)
-            ? Results.NoContent()
-            : Results.Problem(
-                title: $"{confirm.Name.Trim()} has confirmed version {version.Number} before.",
-                detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym.",
-                statusCode: 409
+            ? TypedResults.NoContent()
+            : new Conflicting(
+                $"{confirm.Name.Trim()} has confirmed version {version.Number} before.",
+                detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym."
             );
     }
 
-    private static async Task<IResult> Confirmed(Guid id, QuestionStore questions, CancellationToken cancel) =>
-        Results.Ok(await questions.Confirmed(id, cancel));
+    private static async Task<Ok<IReadOnlyList<Confirmation>>> Confirmed(Guid id, QuestionStore questions, CancellationToken cancel) =>
+        TypedResults.Ok(await questions.Confirmed(id, cancel));
 
-    private static async Task<IResult> Compare(Guid id, CompareNames compare, QuestionStore questions, CancellationToken cancel) =>
-        Results.Ok(
+    private static async Task<Ok<NamesCompared>> Compare(
+        Guid id,
+        CompareNames compare,
+        QuestionStore questions,
+        CancellationToken cancel
+    ) =>
+        TypedResults.Ok(
             NameList.Compare(
                 compare.Pasted,
                 (await questions.Confirmed(id, cancel)).Where(c => c.Number == compare.Number).Select(c => c.Name).ToList()
             )
         );
 
-    private static IResult? NameObjection(string name) =>
+    private static FieldsRefused? NameObjection(string name) =>
         Core.InForce.CompetitionRules.NameError(name, 80, required: true) is { } objection
         || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
-            ? Problems.Fields([new("name", objection!)])
+            ? new FieldsRefused([new("name", objection!)])
             : null;
 
     private static string Sender(HttpContext http, TimeProvider time) =>

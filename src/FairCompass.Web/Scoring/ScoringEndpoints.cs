@@ -3,6 +3,7 @@ using FairCompass.Core.Scoring;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Scoring;
 
@@ -60,12 +61,14 @@ public static class ScoringEndpoints
     public static void MapScoring(this WebApplication app) =>
         app.MapPost("/api/competitions/{id:guid}/try", Try)
             .WithTags("Scoring")
-            .WithSummary("The card of a draft, sample results, and the score and place of a tried one.")
-            .Produces<TryAnswer>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+            .WithSummary("The card of a draft, sample results, and the score and place of a tried one.");
 
-    private static async Task<IResult> Try(Guid id, TryRequest request, OpenDrafts drafts, CancellationToken cancel)
+    private static async Task<Results<Ok<TryAnswer>, NotThere, FieldsRefused>> Try(
+        Guid id,
+        TryRequest request,
+        OpenDrafts drafts,
+        CancellationToken cancel
+    )
     {
         if (DraftInput.Objections(request.Body, "body") is { } refused)
         {
@@ -74,14 +77,14 @@ public static class ScoringEndpoints
 
         if (await drafts.Read(id, request.Body, cancel) is not { } u)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var competition = u.Competition;
         var index = u.IndexOf(request.Division, request.Duty);
         if (index < 0)
         {
-            return Problems.Fields([new("division", $"This workout is not for {request.Division} {request.Duty}.")]);
+            return new FieldsRefused("division", $"This workout is not for {request.Division} {request.Duty}.");
         }
 
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
@@ -92,13 +95,13 @@ public static class ScoringEndpoints
             var run = Card.Resolve(seen, course);
             if (Card.Validate(run, course, sheet) is { Count: > 0 } errors)
             {
-                return Problems.Fields(errors.Select(e => e with { Path = "run." + e.Path }).ToList());
+                return new FieldsRefused(errors.Select(e => e with { Path = "run." + e.Path }).ToList());
             }
 
             (tried, samples) = Place(run, course, sheet, samples, competition);
         }
 
-        return Results.Ok(
+        return TypedResults.Ok(
             new TryAnswer(
                 sheet.Components.Select(c => c.Name).ToList(),
                 sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),

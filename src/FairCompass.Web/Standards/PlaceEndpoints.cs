@@ -7,6 +7,7 @@ using FairCompass.Store;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Standards;
 
@@ -38,29 +39,26 @@ public static class PlaceEndpoints
     public static void MapStandardPlaces(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/standards/{movement}").WithTags("Standards");
-        group
-            .MapGet("/", Read)
-            .WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.")
-            .Produces<StandardHere>()
-            .ProducesProblem(404);
+        group.MapGet("/", Read).WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.");
         group
             .MapPut("/", Say)
             .WithSummary(
                 "Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated "
                     + "base is refused (409)."
-            )
-            .Produces<StandardHere>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesValidationProblem(422);
+            );
     }
 
-    private static async Task<IResult> Read(Guid id, string movement, OpenDrafts drafts, CancellationToken cancel) =>
+    private static async Task<Results<Ok<StandardHere>, NotThere>> Read(
+        Guid id,
+        string movement,
+        OpenDrafts drafts,
+        CancellationToken cancel
+    ) =>
         await Find(id, movement, drafts, cancel) is { } found
             ? Here(found.Revision, found.Draft, found.Standard)
-            : Problems.Gone("standard");
+            : NotThere.Gone("standard");
 
-    private static async Task<IResult> Say(
+    private static async Task<Results<Ok<StandardHere>, NotThere, Conflicting, FieldsRefused>> Say(
         Guid id,
         string movement,
         SayClause say,
@@ -71,7 +69,7 @@ public static class PlaceEndpoints
     {
         if (await Find(id, movement, drafts, cancel) is not { } found)
         {
-            return Problems.Gone("standard");
+            return NotThere.Gone("standard");
         }
 
         if (found.Revision != say.BaseRevision)
@@ -83,25 +81,29 @@ public static class PlaceEndpoints
         var answer = new SayHere(movement, say.Clause, say.Line, say.Division, say.Text).Against(new DraftToEdit(found.Draft));
         if (answer.Value is not { } edits)
         {
-            return Problems.Fields([answer.Refused!]);
+            return new FieldsRefused([answer.Refused!]);
         }
 
         var body = Edits.Apply(found.Draft.Text, edits.Edits);
-        return DraftInput.Objections(body, "text")
-            ?? await workouts.Save(id, say.BaseRevision, say.SaveId, body, cancel) switch
-            {
-                SaveResult<string>.Saved saved => Here(
-                    saved.Now.Revision,
-                    Understanding.Of(found.Draft.Competition, saved.Now.Value, cancel),
-                    found.Standard
-                ),
-                SaveResult<string>.Outdated => Outdated(),
-                _ => Problems.Gone("workout"),
-            };
+        if (DraftInput.Objections(body, "text") is { } refused)
+        {
+            return refused;
+        }
+
+        return await workouts.Save(id, say.BaseRevision, say.SaveId, body, cancel) switch
+        {
+            SaveResult<string>.Saved saved => Here(
+                saved.Now.Revision,
+                Understanding.Of(found.Draft.Competition, saved.Now.Value, cancel),
+                found.Standard
+            ),
+            SaveResult<string>.Outdated => Outdated(),
+            _ => NotThere.Gone("workout"),
+        };
     }
 
-    private static IResult Here(int revision, Understanding draft, Movement standard) =>
-        Results.Ok(
+    private static Ok<StandardHere> Here(int revision, Understanding draft, Movement standard) =>
+        TypedResults.Ok(
             new StandardHere(
                 revision,
                 SayHere.Places(draft.Read, standard),
@@ -110,11 +112,10 @@ public static class PlaceEndpoints
             )
         );
 
-    private static IResult Outdated() =>
-        Results.Problem(
-            title: "This workout was saved elsewhere since.",
-            detail: "What it says now is shown; say it once more if it is still wanted.",
-            statusCode: 409
+    private static Conflicting Outdated() =>
+        new Conflicting(
+            "This workout was saved elsewhere since.",
+            detail: "What it says now is shown; say it once more if it is still wanted."
         );
 
     private static async Task<(int Revision, Understanding Draft, Movement Standard)?> Find(

@@ -5,6 +5,7 @@ using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Standards;
 
@@ -44,59 +45,35 @@ public static class StandardsEndpoints
             .WithSummary("The library, before any policy or house rule.");
         library.MapGet("/phrases", () => PhraseBook.All).WithSummary("Every rule of the library once, to write standards from.");
         var group = app.MapGroup("/api/competitions/{id:guid}").WithTags("Standards");
-        group
-            .MapGet("/standards", Read)
-            .WithSummary("The book of a competition: policies and house rules applied.")
-            .Produces<Book>()
-            .ProducesProblem(404);
-        group
-            .MapGet("/standards/{movement}", One)
-            .WithSummary("One standard as it is in force, for a division and in a workout.")
-            .Produces<Movement>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
+        group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.");
+        group.MapGet("/standards/{movement}", One).WithSummary("One standard as it is in force, for a division and in a workout.");
         group
             .MapGet("/standards/{movement}/figures", Figures)
-            .WithSummary("The figures of a standard: three positions, and typical faults beside good poses.")
-            .Produces<Plate>()
-            .ProducesProblem(404)
-            .ProducesValidationProblem(422);
-        group
-            .MapGet("/standards/nearest", Nearest)
-            .WithSummary("The standards most like a name, to begin a new one from.")
-            .Produces<IReadOnlyList<Movement>>()
-            .ProducesProblem(404);
+            .WithSummary("The figures of a standard: three positions, and typical faults beside good poses.");
+        group.MapGet("/standards/nearest", Nearest).WithSummary("The standards most like a name, to begin a new one from.");
         group
             .MapGet("/standards/{movement}/copy", Copy)
-            .WithSummary("A standard under another name, to write an own one from; nothing is stored.")
-            .Produces<Movement>()
-            .ProducesProblem(404);
+            .WithSummary("A standard under another name, to write an own one from; nothing is stored.");
         group
             .MapPost("/standards/look", Look)
             .WithSummary(
                 "Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed."
-            )
-            .Produces<Looked>()
-            .ProducesProblem(404);
-        group
-            .MapGet("/policies", PoliciesOf)
-            .WithSummary("Every topic with its schools, what is in force, and who departs.")
-            .Produces<IReadOnlyList<TopicInForce>>()
-            .ProducesProblem(404);
+            );
+        group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.");
     }
 
-    private static async Task<IResult> Read(Guid id, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<Results<Ok<Book>, NotThere>> Read(Guid id, CompetitionCache competitions, CancellationToken cancel)
     {
         if (await competitions.Find(id, cancel) is not { } competition)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var book = StandardsBook.Of(competition);
-        return Results.Ok(new Book(MovementLibrary.Edition, book.All.Select(m => book.InForce(m)).ToList()));
+        return TypedResults.Ok(new Book(MovementLibrary.Edition, book.All.Select(m => book.InForce(m)).ToList()));
     }
 
-    private static async Task<IResult> One(
+    private static async Task<Results<Ok<Movement>, NotThere, FieldsRefused>> One(
         Guid id,
         string movement,
         string? division,
@@ -108,24 +85,24 @@ public static class StandardsEndpoints
     {
         if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
         {
-            return Problems.Gone("standard");
+            return NotThere.Gone("standard");
         }
 
         if (division is not null && competition.Find(division) is null)
         {
-            return Problems.Fields([new("division", $"There is no division “{division}”.")]);
+            return new FieldsRefused("division", $"There is no division “{division}”.");
         }
 
         var draft = workout is { } w ? await drafts.Open(w, cancel) : null;
         if (workout is not null && draft?.Competition.Id != id)
         {
-            return Problems.Gone("workout");
+            return NotThere.Gone("workout");
         }
 
-        return Results.Ok(StandardsBook.Of(competition).InForce(found, division, draft?.Understanding.Workout));
+        return TypedResults.Ok(StandardsBook.Of(competition).InForce(found, division, draft?.Understanding.Workout));
     }
 
-    private static async Task<IResult> Figures(
+    private static async Task<Results<Ok<Plate>, NotThere, FieldsRefused>> Figures(
         Guid id,
         string movement,
         double? stature,
@@ -135,24 +112,31 @@ public static class StandardsEndpoints
     {
         if (await competitions.Find(id, cancel) is not { } competition || StandardsBook.Of(competition).ById(movement) is not { } found)
         {
-            return Problems.Gone("standard");
+            return NotThere.Gone("standard");
         }
 
         var height = stature ?? Body.Usual;
         if (Body.Objection(height) is { } objection)
         {
-            return Problems.Fields([new("stature", objection)]);
+            return new FieldsRefused([new("stature", objection)]);
         }
 
-        return Plate.Of(StandardsBook.Of(competition).InForce(found), height) is { } plate ? Results.Ok(plate) : Problems.Gone("figure");
+        return Plate.Of(StandardsBook.Of(competition).InForce(found), height) is { } plate
+            ? TypedResults.Ok(plate)
+            : NotThere.Gone("figure");
     }
 
-    private static async Task<IResult> Nearest(Guid id, string name, CompetitionCache competitions, CancellationToken cancel) =>
+    private static async Task<Results<Ok<IReadOnlyList<Movement>>, NotThere>> Nearest(
+        Guid id,
+        string name,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) =>
         await competitions.Find(id, cancel) is { } competition
-            ? Results.Ok(OwnMovements.Nearest(StandardsBook.Of(competition), name).ToList())
-            : Problems.Gone("competition");
+            ? TypedResults.Ok<IReadOnlyList<Movement>>(OwnMovements.Nearest(StandardsBook.Of(competition), name).ToList())
+            : NotThere.Gone("competition");
 
-    private static async Task<IResult> Copy(
+    private static async Task<Results<Ok<Movement>, NotThere>> Copy(
         Guid id,
         string movement,
         string name,
@@ -162,14 +146,19 @@ public static class StandardsEndpoints
         await competitions.Find(id, cancel) is { } competition
         && StandardsBook.Of(competition) is var book
         && book.ById(movement) is { } found
-            ? Results.Ok(OwnMovements.From(book.InForce(found), name, book))
-            : Problems.Gone("standard");
+            ? TypedResults.Ok(OwnMovements.From(book.InForce(found), name, book))
+            : NotThere.Gone("standard");
 
-    private static async Task<IResult> Look(Guid id, LookAt look, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<Results<Ok<Looked>, NotThere>> Look(
+        Guid id,
+        LookAt look,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (await competitions.Find(id, cancel) is not { } competition)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var movement = PhraseBook.Restore(look.Movement);
@@ -183,7 +172,7 @@ public static class StandardsEndpoints
 
         // A position that cannot be drawn must not hide what else is wrong; the faults’ figures show what the whole looks like.
         var poses = errors.All(e => !e.Path.StartsWith("poses", StringComparison.Ordinal));
-        return Results.Ok(
+        return TypedResults.Ok(
             new Looked(
                 errors,
                 Perceivable.Of(movement).ToList(),
@@ -193,16 +182,21 @@ public static class StandardsEndpoints
         );
     }
 
-    private static async Task<IResult> PoliciesOf(Guid id, OpenDrafts drafts, CompetitionCache competitions, CancellationToken cancel)
+    private static async Task<Results<Ok<IReadOnlyList<TopicInForce>>, NotThere>> PoliciesOf(
+        Guid id,
+        OpenDrafts drafts,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    )
     {
         if (await competitions.Find(id, cancel) is not { } competition || await drafts.OpenAll(id, cancel) is not { } opened)
         {
-            return Problems.Gone("competition");
+            return NotThere.Gone("competition");
         }
 
         var book = StandardsBook.Of(competition);
         var texts = opened.Select(d => d.Understanding.Workout).ToList();
-        return Results.Ok(
+        return TypedResults.Ok<IReadOnlyList<TopicInForce>>(
             Topics
                 .All.Select(t =>
                 {

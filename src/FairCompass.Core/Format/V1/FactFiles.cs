@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using FairCompass.Core.Json;
 using FairCompass.Core.Observing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -58,9 +59,7 @@ public static class FactFiles
             }
         }
 
-        var file =
-            JsonSerializer.Deserialize(json, FactJson.Default.FactFile)
-            ?? throw new JsonException("An object is expected.", "$", null, null);
+        var file = JsonFaults.Read(json, FactJson.Default.FactFile) ?? throw new JsonException("An object is expected.", "$", null, null);
         return file.Facts.Count > Most
             ? throw new JsonException($"At most {Most} facts in a file.", "$.facts", null, null)
             : file.Facts.Select((f, i) => new FactReader(f, $"$.facts[{i}]").Read()).ToList();

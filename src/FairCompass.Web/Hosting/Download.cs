@@ -1,0 +1,63 @@
+using System.Reflection;
+using System.Text;
+using System.Text.Json;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Metadata;
+
+namespace FairCompass.Web.Hosting;
+
+/// <summary>A kind of file that is given out.</summary>
+public interface IFileKind
+{
+    /// <summary>Its media type.</summary>
+    static abstract string MediaType { get; }
+
+    /// <summary>What the description of the interface says is in it.</summary>
+    static abstract Type Content { get; }
+}
+
+/// <summary>Comma-separated values.</summary>
+public sealed class CsvFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "text/csv";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(string);
+}
+
+/// <summary>Markdown.</summary>
+public sealed class MarkdownFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "text/markdown";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(string);
+}
+
+/// <summary>JSON; which, is said by a schema of its own.</summary>
+public sealed class JsonFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "application/json";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(JsonElement);
+}
+
+/// <summary>A text that is given out as a file, in UTF-8.</summary>
+/// <typeparam name="T">What kind of file it is.</typeparam>
+/// <param name="text">What stands in it.</param>
+/// <param name="name">The name that is proposed for it.</param>
+public sealed class Download<T>(string text, string name) : IResult, IEndpointMetadataProvider
+    where T : IFileKind
+{
+    private readonly FileContentHttpResult file = TypedResults.File(Encoding.UTF8.GetBytes(text), T.MediaType + "; charset=utf-8", name);
+
+    /// <inheritdoc/>
+    public Task ExecuteAsync(HttpContext httpContext) => file.ExecuteAsync(httpContext);
+
+    static void IEndpointMetadataProvider.PopulateMetadata(MethodInfo method, EndpointBuilder builder) =>
+        builder.Metadata.Add(new ProducesResponseTypeMetadata(200, T.Content, [T.MediaType]));
+}
