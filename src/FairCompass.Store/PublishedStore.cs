@@ -156,15 +156,31 @@ public sealed class PublishedStore(NpgsqlDataSource source)
         var line = (await WorkoutStore.Identified(db, tx, what.Workout, cancel)).Lines.Lines[^1];
         var lines = what.Document.Lines.Count == 0 ? what.Document.Lines : what.Document.Lines.Append(line).ToEq();
         var version = await Insert(db, tx, what with { Document = what.Document with { Lines = lines } }, place, cancel);
+        await Note(db, tx, what.Workout, ruling, version.Id, line.Value, cancel);
+        await tx.CommitAsync(cancel);
+        return new PublishResult.Done(version);
+    }
+
+    /// <summary>Keeps the number and the place of a ruling, and its answer.</summary>
+    private static async Task Note(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid workout,
+        RulingToStore ruling,
+        Guid version,
+        int line,
+        CancellationToken cancel
+    )
+    {
         await db.Run(
             "insert into ruling (workout_id, number, published_id, question_id, line) values (@Workout, @Number, @Id, @Question, @Line)",
             new
             {
-                what.Workout,
+                Workout = workout,
                 ruling.Number,
-                version.Id,
+                Id = version,
                 ruling.Question,
-                Line = line.Value,
+                Line = line,
             },
             cancel,
             tx
@@ -175,13 +191,11 @@ public sealed class PublishedStore(NpgsqlDataSource source)
             {
                 ruling.Question,
                 ruling.Answer,
-                version.Id,
+                Id = version,
             },
             cancel,
             tx
         );
-        await tx.CommitAsync(cancel);
-        return new PublishResult.Done(version);
     }
 
     /// <summary>The fingerprint with the code that a workout has, or would have if it were published now.</summary>

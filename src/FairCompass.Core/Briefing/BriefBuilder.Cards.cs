@@ -13,14 +13,11 @@ public sealed partial class BriefBuilder
     /// <summary>Boxes that stand side by side on a card; more rounds go into further tables.</summary>
     private const int BoxesInARow = 10;
 
-    private IEnumerable<BriefSection> Desk()
-    {
-        if (shown.Count == 0)
-        {
-            yield break;
-        }
+    private IEnumerable<BriefSection> Desk() => shown.Count == 0 ? [] : [Scoring(), .. CheckSums(), Writing(), SendBack()];
 
-        yield return Scoring();
+    /// <summary>The most that a card can say.</summary>
+    private IEnumerable<BriefSection> CheckSums()
+    {
         var rows = shown
             .SelectMany(i =>
                 u.Courses[i]
@@ -68,9 +65,10 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
-        yield return Writing();
-        yield return new(
+    private BriefSection SendBack() =>
+        new(
             "refuse",
             Say("Send a card back when", "Devuelve una tarjeta si"),
             [
@@ -91,26 +89,10 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
-    }
 
     private IEnumerable<BriefSection> Lane()
     {
-        yield return new(
-            "who",
-            "",
-            [
-                new BriefBlock.Blanks([
-                    Say("Athlete or team", "Atleta o equipo"),
-                    Say("Gym", "Gimnasio"),
-                    Say("Division", "División"),
-                    Say("Heat", "Tanda"),
-                    Say("Lane", "Calle"),
-                    Say("Judge", "Juez"),
-                    Say("Credential", "Acreditación"),
-                    Say("Date", "Fecha"),
-                ]),
-            ]
-        );
+        yield return WhoseCard();
         if (shown.Count == 0)
         {
             yield break;
@@ -133,49 +115,9 @@ public sealed partial class BriefBuilder
             yield return new("numbers", Say("Write the count", "Anota la cuenta"), [OneNumber(open, course)]);
         }
 
-        foreach (var piece in course.Pieces)
+        foreach (var tries in course.Pieces.SelectMany(p => Tries(p, course)))
         {
-            var attempts = piece
-                .Tasks.SelectMany(t =>
-                    t.Source.Lines.OfType<TaskLine.Attempt>().Select(a => (Movement: t.Prescription.Movement.Value, By: a.Movement))
-                )
-                .Distinct()
-                .ToList();
-            if (piece.Piece.IsHeaviest)
-            {
-                yield return new(
-                    "tries-" + piece.Piece.Key,
-                    Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue))
-                        + Say(": every lift", ": cada levantamiento"),
-                    [
-                        new BriefBlock.Table(
-                            null,
-                            [Say("Try", "Intento"), Say("Load", "Carga"), Say("Made", "Válido"), Say("Missed", "Fallado")],
-                            Enumerable.Range(1, 6).Select(n => new BriefRow([Cite("form/tries", Figure(n)), "", "□", "□"])).ToEq()
-                        ),
-                    ]
-                );
-            }
-            else if (attempts.Count > 0)
-            {
-                yield return new(
-                    "tries-" + piece.Piece.Key,
-                    Say("Attempts, one stroke each", "Intentos, una raya cada uno"),
-                    [
-                        new BriefBlock.Table(
-                            null,
-                            ["", Say("Made", "Válidos"), Say("Missed", "Fallados")],
-                            attempts
-                                .Select(a => new BriefRow([
-                                    $"{Named(a.Movement)} ({Say("attempt", "intento")}: {tongue.Movement(a.By)})",
-                                    "",
-                                    "",
-                                ]))
-                                .ToEq()
-                        ),
-                    ]
-                );
-            }
+            yield return tries;
         }
 
         yield return new(
@@ -183,6 +125,77 @@ public sealed partial class BriefBuilder
             Say("Write down", "Anota"),
             [new BriefBlock.Blanks([.. Asked(course, Card.Fields(course, sheet, tongue)).Select(f => f.TrimEnd('.'))])]
         );
+        foreach (var section in (IEnumerable<BriefSection>)[.. OwnRests(), .. Monitors(), NoReps(), Signed()])
+        {
+            yield return section;
+        }
+    }
+
+    private BriefSection WhoseCard() =>
+        new(
+            "who",
+            "",
+            [
+                new BriefBlock.Blanks([
+                    Say("Athlete or team", "Atleta o equipo"),
+                    Say("Gym", "Gimnasio"),
+                    Say("Division", "División"),
+                    Say("Heat", "Tanda"),
+                    Say("Lane", "Calle"),
+                    Say("Judge", "Juez"),
+                    Say("Credential", "Acreditación"),
+                    Say("Date", "Fecha"),
+                ]),
+            ]
+        );
+
+    /// <summary>Where the tries of a piece are noted: lifts with their loads, or a stroke for each attempt.</summary>
+    private IEnumerable<BriefSection> Tries(CoursePiece piece, Course course)
+    {
+        var attempts = piece
+            .Tasks.SelectMany(t =>
+                t.Source.Lines.OfType<TaskLine.Attempt>().Select(a => (Movement: t.Prescription.Movement.Value, By: a.Movement))
+            )
+            .Distinct()
+            .ToList();
+        if (piece.Piece.IsHeaviest)
+        {
+            yield return new(
+                "tries-" + piece.Piece.Key,
+                Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
+                [
+                    new BriefBlock.Table(
+                        null,
+                        [Say("Try", "Intento"), Say("Load", "Carga"), Say("Made", "Válido"), Say("Missed", "Fallado")],
+                        Enumerable.Range(1, 6).Select(n => new BriefRow([Cite("form/tries", Figure(n)), "", "□", "□"])).ToEq()
+                    ),
+                ]
+            );
+        }
+        else if (attempts.Count > 0)
+        {
+            yield return new(
+                "tries-" + piece.Piece.Key,
+                Say("Attempts, one stroke each", "Intentos, una raya cada uno"),
+                [
+                    new BriefBlock.Table(
+                        null,
+                        ["", Say("Made", "Válidos"), Say("Missed", "Fallados")],
+                        attempts
+                            .Select(a => new BriefRow([
+                                $"{Named(a.Movement)} ({Say("attempt", "intento")}: {tongue.Movement(a.By)})",
+                                "",
+                                "",
+                            ]))
+                            .ToEq()
+                    ),
+                ]
+            );
+        }
+    }
+
+    private IEnumerable<BriefSection> OwnRests()
+    {
         var rests = HallClock()?.OwnRests ?? [];
         if (rests.Count > 0)
         {
@@ -198,7 +211,10 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
+    private IEnumerable<BriefSection> Monitors()
+    {
         var kits = StandardsShown();
         if (kits.Exists(m => m.Kit == MovementKit.Machine))
         {
@@ -213,24 +229,27 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
-        yield return new(
+    private BriefSection NoReps() =>
+        new(
             "noreps",
             Say("No-reps called", "Nulas cantadas"),
             [
                 new BriefBlock.Table(
                     null,
                     [Say("Movement", "Ejercicio"), Say("One stroke each", "Una raya cada una")],
-                    kits.Select(m => new BriefRow([Named(m), ""])).ToEq()
+                    StandardsShown().Select(m => new BriefRow([Named(m), ""])).ToEq()
                 ),
             ]
         );
-        yield return new(
+
+    private BriefSection Signed() =>
+        new(
             "sign",
             "",
             [new BriefBlock.Blanks([Say("Judge’s signature", "Firma del juez"), Say("Athlete’s signature", "Firma del atleta")])]
         );
-    }
 
     private static bool IsOneNumber(CoursePiece piece) => piece is { Tasks.Count: 1, Strand: { Units: null, HasRounds: false } };
 

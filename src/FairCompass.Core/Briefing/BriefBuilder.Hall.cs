@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
@@ -11,14 +12,11 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The papers of the hall: who calls, and who moves kit.</summary>
 public sealed partial class BriefBuilder
 {
-    private IEnumerable<BriefSection> Caller()
-    {
-        if (HallClock() is not { } clock)
-        {
-            yield break;
-        }
+    private IEnumerable<BriefSection> Caller() =>
+        HallClock() is { } clock ? [EveryCall(clock), .. GoesOn(clock), .. NobodyCalls(clock), BeforeGo()] : [];
 
-        yield return new(
+    private BriefSection EveryCall(Timeline clock) =>
+        new(
             "calls",
             Say("Every call", "Todos los avisos"),
             [
@@ -29,6 +27,9 @@ public sealed partial class BriefBuilder
                 ),
             ]
         );
+
+    private IEnumerable<BriefSection> GoesOn(Timeline clock)
+    {
         if (clock.Forks.Count > 0)
         {
             yield return new(
@@ -53,7 +54,10 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
+    private IEnumerable<BriefSection> NobodyCalls(Timeline clock)
+    {
         if (clock.Spans.Any(s => s.Silent))
         {
             yield return new(
@@ -77,8 +81,10 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
-        yield return new(
+    private BriefSection BeforeGo() =>
+        new(
             "before",
             Say("Before “go”", "Antes de «ya»"),
             [
@@ -95,9 +101,11 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
-    }
 
-    private IEnumerable<BriefSection> Crew()
+    private IEnumerable<BriefSection> Crew() =>
+        [KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
+
+    private BriefSection KitOfALane()
     {
         var rows = new List<BriefRow>();
         foreach (
@@ -136,7 +144,7 @@ public sealed partial class BriefBuilder
             }
         }
 
-        yield return new(
+        return new(
             "kit",
             Say("Kit and plates of a lane", "Material y discos de una calle"),
             rows.Count == 0
@@ -155,11 +163,19 @@ public sealed partial class BriefBuilder
                     ),
                 ]
         );
+    }
+
+    private IEnumerable<BriefSection> RungByRung()
+    {
         if (Rungs() is { Count: > 0 } ladders)
         {
             yield return new("rungs", Say("The bar, rung by rung", "La barra, peldaño a peldaño"), ladders);
         }
+    }
 
+    /// <summary>Who changes the load, and when.</summary>
+    private IEnumerable<BriefSection> Changed()
+    {
         var changes = WorkTree
             .All(u.Workout)
             .SelectMany(w =>
@@ -193,12 +209,18 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
 
+    private IEnumerable<BriefSection> MinutesOfTheHall()
+    {
         if (HallClock() is { } clock && WhoIsWhere(clock, null, Say("Who is where", "Quién está dónde")) is { } where)
         {
             yield return new("minutes", Say("Minute by minute", "Minuto a minuto"), [where]);
         }
+    }
 
+    private BriefSection RulesOfTheCrew()
+    {
         var plates = Book.InForce(Topics.Find("plates")!, null, u.Workout)?.Answer switch
         {
             "floor crew" => Say(
@@ -212,7 +234,7 @@ public sealed partial class BriefBuilder
             ),
             _ => "",
         };
-        yield return new(
+        return new(
             "rules",
             Say("Rules", "Normas"),
             [
@@ -238,7 +260,6 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
-        yield return CautionsOf();
     }
 
     /// <summary>For a bar that changes from round to round: each load with the plates of one side, a table for each group of entries that

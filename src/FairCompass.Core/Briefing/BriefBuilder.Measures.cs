@@ -12,23 +12,25 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Measurement()
     {
         var measured = StandardsShown().Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
-        if (measured.Count == 0)
-        {
-            yield return new(
-                "none",
-                Say("Nothing to measure", "Nada que medir"),
-                [
-                    new BriefBlock.Paragraph(
-                        Say(
-                            "No movement of this workout is measured for each athlete or lane.",
-                            "Ningún ejercicio de esta prueba se mide para cada atleta o calle."
-                        )
-                    ),
-                ]
-            );
-            yield break;
-        }
+        return measured.Count == 0 ? [NothingMeasured()] : Measurement(measured);
+    }
 
+    private BriefSection NothingMeasured() =>
+        new(
+            "none",
+            Say("Nothing to measure", "Nada que medir"),
+            [
+                new BriefBlock.Paragraph(
+                    Say(
+                        "No movement of this workout is measured for each athlete or lane.",
+                        "Ningún ejercicio de esta prueba se mide para cada atleta o calle."
+                    )
+                ),
+            ]
+        );
+
+    private IEnumerable<BriefSection> Measurement(List<Movement> measured)
+    {
         yield return new(
             "what",
             Say("What is measured", "Qué se mide"),
@@ -50,6 +52,24 @@ public sealed partial class BriefBuilder
             );
         }
 
+        yield return Readings(measured, places);
+        yield return new(
+            "lost",
+            Say("A lost mark", "Una marca perdida"),
+            [
+                new BriefBlock.Paragraph(
+                    Say(
+                        "A lost mark is measured again, never guessed; both values stay on this sheet.",
+                        "Una marca perdida se mide de nuevo, nunca se adivina; los dos valores quedan en esta hoja."
+                    )
+                ),
+            ]
+        );
+    }
+
+    /// <summary>The sheet itself: what was read so far, and rows to write in.</summary>
+    private BriefSection Readings(List<Movement> measured, Eq<MeasuredPlace> places)
+    {
         // What is no mark on a body is checked once for the lane, and written down all the same.
         Eq<string> columns =
             places.Count > 0
@@ -89,7 +109,7 @@ public sealed partial class BriefBuilder
                     )
             )
             .ToList();
-        yield return new(
+        return new(
             "sheet",
             Say("One row each", "Una fila cada uno"),
             [
@@ -97,18 +117,6 @@ public sealed partial class BriefBuilder
                     null,
                     head,
                     [.. read, .. Enumerable.Range(0, Math.Max(4, 16 - read.Count)).Select(_ => new BriefRow(head.Select(_ => "").ToEq()))]
-                ),
-            ]
-        );
-        yield return new(
-            "lost",
-            Say("A lost mark", "Una marca perdida"),
-            [
-                new BriefBlock.Paragraph(
-                    Say(
-                        "A lost mark is measured again, never guessed; both values stay on this sheet.",
-                        "Una marca perdida se mide de nuevo, nunca se adivina; los dos valores quedan en esta hoja."
-                    )
                 ),
             ]
         );

@@ -133,7 +133,18 @@ public sealed partial class BriefBuilder
             return null;
         }
 
-        var rows = new List<(Duration At, int Order, BriefRow Row)>();
+        var rows = SpansWritten(clock, course, fields).Concat(ForksWritten(clock)).Concat(RestsWritten(clock)).ToList();
+        return rows.Count < 2
+            ? null
+            : new(
+                Say("Minute by minute", "Minuto a minuto"),
+                [Say("Clock", "Reloj"), Say("Write", "Anota")],
+                rows.OrderBy(r => r.At).ThenBy(r => r.Order).Select(r => r.Row).ToEq()
+            );
+    }
+
+    private IEnumerable<(Duration At, int Order, BriefRow Row)> SpansWritten(Timeline clock, Course course, Eq<CardField> fields)
+    {
         foreach (var (span, i) in clock.Spans.Select((s, i) => (s, i)).Where(x => x.s.Pieces.Count > 0))
         {
             var asked = fields
@@ -148,70 +159,60 @@ public sealed partial class BriefBuilder
                 .ToList();
             if (onTheWay.Count > 0)
             {
-                rows.Add(
-                    (
-                        span.Starts,
-                        1,
-                        new([
-                            Cite($"span/{i}", Say($"from {span.Starts}", $"desde {span.Starts}")),
-                            Say("on the way: ", "en el camino: ") + Cite($"span/{i}", tongue.Join(onTheWay)),
-                        ])
-                    )
+                yield return (
+                    span.Starts,
+                    1,
+                    new([
+                        Cite($"span/{i}", Say($"from {span.Starts}", $"desde {span.Starts}")),
+                        Say("on the way: ", "en el camino: ") + Cite($"span/{i}", tongue.Join(onTheWay)),
+                    ])
                 );
             }
 
             if (asked.Count > 0)
             {
-                rows.Add((span.Ends, 3, new([Cite($"span/{i}", span.Ends.ToString()), Cite($"span/{i}", tongue.Join(asked))])));
+                yield return (span.Ends, 3, new([Cite($"span/{i}", span.Ends.ToString()), Cite($"span/{i}", tongue.Join(asked))]));
             }
         }
-
-        rows.AddRange(
-            clock.Forks.Select(
-                (f, i) =>
-                    (
-                        f.At,
-                        2,
-                        Cited(
-                            $"fork/{i}",
-                            new([
-                                f.At.ToString(),
-                                Say(
-                                    $"has {f.Units} done? tick, and go on to {f.Until}; if not, the count now",
-                                    $"¿lleva {f.Units}? marca y sigue hasta {f.Until}; si no, la cuenta ahora"
-                                ),
-                            ])
-                        )
-                    )
-            )
-        );
-        rows.AddRange(
-            clock.OwnRests.Select(
-                (r, i) =>
-                    (
-                        r.Earliest,
-                        2,
-                        Cited(
-                            $"rest/{i}",
-                            new([
-                                Say($"at {r.AfterUnits}", $"en {r.AfterUnits}"),
-                                Say(
-                                    $"“finished at”, and {r.Length} later “may restart at”",
-                                    $"«terminó en» y {r.Length} después «puede reiniciar en»"
-                                ),
-                            ])
-                        )
-                    )
-            )
-        );
-        return rows.Count < 2
-            ? null
-            : new(
-                Say("Minute by minute", "Minuto a minuto"),
-                [Say("Clock", "Reloj"), Say("Write", "Anota")],
-                rows.OrderBy(r => r.At).ThenBy(r => r.Order).Select(r => r.Row).ToEq()
-            );
     }
+
+    private IEnumerable<(Duration At, int Order, BriefRow Row)> ForksWritten(Timeline clock) =>
+        clock.Forks.Select(
+            (f, i) =>
+                (
+                    f.At,
+                    2,
+                    Cited(
+                        $"fork/{i}",
+                        new([
+                            f.At.ToString(),
+                            Say(
+                                $"has {f.Units} done? tick, and go on to {f.Until}; if not, the count now",
+                                $"¿lleva {f.Units}? marca y sigue hasta {f.Until}; si no, la cuenta ahora"
+                            ),
+                        ])
+                    )
+                )
+        );
+
+    private IEnumerable<(Duration At, int Order, BriefRow Row)> RestsWritten(Timeline clock) =>
+        clock.OwnRests.Select(
+            (r, i) =>
+                (
+                    r.Earliest,
+                    2,
+                    Cited(
+                        $"rest/{i}",
+                        new([
+                            Say($"at {r.AfterUnits}", $"en {r.AfterUnits}"),
+                            Say(
+                                $"“finished at”, and {r.Length} later “may restart at”",
+                                $"«terminó en» y {r.Length} después «puede reiniciar en»"
+                            ),
+                        ])
+                    )
+                )
+        );
 
     /// <summary>What a field of the card is for, without the values it may take.</summary>
     private static string Short(Course course, CardField field) =>

@@ -30,39 +30,7 @@ public sealed partial class BriefBuilder
                 continue;
             }
 
-            var standard = InForce(movement);
-            var phases = standard.Clauses.Where(c => c.Kind != ClauseKind.Tip && (!judge || c.Phase != Phase.SetUp));
-            var rules = phases
-                .GroupBy(c => c.Phase)
-                .Select(g => new BriefRow([tongue.Say(StandardWords.Of(g.Key)), string.Join(' ', g.Select(c => Worded(movement, c)))]))
-                .Concat(Departures(movement, standard))
-                .ToEq();
-            Eq<BriefRow> duty = judge
-                ?
-                [
-                    new([Say("Stand", "Colócate"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Place))]),
-                    new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))]),
-                ]
-                : [];
-            blocks.Add(
-                new BriefBlock.StandardOf(
-                    Named(movement),
-                    who,
-                    duty,
-                    rules,
-                    [Say("What you see or hear", "Qué ves u oyes"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")],
-                    standard
-                        .Faults.Select(f => new BriefRow(
-                            new[] { tongue.Say(f.Sign), Quoted(f.Call), tongue.Say(f.Athlete) }
-                                .Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t))
-                                .ToEq()
-                        ))
-                        .ToEq()
-                )
-                {
-                    Figures = options.Figures ? FiguresOf(standard, judge) : [],
-                }
-            );
+            blocks.Add(StandardOf(movement, who, judge));
         }
 
         return new(
@@ -72,6 +40,41 @@ public sealed partial class BriefBuilder
                 : Say("Standards", "Criterios"),
             blocks.ToEq()
         );
+    }
+
+    private BriefBlock.StandardOf StandardOf(Movement movement, string? who, bool judge)
+    {
+        var standard = InForce(movement);
+        var phases = standard.Clauses.Where(c => c.Kind != ClauseKind.Tip && (!judge || c.Phase != Phase.SetUp));
+        var rules = phases
+            .GroupBy(c => c.Phase)
+            .Select(g => new BriefRow([tongue.Say(StandardWords.Of(g.Key)), string.Join(' ', g.Select(c => Worded(movement, c)))]))
+            .Concat(Departures(movement, standard))
+            .ToEq();
+        Eq<BriefRow> duty = judge
+            ?
+            [
+                new([Say("Stand", "Colócate"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Place))]),
+                new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))]),
+            ]
+            : [];
+        return new BriefBlock.StandardOf(
+            Named(movement),
+            who,
+            duty,
+            rules,
+            [Say("What you see or hear", "Qué ves u oyes"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")],
+            standard
+                .Faults.Select(f => new BriefRow(
+                    new[] { tongue.Say(f.Sign), Quoted(f.Call), tongue.Say(f.Athlete) }
+                        .Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t))
+                        .ToEq()
+                ))
+                .ToEq()
+        )
+        {
+            Figures = options.Figures ? FiguresOf(standard, judge) : [],
+        };
     }
 
     /// <summary>The positions as the clauses in force have them; judges see each typical fault beside its good pose as well.</summary>

@@ -27,6 +27,33 @@ public static class ErratumSheet
     {
         var tongue = StandardsBook.Of(now.Competition).Tongue(language);
         var difference = Differences.Between(before, now, language);
+        return new(
+            Audience.Holder,
+            now.Competition.Name,
+            now.Workout.Title,
+            tongue.Join(now.Courses.Select(c => c.Address.Division.Name).Distinct()),
+            correction.At,
+            correction.Code.Code,
+            0,
+            [
+                new(
+                    "changes",
+                    tongue.Say(
+                        $"Your paper says {correction.Replaces}? Change it as follows.",
+                        $"¿Tu papel dice {correction.Replaces}? Cámbialo así."
+                    ),
+                    Blocks(difference, correction, tongue)
+                ),
+            ]
+        )
+        {
+            Version = correction.Number,
+            Language = language,
+        };
+    }
+
+    private static Eq<BriefBlock> Blocks(Difference difference, Correction correction, Tongue tongue)
+    {
         var from =
             correction.HoldsFrom.Length == 0
                 ? tongue.Say("This holds at once.", "Esto vale desde ahora.")
@@ -71,29 +98,7 @@ public static class ErratumSheet
                 )
             )
         );
-        return new(
-            Audience.Holder,
-            now.Competition.Name,
-            now.Workout.Title,
-            tongue.Join(now.Courses.Select(c => c.Address.Division.Name).Distinct()),
-            correction.At,
-            correction.Code.Code,
-            0,
-            [
-                new(
-                    "changes",
-                    tongue.Say(
-                        $"Your paper says {correction.Replaces}? Change it as follows.",
-                        $"¿Tu papel dice {correction.Replaces}? Cámbialo así."
-                    ),
-                    blocks.ToEq()
-                ),
-            ]
-        )
-        {
-            Version = correction.Number,
-            Language = language,
-        };
+        return blocks.ToEq();
     }
 
     /// <summary>What somebody wrote stands in quotation marks on a Spanish paper.</summary>

@@ -45,57 +45,12 @@ public sealed class GateMisplaced : ICheck
             switch (item)
             {
                 case Work.Gate g:
-                    if (g.Adds.Any(t => t == Duration.Zero))
+                    foreach (var report in OfGate(g, new(rounds, depth, ends, behind, work, last)))
                     {
-                        yield return new Report(g.At, "This gate adds no time.");
+                        yield return report;
                     }
 
-                    if (!behind && ends && depth == 0)
-                    {
-                        yield return new Report(g.At, "This gate stands after the last rep, where the work is finished: it opens nothing.");
-                    }
-
-                    if (!work)
-                    {
-                        yield return new Report(
-                            g.At,
-                            depth == 0
-                                ? "Nothing is done before this gate, so everybody passes it at 0:00."
-                                : "Nothing is done in the round before this gate."
-                        );
-                    }
-
-                    if (g.OnlyRound is { } only)
-                    {
-                        if (depth == 0)
-                        {
-                            yield return new Report(g.At, "There are no rounds around this gate.");
-                        }
-                        else if (only < 1 || only > (rounds ?? long.MaxValue))
-                        {
-                            yield return new Report(g.At, $"There are {rounds} rounds, so no round {only}.");
-                        }
-                        else if (last is { } before && only < before)
-                        {
-                            yield return new Report(g.At, $"This gate in round {only} lies before the one above it in round {before}.");
-                        }
-
-                        last = only;
-                    }
-                    else if (g.Adds.Count > 1 && (depth == 0 || g.Adds.Count > (rounds ?? long.MaxValue)))
-                    {
-                        yield return new Report(
-                            g.At,
-                            $"{g.Adds.Count} times, but the gate is passed {(depth == 0 ? "once" : $"{rounds} times")}."
-                        );
-                    }
-                    else if (g.Adds.Count > 1 && g.Adds.Count == rounds && depth == 1 && ends && !behind)
-                    {
-                        yield return new Report(
-                            g.At,
-                            $"{g.Adds.Count} times, but after round {rounds} the work is finished: only {g.Adds.Count - 1} open something."
-                        );
-                    }
+                    last = g.OnlyRound ?? last;
 
                     // The next segment needs work of its own, unless both belong to other rounds.
                     work = g.OnlyRound is not null && work;
@@ -122,6 +77,68 @@ public sealed class GateMisplaced : ICheck
                     work = true;
                     break;
             }
+        }
+    }
+
+    /// <summary>Where a gate stands.</summary>
+    /// <param name="Rounds">How often the block around it is done.</param>
+    /// <param name="Depth">How many loops stand around it.</param>
+    /// <param name="Ends">True when nothing follows the block.</param>
+    /// <param name="Behind">True when work follows it in the block.</param>
+    /// <param name="Work">True when work stands between it and the gate before.</param>
+    /// <param name="Last">The round of the gate above it, when that names one.</param>
+    private readonly record struct Place(long? Rounds, int Depth, bool Ends, bool Behind, bool Work, int? Last);
+
+    private static IEnumerable<Report> OfGate(Work.Gate g, Place at)
+    {
+        if (g.Adds.Any(t => t == Duration.Zero))
+        {
+            yield return new Report(g.At, "This gate adds no time.");
+        }
+
+        if (!at.Behind && at.Ends && at.Depth == 0)
+        {
+            yield return new Report(g.At, "This gate stands after the last rep, where the work is finished: it opens nothing.");
+        }
+
+        if (!at.Work)
+        {
+            yield return new Report(
+                g.At,
+                at.Depth == 0
+                    ? "Nothing is done before this gate, so everybody passes it at 0:00."
+                    : "Nothing is done in the round before this gate."
+            );
+        }
+
+        if (g.OnlyRound is { } only)
+        {
+            if (at.Depth == 0)
+            {
+                yield return new Report(g.At, "There are no rounds around this gate.");
+            }
+            else if (only < 1 || only > (at.Rounds ?? long.MaxValue))
+            {
+                yield return new Report(g.At, $"There are {at.Rounds} rounds, so no round {only}.");
+            }
+            else if (at.Last is { } before && only < before)
+            {
+                yield return new Report(g.At, $"This gate in round {only} lies before the one above it in round {before}.");
+            }
+        }
+        else if (g.Adds.Count > 1 && (at.Depth == 0 || g.Adds.Count > (at.Rounds ?? long.MaxValue)))
+        {
+            yield return new Report(
+                g.At,
+                $"{g.Adds.Count} times, but the gate is passed {(at.Depth == 0 ? "once" : $"{at.Rounds} times")}."
+            );
+        }
+        else if (g.Adds.Count > 1 && g.Adds.Count == at.Rounds && at.Depth == 1 && at.Ends && !at.Behind)
+        {
+            yield return new Report(
+                g.At,
+                $"{g.Adds.Count} times, but after round {at.Rounds} the work is finished: only {g.Adds.Count - 1} open something."
+            );
         }
     }
 

@@ -21,7 +21,9 @@ public sealed class PolicyMisfit : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context)
+    public IEnumerable<Report> Look(CheckContext context) => [.. Answers(context), .. Clauses(context), .. ClausesHere(context)];
+
+    private static IEnumerable<Report> Answers(CheckContext context)
     {
         var lines = context.Workout.Policies.OfType<Policy.Answered>().ToList();
         foreach (var line in lines)
@@ -59,7 +61,10 @@ public sealed class PolicyMisfit : ICheck
                     + $"{(twice.Last().d is { Length: > 0 } d ? $" for {d}" : "")}; only one can hold."
             );
         }
+    }
 
+    private static IEnumerable<Report> Clauses(CheckContext context)
+    {
         var book = StandardsBook.Of(context.Competition);
         foreach (var line in context.Workout.Policies.OfType<Policy.ClauseOf>())
         {
@@ -79,7 +84,11 @@ public sealed class PolicyMisfit : ICheck
                 );
             }
         }
+    }
 
+    private static IEnumerable<Report> ClausesHere(CheckContext context)
+    {
+        var book = StandardsBook.Of(context.Competition);
         foreach (var task in context.TaskLines)
         {
             foreach (var line in task.Lines.OfType<TaskLine.RuleOf>())

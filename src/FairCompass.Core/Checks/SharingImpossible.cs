@@ -100,32 +100,41 @@ public sealed class SharingImpossible : ICheck
             }
         }
 
-        if (Of(ShareKind.AtMost) is { N: 0 } or { Is: ShareKind.AtMostTries, N: 0 })
+        foreach (var contradiction in Contradictions(Of))
+        {
+            yield return contradiction;
+        }
+    }
+
+    /// <summary>Phrases that cannot hold together.</summary>
+    private static IEnumerable<string> Contradictions(Func<ShareKind, SharePhrase?> of)
+    {
+        if (of(ShareKind.AtMost) is { N: 0 } or { Is: ShareKind.AtMostTries, N: 0 })
         {
             yield return "At most 0 in a row is no work.";
         }
 
-        if (Of(ShareKind.OneAtATime) is not null && (Of(ShareKind.TogetherAt) is not null || Of(ShareKind.AnyNumber) is not null))
+        if (of(ShareKind.OneAtATime) is not null && (of(ShareKind.TogetherAt) is not null || of(ShareKind.AnyNumber) is not null))
         {
             yield return "One at a time and together exclude each other.";
         }
 
         if (
-            new[] { ShareKind.AnySplit, ShareKind.InFixedOrder, ShareKind.InRotation, ShareKind.TurnsByRound }.Count(k => Of(k) is not null)
+            new[] { ShareKind.AnySplit, ShareKind.InFixedOrder, ShareKind.InRotation, ShareKind.TurnsByRound }.Count(k => of(k) is not null)
                 is > 1
                     and var orders
             && !(
                 orders == 2
-                && Of(ShareKind.AnySplit) is not null
-                && Of(ShareKind.InFixedOrder) is null
-                && Of(ShareKind.TurnsByRound) is null
+                && of(ShareKind.AnySplit) is not null
+                && of(ShareKind.InFixedOrder) is null
+                && of(ShareKind.TurnsByRound) is null
             )
         )
         {
             yield return "Two orders of turns exclude each other.";
         }
 
-        if (Of(ShareKind.HandTag) is not null && Of(ShareKind.NoHandTag) is not null)
+        if (of(ShareKind.HandTag) is not null && of(ShareKind.NoHandTag) is not null)
         {
             yield return "A hand tag is asked and not asked.";
         }

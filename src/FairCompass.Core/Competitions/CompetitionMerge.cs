@@ -19,8 +19,63 @@ public static class CompetitionMerge
     /// <param name="theirs">What is stored.</param>
     public static CompetitionMerged Of(Competition before, Competition mine, Competition theirs)
     {
-        var clashes = new List<string>();
-        T One<T>(string what, T was, T own, T other)
+        var merging = new Merging(before, mine, theirs);
+        return new(merging.Whole(), merging.Clashes);
+    }
+
+    /// <summary>One merge, which notes what both sides changed.</summary>
+    private sealed class Merging(Competition before, Competition mine, Competition theirs)
+    {
+        public List<string> Clashes { get; } = [];
+
+        public Competition Whole() =>
+            new Competition(
+                One("the name", before.Name, mine.Name, theirs.Name),
+                One("the first day", before.Starts, mine.Starts, theirs.Starts),
+                One("the last day", before.Ends, mine.Ends, theirs.Ends),
+                One("the place", before.Place, mine.Place, theirs.Place),
+                One("the unit", before.Unit, mine.Unit, theirs.Unit),
+                Items(before.Divisions, mine.Divisions, theirs.Divisions, d => d.Name, d => $"the division {d.Name}"),
+                Kit(),
+                One("the rule of the overall table", before.Overall, mine.Overall, theirs.Overall)
+            )
+            {
+                Policies = Items(
+                    before.Policies,
+                    mine.Policies,
+                    theirs.Policies,
+                    p => (p.Topic, p.Division),
+                    p => $"the answer on “{p.Topic}”{For(p.Division)}"
+                ),
+                HouseRules = Items(
+                    before.HouseRules,
+                    mine.HouseRules,
+                    theirs.HouseRules,
+                    r => (r.Movement, r.Clause, r.Division),
+                    r => $"the house rule on {r.Movement}, {r.Clause}{For(r.Division)}"
+                ),
+                OwnMovements = Items(
+                    before.OwnMovements,
+                    mine.OwnMovements,
+                    theirs.OwnMovements,
+                    m => m.Id,
+                    m => $"the standard of {m.Name.English}"
+                ),
+            };
+
+        private LaneKit Kit() =>
+            new LaneKit(
+                One("the men’s bar", before.Kit.MenBar, mine.Kit.MenBar, theirs.Kit.MenBar),
+                One("the women’s bar", before.Kit.WomenBar, mine.Kit.WomenBar, theirs.Kit.WomenBar),
+                One("the clips", before.Kit.ClipPair, mine.Kit.ClipPair, theirs.Kit.ClipPair),
+                Items(before.Kit.Plates, mine.Kit.Plates, theirs.Kit.Plates, p => p.Mass, p => $"the plates of {Number.Normal(p.Mass)}"),
+                One("the dumbbells", before.Kit.Dumbbells, mine.Kit.Dumbbells, theirs.Kit.Dumbbells),
+                One("the kettlebells", before.Kit.Kettlebells, mine.Kit.Kettlebells, theirs.Kit.Kettlebells),
+                One("the sandbags", before.Kit.Sandbags, mine.Kit.Sandbags, theirs.Kit.Sandbags),
+                One("the balls", before.Kit.Balls, mine.Kit.Balls, theirs.Kit.Balls)
+            );
+
+        private T One<T>(string what, T was, T own, T other)
         {
             if (Same(own, other) || Same(other, was))
             {
@@ -29,14 +84,14 @@ public static class CompetitionMerge
 
             if (!Same(own, was))
             {
-                clashes.Add(what);
+                Clashes.Add(what);
                 return own;
             }
 
             return other;
         }
 
-        Eq<T> Items<T, TKey>(Eq<T> was, Eq<T> own, Eq<T> other, Func<T, TKey> key, Func<T, string> name)
+        private Eq<T> Items<T, TKey>(Eq<T> was, Eq<T> own, Eq<T> other, Func<T, TKey> key, Func<T, string> name)
             where T : class
             where TKey : notnull
         {
@@ -48,51 +103,7 @@ public static class CompetitionMerge
                 .ToEq();
         }
 
-        string For(string? division) => division is null ? "" : $" for {division}";
-        var kit = new LaneKit(
-            One("the men’s bar", before.Kit.MenBar, mine.Kit.MenBar, theirs.Kit.MenBar),
-            One("the women’s bar", before.Kit.WomenBar, mine.Kit.WomenBar, theirs.Kit.WomenBar),
-            One("the clips", before.Kit.ClipPair, mine.Kit.ClipPair, theirs.Kit.ClipPair),
-            Items(before.Kit.Plates, mine.Kit.Plates, theirs.Kit.Plates, p => p.Mass, p => $"the plates of {Number.Normal(p.Mass)}"),
-            One("the dumbbells", before.Kit.Dumbbells, mine.Kit.Dumbbells, theirs.Kit.Dumbbells),
-            One("the kettlebells", before.Kit.Kettlebells, mine.Kit.Kettlebells, theirs.Kit.Kettlebells),
-            One("the sandbags", before.Kit.Sandbags, mine.Kit.Sandbags, theirs.Kit.Sandbags),
-            One("the balls", before.Kit.Balls, mine.Kit.Balls, theirs.Kit.Balls)
-        );
-        var merged = new Competition(
-            One("the name", before.Name, mine.Name, theirs.Name),
-            One("the first day", before.Starts, mine.Starts, theirs.Starts),
-            One("the last day", before.Ends, mine.Ends, theirs.Ends),
-            One("the place", before.Place, mine.Place, theirs.Place),
-            One("the unit", before.Unit, mine.Unit, theirs.Unit),
-            Items(before.Divisions, mine.Divisions, theirs.Divisions, d => d.Name, d => $"the division {d.Name}"),
-            kit,
-            One("the rule of the overall table", before.Overall, mine.Overall, theirs.Overall)
-        )
-        {
-            Policies = Items(
-                before.Policies,
-                mine.Policies,
-                theirs.Policies,
-                p => (p.Topic, p.Division),
-                p => $"the answer on “{p.Topic}”{For(p.Division)}"
-            ),
-            HouseRules = Items(
-                before.HouseRules,
-                mine.HouseRules,
-                theirs.HouseRules,
-                r => (r.Movement, r.Clause, r.Division),
-                r => $"the house rule on {r.Movement}, {r.Clause}{For(r.Division)}"
-            ),
-            OwnMovements = Items(
-                before.OwnMovements,
-                mine.OwnMovements,
-                theirs.OwnMovements,
-                m => m.Id,
-                m => $"the standard of {m.Name.English}"
-            ),
-        };
-        return new(merged, clashes);
+        private static string For(string? division) => division is null ? "" : $" for {division}";
     }
 
     private static bool Same<T>(T a, T b) => EqualityComparer<T>.Default.Equals(a, b);

@@ -52,21 +52,7 @@ internal sealed partial class PieceCompiler
     )
     {
         section = null;
-        var word = held
-            ? "hold"
-            : unit switch
-            {
-                AmountUnit.Calorie => "cal",
-                AmountUnit.Metre => "m",
-                AmountUnit.Foot => "ft",
-                _ => "rep",
-            };
-        var each = unit switch
-        {
-            AmountUnit.Metre => 1000m,
-            AmountUnit.Foot => 304.8m,
-            _ => 0m,
-        };
+        var (word, each) = Base(unit, held);
         var parts = 1;
         Credit credit = new Credit.Each(1);
         foreach (var detail in prescription.Counting)
@@ -105,6 +91,27 @@ internal sealed partial class PieceCompiler
 
         millimetres = (long)each;
         return new(word, credit, parts);
+    }
+
+    /// <summary>The word of a unit, and its length in millimetres when it is one.</summary>
+    private static (string Word, decimal Each) Base(AmountUnit unit, bool held)
+    {
+        var word = held
+            ? "hold"
+            : unit switch
+            {
+                AmountUnit.Calorie => "cal",
+                AmountUnit.Metre => "m",
+                AmountUnit.Foot => "ft",
+                _ => "rep",
+            };
+        var each = unit switch
+        {
+            AmountUnit.Metre => 1000m,
+            AmountUnit.Foot => 304.8m,
+            _ => 0m,
+        };
+        return (word, each);
     }
 
     /// <summary>How many do the amount: with <c>each</c> or <c>by each</c> every member who takes part.</summary>

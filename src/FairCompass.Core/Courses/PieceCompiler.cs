@@ -61,20 +61,7 @@ internal sealed partial class PieceCompiler
         switch (work)
         {
             case [Work.Every every]:
-                var first = Sequence(every.First, null, turns);
-                var then = Sequence(every.Then, null, turns);
-                var intervals =
-                    every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
-                return
-                [
-                    Named(
-                        "first",
-                        StrandRole.First,
-                        "first in each interval" + MovementOf(every.First),
-                        first is { Endless: false } && intervals is not null ? new CountNode.Repeat(intervals, first) : null
-                    ),
-                    Named("then", StrandRole.Then, "in the rest of the intervals" + MovementOf(every.Then), then),
-                ];
+                return InIntervals(every, turns);
             case [Work.AnyOrder any]:
                 return any
                     .Items.Where(w => w is not Work.RuleLine)
@@ -93,24 +80,46 @@ internal sealed partial class PieceCompiler
                     )
                     .ToList();
             case [Work.Task { Amount: Amount.Max } task] when task.Lines.Any(l => l is TaskLine.Override { Choose: true }):
-                Leaf(task, null, turns, null);
-                // Each option has a counter of its own, so that an athlete may change between them.
-                return tasks[^1]
-                    .Options.Select(
-                        (o, i) =>
-                            Named(
-                                Key(i),
-                                StrandRole.Option,
-                                o.Name,
-                                o.Counting is { } counting ? new CountNode.Leaf(tasks.Count - 1, counting, Occurs.Always) : null
-                            )
-                    )
-                    .ToList();
+                return OneEachOption(task, turns);
             default:
                 return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0
                     ? [new("", StrandRole.Only, "", new Strand(node))]
                     : [null];
         }
+    }
+
+    /// <summary>Each option has a counter of its own, so that an athlete may change between them.</summary>
+    private List<CourseStrand?> OneEachOption(Work.Task task, int turns)
+    {
+        Leaf(task, null, turns, null);
+        return tasks[^1]
+            .Options.Select(
+                (o, i) =>
+                    Named(
+                        Key(i),
+                        StrandRole.Option,
+                        o.Name,
+                        o.Counting is { } counting ? new CountNode.Leaf(tasks.Count - 1, counting, Occurs.Always) : null
+                    )
+            )
+            .ToList();
+    }
+
+    private List<CourseStrand?> InIntervals(Work.Every every, int turns)
+    {
+        var first = Sequence(every.First, null, turns);
+        var then = Sequence(every.Then, null, turns);
+        var intervals = every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
+        return
+        [
+            Named(
+                "first",
+                StrandRole.First,
+                "first in each interval" + MovementOf(every.First),
+                first is { Endless: false } && intervals is not null ? new CountNode.Repeat(intervals, first) : null
+            ),
+            Named("then", StrandRole.Then, "in the rest of the intervals" + MovementOf(every.Then), then),
+        ];
     }
 
     private static string MovementOf(Eq<Work> items) => items.OfType<Work.Task>().ToList() is [var only] ? $" ({only.Movement})" : "";
@@ -237,23 +246,9 @@ internal sealed partial class PieceCompiler
             return null;
         }
 
-        var others = new Dictionary<long, Counting>();
-        foreach (var round in resolver.RoundsNamed(task))
+        if (InRounds(index, task, scheme, around, options) is not { } others)
         {
-            if (Read(resolver.Resolve(task, address, at with { Round = round }, around), task, scheme).Counting is not { } other)
-            {
-                return null;
-            }
-
-            others[round - 1] = other;
-        }
-
-        foreach (var choice in choices.Where(c => c.Task == index && c.Round is not null && c.Option < options.Count))
-        {
-            if (options[choice.Option].Counting is { } other)
-            {
-                others[choice.Round!.Value - 1] = other;
-            }
+            return null;
         }
 
         var occurs = new Occurs(
@@ -287,6 +282,38 @@ internal sealed partial class PieceCompiler
             (long)Math.Max(0, chunk),
             task.Lines.OfType<TaskLine.Between>().FirstOrDefault()
         );
+    }
+
+    /// <summary>What is counted otherwise in a round, from 0; null when something of it cannot be counted.</summary>
+    private Dictionary<long, Counting>? InRounds(int index, Work.Task task, Series? scheme, Work.Complex? around, Eq<TaskOption> options)
+    {
+        var others = new Dictionary<long, Counting>();
+        foreach (var round in resolver.RoundsNamed(task))
+        {
+            if (
+                Read(
+                    resolver.Resolve(task, members[0], new Iteration(piece.Cycle, null) with { Round = round }, around),
+                    task,
+                    scheme
+                ).Counting
+                is not { } other
+            )
+            {
+                return null;
+            }
+
+            others[round - 1] = other;
+        }
+
+        foreach (var choice in choices.Where(c => c.Task == index && c.Round is not null && c.Option < options.Count))
+        {
+            if (options[choice.Option].Counting is { } other)
+            {
+                others[choice.Round!.Value - 1] = other;
+            }
+        }
+
+        return others;
     }
 
     private int? Taken(int task, long? round) =>

@@ -183,55 +183,57 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 continue;
             }
 
-            if (!span.Silent)
-            {
-                calls.Add(new(span.Starts, tongue.Say("3, 2, 1, go", "3, 2, 1, ya")));
-            }
+            calls.AddRange(CallsOfWork(span, next, forks, tongue));
+        }
 
-            foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
-            {
-                calls.Add(
-                    new(
-                        fork.At,
-                        tongue.Say(
-                            $"gate: {fork.Units} done, go on until {fork.Until}; the others, time",
-                            $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo"
-                        )
-                    )
-                );
-            }
+        return calls;
+    }
 
-            // Before a silent switch nobody calls: the clock rolling over is the call.
-            if (next is { Silent: true })
-            {
-                continue;
-            }
+    private static IEnumerable<ClockCall> CallsOfWork(ClockSpan span, ClockSpan? next, Eq<ClockFork> forks, Tongue tongue)
+    {
+        var length = span.Ends - span.Starts;
+        if (!span.Silent)
+        {
+            yield return new ClockCall(span.Starts, tongue.Say("3, 2, 1, go", "3, 2, 1, ya"));
+        }
 
-            if (length > Duration.Seconds(120))
-            {
-                calls.Add(new(span.Ends - Duration.Seconds(60), tongue.Say("one minute", "un minuto")));
-            }
-
-            if (length > Duration.Seconds(30))
-            {
-                calls.Add(new(span.Ends - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos")));
-            }
-
-            calls.Add(
-                new(
-                    span.Ends,
-                    next?.Kind switch
-                    {
-                        SpanKind.Rest => tongue.Say("time, rest", "tiempo, descanso"),
-                        SpanKind.Change => tongue.Say("time, change", "tiempo, cambio"),
-                        SpanKind.Work => tongue.Say("time, next", "tiempo, siguiente"),
-                        _ => tongue.Say("time", "tiempo"),
-                    }
+        foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
+        {
+            yield return new(
+                fork.At,
+                tongue.Say(
+                    $"gate: {fork.Units} done, go on until {fork.Until}; the others, time",
+                    $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo"
                 )
             );
         }
 
-        return calls;
+        // Before a silent switch nobody calls: the clock rolling over is the call.
+        if (next is { Silent: true })
+        {
+            yield break;
+        }
+
+        if (length > Duration.Seconds(120))
+        {
+            yield return new ClockCall(span.Ends - Duration.Seconds(60), tongue.Say("one minute", "un minuto"));
+        }
+
+        if (length > Duration.Seconds(30))
+        {
+            yield return new ClockCall(span.Ends - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos"));
+        }
+
+        yield return new(
+            span.Ends,
+            next?.Kind switch
+            {
+                SpanKind.Rest => tongue.Say("time, rest", "tiempo, descanso"),
+                SpanKind.Change => tongue.Say("time, change", "tiempo, cambio"),
+                SpanKind.Work => tongue.Say("time, next", "tiempo, siguiente"),
+                _ => tongue.Say("time", "tiempo"),
+            }
+        );
     }
 
     /// <summary>Each new interval is called with what comes first in it.</summary>

@@ -1,4 +1,5 @@
 using FairCompass.Core.Checks;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
@@ -72,12 +73,7 @@ public sealed class GridRows
             Add("movement", null, c => Cell(tongue.Movement(c.Prescription.Movement.Value), c.Prescription.Movement.From));
         }
 
-        var unit = column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch
-        {
-            Amount.Counted a => a.Unit,
-            Amount.Max m => m.Unit,
-            _ => AmountUnit.Rep,
-        };
+        var unit = UnitOf(column);
         if (option is null || option.Amount is not null)
         {
             Add(
@@ -92,33 +88,14 @@ public sealed class GridRows
 
         if (column.Any(c => c.Prescription.Load is not null))
         {
-            var mass = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
-            if (column.Exists(c => c.Prescription.Load?.Value is { Also: not null }))
-            {
-                // Both publications are printed, each figure with its own unit.
-                Add("load", null, c => c.Prescription.Load is { } load ? Cell(load.Value.In(tongue), load.From) : Empty);
-            }
-            else
-            {
-                var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
-                var shared = implements.Count == 1 ? implements[0] : 1;
-                Add(
-                    "load",
-                    (shared > 1 ? $"{shared} × " : "") + mass.Symbol(),
-                    c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty
-                );
-            }
+            LoadRow(Add, column);
         }
         else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
             Add(
                 "load",
                 u.Competition.Unit.Symbol(),
-                c =>
-                {
-                    var loads = LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, c.Address.Duty);
-                    return new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(loads[^1]), false, null, 0);
-                }
+                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestBar(c.Address.Duty)), false, null, 0)
             );
         }
 
@@ -141,6 +118,38 @@ public sealed class GridRows
                 .Resolver.Addresses.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
                 .ToEq();
             rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
+        }
+    }
+
+    private decimal HeaviestBar(Duty? duty) => LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, duty)[^1];
+
+    private static AmountUnit UnitOf(List<PrescribedTask> column)
+    {
+        return column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch
+        {
+            Amount.Counted a => a.Unit,
+            Amount.Max m => m.Unit,
+            _ => AmountUnit.Rep,
+        };
+    }
+
+    private void LoadRow(Action<string, string?, Func<PrescribedTask, GridCell>> add, List<PrescribedTask> column)
+    {
+        var mass = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
+        if (column.Exists(c => c.Prescription.Load?.Value is { Also: not null }))
+        {
+            // Both publications are printed, each figure with its own unit.
+            add("load", null, c => c.Prescription.Load is { } load ? Cell(load.Value.In(tongue), load.From) : Empty);
+        }
+        else
+        {
+            var implements = column.Select(c => c.Prescription.Load?.Value.Implements).OfType<int>().Distinct().ToList();
+            var shared = implements.Count == 1 ? implements[0] : 1;
+            add(
+                "load",
+                (shared > 1 ? $"{shared} × " : "") + mass.Symbol(),
+                c => c.Prescription.Load is { } load ? Cell(LoadText(load.Value, mass, shared), load.From) : Empty
+            );
         }
     }
 

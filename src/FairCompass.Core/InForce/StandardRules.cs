@@ -145,6 +145,20 @@ public static class StandardRules
     /// <param name="others">Own movements that come before it.</param>
     public static IEnumerable<FieldError> Movement(Movement m, IEnumerable<Movement> others)
     {
+        FieldError[] all =
+        [
+            .. Names(m, others),
+            .. Sentences(m),
+            .. m.Clauses.SelectMany((_, i) => Clause(m, i)),
+            .. m.Faults.SelectMany((_, i) => Fault(m, i)),
+            .. Drawn(m),
+            .. Whole(m),
+        ];
+        return all;
+    }
+
+    private static IEnumerable<FieldError> Names(Movement m, IEnumerable<Movement> others)
+    {
         if (Id(m.Id) is { } bad)
         {
             yield return new("id", bad);
@@ -171,6 +185,17 @@ public static class StandardRules
             yield return new("name.spanish", other);
         }
 
+        if (
+            m.Synonyms.Count > 20
+            || m.Synonyms.Select(n => CompetitionRules.NameError(n, 80, required: false)).FirstOrDefault(e => e is not null) is not null
+        )
+        {
+            yield return new("synonyms", "At most 20 other names of at most 80 characters each.");
+        }
+    }
+
+    private static IEnumerable<FieldError> Sentences(Movement m)
+    {
         foreach (
             var (field, said) in ((string, Said)[])
                 [
@@ -188,71 +213,66 @@ public static class StandardRules
                 yield return new(field, objection);
             }
         }
+    }
 
-        if (
-            m.Synonyms.Count > 20
-            || m.Synonyms.Select(n => CompetitionRules.NameError(n, 80, required: false)).FirstOrDefault(e => e is not null) is not null
-        )
+    private static IEnumerable<FieldError> Clause(Movement m, int i)
+    {
+        if (Id(m.Clauses[i].Id) is { } clause || Text(m.Clauses[i].Text) is { } text && (clause = text) is not null)
         {
-            yield return new("synonyms", "At most 20 other names of at most 80 characters each.");
+            yield return new($"clauses[{i}].text", clause!);
         }
 
-        for (var i = 0; i < m.Clauses.Count; i++)
+        if (m.Clauses[i].Of is { } of)
         {
-            if (Id(m.Clauses[i].Id) is { } clause || Text(m.Clauses[i].Text) is { } text && (clause = text) is not null)
-            {
-                yield return new($"clauses[{i}].text", clause!);
-            }
-
-            if (m.Clauses[i].Of is { } of)
-            {
-                foreach (
-                    var (field, value, most) in ((string, decimal?, decimal)[])
-                        [
-                            ("angleDegrees", of.AngleDegrees, 180),
-                            ("heightMillimetres", of.HeightMillimetres, 20_000),
-                            ("count", of.Count, 1000),
-                            ("holdMilliseconds", of.HoldMilliseconds, 3_600_000),
-                        ]
-                )
-                {
-                    if (value is { } given && (given < 0 || given > most || given != decimal.Truncate(given)))
-                    {
-                        yield return new($"clauses[{i}].of.{field}", $"A whole number from 0 to {most}.");
-                    }
-                }
-            }
-
-            if (m.Clauses.Take(i).Any(o => o.Id == m.Clauses[i].Id))
-            {
-                yield return new($"clauses[{i}].id", "Two clauses have the same id.");
-            }
-        }
-
-        for (var i = 0; i < m.Faults.Count; i++)
-        {
-            if (Id(m.Faults[i].Id) is { } wrong)
-            {
-                yield return new($"faults[{i}].id", wrong);
-            }
-
-            if (m.Clauses.All(x => x.Id != m.Faults[i].Breaks))
-            {
-                yield return new($"faults[{i}].breaks", $"There is no clause “{m.Faults[i].Breaks}” to break.");
-            }
-
             foreach (
-                var (field, text) in ((string, Said)[])
-                    [("sign", m.Faults[i].Sign), ("call", m.Faults[i].Call), ("athlete", m.Faults[i].Athlete)]
+                var (field, value, most) in ((string, decimal?, decimal)[])
+                    [
+                        ("angleDegrees", of.AngleDegrees, 180),
+                        ("heightMillimetres", of.HeightMillimetres, 20_000),
+                        ("count", of.Count, 1000),
+                        ("holdMilliseconds", of.HoldMilliseconds, 3_600_000),
+                    ]
             )
             {
-                if (Text(text) is { } objection)
+                if (value is { } given && (given < 0 || given > most || given != decimal.Truncate(given)))
                 {
-                    yield return new($"faults[{i}].{field}", objection);
+                    yield return new($"clauses[{i}].of.{field}", $"A whole number from 0 to {most}.");
                 }
             }
         }
 
+        if (m.Clauses.Take(i).Any(o => o.Id == m.Clauses[i].Id))
+        {
+            yield return new($"clauses[{i}].id", "Two clauses have the same id.");
+        }
+    }
+
+    private static IEnumerable<FieldError> Fault(Movement m, int i)
+    {
+        if (Id(m.Faults[i].Id) is { } wrong)
+        {
+            yield return new($"faults[{i}].id", wrong);
+        }
+
+        if (m.Clauses.All(x => x.Id != m.Faults[i].Breaks))
+        {
+            yield return new($"faults[{i}].breaks", $"There is no clause “{m.Faults[i].Breaks}” to break.");
+        }
+
+        foreach (
+            var (field, text) in ((string, Said)[])
+                [("sign", m.Faults[i].Sign), ("call", m.Faults[i].Call), ("athlete", m.Faults[i].Athlete)]
+        )
+        {
+            if (Text(text) is { } objection)
+            {
+                yield return new($"faults[{i}].{field}", objection);
+            }
+        }
+    }
+
+    private static IEnumerable<FieldError> Drawn(Movement m)
+    {
         if (m.Motion is not null && MotionLibrary.Find(m.Motion) is null)
         {
             yield return new("motion", $"There is no motion “{m.Motion}” to draw figures from.");
@@ -265,7 +285,10 @@ public static class StandardRules
                 yield return new($"poses[{i}]", pose);
             }
         }
+    }
 
+    private static IEnumerable<FieldError> Whole(Movement m)
+    {
         if (m.Clauses.Count > MostClauses || m.Faults.Count > MostClauses || m.Poses.Count > MostClauses)
         {
             yield return new("clauses", $"At most {MostClauses} clauses, no-reps, and positions.");

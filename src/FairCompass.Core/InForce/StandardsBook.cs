@@ -252,7 +252,26 @@ public sealed class StandardsBook
             : text.English == old.Text.English ? old with { Text = text, Kind = change.Kind ?? old.Kind, From = from }
             : old with { Text = text, Holds = null, Of = null, Kind = change.Kind ?? old.Kind, From = from };
         var broken = m.Faults.FirstOrDefault(f => f.Breaks == change.Clause);
-        var fault = broken is not null
+        var fault = Apply(broken, change, from);
+        return m with
+        {
+            Clauses = (
+                old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)
+            ).ToEq(),
+            Faults = (
+                broken is null
+                    ? fault is null
+                        ? m.Faults
+                        : m.Faults.Append(fault)
+                    : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)
+            ).ToEq(),
+        };
+    }
+
+    /// <summary>The no-rep of a clause as a house rule has it; null when there is none.</summary>
+    private static Fault? Apply(Fault? broken, ClauseChange change, Provenance from)
+    {
+        return broken is not null
             ? change.Sign is null && change.Then is null && change.Call is null && change.Athlete is null && change.By is null
                 ? broken
                 : broken with
@@ -278,19 +297,6 @@ public sealed class StandardsBook
                     From = from,
                 }
                 : null;
-        return m with
-        {
-            Clauses = (
-                old is null ? m.Clauses.Append(clause).OrderBy(c => c.Phase) : m.Clauses.Select(c => ReferenceEquals(c, old) ? clause : c)
-            ).ToEq(),
-            Faults = (
-                broken is null
-                    ? fault is null
-                        ? m.Faults
-                        : m.Faults.Append(fault)
-                    : m.Faults.Select(f => ReferenceEquals(f, broken) ? fault! : f)
-            ).ToEq(),
-        };
     }
 
     /// <summary>Movements are told apart by reference: comparing eighty clauses costs more than what is remembered.</summary>

@@ -40,24 +40,30 @@ internal sealed class TopicUse
     }
 
     /// <summary>The line that raises a topic; null when it does not arise, or when the text says it in other words.</summary>
-    public int? Line(string topic) =>
-        topic switch
-        {
-            "bell" => u.Workout.Policies.OfType<Policy.Bell>().Any() || u.Workout.Stages.Count == 0 || work.Count == 0
+    public int? Line(string topic) => Raises.GetValueOrDefault(topic)?.Invoke(this);
+
+    /// <summary>What raises each topic.</summary>
+    private static readonly Dictionary<string, Func<TopicUse, int?>> Raises = new()
+    {
+        ["bell"] = use =>
+            use.u.Workout.Policies.OfType<Policy.Bell>().Any() || use.u.Workout.Stages.Count == 0 || use.work.Count == 0
                 ? null
-                : u.Workout.Stages[0].At.Line,
-            "doubtful rep" => u.Workout.Headers.OfType<Header.Video>().Any() ? null : First(movements.Select(m => m.Line)),
-            "plates" => rules.Any(r => r.Rule is Rule.ReRig or Rule.Help { Act: HelpAct.LoadPlates })
+                : use.u.Workout.Stages[0].At.Line,
+        ["doubtful rep"] = use => use.u.Workout.Headers.OfType<Header.Video>().Any() ? null : First(use.movements.Select(m => m.Line)),
+        ["plates"] = use =>
+            use.rules.Any(r => r.Rule is Rule.ReRig or Rule.Help { Act: HelpAct.LoadPlates })
                 ? null
-                : First(movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
-            "tape and grips" => First(movements.Where(m => m.Movement.Kit == MovementKit.HangingBar).Select(m => m.Line)),
-            "bar weight" => First(movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
-            "spotting" => rules.Any(r => r.Rule is Rule.Help { Act: HelpAct.Spot })
+                : First(use.movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
+        ["tape and grips"] = use => First(use.movements.Where(m => m.Movement.Kit == MovementKit.HangingBar).Select(m => m.Line)),
+        ["bar weight"] = use => First(use.movements.Where(m => m.Movement.Kit == MovementKit.Barbell).Select(m => m.Line)),
+        ["spotting"] = use =>
+            use.rules.Any(r => r.Rule is Rule.Help { Act: HelpAct.Spot })
                 ? null
-                : First(movements.Where(m => m.Movement.Id is "bench-press" or "back-squat").Select(m => m.Line)),
-            "counting" => First(
+                : First(use.movements.Where(m => m.Movement.Id is "bench-press" or "back-squat").Select(m => m.Line)),
+        ["counting"] = use =>
+            First(
                 WorkTree
-                    .Tasks(u.Workout)
+                    .Tasks(use.u.Workout)
                     .Where(t =>
                         t.Amount
                             is Amount.Counted { Unit: AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot }
@@ -66,11 +72,12 @@ internal sealed class TopicUse
                     )
                     .Select(t => t.At.Line)
             ),
-            "own rest" => First(work.OfType<Work.OwnRest>().Select(r => r.At.Line)),
-            "hand tag" => !team || Phrases(p => p.Is is ShareKind.HandTag or ShareKind.NoHandTag).Any()
+        ["own rest"] = use => First(use.work.OfType<Work.OwnRest>().Select(r => r.At.Line)),
+        ["hand tag"] = use =>
+            !use.team || use.Phrases(p => p.Is is ShareKind.HandTag or ShareKind.NoHandTag).Any()
                 ? null
                 : First(
-                    Phrases(p =>
+                    use.Phrases(p =>
                         p.Is
                             is ShareKind.OneAtATime
                                 or ShareKind.InRotation
@@ -79,8 +86,9 @@ internal sealed class TopicUse
                                 or ShareKind.HandOverAfter
                     )
                 ),
-            "team order" => !team
-            || Phrases(p =>
+        ["team order"] = use =>
+            !use.team
+            || use.Phrases(p =>
                     p.Is
                         is ShareKind.InRotation
                             or ShareKind.InFixedOrder
@@ -89,40 +97,48 @@ internal sealed class TopicUse
                             or ShareKind.TogetherAt
                 )
                 .Any()
-            || !u.Workout.Stages.Any(s => s is Stage.Window or Stage.Clock or Stage.Cycles)
+            || !use.u.Workout.Stages.Any(s => s is Stage.Window or Stage.Clock or Stage.Cycles)
                 ? null
-                : First(movements.Select(m => m.Line)),
-            "mixed heights" => u.Courses.Any(c => c.Address.Division is { IsTeam: true, Duties.Count: 2 })
+                : First(use.movements.Select(m => m.Line)),
+        ["mixed heights"] = use =>
+            use.u.Courses.Any(c => c.Address.Division is { IsTeam: true, Duties.Count: 2 })
                 ? First(
                     WorkTree
-                        .Tasks(u.Workout)
+                        .Tasks(use.u.Workout)
                         .Where(t => t.Details.Any(d => d is Detail.Height { Of.Second: not null } or Detail.Height { Above: not null }))
                         .Select(t => t.At.Line)
                 )
                 : null,
-            "uncounted moves" => First(
+        ["uncounted moves"] = use =>
+            First(
                 WorkTree
-                    .Tasks(u.Workout)
+                    .Tasks(use.u.Workout)
                     .Where(t => t.Details.Any(d => d is Detail.Uncounted) || t.Lines.Any(l => l is TaskLine.Between))
                     .Select(t => t.At.Line)
             ),
-            "score weights" => u.Workout.Scores.Count < 2 || u.Workout.Scores.Any(s => s.Lines.Any(l => l is ScoreLine.Weight))
+        ["score weights"] = use =>
+            use.u.Workout.Scores.Count < 2 || use.u.Workout.Scores.Any(s => s.Lines.Any(l => l is ScoreLine.Weight))
                 ? null
-                : u.Workout.Scores[1].At.Line,
-            "measuring" => First(movements.Where(m => m.Movement.Clauses.Any(c => c.Kind == ClauseKind.Measured)).Select(m => m.Line)),
-            "judges" => u.Courses.Count > 0 && Timeline.Of(u.Courses[0]) is { Judges: > 1 } ? u.Workout.Stages[0].At.Line : null,
-            "other documents" => First(
-                rules.Where(r => r.Rule is Rule.Remark n && Refers(n.Text) || r.Rule is Rule.Touch t && Refers(t.Text)).Select(r => r.Line)
-            ) ?? (work.Count > 0 ? u.Workout.Stages[0].At.Line : null),
-            "last rung" => First(
-                work.OfType<Work.Complex>()
+                : use.u.Workout.Scores[1].At.Line,
+        ["measuring"] = use =>
+            First(use.movements.Where(m => m.Movement.Clauses.Any(c => c.Kind == ClauseKind.Measured)).Select(m => m.Line)),
+        ["judges"] = use =>
+            use.u.Courses.Count > 0 && Timeline.Of(use.u.Courses[0]) is { Judges: > 1 } ? use.u.Workout.Stages[0].At.Line : null,
+        ["other documents"] = use =>
+            First(
+                use.rules.Where(r => r.Rule is Rule.Remark n && Refers(n.Text) || r.Rule is Rule.Touch t && Refers(t.Text))
+                    .Select(r => r.Line)
+            ) ?? (use.work.Count > 0 ? use.u.Workout.Stages[0].At.Line : null),
+        ["last rung"] = use =>
+            First(
+                use.work.OfType<Work.Complex>()
                     .Where(c => !c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
                     .Select(c => c.At.Line)
             ),
-            "video" => First(u.Workout.Headers.OfType<Header.Video>().Select(h => h.At.Line))
-                ?? First(u.Workout.Policies.OfType<Policy.Attempts>().Select(a => a.At.Line)),
-            _ => null,
-        };
+        ["video"] = use =>
+            First(use.u.Workout.Headers.OfType<Header.Video>().Select(h => h.At.Line))
+            ?? First(use.u.Workout.Policies.OfType<Policy.Attempts>().Select(a => a.At.Line)),
+    };
 
     private IEnumerable<int> Phrases(Func<SharePhrase, bool> which) =>
         rules.Where(r => r.Rule is Rule.Share s && s.Phrases.Any(which)).Select(r => r.Line);

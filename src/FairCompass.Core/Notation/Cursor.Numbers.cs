@@ -75,6 +75,18 @@ internal sealed partial class Cursor
             return null;
         }
 
+        if (IsDecimalComma(start))
+        {
+            return null;
+        }
+
+        tokens.Add(new(line.Number, line.Column + start, at - start, TokenKind.Number));
+        return new Number(decimal.Parse(s.AsSpan(start, at - start), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture));
+    }
+
+    /// <summary>Refuses a comma where a point is meant.</summary>
+    private bool IsDecimalComma(int start)
+    {
         if (at + 1 < s.Length && s[at] == ',' && char.IsAsciiDigit(s[at + 1]) && (start == 0 || s[start - 1] != ','))
         {
             var end = at + 1;
@@ -91,11 +103,10 @@ internal sealed partial class Cursor
                 r => new Mend($"Write {written}", new TextEdit(r.Line, r.Column, length, written)),
                 start
             );
-            return null;
+            return true;
         }
 
-        tokens.Add(new(line.Number, line.Column + start, at - start, TokenKind.Number));
-        return new Number(decimal.Parse(s.AsSpan(start, at - start), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture));
+        return false;
     }
 
     /// <summary><c>12</c>, <c>24-18-12</c>, <c>2-4-6-...</c>, <c>40-45-...-85</c>.</summary>

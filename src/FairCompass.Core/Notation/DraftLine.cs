@@ -76,28 +76,9 @@ internal static class DraftLines
 
     private static DraftLine? One(string raw, int number, List<Problem> problems, List<Token> tokens)
     {
-        if (raw.Length > NotationLimits.LineLength)
+        if (Unreadable(raw, number) is { } unreadable)
         {
-            problems.Add(
-                new(
-                    new(number, NotationLimits.LineLength + 1, raw.Length - NotationLimits.LineLength),
-                    $"A line has at most {NotationLimits.LineLength} characters; this one has {raw.Length} and is left out.",
-                    "a shorter line"
-                )
-            );
-            return null;
-        }
-
-        if (Forbidden(raw) is { } bad)
-        {
-            problems.Add(
-                new(
-                    new(number, bad + 1, 1),
-                    "A control character or a mark that turns the reading direction is hidden here.",
-                    "visible characters only",
-                    new Mend("Remove it", new TextEdit(number, bad + 1, 1, ""))
-                )
-            );
+            problems.Add(unreadable);
             return null;
         }
 
@@ -144,6 +125,31 @@ internal static class DraftLines
         }
 
         return new DraftLine(number, level, indent + 1, body, note);
+    }
+
+    /// <summary>Why a line is left out as it stands.</summary>
+    private static Problem? Unreadable(string raw, int number)
+    {
+        if (raw.Length > NotationLimits.LineLength)
+        {
+            return new(
+                new(number, NotationLimits.LineLength + 1, raw.Length - NotationLimits.LineLength),
+                $"A line has at most {NotationLimits.LineLength} characters; this one has {raw.Length} and is left out.",
+                "a shorter line"
+            );
+        }
+
+        if (Forbidden(raw) is { } bad)
+        {
+            return new(
+                new(number, bad + 1, 1),
+                "A control character or a mark that turns the reading direction is hidden here.",
+                "visible characters only",
+                new Mend("Remove it", new TextEdit(number, bad + 1, 1, ""))
+            );
+        }
+
+        return null;
     }
 
     /// <summary>A line up to its private comment.</summary>

@@ -109,6 +109,16 @@ public sealed partial class Printer
                 );
                 Block(level + 1, s.Items);
                 break;
+            default:
+                StageOfStations(level, label, stage);
+                break;
+        }
+    }
+
+    private void StageOfStations(int level, string label, Stage stage)
+    {
+        switch (stage)
+        {
             case Stage.Rota s:
                 Line(
                     level,

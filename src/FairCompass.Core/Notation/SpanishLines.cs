@@ -127,6 +127,16 @@ public sealed partial class SpanishLines
                 );
                 Block(level + 1, s.Items);
                 break;
+            default:
+                StageOfStations(level, label, stage);
+                break;
+        }
+    }
+
+    private void StageOfStations(int level, string label, Stage stage)
+    {
+        switch (stage)
+        {
             case Stage.Rota s:
                 Add(
                     level,
@@ -230,6 +240,16 @@ public sealed partial class SpanishLines
                 Add(level, "grupo " + w.Name, w.Note);
                 Block(level + 1, w.Items);
                 break;
+            default:
+                WorkOfOneLine(level, work);
+                break;
+        }
+    }
+
+    private void WorkOfOneLine(int level, Work work)
+    {
+        switch (work)
+        {
             case Work.OwnRest w:
                 Add(level, "descanso propio de " + Time(w.Time), w.Note);
                 break;

@@ -155,7 +155,9 @@ public sealed class Differences
             _ => Say("change", "cambio"),
         };
 
-    private IEnumerable<Change> Standards()
+    private IEnumerable<Change> Standards() => [.. Wordings(), .. Answers()];
+
+    private IEnumerable<Change> Wordings()
     {
         var (oldBook, newBook) = (StandardsBook.Of(before.Competition), StandardsBook.Of(now.Competition));
         var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
@@ -188,6 +190,17 @@ public sealed class Differences
             }
         }
 
+        List<Sentence> Rules(Movement m) =>
+            [
+                .. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => new Sentence(c.Text.English, tongue.Say(c.Text))),
+                .. m.Faults.Select(f => new Sentence(Fault(f, Tongue.English), Fault(f, tongue))),
+            ];
+    }
+
+    private IEnumerable<Change> Answers()
+    {
+        var (oldBook, newBook) = (StandardsBook.Of(before.Competition), StandardsBook.Of(now.Competition));
+        var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
         // A school that rewrites clauses shows in them.
         foreach (var topic in Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0)))
         {
@@ -214,12 +227,6 @@ public sealed class Differences
                 }
             }
         }
-
-        List<Sentence> Rules(Movement m) =>
-            [
-                .. m.Clauses.Where(c => c.Kind != ClauseKind.Tip).Select(c => new Sentence(c.Text.English, tongue.Say(c.Text))),
-                .. m.Faults.Select(f => new Sentence(Fault(f, Tongue.English), Fault(f, tongue))),
-            ];
     }
 
     private static string Fault(Fault f, Tongue tongue) =>

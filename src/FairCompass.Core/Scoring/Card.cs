@@ -198,8 +198,6 @@ public static class Card
             return;
         }
 
-        var word = tongue.Say(Word(piece));
-        var units = piece.Strand?.Units;
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(key));
         if (timed)
         {
@@ -215,69 +213,96 @@ public static class Card
             );
         }
 
-        if (piece.Strand is null)
-        {
-            foreach (var strand in piece.Strands)
-            {
-                var most = strand.Counter.Units;
-                fields.Add(
-                    new(
-                        key,
-                        CardFieldKind.Count,
-                        $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
-                        most is { } m
-                            ? tongue.Say(
-                                $"0 to {m}{(timed ? "; only when not finished" : "")}",
-                                $"de 0 a {m}{(timed ? "; solo si no terminó" : "")}"
-                            )
-                            : tongue.Say("how many, from 0", "cuántas, desde 0"),
-                        most,
-                        null,
-                        strand.Key
-                    )
-                );
-            }
-        }
-        else
+        fields.AddRange(
+            piece.Strand is { } strand ? Counted(piece, strand, name, timed, tongue) : CountedApart(piece, name, timed, tongue)
+        );
+
+        fields.AddRange(TieTimes(key, name, end, sheet, tongue));
+        if (sheet.UnverifiedIsNoRep is { } noRep)
         {
             fields.Add(
-                timed
-                    ? new(
-                        key,
-                        CardFieldKind.Units,
-                        name + tongue.Say($"{word} done at the cap", $"{word} en el tope"),
-                        tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"),
-                        units - 1,
-                        null
-                    )
-                    : new(
-                        key,
-                        CardFieldKind.Units,
-                        name + tongue.Say($"{word} done", $"total de {word}"),
-                        units is { } n
-                            ? tongue.Say($"0 to {n}", $"de 0 a {n}")
-                            : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
-                        units,
-                        null
-                    )
+                new(
+                    key,
+                    CardFieldKind.Unverified,
+                    name + tongue.Say("of these not verified", "de estas, sin comprobar"),
+                    noRep
+                        ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay")
+                        : tongue.Say("the score stays open; empty for none", "la puntuación queda abierta; vacío si no hay"),
+                    piece.Strand?.Units,
+                    null
+                )
             );
-            if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
-            {
-                fields.Add(
-                    new(
-                        key,
-                        CardFieldKind.Stood,
-                        name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
-                        tasks.Any(t => t.InRounds)
-                            ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}")
-                            : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"),
-                        piece.Strand.Rounds,
-                        null
-                    )
-                );
-            }
         }
+    }
 
+    /// <summary>How far each strand was done that is counted by itself.</summary>
+    private static IEnumerable<CardField> CountedApart(CoursePiece piece, string name, bool timed, Tongue tongue)
+    {
+        var key = piece.Piece.Key;
+        foreach (var strand in piece.Strands)
+        {
+            var most = strand.Counter.Units;
+            yield return (
+                new(
+                    key,
+                    CardFieldKind.Count,
+                    $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
+                    most is { } m
+                        ? tongue.Say(
+                            $"0 to {m}{(timed ? "; only when not finished" : "")}",
+                            $"de 0 a {m}{(timed ? "; solo si no terminó" : "")}"
+                        )
+                        : tongue.Say("how many, from 0", "cuántas, desde 0"),
+                    most,
+                    null,
+                    strand.Key
+                )
+            );
+        }
+    }
+
+    /// <summary>How far a piece with one running total was done, as a number or as a place.</summary>
+    private static IEnumerable<CardField> Counted(CoursePiece piece, Strand counted, string name, bool timed, Tongue tongue)
+    {
+        var key = piece.Piece.Key;
+        var word = tongue.Say(Word(piece));
+        var units = counted.Units;
+        yield return timed
+            ? new(
+                key,
+                CardFieldKind.Units,
+                name + tongue.Say($"{word} done at the cap", $"{word} en el tope"),
+                tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"),
+                units - 1,
+                null
+            )
+            : new(
+                key,
+                CardFieldKind.Units,
+                name + tongue.Say($"{word} done", $"total de {word}"),
+                units is { } n
+                    ? tongue.Say($"0 to {n}", $"de 0 a {n}")
+                    : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
+                units,
+                null
+            );
+        if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
+        {
+            yield return new(
+                key,
+                CardFieldKind.Stood,
+                name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
+                tasks.Any(t => t.InRounds)
+                    ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}")
+                    : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"),
+                counted.Rounds,
+                null
+            );
+        }
+    }
+
+    private static IEnumerable<CardField> TieTimes(string key, string name, Duration end, ScoreSheet sheet, Tongue tongue)
+    {
         foreach (
             var tie in sheet
                 .Components.SelectMany(c => c.Ties)
@@ -285,7 +310,7 @@ public static class Card
                 .Distinct()
         )
         {
-            fields.Add(
+            yield return (
                 new(
                     key,
                     CardFieldKind.TieTime,
@@ -300,22 +325,6 @@ public static class Card
                     tongue.Say("empty when it was not reached", "vacío si no llegó"),
                     null,
                     end
-                )
-            );
-        }
-
-        if (sheet.UnverifiedIsNoRep is { } noRep)
-        {
-            fields.Add(
-                new(
-                    key,
-                    CardFieldKind.Unverified,
-                    name + tongue.Say("of these not verified", "de estas, sin comprobar"),
-                    noRep
-                        ? tongue.Say("each is no rep; empty for none", "ninguna cuenta; vacío si no hay")
-                        : tongue.Say("the score stays open; empty for none", "la puntuación queda abierta; vacío si no hay"),
-                    units,
-                    null
                 )
             );
         }

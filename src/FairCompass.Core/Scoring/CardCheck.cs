@@ -155,6 +155,11 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
         }
 
+        TieTime(seen, piece, mine, path, start, end);
+    }
+
+    private void TieTime(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path, Duration start, Duration end)
+    {
         if (seen.TieTime is not { } tie)
         {
             return;

@@ -178,21 +178,7 @@ public static class SampleRuns
         var fields = asked.Select(f => f.Field).ToHashSet();
         if (fields.Contains(CardFieldKind.Tries))
         {
-            var never = c.FinishAt is null && piece.Piece.InTimeLeft;
-            var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
-                ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
-                : [null];
-            return new(
-                key,
-                null,
-                null,
-                null,
-                never
-                    ? []
-                    : seats
-                        .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition))
-                        .ToEq()
-            );
+            return Lifted(c, piece, sheet, competition, course);
         }
 
         var start = piece.Piece.Starts ?? Duration.Zero;
@@ -214,14 +200,14 @@ public static class SampleRuns
                             s.Key,
                             taken >= 0 && i != taken ? 0
                                 : finish is not null && s.Role != StrandRole.First ? s.Counter.Units ?? 0
-                                : Of(s.Counter, s.Role != StrandRole.First && timed)
+                                : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed)
                         )
                 )
                 .ToEq();
             return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
         }
 
-        long? units = finish is null ? Of(piece.Strand, timed) : null;
+        long? units = finish is null ? Done(c, piece, piece.Strand, timed) : null;
         return new(
             key,
             finish,
@@ -229,28 +215,47 @@ public static class SampleRuns
             fields.Contains(CardFieldKind.TieTime) ? TieTime(c, piece, sheet, finish, units, start, window) : null,
             []
         );
+    }
 
-        long Of(Strand strand, bool toFinish)
+    private static long Done(Case c, CoursePiece piece, Strand strand, bool toFinish)
+    {
+        if (c.Gate is { } past && piece.Limit is { Gates.Count: > 0 } limit)
         {
-            if (c.Gate is { } past && piece.Limit is { Gates.Count: > 0 } limit)
-            {
-                return Math.Max(0, limit.Gates[0].Units + past);
-            }
-
-            if (strand.Units is null && piece.Tasks is [{ Counted.Credit: Courses.Credit.WithBonus { At: { } at } }])
-            {
-                // Around the target: who just reaches it, and who is one short.
-                return Math.Max(0, (long)(at * (c.Share + 0.17m)) - c.Less) * (c.Short < 0 ? 0 : 1);
-            }
-
-            return toFinish && strand.Units is { } total
-                ? c.Short > 0
-                    ? Math.Max(0, total - c.Short)
-                    : c.Short < 0
-                        ? 0
-                        : total * 3 / 4
-                : Count(c, strand, piece.Limit!);
+            return Math.Max(0, limit.Gates[0].Units + past);
         }
+
+        if (strand.Units is null && piece.Tasks is [{ Counted.Credit: Courses.Credit.WithBonus { At: { } at } }])
+        {
+            // Around the target: who just reaches it, and who is one short.
+            return Math.Max(0, (long)(at * (c.Share + 0.17m)) - c.Less) * (c.Short < 0 ? 0 : 1);
+        }
+
+        return toFinish && strand.Units is { } total
+            ? c.Short > 0
+                ? Math.Max(0, total - c.Short)
+                : c.Short < 0
+                    ? 0
+                    : total * 3 / 4
+            : Count(c, strand, piece.Limit!);
+    }
+
+    private static PieceObservation Lifted(Case c, CoursePiece piece, ScoreSheet sheet, Competition competition, Course course)
+    {
+        var never = c.FinishAt is null && piece.Piece.InTimeLeft;
+        var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
+            ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
+            : [null];
+        return new(
+            piece.Piece.Key,
+            null,
+            null,
+            null,
+            never
+                ? []
+                : seats
+                    .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition))
+                    .ToEq()
+        );
     }
 
     /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace, or a little past the last gate; only an

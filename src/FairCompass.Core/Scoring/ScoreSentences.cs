@@ -22,34 +22,7 @@ public static class ScoreSentences
                 ? tongue.Join(c.Source.Of.Select(w => string.Join(tongue.Say(" and ", " y "), w.Names.Select(tongue.Name))))
             : pieces.All(p => !p.Piece.IsNamed) || pieces.Count > 4 ? tongue.Say("the work", "todo el trabajo")
             : tongue.Join(pieces.Select(p => p.Piece.NameIn(tongue)));
-        var lines = new List<string>
-        {
-            Words.Capital(c.NameIn(tongue))
-                + tongue.Say(" is ", ": ")
-                + c.Measured switch
-                {
-                    Measured.Time => tongue.Say(
-                        $"the time of {of}{(c.ByHallClock ? " on the hall clock" : "")}, {Resolution(sheet, tongue)}. Less is better.",
-                        $"el tiempo de {of}{(c.ByHallClock ? " en el reloj de la sala" : "")}, {Resolution(sheet, tongue)}. Menos es mejor."
-                    ),
-                    Measured.Load => tongue.Say(
-                        $"the heaviest good lift of {of}. More is better.",
-                        $"el levantamiento válido más pesado de {of}. Más es mejor."
-                    ),
-                    Measured.SumOfLoads => tongue.Say(
-                        $"the sum of each lifter’s heaviest good lift of {of}. More is better.",
-                        $"la suma del levantamiento válido más pesado de cada atleta en {of}. Más es mejor."
-                    ),
-                    Measured.RoundsAndUnits => tongue.Say(
-                        $"the full rounds and further reps of {of}. More is better.",
-                        $"las rondas completas y las repeticiones siguientes de {of}. Más es mejor."
-                    ),
-                    _ => tongue.Say(
-                        $"the {(c.Word == "m" ? "metres" : c.Word + "s")} of {of}. More is better.",
-                        $"{(term.Feminine ? "las" : "los")} {(c.Word == "m" ? "metros" : term.Many.Spanish)} de {of}. Más es mejor."
-                    ),
-                },
-        };
+        var lines = new List<string> { Is(c, sheet, of, term, tongue) };
         if (c.Measured is Measured.Units && c.Tally.Of == TallyOf.Credit)
         {
             lines.AddRange(WorthOf(pieces, tongue));
@@ -57,41 +30,7 @@ public static class ScoreSentences
 
         if (c.Measured == Measured.Time)
         {
-            var limit = pieces[0].Limit ?? new Limit(Duration.Zero, []);
-            var cap =
-                limit.Gates.Count == 0
-                    ? limit.Base.ToString()
-                    : tongue.Say(
-                        $"{limit.Base}, or {limit.Longest} past "
-                            + $"{(limit.Gates.Count == 1 ? $"the gate at {limit.Gates[0].Units}" : "the last gate")}",
-                        $"{limit.Base}, o {limit.Longest} pasada "
-                            + $"{(limit.Gates.Count == 1 ? $"la puerta de {limit.Gates[0].Units}" : "la última puerta")}"
-                    );
-            lines.Add(
-                c.Cap switch
-                {
-                    CapRule.CapLine => tongue.Say(
-                        $"Who does not finish inside {cap} ranks after every finisher, by {c.Word}s done (cap line).",
-                        $"Quien no termina en {cap} queda detrás de todos los que terminan, por {term.Many.Spanish} "
-                            + $"{(term.Feminine ? "hechas" : "hechos")} (línea de tope)."
-                    ),
-                    CapRule.Penalty p => tongue.Say(
-                        $"Who does not finish gets {(limit.Gates.Count > 0 ? $"the longest cap, {limit.Longest}," : limit.Base)}"
-                            + $" plus {p.Each} for each missing {c.Word} (penalty).",
-                        "Quien no termina recibe "
-                            + $"{(limit.Gates.Count > 0 ? $"el tope más largo, {limit.Longest}," : limit.Base)} más {p.Each} por cada "
-                            + $"{term.One.Spanish} que falta (penalización)."
-                    ),
-                    CapRule.AddDone => tongue.Say(
-                        "The rule for the cap ranks more work lower and cannot be used.",
-                        "La regla del tope pone más trabajo por detrás y no se puede usar."
-                    ),
-                    _ => tongue.Say(
-                        "Nobody has said how somebody is scored who does not finish.",
-                        "Nadie ha dicho cómo puntúa quien no termina."
-                    ),
-                }
-            );
+            lines.Add(AtTheCap(c, pieces[0].Limit ?? new Limit(Duration.Zero, []), term, tongue));
         }
 
         if (c.Weight != 1)
@@ -106,31 +45,10 @@ public static class ScoreSentences
 
         if (c.Before is { } before)
         {
-            var name = course.Piece(before)!.Piece.NameIn(tongue);
-            lines.Add(
-                c.NotReachedIsZero switch
-                {
-                    null => tongue.Say(
-                        $"Nobody has said what this score is when {name} is not finished.",
-                        $"Nadie ha dicho cuánto es esta puntuación si no se termina {name}."
-                    ),
-                    true => tongue.Say($"Who does not finish {name} scores zero here.", $"Quien no termina {name} tiene aquí cero."),
-                    false => tongue.Say(
-                        $"Who does not finish {name} never reached this part and ranks after all who did.",
-                        $"Quien no termina {name} no llegó a esta parte y queda detrás de todos los que llegaron."
-                    ),
-                }
-            );
+            lines.Add(Unreached(c, course.Piece(before)!.Piece.NameIn(tongue), tongue));
         }
 
-        lines.Add(
-            c.Ties.Count == 0 ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
-            : c.Ties[0] is Tiebreak.Shared
-                ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
-            : tongue.Say("A tie is decided by ", "Un empate lo decide ")
-                + Words.Join(c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)), tongue.Say("then", "después"))
-                + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.")
-        );
+        lines.Add(TieRule(c, sheet, tongue));
         if (c.Measured is Measured.Load or Measured.SumOfLoads || course.Pieces.Any(p => p.Piece.IsHeaviest))
         {
             lines.Add(
@@ -152,67 +70,104 @@ public static class ScoreSentences
         return lines.Where(l => l.Length > 0).ToEq();
     }
 
+    private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
+    {
+        return c.Ties.Count == 0 ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
+            : c.Ties[0] is Tiebreak.Shared
+                ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
+            : tongue.Say("A tie is decided by ", "Un empate lo decide ")
+                + Words.Join(c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)), tongue.Say("then", "después"))
+                + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
+    }
+
+    /// <summary>What the score is when the part before it is not finished.</summary>
+    private static string Unreached(ScoreComponent c, string name, Tongue tongue)
+    {
+        return c.NotReachedIsZero switch
+        {
+            null => tongue.Say(
+                $"Nobody has said what this score is when {name} is not finished.",
+                $"Nadie ha dicho cuánto es esta puntuación si no se termina {name}."
+            ),
+            true => tongue.Say($"Who does not finish {name} scores zero here.", $"Quien no termina {name} tiene aquí cero."),
+            false => tongue.Say(
+                $"Who does not finish {name} never reached this part and ranks after all who did.",
+                $"Quien no termina {name} no llegó a esta parte y queda detrás de todos los que llegaron."
+            ),
+        };
+    }
+
+    /// <summary>How somebody is scored who does not finish.</summary>
+    private static string AtTheCap(ScoreComponent c, Limit limit, Term term, Tongue tongue)
+    {
+        var cap =
+            limit.Gates.Count == 0
+                ? limit.Base.ToString()
+                : tongue.Say(
+                    $"{limit.Base}, or {limit.Longest} past "
+                        + $"{(limit.Gates.Count == 1 ? $"the gate at {limit.Gates[0].Units}" : "the last gate")}",
+                    $"{limit.Base}, o {limit.Longest} pasada "
+                        + $"{(limit.Gates.Count == 1 ? $"la puerta de {limit.Gates[0].Units}" : "la última puerta")}"
+                );
+        return c.Cap switch
+        {
+            CapRule.CapLine => tongue.Say(
+                $"Who does not finish inside {cap} ranks after every finisher, by {c.Word}s done (cap line).",
+                $"Quien no termina en {cap} queda detrás de todos los que terminan, por {term.Many.Spanish} "
+                    + $"{(term.Feminine ? "hechas" : "hechos")} (línea de tope)."
+            ),
+            CapRule.Penalty p => tongue.Say(
+                $"Who does not finish gets {(limit.Gates.Count > 0 ? $"the longest cap, {limit.Longest}," : limit.Base)}"
+                    + $" plus {p.Each} for each missing {c.Word} (penalty).",
+                "Quien no termina recibe "
+                    + $"{(limit.Gates.Count > 0 ? $"el tope más largo, {limit.Longest}," : limit.Base)} más {p.Each} por cada "
+                    + $"{term.One.Spanish} que falta (penalización)."
+            ),
+            CapRule.AddDone => tongue.Say(
+                "The rule for the cap ranks more work lower and cannot be used.",
+                "La regla del tope pone más trabajo por detrás y no se puede usar."
+            ),
+            _ => tongue.Say("Nobody has said how somebody is scored who does not finish.", "Nadie ha dicho cómo puntúa quien no termina."),
+        };
+    }
+
+    /// <summary>What the score is, and which way is better.</summary>
+    private static string Is(ScoreComponent c, ScoreSheet sheet, string of, Term term, Tongue tongue)
+    {
+        return Words.Capital(c.NameIn(tongue))
+            + tongue.Say(" is ", ": ")
+            + c.Measured switch
+            {
+                Measured.Time => tongue.Say(
+                    $"the time of {of}{(c.ByHallClock ? " on the hall clock" : "")}, {Resolution(sheet, tongue)}. Less is better.",
+                    $"el tiempo de {of}{(c.ByHallClock ? " en el reloj de la sala" : "")}, {Resolution(sheet, tongue)}. Menos es mejor."
+                ),
+                Measured.Load => tongue.Say(
+                    $"the heaviest good lift of {of}. More is better.",
+                    $"el levantamiento válido más pesado de {of}. Más es mejor."
+                ),
+                Measured.SumOfLoads => tongue.Say(
+                    $"the sum of each lifter’s heaviest good lift of {of}. More is better.",
+                    $"la suma del levantamiento válido más pesado de cada atleta en {of}. Más es mejor."
+                ),
+                Measured.RoundsAndUnits => tongue.Say(
+                    $"the full rounds and further reps of {of}. More is better.",
+                    $"las rondas completas y las repeticiones siguientes de {of}. Más es mejor."
+                ),
+                _ => tongue.Say(
+                    $"the {(c.Word == "m" ? "metres" : c.Word + "s")} of {of}. More is better.",
+                    $"{(term.Feminine ? "las" : "los")} {(c.Word == "m" ? "metros" : term.Many.Spanish)} de {of}. Más es mejor."
+                ),
+            };
+    }
+
     /// <summary>The bell and further rulings of the workout in English, a sentence each.</summary>
     public static Eq<string> Rulings(Workout workout) => Rulings(workout, Tongue.English);
 
     /// <summary>The bell and further rulings of the workout in a language, a sentence each.</summary>
     public static Eq<string> Rulings(Workout workout, Tongue tongue) =>
         workout
-            .Policies.Select(p =>
-                p switch
-                {
-                    Policy.Bell b => tongue.Say(
-                        $"At the bell a {(b.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when it is "
-                            + b.When switch
-                            {
-                                BellWhen.Begun => "begun before the bell",
-                                BellWhen.Finished => "finished before the bell",
-                                _ => "finished and steady before the bell",
-                            }
-                            + ".",
-                        $"Con la señal, {(b.Of == VoidedUnit.Lift ? "un levantamiento" : "una repetición")} cuenta si "
-                            + b.When switch
-                            {
-                                BellWhen.Begun => "empezó antes de la señal",
-                                BellWhen.Finished => "terminó antes de la señal",
-                                _ => "terminó y estaba estable antes de la señal",
-                            }
-                            + "."
-                    ),
-                    Policy.GateOnSecond g => tongue.Say(
-                        $"A gate reached exactly on its second is {(g.Counts ? "passed" : "missed")}.",
-                        $"Una puerta alcanzada justo en su segundo {(g.Counts ? "se pasa" : "no se pasa")}."
-                    ),
-                    Policy.Attempts a => tongue.Say(
-                        $"Of {(a.N is { } n ? Words.Count(n, "submission") : "all submissions")} the {(a.Best ? "best" : "last")} counts.",
-                        $"De {(a.N is { } many ? tongue.Count(many, Term.Submission) : "todos los envíos")} cuenta el "
-                            + $"{(a.Best ? "mejor" : "último")}."
-                    ),
-                    Policy.Clips c => tongue.Say(
-                        $"A lift without clips {(c.WithoutCounts ? "counts" : "does not count")}.",
-                        $"Un levantamiento sin cierres {(c.WithoutCounts ? "cuenta" : "no cuenta")}."
-                    ),
-                    Policy.Club c => tongue.Say(
-                        $"A club’s table takes the best {Words.Count(c.Best, "member")}.",
-                        $"La tabla de un club toma los {tongue.Count(c.Best, Term.Member)} mejores."
-                    ),
-                    Policy.Timing t => tongue.Say("Times are read ", "Los tiempos se leen ")
-                        + t.Resolution switch
-                        {
-                            TimeResolution.TenthsByHand => tongue.Say(
-                                "by hand, up to the next tenth of a second; of two watches the longer counts, of three the middle one.",
-                                "a mano, hasta la décima de segundo siguiente; de dos cronómetros cuenta el más largo, de tres "
-                                    + "el del medio."
-                            ),
-                            TimeResolution.Hundredths => tongue.Say(
-                                "up to the next hundredth of a second.",
-                                "hasta la centésima de segundo siguiente."
-                            ),
-                            _ => tongue.Say("in whole seconds.", "en segundos enteros."),
-                        },
-                    _ => "",
-                }
-            )
+            .Policies.Select(p => Ruling(p, tongue))
             .Concat(
                 workout
                     .Headers.OfType<Header.Video>()
@@ -241,6 +196,60 @@ public static class ScoreSentences
             )
             .Where(x => x.Length > 0)
             .ToEq();
+
+    private static string Ruling(Policy policy, Tongue tongue) =>
+        policy switch
+        {
+            Policy.Bell b => tongue.Say(
+                $"At the bell a {(b.Of == VoidedUnit.Lift ? "lift" : "rep")} counts when it is "
+                    + b.When switch
+                    {
+                        BellWhen.Begun => "begun before the bell",
+                        BellWhen.Finished => "finished before the bell",
+                        _ => "finished and steady before the bell",
+                    }
+                    + ".",
+                $"Con la señal, {(b.Of == VoidedUnit.Lift ? "un levantamiento" : "una repetición")} cuenta si "
+                    + b.When switch
+                    {
+                        BellWhen.Begun => "empezó antes de la señal",
+                        BellWhen.Finished => "terminó antes de la señal",
+                        _ => "terminó y estaba estable antes de la señal",
+                    }
+                    + "."
+            ),
+            Policy.GateOnSecond g => tongue.Say(
+                $"A gate reached exactly on its second is {(g.Counts ? "passed" : "missed")}.",
+                $"Una puerta alcanzada justo en su segundo {(g.Counts ? "se pasa" : "no se pasa")}."
+            ),
+            Policy.Attempts a => tongue.Say(
+                $"Of {(a.N is { } n ? Words.Count(n, "submission") : "all submissions")} the {(a.Best ? "best" : "last")} counts.",
+                $"De {(a.N is { } many ? tongue.Count(many, Term.Submission) : "todos los envíos")} cuenta el "
+                    + $"{(a.Best ? "mejor" : "último")}."
+            ),
+            Policy.Clips c => tongue.Say(
+                $"A lift without clips {(c.WithoutCounts ? "counts" : "does not count")}.",
+                $"Un levantamiento sin cierres {(c.WithoutCounts ? "cuenta" : "no cuenta")}."
+            ),
+            Policy.Club c => tongue.Say(
+                $"A club’s table takes the best {Words.Count(c.Best, "member")}.",
+                $"La tabla de un club toma los {tongue.Count(c.Best, Term.Member)} mejores."
+            ),
+            Policy.Timing t => tongue.Say("Times are read ", "Los tiempos se leen ")
+                + t.Resolution switch
+                {
+                    TimeResolution.TenthsByHand => tongue.Say(
+                        "by hand, up to the next tenth of a second; of two watches the longer counts, of three the middle one.",
+                        "a mano, hasta la décima de segundo siguiente; de dos cronómetros cuenta el más largo, de tres " + "el del medio."
+                    ),
+                    TimeResolution.Hundredths => tongue.Say(
+                        "up to the next hundredth of a second.",
+                        "hasta la centésima de segundo siguiente."
+                    ),
+                    _ => tongue.Say("in whole seconds.", "en segundos enteros."),
+                },
+            _ => "",
+        };
 
     private static string Resolution(ScoreSheet sheet, Tongue tongue) =>
         sheet.Resolution switch

@@ -19,47 +19,36 @@ public static partial class Scorer
     {
         var values = new List<long>();
         var texts = new List<string>();
-        if (run.Status == EntryStatus.Ran)
+        foreach (var tie in run.Status == EntryStatus.Ran ? c.Ties : [])
         {
-            foreach (var tie in c.Ties)
+            switch (tie)
             {
-                switch (tie)
-                {
-                    case Tiebreak.TimeAtRound t:
-                        Time(
-                            run.Of(t.Piece).TieTime,
-                            t.Round is { } r
-                                ? tongue.Say($"round {r} at ", $"ronda {r} en ")
-                                : tongue.Say("last full round at ", "última ronda completa en ")
-                        );
-                        break;
-                    case Tiebreak.TimeAtGate t:
-                        Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
-                        break;
-                    case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
-                        values.Add((long)all[other].Class);
-                        values.Add(all[other].Value);
-                        texts.Add(all[other].Text);
-                        break;
-                    case Tiebreak.MoreOf m:
-                        var more = m.Pieces.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, m.Tally, sheet.UnverifiedIsNoRep == true));
-                        values.Add(-more);
-                        texts.Add($"{more} {m.WordIn(tongue)}");
-                        break;
-                    case Tiebreak.LowestMember l:
-                        var lowest = l
-                            .Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat)
-                            .Select(g =>
-                                (
-                                    Seat: g.Key,
-                                    Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true))
-                                )
-                            )
-                            .MinBy(x => x.Sum);
-                        values.Add(-lowest.Sum);
-                        texts.Add(tongue.Say($"lowest member {lowest.Sum}", $"miembro con menos {lowest.Sum}"));
-                        break;
-                }
+                case Tiebreak.TimeAtRound t:
+                    Time(
+                        run.Of(t.Piece).TieTime,
+                        t.Round is { } r
+                            ? tongue.Say($"round {r} at ", $"ronda {r} en ")
+                            : tongue.Say("last full round at ", "última ronda completa en ")
+                    );
+                    break;
+                case Tiebreak.TimeAtGate t:
+                    Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
+                    break;
+                case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
+                    values.Add((long)all[other].Class);
+                    values.Add(all[other].Value);
+                    texts.Add(all[other].Text);
+                    break;
+                case Tiebreak.MoreOf m:
+                    var more = m.Pieces.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, m.Tally, sheet.UnverifiedIsNoRep == true));
+                    values.Add(-more);
+                    texts.Add($"{more} {m.WordIn(tongue)}");
+                    break;
+                case Tiebreak.LowestMember l:
+                    var lowest = Lowest(l, c, run, course, sheet);
+                    values.Add(-lowest);
+                    texts.Add(tongue.Say($"lowest member {lowest}", $"miembro con menos {lowest}"));
+                    break;
             }
         }
 
@@ -76,4 +65,10 @@ public static partial class Scorer
             texts.Add(words + (read?.ToString() ?? tongue.Say("no time", "sin tiempo")));
         }
     }
+
+    /// <summary>What the member did who did least.</summary>
+    private static long Lowest(Tiebreak.LowestMember l, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet) =>
+        l
+            .Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat)
+            .Min(g => g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true)));
 }

@@ -196,17 +196,7 @@ public static partial class Scorer
         var total = piece.Total(c.Tally) ?? 0;
         if (Tallying.Finish(seen, sheet) is { } finish)
         {
-            var time = finish - start;
-            var clock = start > Duration.Zero ? $" The clock showed {finish}; the part began at {start}." : "";
-            var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
-            return new(
-                ResultClass.Scored,
-                time.Ms,
-                [],
-                time.ToString(),
-                null,
-                [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
-            );
+            return InTime(c, seen, start, finish, limit, total);
         }
 
         var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
@@ -251,6 +241,21 @@ public static partial class Scorer
                 [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]
             ),
         };
+    }
+
+    private static ComponentResult InTime(ScoreComponent c, PieceObservation seen, Duration start, Duration finish, Limit limit, long total)
+    {
+        var time = finish - start;
+        var clock = start > Duration.Zero ? $" The clock showed {finish}; the part began at {start}." : "";
+        var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
+        return new(
+            ResultClass.Scored,
+            time.Ms,
+            [],
+            time.ToString(),
+            null,
+            [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
+        );
     }
 
     private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)

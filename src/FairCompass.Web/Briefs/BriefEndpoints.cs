@@ -56,6 +56,16 @@ public static class BriefEndpoints
                 FirstCard = First ?? 1,
             };
 
+        /// <summary>Why a card for each of so many divisions cannot be printed.</summary>
+        public FieldError? Beyond(int divisions) =>
+            Options.FirstCard - 1 + (Options.Cards * divisions) <= CardCode.Highest
+                ? null
+                : new(
+                    "cards",
+                    $"A card for each of {divisions} divisions would go beyond number {CardCode.Highest}: "
+                        + "print fewer at once, or begin lower."
+                );
+
         public FieldError? Error =>
             EnumInput.Objection("language", Language) is { } unknown ? unknown
             : (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
@@ -107,7 +117,7 @@ public static class BriefEndpoints
     {
         if ((wanted.Error ?? NoSuch(audience) ?? (from < 0 ? new("from", "From 0.") : null)) is { } error)
         {
-            return new FieldsRefused([error]);
+            return new FieldsRefused(error);
         }
 
         if (await drafts.OpenAll(id, cancel) is not { } opened)
@@ -116,15 +126,9 @@ public static class BriefEndpoints
         }
 
         var divisions = opened.Count == 0 ? 0 : opened[0].Competition.Value.Divisions.Count;
-        if (wanted.Options.FirstCard - 1 + (wanted.Options.Cards * divisions) > CardCode.Highest)
+        if (wanted.Beyond(divisions) is { } beyond)
         {
-            return new FieldsRefused([
-                new(
-                    "cards",
-                    $"A card for each of {divisions} divisions would go beyond number {CardCode.Highest}: "
-                        + "print fewer at once, or begin lower."
-                ),
-            ]);
+            return new FieldsRefused(beyond);
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);

@@ -1,4 +1,5 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
@@ -60,23 +61,7 @@ public static class CalculatorEndpoints
         }
 
         var runs = request.Runs.Select(r => r with { Attempts = r.Attempts.Select(a => Card.Resolve(a, course)).ToList() }).ToList();
-        var errors = new List<FieldError>();
-        for (var i = 0; i < runs.Count && errors.Count < 100; i++)
-        {
-            var most = sheet.Attempts?.N ?? (sheet.Attempts is null ? 1 : 20);
-            if (runs[i].Attempts.Count < 1 || runs[i].Attempts.Count > most)
-            {
-                errors.Add(new($"runs[{i}].attempts", $"From 1 to {most} observations; these are {runs[i].Attempts.Count}."));
-            }
-
-            for (var a = 0; a < runs[i].Attempts.Count; a++)
-            {
-                errors.AddRange(
-                    Card.Validate(runs[i].Attempts[a], course, sheet).Select(e => e with { Path = $"runs[{i}].attempts[{a}].{e.Path}" })
-                );
-            }
-        }
-
+        var errors = Objections(runs, course, sheet);
         if (errors.Count > 0)
         {
             return new FieldsRefused(errors);
@@ -98,6 +83,28 @@ public static class CalculatorEndpoints
                 moves
             )
         );
+    }
+
+    private static List<FieldError> Objections(List<ScoredRun> runs, Course course, ScoreSheet sheet)
+    {
+        var errors = new List<FieldError>();
+        for (var i = 0; i < runs.Count && errors.Count < 100; i++)
+        {
+            var most = sheet.Attempts?.N ?? (sheet.Attempts is null ? 1 : 20);
+            if (runs[i].Attempts.Count < 1 || runs[i].Attempts.Count > most)
+            {
+                errors.Add(new($"runs[{i}].attempts", $"From 1 to {most} observations; these are {runs[i].Attempts.Count}."));
+            }
+
+            for (var a = 0; a < runs[i].Attempts.Count; a++)
+            {
+                errors.AddRange(
+                    Card.Validate(runs[i].Attempts[a], course, sheet).Select(e => e with { Path = $"runs[{i}].attempts[{a}].{e.Path}" })
+                );
+            }
+        }
+
+        return errors;
     }
 
     /// <summary>The same observations under the rules before: who moves, and why.</summary>
@@ -167,6 +174,48 @@ public static class CalculatorEndpoints
     private static Results<Ok<RankAnswer>, FieldsRefused> Rank(RankRequest request)
     {
         var scores = request.Entries.Count == 0 ? 0 : request.Entries[0].Results.Count;
+        var rule = request.Overall ?? OverallRule.Usual;
+        var errors = Objections(request, scores, rule);
+        if (errors.Count > 0)
+        {
+            return new FieldsRefused(errors);
+        }
+
+        var places = Enumerable
+            .Range(0, scores)
+            .Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList()))
+            .ToList();
+        var absent = Enumerable
+            .Range(0, scores)
+            .Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray())
+            .ToList();
+        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule).Lines();
+        var clubs = request.Club is { } club
+            ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best)
+            : [];
+        return TypedResults.Ok(
+            new RankAnswer(
+                request
+                    .Entries.Select(
+                        (e, i) =>
+                            new RankedEntry(
+                                e.Name,
+                                places.Select(p => p[i]).ToList(),
+                                lines[i].Each.ToList(),
+                                lines[i].Points,
+                                lines[i].Place,
+                                lines[i].TieText
+                            )
+                    )
+                    .ToList(),
+                rule.Points.Sentence,
+                clubs.ToList()
+            )
+        );
+    }
+
+    private static List<FieldError> Objections(RankRequest request, int scores, OverallRule rule)
+    {
         var errors = new List<FieldError>();
         if (request.Entries.Count is < 1 or > MostEntries)
         {
@@ -215,43 +264,7 @@ public static class CalculatorEndpoints
             errors.Add(new("club.best", "From 1 to 100 members."));
         }
 
-        var rule = request.Overall ?? OverallRule.Usual;
         errors.AddRange(rule.Validate(request.Entries.Count).Select(e => e with { Path = "overall." + e.Path }));
-        if (errors.Count > 0)
-        {
-            return new FieldsRefused(errors);
-        }
-
-        var places = Enumerable
-            .Range(0, scores)
-            .Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList()))
-            .ToList();
-        var absent = Enumerable
-            .Range(0, scores)
-            .Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray())
-            .ToList();
-        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule).Lines();
-        var clubs = request.Club is { } club
-            ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best)
-            : [];
-        return TypedResults.Ok(
-            new RankAnswer(
-                request
-                    .Entries.Select(
-                        (e, i) =>
-                            new RankedEntry(
-                                e.Name,
-                                places.Select(p => p[i]).ToList(),
-                                lines[i].Each.ToList(),
-                                lines[i].Points,
-                                lines[i].Place,
-                                lines[i].TieText
-                            )
-                    )
-                    .ToList(),
-                rule.Points.Sentence,
-                clubs.ToList()
-            )
-        );
+        return errors;
     }
 }

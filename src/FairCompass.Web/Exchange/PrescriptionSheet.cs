@@ -5,6 +5,7 @@ using FairCompass.Core.Commands;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Web.Exchange;
@@ -100,9 +101,29 @@ public static class PrescriptionSheet
             errors.Add(new("csv", $"There is no column {head.Trim()} in this workout."));
         }
 
+        var cells = Changed(csv, u, addresses, heads.Where(h => addresses.ContainsKey(h.Trim())).ToList(), errors);
+        if (errors.Count > 0)
+        {
+            return (null, errors);
+        }
+
+        var (text, refused) = new FillTable(cells.Select(c => c.Cell).ToEq()).Fill(u.Read);
+        return text is not null
+            ? (text, [])
+            : (null, refused.Select(e => e.Path == "cells" ? e with { Path = "csv" } : e with { Path = PathOf(e.Path, cells) }).ToList());
+    }
+
+    /// <summary>The cells that are not as they were.</summary>
+    private static List<(SetCell Cell, string Path)> Changed(
+        CsvReader csv,
+        Understanding u,
+        Dictionary<string, Address> addresses,
+        List<string> asked,
+        List<FieldError> errors
+    )
+    {
         var original = GridRows.Of(u).ToList();
         var columns = u.Resolver.Addresses.Select((a, i) => (a, i)).ToDictionary(x => x.a, x => x.i);
-        var asked = heads.Where(h => addresses.ContainsKey(h.Trim())).ToList();
         var cells = new List<(SetCell Cell, string Path)>();
         for (var n = 1; csv.Read() && errors.Count < 50; n++)
         {
@@ -135,15 +156,7 @@ public static class PrescriptionSheet
             }
         }
 
-        if (errors.Count > 0)
-        {
-            return (null, errors);
-        }
-
-        var (text, refused) = new FillTable(cells.Select(c => c.Cell).ToEq()).Fill(u.Read);
-        return text is not null
-            ? (text, [])
-            : (null, refused.Select(e => e.Path == "cells" ? e with { Path = "csv" } : e with { Path = PathOf(e.Path, cells) }).ToList());
+        return cells;
     }
 
     /// <summary>The place in the sheet of <c>cells[7]</c>.</summary>

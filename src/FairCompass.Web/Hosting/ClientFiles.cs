@@ -82,27 +82,7 @@ public static class ClientFiles
                 return next();
             }
         );
-        var types = new Microsoft.AspNetCore.StaticFiles.FileExtensionContentTypeProvider();
-        types.Mappings[".br"] = "application/octet-stream";
-        app.UseStaticFiles(
-            new StaticFileOptions
-            {
-                FileProvider = files,
-                ContentTypeProvider = types,
-                OnPrepareResponse = c =>
-                {
-                    c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
-                        ? "public, max-age=31536000, immutable"
-                        : "no-cache";
-                    if (c.Context.Items["packed"] is string original && types.TryGetContentType(original, out var type))
-                    {
-                        c.Context.Response.ContentType = type;
-                        c.Context.Response.Headers.ContentEncoding = "br";
-                        c.Context.Response.Headers.Vary = "Accept-Encoding";
-                    }
-                },
-            }
-        );
+        app.UseStaticFiles(Served(files));
         app.MapFallback(context =>
         {
             if (!HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method))
@@ -115,5 +95,28 @@ public static class ClientFiles
             context.Response.Headers.CacheControl = "no-store";
             return context.Response.WriteAsync(page.Replace(NonceMark, (string)context.Items[NonceMark]!, StringComparison.Ordinal));
         });
+    }
+
+    private static StaticFileOptions Served(PhysicalFileProvider files)
+    {
+        var types = new Microsoft.AspNetCore.StaticFiles.FileExtensionContentTypeProvider();
+        types.Mappings[".br"] = "application/octet-stream";
+        return new StaticFileOptions
+        {
+            FileProvider = files,
+            ContentTypeProvider = types,
+            OnPrepareResponse = c =>
+            {
+                c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+                    ? "public, max-age=31536000, immutable"
+                    : "no-cache";
+                if (c.Context.Items["packed"] is string original && types.TryGetContentType(original, out var type))
+                {
+                    c.Context.Response.ContentType = type;
+                    c.Context.Response.Headers.ContentEncoding = "br";
+                    c.Context.Response.Headers.Vary = "Accept-Encoding";
+                }
+            },
+        };
     }
 }

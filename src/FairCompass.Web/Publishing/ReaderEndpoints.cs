@@ -179,18 +179,7 @@ public static class ReaderEndpoints
         CancellationToken cancel
     )
     {
-        if (answer.Body.Trim().Length == 0)
-        {
-            return new FieldsRefused("body", "Write the answer.");
-        }
-
-        if (
-            (
-                PublishingEndpoints.Words("body", answer.Body, 1200)
-                ?? (answer.Ruling is { } r ? PublishingEndpoints.Words("ruling.holdsFrom", r.HoldsFrom, 120) : null)
-            ) is
-            { } wrong
-        )
+        if (Objection(answer) is { } wrong)
         {
             return wrong;
         }
@@ -234,6 +223,14 @@ public static class ReaderEndpoints
             "Other rulings are being published just now, or the draft is being changed all the time.",
             detail: "Answer once more; nothing was changed."
         );
+    }
+
+    private static FieldsRefused? Objection(AnswerQuestion answer)
+    {
+        return answer.Body.Trim().Length == 0
+            ? new FieldsRefused("body", "Write the answer.")
+            : PublishingEndpoints.Words("body", answer.Body, 1200)
+                ?? (answer.Ruling is { } r ? PublishingEndpoints.Words("ruling.holdsFrom", r.HoldsFrom, 120) : null);
     }
 
     /// <summary>Makes a ruling over what is stored now, and stores version, draft and answer together; no refusal when it was stored, or

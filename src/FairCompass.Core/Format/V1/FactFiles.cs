@@ -190,6 +190,13 @@ public static class FactFiles
                     Needed("good", record.Good),
                     May("seat", record.Seat)
                 ),
+                _ => Ruled() ?? throw Wrong("kind", $"“{record.Kind}” is no kind of fact that version {Version} knows."),
+            };
+
+        /// <summary>What was chosen, settled or taken back; null for another kind.</summary>
+        private Fact? Ruled() =>
+            record.Kind switch
+            {
                 "chose" => new Fact.Chose(
                     Text("piece", record.Piece),
                     Needed("task", record.Task),
@@ -217,7 +224,7 @@ public static class FactFiles
                     Text("reason", record.Reason)
                 ),
                 "retracted" => new Fact.Retracted(Needed("what", record.What), Text("reason", record.Reason)),
-                _ => throw Wrong("kind", $"“{record.Kind}” is no kind of fact that version {Version} knows."),
+                _ => null,
             };
 
         private Mark AtMark() =>

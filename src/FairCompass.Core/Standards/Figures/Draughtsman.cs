@@ -159,26 +159,7 @@ public sealed class Draughtsman
     {
         var back = new List<Shape> { new Shape.Bone(Ink.Around, edge.Left, 0, edge.Right, 0, 8) };
         var around = scene.Around;
-        if (scene.Has(Part.HighBar))
-        {
-            var at = Spot(Part.HighBar, Side.Near);
-            if (around.Rings)
-            {
-                Grow(at.X, at.Y - H(0.2));
-                back.Add(new Shape.Bone(Ink.Around, at.X, edge.Top, at.X, at.Y - 90, 14));
-                back.Add(new Shape.Disc(Ink.Around, at.X, at.Y - 20, 85, false));
-            }
-            else if (view == View.Side)
-            {
-                back.Add(new Shape.Disc(Ink.Around, at.X, at.Y, 26, true));
-                back.Add(new Shape.Bone(Ink.Around, at.X, at.Y, at.X, Math.Max(edge.Top, at.Y - 120), 14));
-            }
-            else
-            {
-                back.Add(new Shape.Bone(Ink.Around, edge.Left, at.Y, edge.Right, at.Y, 36));
-            }
-        }
-
+        HangingFrom(back);
         if (view == View.Side && around.Box is { } box)
         {
             var (x, half) = (H(box.X), 250);
@@ -221,25 +202,7 @@ public sealed class Draughtsman
 
         if (view == View.Side && around.Bench is { } bench)
         {
-            var shoulder = Middle(Part.Shoulder);
-            back.Add(
-                new Shape.Outline(
-                    Ink.Around,
-                    [
-                        shoulder.X - 330,
-                        -(int)bench + 60,
-                        shoulder.X - 330,
-                        -(int)bench,
-                        shoulder.X + 760,
-                        -(int)bench,
-                        shoulder.X + 760,
-                        -(int)bench + 60,
-                    ],
-                    false
-                )
-            );
-            back.Add(new Shape.Bone(Ink.Around, shoulder.X - 200, -(int)bench + 60, shoulder.X - 200, 0, 20));
-            back.Add(new Shape.Bone(Ink.Around, shoulder.X + 650, -(int)bench + 60, shoulder.X + 650, 0, 20));
+            Bench(back, (int)bench);
         }
 
         if (view == View.Side && around.Machine > 0)
@@ -248,6 +211,43 @@ public sealed class Draughtsman
         }
 
         shapes.InsertRange(0, back);
+    }
+
+    private void Bench(List<Shape> back, int height)
+    {
+        var shoulder = Middle(Part.Shoulder);
+        back.Add(
+            new Shape.Outline(
+                Ink.Around,
+                [shoulder.X - 330, -height + 60, shoulder.X - 330, -height, shoulder.X + 760, -height, shoulder.X + 760, -height + 60],
+                false
+            )
+        );
+        back.Add(new Shape.Bone(Ink.Around, shoulder.X - 200, -height + 60, shoulder.X - 200, 0, 20));
+        back.Add(new Shape.Bone(Ink.Around, shoulder.X + 650, -height + 60, shoulder.X + 650, 0, 20));
+    }
+
+    private void HangingFrom(List<Shape> back)
+    {
+        if (scene.Has(Part.HighBar))
+        {
+            var at = Spot(Part.HighBar, Side.Near);
+            if (scene.Around.Rings)
+            {
+                Grow(at.X, at.Y - H(0.2));
+                back.Add(new Shape.Bone(Ink.Around, at.X, edge.Top, at.X, at.Y - 90, 14));
+                back.Add(new Shape.Disc(Ink.Around, at.X, at.Y - 20, 85, false));
+            }
+            else if (view == View.Side)
+            {
+                back.Add(new Shape.Disc(Ink.Around, at.X, at.Y, 26, true));
+                back.Add(new Shape.Bone(Ink.Around, at.X, at.Y, at.X, Math.Max(edge.Top, at.Y - 120), 14));
+            }
+            else
+            {
+                back.Add(new Shape.Bone(Ink.Around, edge.Left, at.Y, edge.Right, at.Y, 36));
+            }
+        }
     }
 
     private void Machine(List<Shape> back, int kind)

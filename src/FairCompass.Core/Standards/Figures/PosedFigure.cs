@@ -75,7 +75,29 @@ public sealed record PosedFigure(Eq<JointAngle> Angles, Drawing Drawing, Eq<Hand
             return null;
         }
 
-        var free = OwnPose.Freed(placed.Pose);
+        if (Moved(body, OwnPose.Freed(placed.Pose), motion, change, out objection) is not { } free)
+        {
+            return null;
+        }
+
+        // What is kept is what is printed: angles to a tenth of a degree.
+        var angles = OwnPose.AnglesOf(free);
+        var scene = Scene.Place(body, new OwnPose(change.Phase, change.Breaks, angles).On(free), motion.Around, out _)!;
+        var marked = movement.Clauses.FirstOrDefault(c =>
+            (change.Breaks is null ? c.Phase == change.Phase : c.Id == change.Breaks) && c.Holds is not null
+        );
+        return new(
+            angles,
+            Draughtsman.Draw(scene, View.Side, marked?.Holds),
+            Posing.Handles(scene),
+            Plate.Judge(movement.Clauses, change.Phase, scene)
+        );
+    }
+
+    /// <summary>The position as it was turned, dragged or brought to a height; null with an objection.</summary>
+    private static Pose? Moved(Body body, Pose free, Motion motion, PoseChange change, out (string Field, string Sentence)? objection)
+    {
+        objection = null;
         if (change.Turn is { } turn)
         {
             if (JointRange.Objection(turn.Joint, turn.Degrees) is { } range)
@@ -128,17 +150,6 @@ public sealed record PosedFigure(Eq<JointAngle> Angles, Drawing Drawing, Eq<Hand
             free = met;
         }
 
-        // What is kept is what is printed: angles to a tenth of a degree.
-        var angles = OwnPose.AnglesOf(free);
-        var scene = Scene.Place(body, new OwnPose(change.Phase, change.Breaks, angles).On(free), motion.Around, out _)!;
-        var marked = movement.Clauses.FirstOrDefault(c =>
-            (change.Breaks is null ? c.Phase == change.Phase : c.Id == change.Breaks) && c.Holds is not null
-        );
-        return new(
-            angles,
-            Draughtsman.Draw(scene, View.Side, marked?.Holds),
-            Posing.Handles(scene),
-            Plate.Judge(movement.Clauses, change.Phase, scene)
-        );
+        return free;
     }
 }
