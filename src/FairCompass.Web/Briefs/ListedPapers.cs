@@ -4,7 +4,8 @@ using Microsoft.AspNetCore.Http.Metadata;
 
 namespace FairCompass.Web.Briefs;
 
-/// <summary>Papers that were written one by one, each as JSON, so that their bytes could be counted; the answer is a list of them.</summary>
+/// <summary>Papers that were written one by one, each as JSON, so that their bytes could be counted; the answer is a list of
+/// them.</summary>
 public sealed class ListedPapers(IReadOnlyList<byte[]> papers) : IResult, IEndpointMetadataProvider
 {
     /// <inheritdoc/>

@@ -7,7 +7,8 @@ using Microsoft.Extensions.Options;
 
 namespace FairCompass.Web.Hosting;
 
-/// <summary>The body that a request was sent with, kept until it is answered, so that a refusal can name everything that is wrong in it.</summary>
+/// <summary>The body that a request was sent with, kept until it is answered, so that a refusal can name everything that is wrong in
+/// it.</summary>
 public static class SentBody
 {
     /// <summary>Keeps each body in memory while its request is answered; none is larger than <see cref="Limits.BodyBytes"/>.</summary>
