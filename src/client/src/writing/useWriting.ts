@@ -7,9 +7,31 @@ import { Steps } from "../document/steps";
 export type Place = { phase: "Start" | "Through" | "Finish"; breaks: string | null };
 type Change = Pick<Schemas["PoseChange"], "turn" | "drag" | "reach">;
 
+/** A change of the position at a place, or none, to be looked at by the core. */
+interface Asked {
+  change: Change;
+  place: Place;
+  stature: number;
+}
+
+const isNone = (c: Change) => !c.turn && !c.drag && !c.reach;
+
+/** True when one takes the place of the other: the same joint turned on, the same part dragged on. */
+const goesOn = (a: Asked, b: Asked) =>
+  a.place === b.place &&
+  ((a.change.turn && b.change.turn && a.change.turn.joint === b.change.turn.joint && a.change.turn.side === b.change.turn.side) ||
+    (a.change.drag && b.change.drag && a.change.drag.part === b.change.drag.part && a.change.drag.side === b.change.drag.side));
+
+/** What waits to be asked. A look without a change comes last, once; a joint that is turned on is asked about once. */
+function queued(waiting: Asked[], next: Asked): Asked[] {
+  const changes = waiting.filter((w) => !isNone(w.change));
+  const last = changes.at(-1);
+  return last && goesOn(last, next) ? [...changes.slice(0, -1), next] : [...changes, next];
+}
+
 /**
  * A standard that is being written: undo and redo, kept in this browser until it is put into the book, and looked at by
- * the core after every change. One question is on its way at a time; the newest change is asked next.
+ * the core after every change. One question is on its way at a time; the others wait in their order, and none is lost.
  */
 export function useWriting(cid: string, key: string, begun: Movement) {
   const [movement, setMovement] = useState(begun);
@@ -21,8 +43,9 @@ export function useWriting(cid: string, key: string, begun: Movement) {
   const [stature, setStature] = useState(1750);
   const now = useRef({ movement: begun, place, stature });
   const asking = useRef(false);
-  const next = useRef<Change | null>(null);
-  const again = useRef<(change: Change) => Promise<void>>(async () => undefined);
+  const waiting = useRef<Asked[]>([]);
+  /** Counts what was undone or redone: an answer to a question from before it is of a standard that stands no more. */
+  const turned = useRef(0);
 
   const put = useCallback(
     (m: Movement) => {
@@ -33,51 +56,44 @@ export function useWriting(cid: string, key: string, begun: Movement) {
     [cid, key],
   );
 
-  const look = useCallback(
-    async (change: Change) => {
-      if (asking.current) {
-        next.current = change;
-        return;
-      }
-      asking.current = true;
-      const asked = now.current;
+  const question = useCallback(
+    async ({ change, place, stature }: Asked) => {
+      const since = turned.current;
       try {
         const answer = await ask(
           api.POST("/api/competitions/{id}/standards/look", {
             params: { path: { id: cid } },
-            body: {
-              movement: asked.movement,
-              pose: { phase: asked.place.phase, breaks: asked.place.breaks, stature: asked.stature, ...change },
-            },
+            body: { movement: now.current.movement, pose: { phase: place.phase, breaks: place.breaks, stature, ...change } },
           }),
         );
+        if (since !== turned.current) return;
         setFailed(null);
-        // Another change may have come meanwhile; its own question follows.
-        if (asked.place === now.current.place) setLooked(answer);
-        if (answer.pose && (change.turn || change.drag || change.reach) && asked.place === now.current.place) {
-          const rest = (now.current.movement.poses ?? []).filter(
-            (p) => p.phase !== asked.place.phase || (p.breaks ?? null) !== asked.place.breaks,
-          );
-          put({
-            ...now.current.movement,
-            poses: [...rest, { phase: asked.place.phase, breaks: asked.place.breaks, angles: answer.pose.angles }],
-          });
+        if (place === now.current.place) setLooked(answer);
+        if (answer.pose && (change.turn || change.drag || change.reach)) {
+          const { movement } = now.current;
+          const rest = (movement.poses ?? []).filter((p) => p.phase !== place.phase || (p.breaks ?? null) !== place.breaks);
+          put({ ...movement, poses: [...rest, { phase: place.phase, breaks: place.breaks, angles: answer.pose.angles }] });
         }
       } catch (e) {
         setFailed(e instanceof Refused ? e : null);
-      } finally {
-        asking.current = false;
-        const waiting = next.current;
-        next.current = null;
-        if (waiting) void again.current(waiting);
       }
     },
     [cid, put],
   );
 
+  const look = useCallback(
+    async (change: Change) => {
+      waiting.current = queued(waiting.current, { change, place: now.current.place, stature: now.current.stature });
+      if (asking.current) return;
+      asking.current = true;
+      for (let next = waiting.current.shift(); next; next = waiting.current.shift()) await question(next);
+      asking.current = false;
+    },
+    [question],
+  );
+
   // The first question is asked when the page stands; later ones follow changes.
   useEffect(() => {
-    again.current = look;
     const timer = setTimeout(() => void look({}), 0);
     return () => clearTimeout(timer);
   }, [look]);
@@ -123,6 +139,8 @@ export function useWriting(cid: string, key: string, begun: Movement) {
     (which: "undo" | "redo") => {
       const to = steps[which](now.current.movement);
       if (!to) return;
+      turned.current++;
+      waiting.current = [];
       put(to);
       void look({});
     },
