@@ -16,6 +16,12 @@ public static class BarLoads
     /// <summary>Stacks already found, likewise; each side of a ladder is asked for in every heat.</summary>
     private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<(decimal, decimal), IReadOnlyList<decimal>?>> Stacks = [];
 
+    /// <summary>What the sides of a kit can weigh.</summary>
+    private static readonly ConditionalWeakTable<LaneKit, List<HashSet<decimal>>> Sides = [];
+
+    /// <summary>Sums that are looked at for one kit: plates of ordinary stores make some hundreds.</summary>
+    private const int MostSums = 20_000;
+
     /// <summary>Stacks that are kept for one kit.</summary>
     private const int MostStacks = 10_000;
 
@@ -24,28 +30,39 @@ public static class BarLoads
     /// <param name="kit">The lane's stock.</param>
     public static IReadOnlyList<decimal> All(decimal bar, LaneKit kit) => Known.GetOrCreateValue(kit).GetOrAdd(bar, b => Make(b, kit));
 
-    private static List<decimal> Make(decimal bar, LaneKit kit)
-    {
-        var sums = new HashSet<decimal> { 0 };
-        foreach (var plate in kit.Plates)
-        {
-            var next = new HashSet<decimal>(sums);
-            foreach (var sum in sums)
+    private static List<decimal> Make(decimal bar, LaneKit kit) =>
+        SidesFrom(kit)[0].Select(s => bar + (s == 0 ? 0 : kit.ClipPair) + (2 * s)).Order().ToList();
+
+    /// <summary>What one side can weigh with the plates from the n-th on, heaviest first; the last is the empty sleeve.</summary>
+    private static List<HashSet<decimal>> SidesFrom(LaneKit kit) =>
+        Sides.GetValue(
+            kit,
+            k =>
             {
-                for (var pairs = 1; pairs <= plate.Count / 2 && next.Count < 20_000; pairs++)
+                var from = new List<HashSet<decimal>> { new() { 0 } };
+                foreach (var plate in Heaviest(k).Reverse())
                 {
-                    next.Add(sum + (pairs * 2 * plate.Mass));
+                    var sums = new HashSet<decimal>(from[0]);
+                    foreach (var sum in from[0])
+                    {
+                        for (var n = 1; n <= plate.Count / 2 && sums.Count < MostSums; n++)
+                        {
+                            sums.Add(sum + (n * plate.Mass));
+                        }
+                    }
+
+                    from.Insert(0, sums);
                 }
+
+                return from;
             }
+        );
 
-            sums = next;
-        }
-
-        return sums.Select(s => bar + (s == 0 ? 0 : kit.ClipPair) + s).Order().ToList();
-    }
+    private static IEnumerable<PlateStock> Heaviest(LaneKit kit) => kit.Plates.OrderByDescending(p => p.Mass);
 
     /// <summary>
-    /// One side's plates, inside first: heaviest plates first, the fewest that make the load; null when the kit cannot make it.
+    /// One side's plates, inside first: at each place the heaviest plate with which the rest can still be made (common practice: a loader
+    /// begins with the largest); null when the kit cannot make the load.
     /// </summary>
     /// <param name="target">The load with bar and clips.</param>
     /// <param name="bar">Mass of the bar.</param>
@@ -67,15 +84,28 @@ public static class BarLoads
         return side;
     }
 
-    private static IReadOnlyList<decimal>? Stack(decimal target, decimal bar, LaneKit kit)
+    private static List<decimal>? Stack(decimal target, decimal bar, LaneKit kit)
     {
-        if (target == bar)
+        var (need, sides) = (target == bar ? 0 : (target - bar - kit.ClipPair) / 2, SidesFrom(kit));
+        if (!sides[0].Contains(need) || (need == 0 && target != bar))
         {
-            return [];
+            return null;
         }
 
-        var need = (target - bar - kit.ClipPair) / 2;
-        return need <= 0 ? null : Fill(need, kit.Plates.OrderByDescending(p => p.Mass).ToList(), 0, new int[1]);
+        var side = new List<decimal>();
+        foreach (var (plate, rest) in Heaviest(kit).Zip(sides.Skip(1)))
+        {
+            var n = plate.Count / 2;
+            while (n > 0 && !rest.Contains(need - (n * plate.Mass)))
+            {
+                n--;
+            }
+
+            side.AddRange(Enumerable.Repeat(plate.Mass, n));
+            need -= n * plate.Mass;
+        }
+
+        return side;
     }
 
     /// <summary>The loads next below and above a target among those the kit can make; either is null at the ends.</summary>
@@ -93,30 +123,5 @@ public static class BarLoads
         }
 
         return (below, null);
-    }
-
-    private static List<decimal>? Fill(decimal need, List<PlateStock> plates, int from, int[] steps)
-    {
-        if (need == 0)
-        {
-            return [];
-        }
-
-        if (from == plates.Count || ++steps[0] > 20_000)
-        {
-            return null;
-        }
-
-        var plate = plates[from];
-        for (var n = (int)Math.Min(plate.Count / 2, decimal.Floor(need / plate.Mass)); n >= 0; n--)
-        {
-            if (Fill(need - (n * plate.Mass), plates, from + 1, steps) is { } rest)
-            {
-                rest.InsertRange(0, Enumerable.Repeat(plate.Mass, n));
-                return rest;
-            }
-        }
-
-        return null;
     }
 }
