@@ -4,7 +4,8 @@ using Microsoft.CodeAnalysis.CSharp.Syntax;
 
 namespace FairCompass.Core.Tests;
 
-/// <summary>A method says one thing. A grammar may be long, so the parser is left out; so are tables, which are lists and no method.</summary>
+/// <summary>A method says one thing. A grammar may be long, so the parser is left out; so are tables, which are lists and no
+/// method.</summary>
 public class MethodSizeTests
 {
     private const int MostLines = 60;
