@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
 using FairCompass.Tests.Shared;
 using OpenQA.Selenium;
 
@@ -85,6 +87,55 @@ public sealed class LostWorkTests : IDisposable
             () => Page.Done(page.Driver.FindElements(By.XPath("//aside//button[contains(., 'sit-up')]")).FirstOrDefault(), e => e.Click())
         );
         page.Shows("so nothing was done");
+    }
+
+    /// <summary>Somebody saves everything that a competition has besides its lists, while another window has typed something else.</summary>
+    [Fact]
+    public async Task Two_windows_on_a_competition_lose_nothing_and_say_everything_that_was_changed()
+    {
+        using var http = new HttpClient { BaseAddress = app.Address };
+        var id = (await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]!.GetValue<Guid>();
+        page.Open($"/c/{id}");
+        var name = ValueOf("Name");
+        var stored = (await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{id}"))!;
+        var theirs = stored["competition"]!.DeepClone();
+        theirs["place"] = "The other hall";
+        theirs["policies"] = JsonNode.Parse("""[{ "topic": "bell", "answer": "begun", "division": null }]""");
+        theirs["houseRules"]!.AsArray().Add(JsonNode.Parse("""{ "movement": "pull-up", "clause": "chin", "doesNotApply": true }"""));
+        theirs["overall"] = JsonNode.Parse("""{ "points": { "kind": "sumOfPlaces" }, "absentEarn": true }""");
+        using var saved = await http.PutAsJsonAsync(
+            $"/api/competitions/{id}",
+            new
+            {
+                baseRevision = stored["revision"],
+                saveId = Guid.NewGuid(),
+                competition = theirs,
+            }
+        );
+        Assert.True(saved.IsSuccessStatusCode, await saved.Content.ReadAsStringAsync());
+
+        Type("Name", "Ferry Games");
+        page.Shows("not saved: changed elsewhere");
+        foreach (var change in new[] { "The other hall", "bell", "pull-up", "overall table" })
+        {
+            page.Shows(change);
+        }
+
+        page.Named("Keep both changes").Click();
+        page.ShowsNot("changed elsewhere");
+        page.Until("saved", () => page.Text.Contains("not saved", StringComparison.Ordinal) ? null : "");
+        var now = (await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{id}"))!["competition"]!;
+        Assert.Equal("Ferry Games", now["name"]!.GetValue<string>());
+        Assert.Equal("The other hall", now["place"]!.GetValue<string>());
+        Assert.Equal("begun", now["policies"]![0]!["answer"]!.GetValue<string>());
+        Assert.Equal("chin", now["houseRules"]!.AsArray()[^1]!["clause"]!.GetValue<string>());
+        Assert.True(now["overall"]!["absentEarn"]!.GetValue<bool>());
+
+        // What was settled is one step back.
+        page.Named("Undo").Click();
+        page.Until("the place of before", () => ValueOf("Place") != "The other hall" && ValueOf("Name") == "Ferry Games" ? "" : null);
+        page.Named("Undo").Click();
+        page.Until("the name of before", () => ValueOf("Name") == name ? "" : null);
     }
 
     public void Dispose()
