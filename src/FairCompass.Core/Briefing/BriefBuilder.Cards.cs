@@ -120,12 +120,12 @@ public sealed partial class BriefBuilder
             yield return tries;
         }
 
-        yield return new(
-            "write",
-            Say("Write down", "Anota"),
-            [new BriefBlock.Blanks([.. Asked(course, Card.Fields(course, sheet, tongue)).Select(f => f.TrimEnd('.'))])]
-        );
-        foreach (var section in (IEnumerable<BriefSection>)[.. OwnRests(), .. Monitors(), NoReps(), Signed()])
+        if (Asked(course, Card.Fields(course, sheet, tongue)) is { Count: > 0 } asked)
+        {
+            yield return new("write", Say("Write down", "Anota"), [new BriefBlock.Blanks([.. asked.Select(f => f.TrimEnd('.'))])]);
+        }
+
+        foreach (var section in (IEnumerable<BriefSection>)[.. OwnRests(), .. Monitors(), .. NoReps(), Signed()])
         {
             yield return section;
         }
@@ -231,18 +231,23 @@ public sealed partial class BriefBuilder
         }
     }
 
-    private BriefSection NoReps() =>
-        new(
-            "noreps",
-            Say("No-reps called", "Nulas cantadas"),
-            [
-                new BriefBlock.Table(
-                    null,
-                    [Say("Movement", "Ejercicio"), Say("One stroke each", "Una raya cada una")],
-                    StandardsShown().Select(m => new BriefRow([Named(m), ""])).ToEq()
-                ),
-            ]
-        );
+    /// <summary>A row for each movement, whether a standard is written for it or not.</summary>
+    private IEnumerable<BriefSection> NoReps()
+    {
+        var rows = Movements()
+            .Select(m => m.Movement is { } known ? Named(known) : Words.Capital(tongue.Movement(m.Name)))
+            .Distinct()
+            .Select(name => new BriefRow([name, ""]))
+            .ToEq();
+        if (rows.Count > 0)
+        {
+            yield return new(
+                "noreps",
+                Say("No-reps called", "Nulas cantadas"),
+                [new BriefBlock.Table(null, [Say("Movement", "Ejercicio"), Say("One stroke each", "Una raya cada una")], rows)]
+            );
+        }
+    }
 
     private BriefSection Signed() =>
         new(

@@ -13,7 +13,7 @@ namespace FairCompass.Core.Briefing;
 public sealed partial class BriefBuilder
 {
     private IEnumerable<BriefSection> Caller() =>
-        HallClock() is { } clock ? [EveryCall(clock), .. GoesOn(clock), .. NobodyCalls(clock), BeforeGo()] : [];
+        HallClock() is { Calls.Count: > 0 } clock ? [EveryCall(clock), .. GoesOn(clock), .. NobodyCalls(clock), BeforeGo()] : [];
 
     private BriefSection EveryCall(Timeline clock) =>
         new(

@@ -1,4 +1,5 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -82,21 +83,20 @@ public sealed partial class BriefBuilder
         {
             foreach (var row in table.Rows)
             {
-                rows.Add(
-                    Cited(
-                        $"round/{id}/{row.Label}",
-                        plain
-                                ? new(
-                                    row.Cells.Select(Total)
-                                        .Prepend(
-                                            $"{Say("Round", "Ronda")} {row.Label}{Bar(row)}{(row.Note is null ? "" : $" ({row.Note})")}"
-                                        )
-                                        .ToEq()
-                                )
-                            : row.Cells.Count == 0 ? new([row.Label, Words.Capital(row.Note ?? ""), ""])
-                            : new(row.Cells.SelectMany(c => new[] { Done(c, piece), Total(c) }).Prepend(row.Label).ToEq())
-                    )
-                );
+                var from = $"round/{id}/{row.Label}";
+                if (plain)
+                {
+                    var round = $"{Say("Round", "Ronda")} {row.Label}{Bar(row)}{(row.Note is null ? "" : $" ({row.Note})")}";
+                    rows.Add(Cited(from, new([round, .. row.Cells.Select(Total)])));
+                }
+                else if (row.Cells.Count == 0)
+                {
+                    rows.Add(Cited(from, new([row.Label, Words.Capital(row.Note ?? ""), ""])));
+                }
+                else
+                {
+                    rows.AddRange(row.Cells.Select(c => Cited(from, new([row.Label, Done(c, piece), Total(c)]))));
+                }
             }
         }
 
@@ -248,8 +248,20 @@ public sealed partial class BriefBuilder
     private string Bar(LedgerRow row) =>
         row.Cells.Select(c => c.Load).OfType<string>().Distinct().ToList() is { Count: > 0 } loads ? ", " + tongue.Join(loads) : "";
 
-    private string Done(LedgerCell c, CoursePiece piece) =>
-        (c.Amount is { } n ? Figure(n) : Say("max", "máx.")) + " " + tongue.Movement(piece.Tasks[c.Task].Prescription.Movement.Value);
+    /// <summary>What is done of a task in its own unit: <c>9 thruster</c>, <c>200 m rowing machine</c>, <c>8 sections of handstand walk</c>.</summary>
+    private string Done(LedgerCell c, CoursePiece piece)
+    {
+        var task = piece.Tasks[c.Task];
+        var name = tongue.Movement(task.Prescription.Movement.Value);
+        var amount = c.Amount is { } n ? Figure(n) : Say("max", "máx.");
+        return task.Counted.Word switch
+        {
+            "cal" or "m" or "ft" => $"{amount} {task.Counted.Word} {name}",
+            var word when word.StartsWith("section", StringComparison.Ordinal) =>
+                $"{amount} {tongue.Say(c.Amount == 1 ? Term.Section.One : Term.Section.Many)} {Say("of", "de")} {name}",
+            _ => $"{amount} {name}",
+        };
+    }
 
     private BriefSection Scoring()
     {

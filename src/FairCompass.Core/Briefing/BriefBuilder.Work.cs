@@ -111,7 +111,7 @@ public sealed partial class BriefBuilder
     private BriefSection Clock()
     {
         var heading = Say("The clock", "El reloj");
-        if (HallClock() is not { } clock)
+        if (HallClock() is not { Calls.Count: > 0 } clock)
         {
             return new("clock", heading, []);
         }

@@ -40,11 +40,7 @@ public static class Intervals
             {
                 places.Add(new(m, done, rest, from, until));
             }
-            else if (
-                rest < 0
-                && total >= (first.UnitsAfterRound(m - 1) ?? 0)
-                && (m == 1 || rest + (done - (first.UnitsAfterRound(m - 1) ?? 0)) >= 0)
-            )
+            else if (rest < 0 && total >= (first.UnitsAfterRound(m - 1) ?? 0))
             {
                 // The interval has begun, and what comes first in it is not done: nothing of the rest need have been done.
                 places.Add(new(m, total, 0, from, until));
