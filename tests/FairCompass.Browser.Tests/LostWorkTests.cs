@@ -89,7 +89,8 @@ public sealed class LostWorkTests : IDisposable
         page.Shows("so nothing was done");
     }
 
-    /// <summary>Somebody saves everything that a competition has besides its lists, while another window has typed something else.</summary>
+    /// <summary>Somebody saves everything that a competition has besides its lists, while another window has typed something
+    /// else.</summary>
     [Fact]
     public async Task Two_windows_on_a_competition_lose_nothing_and_say_everything_that_was_changed()
     {

@@ -248,7 +248,8 @@ public sealed partial class BriefBuilder
     private string Bar(LedgerRow row) =>
         row.Cells.Select(c => c.Load).OfType<string>().Distinct().ToList() is { Count: > 0 } loads ? ", " + tongue.Join(loads) : "";
 
-    /// <summary>What is done of a task in its own unit: <c>9 thruster</c>, <c>200 m rowing machine</c>, <c>8 sections of handstand walk</c>.</summary>
+    /// <summary>What is done of a task in its own unit: <c>9 thruster</c>, <c>200 m rowing machine</c>, <c>8 sections of handstand
+    /// walk</c>.</summary>
     private string Done(LedgerCell c, CoursePiece piece)
     {
         var task = piece.Tasks[c.Task];
