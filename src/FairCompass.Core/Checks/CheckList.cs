@@ -52,7 +52,7 @@ public static class CheckList
     public const int MostOfOneRule = 100;
 
     /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>
-    public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems)
+    public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems, CancellationToken cancel = default)
     {
         var findings = problems
             .Select(p => new Finding(
@@ -68,6 +68,7 @@ public static class CheckList
         // A draft that is too large was read and not worked out, so there is nothing that the others could speak of.
         foreach (var check in context.TooLarge is null ? All : All.Where(c => c is TooLarge))
         {
+            cancel.ThrowIfCancellationRequested();
             findings.AddRange(
                 Told(check.Look(context))
                     .Select(r => new Finding(

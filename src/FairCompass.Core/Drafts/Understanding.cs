@@ -80,9 +80,11 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
     }
 
     /// <summary>Everything missing or contradictory.</summary>
-    public Eq<Finding> Findings() =>
+    /// <param name="cancel">Ends the work between two checks.</param>
+    public Eq<Finding> Findings(CancellationToken cancel = default) =>
         CheckList.Run(
             new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')) { TooLarge = TooLarge },
-            Parsed.Problems
+            Parsed.Problems,
+            cancel
         );
 }

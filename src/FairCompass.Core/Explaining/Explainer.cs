@@ -22,7 +22,10 @@ public static class Explainer
         Explain(Understanding.Of(competition, text), rows);
 
     /// <summary>Explains what was understood.</summary>
-    public static Explanation Explain(Understanding u, int rows = UsualRows)
+    /// <param name="u">The draft.</param>
+    /// <param name="rows">Rows of each ledger table, 1 to 1,000.</param>
+    /// <param name="cancel">Ends the work between two checks and between two tables.</param>
+    public static Explanation Explain(Understanding u, int rows = UsualRows, CancellationToken cancel = default)
     {
         var columns = u.Resolver.Addresses.Select(Column).ToEq();
         var pieces = u.Courses.Count > 0 ? u.Courses[0].Pieces.Select(p => p.Piece).ToList() : PieceOfWork.Of(u.Workout);
@@ -30,7 +33,7 @@ public static class Explainer
             u.Workout.Title,
             u.Text,
             u.Parsed.Tokens.OrderBy(t => t.Line).ThenBy(t => t.Column).ToEq(),
-            u.Findings(),
+            u.Findings(cancel),
             u.Courses.Count > 0 ? Timeline.Of(u.Courses[0]) : Timeline.Of(u.Workout),
             pieces
                 .Select(p => new PieceSummary(
@@ -43,7 +46,7 @@ public static class Explainer
                     p.At.Line
                 ))
                 .ToEq(),
-            Ledgers.Of(u, Math.Clamp(rows, 1, 1000)),
+            Ledgers.Of(u, Math.Clamp(rows, 1, 1000), cancel),
             new Grid(columns, GridRows.Of(u)),
             ScoresOf(u),
             ScoreSentences.Rulings(u.Workout),

@@ -10,7 +10,7 @@ namespace FairCompass.Core.Explaining;
 /// <summary>Lays out the ledgers of a draft; pieces and columns that count alike share one.</summary>
 internal static class Ledgers
 {
-    public static Eq<LedgerView> Of(Understanding u, int rows)
+    public static Eq<LedgerView> Of(Understanding u, int rows, CancellationToken cancel = default)
     {
         var views = new List<LedgerView>();
         var columns = u.Courses.Select(c => ColumnsOf(u, c.Address)).ToList();
@@ -21,6 +21,7 @@ internal static class Ledgers
             .GroupBy(x => x.Signature, StringComparer.Ordinal);
         foreach (var group in groups)
         {
+            cancel.ThrowIfCancellationRequested();
             var (piece, strand, _, _) = group.First();
             var pieces = group.Select(x => x.Piece.Piece).DistinctBy(p => p.Key).ToList();
             var mine = strand is null ? piece.Tasks : piece.Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null).ToEq();

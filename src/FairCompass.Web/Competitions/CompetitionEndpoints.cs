@@ -153,7 +153,7 @@ public static class CompetitionEndpoints
         foreach (var (draft, _, understood) in opened)
         {
             cancel.ThrowIfCancellationRequested();
-            var findings = understood.Findings();
+            var findings = understood.Findings(cancel);
             var open = findings.Count(f => f.Severity == Severity.MustFix);
             movements.UnionWith(
                 WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(competition).Find(m.Name)?.Name.English ?? m.Name)

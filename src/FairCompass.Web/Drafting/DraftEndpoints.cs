@@ -108,7 +108,7 @@ public static class DraftEndpoints
         }
 
         return await drafts.Read(id, draft.Body, cancel) is { } u
-            ? TypedResults.Ok(new DraftExplained(draft.Doc, Explainer.Explain(u, draft.Rows)))
+            ? TypedResults.Ok(new DraftExplained(draft.Doc, Explainer.Explain(u, draft.Rows, cancel)))
             : NotThere.Gone("competition");
     }
 
@@ -196,7 +196,7 @@ public static class DraftEndpoints
 
     private static FieldError Inside(FieldError error) => error with { Path = "command." + error.Path };
 
-    private static Results<Ok<Explanation>, FieldsRefused> ExplainPublic(ExplainRequest request)
+    private static Results<Ok<Explanation>, FieldsRefused> ExplainPublic(ExplainRequest request, CancellationToken cancel)
     {
         if (CompetitionRules.Validate(request.Competition) is { Count: > 0 } errors)
         {
@@ -205,7 +205,7 @@ public static class DraftEndpoints
 
         return DraftInput.Read(request.Text, request.Workout, out var text) is { } refused
             ? refused
-            : TypedResults.Ok(Explainer.Explain(request.Competition, text, request.Rows));
+            : TypedResults.Ok(Explainer.Explain(Understanding.Of(request.Competition, text, cancel), request.Rows, cancel));
     }
 
     private static StoredDraft Stored(Versioned<string> draft, Guid competition) =>

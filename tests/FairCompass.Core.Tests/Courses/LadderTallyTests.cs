@@ -40,7 +40,7 @@ public class LadderTallyTests
     private static Strand StrandOf(Ladder ladder)
     {
         var u = Demo.Understand(ladder.Text);
-        Assert.True(u.Parsed.Problems.Count == 0, ladder.Text + u.Parsed.Problems.FirstOrDefault()?.Sentence);
+        Assert.True(u.Parsed.Problems.Count == 0, ladder.Text + string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
         return u.Courses[0].Pieces[0].Strand!;
     }
 

@@ -10,7 +10,7 @@ public class CardFieldTests
     private static List<CardFieldKind> Asked(string goal, string work, string score = Reps)
     {
         var u = Demo.Understand(Demo.Window(goal, work, score));
-        Assert.True(u.Parsed.Problems.Count == 0, u.Parsed.Problems.FirstOrDefault()?.Sentence);
+        Assert.True(u.Parsed.Problems.Count == 0, string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
         return Card.Fields(u.Courses[0], u.Sheets[0]).Select(f => f.Field).ToList();
     }
 

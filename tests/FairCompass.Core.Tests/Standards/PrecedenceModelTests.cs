@@ -77,7 +77,7 @@ public class PrecedenceModelTests
                         + Lines(policyLine, (d, said) => $"policy {Topic.Name}{For(d)}: {School(said)}\n")
                         + Lines(clauseLine, (d, said) => $"standard toes-to-bar, heels-behind{For(d)}: {said}.\n");
                     var u = Understanding.Of(competition, text);
-                    Assert.True(u.Parsed.Problems.Count == 0, text + u.Parsed.Problems.FirstOrDefault()?.Sentence);
+                    Assert.True(u.Parsed.Problems.Count == 0, text + string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
                     var task = WorkTree.Tasks(u.Workout).Single();
                     var book = StandardsBook.Of(competition);
                     foreach (var division in (string?[])[null, .. Divisions])
