@@ -105,9 +105,9 @@ public static class ScoreSentences
                 ? limit.Base.ToString()
                 : tongue.Say(
                     $"{limit.Base}, or {limit.Longest} past "
-                        + $"{(limit.Gates.Count == 1 ? $"the gate at {limit.Gates[0].Units}" : "the last gate")}",
+                        + $"{(limit.Gates.Count == 1 ? $"the gate at {limit.Gates[0].Units}" : "the last gate")},",
                     $"{limit.Base}, o {limit.Longest} pasada "
-                        + $"{(limit.Gates.Count == 1 ? $"la puerta de {limit.Gates[0].Units}" : "la última puerta")}"
+                        + $"{(limit.Gates.Count == 1 ? $"la puerta de {limit.Gates[0].Units}" : "la última puerta")},"
                 );
         return c.Cap switch
         {

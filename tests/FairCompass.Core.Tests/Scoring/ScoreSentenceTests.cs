@@ -1,0 +1,103 @@
+using FairCompass.Core.Languages;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Scoring;
+
+/// <summary>The rule of a score as it stands on every paper: each sentence where it belongs, and no other.</summary>
+public class ScoreSentenceTests
+{
+    private static IReadOnlyList<string> Rule(string text, int score = 0, Language language = Language.English)
+    {
+        var u = Demo.Understand(text);
+        Assert.True(u.Parsed.Problems.Count == 0, string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
+        return ScoreSentences.Of(u.Sheets[0].Components[score], u.Sheets[0], u.Courses[0], Tongue.Of(language));
+    }
+
+    private const string Last = "After all results come withdrawn, then did not start.";
+
+    [Theory]
+    [InlineData(
+        "cap line by reps",
+        "Who does not finish inside 9:00 ranks after every finisher, by reps done (cap line).",
+        "Quien no termina en 9:00 queda detrás de todos los que terminan, por repeticiones hechas (línea de tope)."
+    )]
+    [InlineData(
+        "+ 0:01 for each missing rep",
+        "Who does not finish gets 9:00 plus 0:01 for each missing rep (penalty).",
+        "Quien no termina recibe 9:00 más 0:01 por cada repetición que falta (penalización)."
+    )]
+    public void A_time_says_what_becomes_of_who_does_not_finish(string unfinished, string english, string spanish)
+    {
+        var text = Demo.Window("9:00 for time", "3 rounds\n  20 sit-up", $"score: time\n  unfinished: {unfinished}\n  tie: shared\n");
+        Assert.Equal(
+            [
+                "The score is the time of the work, in whole seconds off the hall clock. Less is better.",
+                english,
+                "Ties share the place: 1, 2, 2, 4.",
+                Last,
+            ],
+            Rule(text)
+        );
+        Assert.Contains(spanish, Rule(text, language: Language.Spanish));
+    }
+
+    [Fact]
+    public void What_nobody_has_said_is_said_to_be_unsaid() =>
+        Assert.Equal(
+            [
+                "The score is the time of the work, in whole seconds off the hall clock. Less is better.",
+                "Nobody has said how somebody is scored who does not finish.",
+                "Nobody has said what decides a tie.",
+                Last,
+            ],
+            Rule(Demo.Window("9:00 for time", "60 sit-up", "score: time\n"))
+        );
+
+    [Fact]
+    public void A_cap_that_a_gate_opens_is_said_with_its_gate() =>
+        Assert.Contains(
+            "Who does not finish inside 9:00, or 11:00 past the gate at 20, ranks after every finisher, by reps done (cap line).",
+            Rule(
+                Demo.Window(
+                    "9:00 for time",
+                    "20 sit-up\ngate, adds 2:00\n20 pull-up",
+                    "score: time\n  unfinished: cap line by reps\n  tie: shared\n"
+                )
+            )
+        );
+
+    [Theory]
+    [InlineData("tie: time at round 2", "A tie is decided by the earlier time at the end of round 2; who is still equal shares the place.")]
+    [InlineData(
+        "tie: time at the last full round",
+        "A tie is decided by the earlier time at the end of the last full round; who is still equal shares the place."
+    )]
+    public void A_tie_says_what_decides_it(string tie, string sentence) =>
+        Assert.Equal(
+            ["The score is the reps of the work. More is better.", sentence, Last],
+            Rule(Demo.Window("9:00 for reps", "5 rounds\n  20 sit-up", $"score: reps\n  {tie}\n"))
+        );
+
+    /// <summary>The first workout of the demo: couplets for time, then the heaviest set in the time that is left.</summary>
+    [Fact]
+    public void A_load_says_how_no_good_lift_ranks_and_what_comes_of_a_part_that_was_not_reached()
+    {
+        var rule = Rule(DraftTexts.Demo("01"), 1);
+        Assert.Equal("Score B is the heaviest good lift of B. More is better.", rule[0]);
+        Assert.Contains("Who does not finish A never reached this part and ranks after all who did.", rule);
+        Assert.Contains("Tried without a good lift ranks before zero, zero before not reached.", rule);
+        Assert.DoesNotContain(Rule(DraftTexts.Demo("01")), s => s.StartsWith("Tried", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("counts 2", true)]
+    [InlineData("every 5 count 1", true)]
+    [InlineData("line 80 mm", false)]
+    public void What_a_unit_is_worth_is_said_only_where_it_is_not_one(string detail, bool said) =>
+        Assert.Equal(
+            said,
+            Rule(Demo.Window("9:00 for reps", $"3 rounds\n  20 toes-to-bar{(said ? ", " + detail : "")}"))
+                .Any(s => s.StartsWith("Toes-to-bar:", StringComparison.Ordinal))
+        );
+}
