@@ -133,6 +133,28 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.All(errors, e => Assert.Equal("This is missing.", e.Value![0]!.GetValue<string>()));
     }
 
+    /// <summary>Deep inside a body, in a list: each key that is missing there at its own path, and what is there twice or unknown.</summary>
+    [Fact]
+    public async Task What_is_wrong_inside_a_list_is_named_at_its_place()
+    {
+        async Task<JsonObject> Errors(string division)
+        {
+            var whole = (await api.Get($"/api/competitions/{api.Competition}"))["competition"]!.DeepClone();
+            whole["divisions"] = new JsonArray();
+            var body = whole.ToJsonString().Replace("\"divisions\":[]", $"\"divisions\":[{division}]", StringComparison.Ordinal);
+            using var content = new StringContent(body, Encoding.UTF8, "application/json");
+            var answer = await Send("POST", "/api/competitions", content);
+            IsRefusal(answer, 400);
+            return JsonNode.Parse(answer.Body)!["errors"]!.AsObject();
+        }
+
+        const string whole = """{"name":"D","kind":"Individual","duties":["man","woman"],"inheritsFrom":null}""";
+        var missing = await Errors($$"""{{whole}},{"name":"E"}""");
+        Assert.Equal(["$.divisions[1].duties", "$.divisions[1].inheritsFrom", "$.divisions[1].kind"], missing.Select(e => e.Key).Order());
+        Assert.Equal(["$.divisions[0].colour"], (await Errors(whole[..^1] + ""","colour":"red"}""")).Select(e => e.Key));
+        Assert.Equal(["$.divisions[0].name"], (await Errors(whole[..^1] + ""","name":"twice"}""")).Select(e => e.Key));
+    }
+
     private async Task<(int Status, string Body, string? Type)> Send(string method, string address, HttpContent? content)
     {
         using var request = new HttpRequestMessage(new HttpMethod(method), address) { Content = content };
