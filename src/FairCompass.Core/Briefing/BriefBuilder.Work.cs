@@ -180,17 +180,18 @@ public sealed partial class BriefBuilder
                     .Where(x => x.s.Where.Count > 0)
                     .Select(x => new BriefRow([
                         Cite($"span/{x.i}", Say($"{x.s.Starts} to {x.s.Ends}", $"{x.s.Starts} a {x.s.Ends}")),
-                        Cite(
-                            $"span/{x.i}",
-                            tongue.Join(
-                                x.s.Where.GroupBy(w => w.Said)
-                                    .Select(g =>
-                                        $"{tongue.Join(g.Select(w => w.Who is null ? Say("all", "todos") : Glossary.Usual(w.Who, tongue)))}"
-                                        + $": {tongue.Say(g.Key)}"
-                                    )
-                            )
-                        ),
+                        Cite($"span/{x.i}", string.Join("; ", x.s.Where.GroupBy(w => w.Said).Select(g => Doing(g.Key, g.ToList())))),
                     ]))
                     .ToEq()
             );
+
+    /// <summary>Who does a thing, as a sentence where it is a verb: <c>2nd and 3rd rest</c>; else who is at what: <c>1st: Oars</c>.</summary>
+    private string Doing(Said does, List<Presence> who)
+    {
+        var names = tongue.Join(who.Select(w => w.Who is null ? Say("all", "todos") : Glossary.Usual(w.Who, tongue)));
+        var several = who.Count > 1 || who.Exists(w => w.Who is null);
+        return does == Presence.Works ? names + (several ? Say(" work", " trabajan") : Say(" works", " trabaja"))
+            : does == Presence.Rests ? names + (several ? Say(" rest", " descansan") : Say(" rests", " descansa"))
+            : $"{names}: {tongue.Say(does)}";
+    }
 }

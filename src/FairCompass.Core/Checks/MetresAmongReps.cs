@@ -26,5 +26,11 @@ public sealed class MetresAmongReps : ICheck
         where
             task.Unit is AmountUnit.Metre or AmountUnit.Foot
             && task.Counted is { Word: "m" or "ft", Credit: Courses.Credit.Each { Worth: > 0 } }
-        select new Report(task.Source.At, $"{task.Count} {(task.Unit == AmountUnit.Metre ? "m" : "ft")} count as many reps here.");
+        let metre = task.Unit == AmountUnit.Metre
+        select new Report(
+            task.Source.At,
+            task.Count is { } count
+                ? $"{count} {(metre ? "m" : "ft")} count as many reps here."
+                : $"Each {(metre ? "metre" : "foot")} counts as a rep here."
+        );
 }

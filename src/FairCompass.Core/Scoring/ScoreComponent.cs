@@ -117,6 +117,9 @@ public sealed record ScoreComponent(
                 _ => "rep",
             },
         };
+
+    /// <summary>What several units of the value are called.</summary>
+    public string Words => Word == "m" ? "metres" : Word + "s";
 }
 
 /// <summary>Why a score line could not be compiled.</summary>

@@ -15,7 +15,7 @@ public static class ScoreSentences
     /// <summary>The rule of one score in a language, a sentence each.</summary>
     public static Eq<string> Of(ScoreComponent c, ScoreSheet sheet, Course course, Tongue tongue)
     {
-        var term = Term.Of(c.Word);
+        var term = c.Word == "m" ? Term.Metre : Term.Of(c.Word);
         var pieces = c.Pieces.Select(k => course.Piece(k)!).ToList();
         var of =
             c.Source.Of.Count > 0
@@ -112,7 +112,7 @@ public static class ScoreSentences
         return c.Cap switch
         {
             CapRule.CapLine => tongue.Say(
-                $"Who does not finish inside {cap} ranks after every finisher, by {c.Word}s done (cap line).",
+                $"Who does not finish inside {cap} ranks after every finisher, by {c.Words} done (cap line).",
                 $"Quien no termina en {cap} queda detrás de todos los que terminan, por {term.Many.Spanish} "
                     + $"{(term.Feminine ? "hechas" : "hechos")} (línea de tope)."
             ),
@@ -155,8 +155,8 @@ public static class ScoreSentences
                     $"las rondas completas y las repeticiones siguientes de {of}. Más es mejor."
                 ),
                 _ => tongue.Say(
-                    $"the {(c.Word == "m" ? "metres" : c.Word + "s")} of {of}. More is better.",
-                    $"{(term.Feminine ? "las" : "los")} {(c.Word == "m" ? "metros" : term.Many.Spanish)} de {of}. Más es mejor."
+                    $"the {c.Words} of {of}. More is better.",
+                    $"{(term.Feminine ? "las" : "los")} {term.Many.Spanish} de {of}. Más es mejor."
                 ),
             };
     }

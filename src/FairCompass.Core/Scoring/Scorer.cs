@@ -209,7 +209,7 @@ public static partial class Scorer
         );
         var (cls, value) = rule.Key(null, units, total, inTally);
         var offset = c.ByHallClock ? (piece.Piece.Starts ?? Duration.Zero).Ms : 0;
-        var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Word}s when the cap of {own} was reached{where}.";
+        var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Words} when the cap of {own} was reached{where}.";
         return rule switch
         {
             CapRule.Penalty p => new(
@@ -238,7 +238,7 @@ public static partial class Scorer
                 [],
                 tongue.Say($"{Amount(units, c)} of {Amount(total, c)} at the cap", $"{Amount(units, c)} de {Amount(total, c)} en el tope"),
                 null,
-                [stopped, $"Cap line: ranked after every finisher, by {c.Word}s done."]
+                [stopped, $"Cap line: ranked after every finisher, by {c.Words} done."]
             ),
         };
     }
@@ -254,7 +254,7 @@ public static partial class Scorer
             [],
             time.ToString(),
             null,
-            [$"All {Amount(total, c)} {c.Word}s done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
+            [$"All {Amount(total, c)} {c.Words} done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
         );
     }
 

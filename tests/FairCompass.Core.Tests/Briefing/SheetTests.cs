@@ -303,4 +303,19 @@ public partial class SheetTests
 
     [GeneratedRegex(@"(?<![\d.-])(?<load>[\d.]+)(/[\d.]+)? kg: bar (?<bar>[\d.]+), each side (?<side>[\d.]+( \+ [\d.]+)*)(?! to begin)")]
     private static partial Regex Plates();
+
+    /// <summary>Who works and who rests is a sentence; who is at a station is a heading.</summary>
+    [Fact]
+    public void Who_is_where_is_said_as_people_say_it()
+    {
+        var relay = Demo.Understand(
+            "T\n  for Crew of Four\n\nrelay for reps, 2:00 each, change 0:30\n  max sit-up\n\nscore: reps\n  tie: shared\n"
+        );
+        Assert.True(relay.Parsed.Problems.Count == 0, string.Join("; ", relay.Parsed.Problems.Select(p => p.Sentence)));
+        string Of(Language language) =>
+            BriefText.Of(new BriefBuilder(relay, null, Day, new() { Language = language }).Build(Audience.FloorCrew), "minutes");
+        Assert.Contains("1st works; 2nd, 3rd and 4th rest", Of(Language.English), StringComparison.Ordinal);
+        Assert.Contains("descansan", Of(Language.Spanish), StringComparison.Ordinal);
+        Assert.DoesNotContain(": works", Of(Language.English), StringComparison.Ordinal);
+    }
 }

@@ -16,7 +16,7 @@ public partial class SpanishPapersTests
     [GeneratedRegex(
         @"\b(the|of|and|is|are|not|for|with|when|who|each|every|rounds?|reps?|done|until|next|by|or|at|to|from|after|before|has"
             + @"|gets|score|judge|athlete|lane|heat|team|bar|plates|box|gate|adds|rest|time|call|must|may|your|none|all|where|work"
-            + @"|write|line|target|wall|works|rests|member|woman|man)\b",
+            + @"|write|line|target|wall|works?|rests?|member|woman|man)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex English { get; }

@@ -25,6 +25,18 @@ public class FindingSentenceTests
                 5,
                 "4:00:01 is longer than four hours. Is it minutes and seconds?"
             },
+            {
+                "metres-among-reps",
+                One + "9:00 for reps\n  10 sit-up\n  max m rowing machine\n" + Reps,
+                7,
+                "Each metre counts as a rep here."
+            },
+            {
+                "metres-among-reps",
+                One + "9:00 for reps\n  10 sit-up\n  200 m rowing machine\n" + Reps,
+                7,
+                "200 m count as many reps here."
+            },
             { "impossible-number", One + "9:00 for time\n  0 rounds\n    5 sit-up\n  5 pull-up\n" + Timed, 6, "0 rounds are no work." },
             {
                 "impossible-number",

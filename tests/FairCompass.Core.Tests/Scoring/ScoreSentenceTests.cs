@@ -100,4 +100,23 @@ public class ScoreSentenceTests
             Rule(Demo.Window("9:00 for reps", $"3 rounds\n  20 toes-to-bar{(said ? ", " + detail : "")}"))
                 .Any(s => s.StartsWith("Toes-to-bar:", StringComparison.Ordinal))
         );
+
+    /// <summary>Metres are written out where they are many, in the rule and in the reason of a result.</summary>
+    [Fact]
+    public void A_score_of_metres_is_said_in_metres()
+    {
+        var text = Demo.Window("9:00 for time", "1000 m rowing machine", "score: time\n  unfinished: cap line by metres\n  tie: shared\n");
+        Assert.Contains("Who does not finish inside 9:00 ranks after every finisher, by metres done (cap line).", Rule(text));
+        Assert.Contains(
+            "Quien no termina en 9:00 queda detrás de todos los que terminan, por metros hechos (línea de tope).",
+            Rule(text, language: Language.Spanish)
+        );
+        var u = Demo.Understand(text);
+        var run = new RunObservation(EntryStatus.Ran, [new("0", null, 700, null, [])], []);
+        var result = Scorer.Score(run, u.Courses[0], u.Sheets[0], u.Competition.Unit)[0];
+        Assert.Contains(
+            result.Reasons,
+            r => r.StartsWith("Not finished: 700 of 1000 metres when the cap of 9:00 was reached", StringComparison.Ordinal)
+        );
+    }
 }
