@@ -191,12 +191,12 @@ public static partial class Scorer
     {
         var piece = course.Piece(c.Pieces[0])!;
         var seen = run.Of(piece.Piece.Key);
-        var start = c.ByHallClock ? Duration.Zero : piece.Piece.Starts ?? Duration.Zero;
+        var begins = piece.Piece.Starts ?? Duration.Zero;
         var limit = piece.Limit ?? new Limit(Duration.Zero, []);
         var total = piece.Total(c.Tally) ?? 0;
         if (Tallying.Finish(seen, sheet) is { } finish)
         {
-            return InTime(c, seen, start, finish, limit, total);
+            return InTime(c, seen, begins, finish, limit, total);
         }
 
         var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
@@ -208,29 +208,33 @@ public static partial class Scorer
             limit.Gates.Select(g => g with { Units = piece.Strand?.Sum(g.Units, c.Tally) ?? g.Units }).ToEq()
         );
         var (cls, value) = rule.Key(null, units, total, inTally);
-        var offset = c.ByHallClock ? (piece.Piece.Starts ?? Duration.Zero).Ms : 0;
-        var stopped = $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Words} when the cap of {own} was reached{where}.";
+        // A sentence speaks of one clock: the hall's from 0:00, or the part's own from its start.
+        var (offset, clock) = c.ByHallClock && begins > Duration.Zero ? (begins, " on the hall clock") : (Duration.Zero, "");
+        var stopped =
+            $"Not finished: {Amount(units, c)} of {Amount(total, c)} {c.Words} when the cap of {offset + own}{clock} was reached{where}.";
         return rule switch
         {
             CapRule.Penalty p => new(
                 ResultClass.Scored,
-                value + offset,
+                value + offset.Ms,
                 [],
-                $"{new Duration(value + offset)} ({Amount(units, c)} {tongue.Say("of", "de")} {Amount(total, c)})",
+                $"{new Duration(value + offset.Ms)} ({Amount(units, c)} {tongue.Say("of", "de")} {Amount(total, c)})",
                 null,
                 [
                     stopped,
                     $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; "
-                        + $"{(limit.Gates.Count > 0 ? "the longest cap, " : "")}{limit.Longest} + that = {new Duration(value)}.",
+                        + $"{(limit.Gates.Count > 0 ? "the longest cap, " : "")}{offset + limit.Longest}{clock} + that = {new Duration(value + offset.Ms)}.",
                 ]
             ),
             CapRule.AddDone a => new(
                 ResultClass.Scored,
-                value + offset,
+                value + offset.Ms,
                 [],
-                $"{new Duration(value + offset)} ({units} {tongue.Say("of", "de")} {total})",
+                $"{new Duration(value + offset.Ms)} ({units} {tongue.Say("of", "de")} {total})",
                 null,
-                [$"{own} + {units} × {a.Each} = {new Duration(value)}. This rule ranks more work lower and cannot be published."]
+                [
+                    $"{offset + own}{clock} + {units} × {a.Each} = {new Duration(value + offset.Ms)}. This rule ranks more work lower and cannot be published.",
+                ]
             ),
             _ => new(
                 (ResultClass)cls,
@@ -243,19 +247,23 @@ public static partial class Scorer
         };
     }
 
-    private static ComponentResult InTime(ScoreComponent c, PieceObservation seen, Duration start, Duration finish, Limit limit, long total)
+    private static ComponentResult InTime(
+        ScoreComponent c,
+        PieceObservation seen,
+        Duration begins,
+        Duration finish,
+        Limit limit,
+        long total
+    )
     {
-        var time = finish - start;
-        var clock = start > Duration.Zero ? $" The clock showed {finish}; the part began at {start}." : "";
+        var own = finish - begins;
+        var time = c.ByHallClock ? finish : own;
+        var done =
+            begins == Duration.Zero ? $"done in {own}, inside the cap of {limit.Longest}."
+            : c.ByHallClock ? $"done at {finish} on the hall clock, {own} after its start, inside {begins + limit.Longest}."
+            : $"done in {own}, inside the cap of {limit.Longest}. The clock showed {finish}; the part began at {begins}.";
         var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
-        return new(
-            ResultClass.Scored,
-            time.Ms,
-            [],
-            time.ToString(),
-            null,
-            [$"All {Amount(total, c)} {c.Words} done in {time}, inside the cap of {limit.Longest}.{clock}{watches}"]
-        );
+        return new(ResultClass.Scored, time.Ms, [], time.ToString(), null, [$"All {Amount(total, c)} {c.Words} {done}{watches}"]);
     }
 
     private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)

@@ -1,4 +1,5 @@
 using FairCompass.Core.Languages;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Notation;
 
@@ -118,5 +119,56 @@ public class ScoreSentenceTests
             result.Reasons,
             r => r.StartsWith("Not finished: 700 of 1000 metres when the cap of 9:00 was reached", StringComparison.Ordinal)
         );
+    }
+
+    private const string Second =
+        "T\n  for Tideline\n\nOne: 4:00 for reps\n  max sit-up\nrest 1:00\nTwo: 9:00 for time\n  60 pull-up\n\n"
+        + "score A: reps of One\n  tie: shared\nscore B: TIME of Two\n  unfinished: + 0:01 for each missing rep\n  tie: shared\n";
+
+    private static ComponentResult OfSecond(string time, Duration? finish, long? units)
+    {
+        var u = Demo.Understand(Second.Replace("TIME", time, StringComparison.Ordinal));
+        Assert.True(u.Parsed.Problems.Count == 0, string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
+        var run = new RunObservation(EntryStatus.Ran, [new("0", null, 50, null, []), new("1", finish, units, null, [])], []);
+        return Scorer.Score(run, u.Courses[0], u.Sheets[0], u.Competition.Unit)[1];
+    }
+
+    /// <summary>A second part that begins at 5:00: whichever clock the score is read off, its sentence and its value are of that clock.</summary>
+    [Theory]
+    [InlineData(
+        "time by the hall clock",
+        740_000,
+        null,
+        "12:20",
+        "All 60 reps done at 12:20 on the hall clock, 7:20 after its start, inside 14:00."
+    )]
+    [InlineData(
+        "time",
+        740_000,
+        null,
+        "7:20",
+        "All 60 reps done in 7:20, inside the cap of 9:00. The clock showed 12:20; the part began at 5:00."
+    )]
+    [InlineData(
+        "time by the hall clock",
+        null,
+        50,
+        "14:10 (50 of 60)",
+        "Not finished: 50 of 60 reps when the cap of 14:00 on the hall clock was reached (pull-up 50 of 60).",
+        "10 reps missing × 0:01 = 0:10; 14:00 on the hall clock + that = 14:10."
+    )]
+    [InlineData(
+        "time",
+        null,
+        50,
+        "9:10 (50 of 60)",
+        "Not finished: 50 of 60 reps when the cap of 9:00 was reached (pull-up 50 of 60).",
+        "10 reps missing × 0:01 = 0:10; 9:00 + that = 9:10."
+    )]
+    public void A_sentence_speaks_of_one_clock(string time, int? finish, int? units, string text, params string[] reasons)
+    {
+        var result = OfSecond(time, finish is { } ms ? new Duration(ms) : null, units);
+        Assert.Equal(text, result.Text);
+        Assert.Equal(reasons, result.Reasons);
     }
 }
