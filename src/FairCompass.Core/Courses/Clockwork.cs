@@ -284,22 +284,23 @@ public sealed partial class Clockwork
             }
 
             Span(SpanKind.Work, w.Label, w.Each, at, rests);
+            Rigged(w, rig => rig.Window == v + 1 && !rig.InChange);
             if (v < windows - 1 && w.Change is { } change)
             {
                 Span(SpanKind.Change, null, change, []);
-                foreach (
-                    var rig in now is null
-                        ? []
-                        : w
-                            .Rules.OfType<Work.RuleLine>()
-                            .Select(l => l.Rule)
-                            .OfType<Rule.ReRig>()
-                            .Where(rig => rig.Window is null || rig.Window == v + 2)
-                )
-                {
-                    spans[^1] = spans[^1] with { Where = spans[^1].Where.Append(new(rig.By, null, ReRigWords(rig))).ToEq() };
-                }
+                Rigged(w, rig => rig.Window is null || (rig.InChange && rig.Window == v + 2));
             }
+        }
+    }
+
+    /// <summary>Who changes a load in the span that was walked last; a group that does so does not rest.</summary>
+    private void Rigged(Stage.Waves w, Func<Rule.ReRig, bool> when)
+    {
+        foreach (var rig in now is null ? [] : w.Rules.OfType<Work.RuleLine>().Select(l => l.Rule).OfType<Rule.ReRig>().Where(when))
+        {
+            var by = rig.By.Split(", ");
+            var others = spans[^1].Where.Where(p => p.Said != Presence.Rests || !by.Contains(p.Who));
+            spans[^1] = spans[^1] with { Where = others.Append(new(rig.By, null, ReRigWords(rig))).ToEq() };
         }
     }
 

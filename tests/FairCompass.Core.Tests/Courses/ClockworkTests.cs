@@ -123,6 +123,24 @@ public class ClockworkTests
         );
     }
 
+    /// <summary>In a window means while it runs, in the change means before it begins; who changes the load does not rest.</summary>
+    [Theory]
+    [InlineData("in window 3", "5:20", "7:20")]
+    [InlineData("in window 3, in the change", "4:40", "5:20")]
+    public void A_load_is_changed_when_the_line_says_so(string when, string starts, string ends)
+    {
+        var u = Demo.Understand(
+            "T\n  for Crew of Four\n  a/b is man/woman\n  groups One 2, Two 2\n\nwaves for reps, 2:00 each, change 0:40, by One, Two\n"
+                + $"  re-rig: 60/40 kg by One, {when}\n  station Bar\n    max deadlift, 80/60 kg\n  station Mat\n    max sit-up\n"
+                + "\nscore: reps\n  tie: shared\n"
+        );
+        Assert.True(u.Parsed.Problems.Count == 0, string.Join("; ", u.Parsed.Problems.Select(p => p.Sentence)));
+        var rigged = Timeline.Of(u.Courses[0])!.Spans.Where(s => s.Where.Any(w => w.Does.StartsWith("changes", StringComparison.Ordinal)));
+        var span = Assert.Single(rigged);
+        Assert.Equal((starts, ends), (span.Starts.ToString(), span.Ends.ToString()));
+        Assert.DoesNotContain(span.Where, w => w is { Who: "One", Does: "rests" });
+    }
+
     [Fact]
     public void A_rest_of_ones_own_lies_between_the_opening_and_the_last_finish_that_leaves_time()
     {
