@@ -133,7 +133,8 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.All(errors, e => Assert.Equal("This is missing.", e.Value![0]!.GetValue<string>()));
     }
 
-    /// <summary>Deep inside a body, in a list: each key that is missing there at its own path, and what is there twice or unknown.</summary>
+    /// <summary>Deep inside a body, in a list: each key that is missing there at its own path, and what is there twice or
+    /// unknown.</summary>
     [Fact]
     public async Task What_is_wrong_inside_a_list_is_named_at_its_place()
     {

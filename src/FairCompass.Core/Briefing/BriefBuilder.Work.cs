@@ -185,7 +185,8 @@ public sealed partial class BriefBuilder
                     .ToEq()
             );
 
-    /// <summary>Who does a thing, as a sentence where it is a verb: <c>2nd and 3rd rest</c>; else who is at what: <c>1st: Oars</c>.</summary>
+    /// <summary>Who does a thing, as a sentence where it is a verb: <c>2nd and 3rd rest</c>; else who is at what: <c>1st:
+    /// Oars</c>.</summary>
     private string Doing(Said does, List<Presence> who)
     {
         var names = tongue.Join(who.Select(w => w.Who is null ? Say("all", "todos") : Glossary.Usual(w.Who, tongue)));

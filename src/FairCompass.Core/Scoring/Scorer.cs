@@ -223,7 +223,8 @@ public static partial class Scorer
                 [
                     stopped,
                     $"{Words.Count(total - units, c.Word)} missing × {p.Each} = {new Duration((total - units) * p.Each.Ms)}; "
-                        + $"{(limit.Gates.Count > 0 ? "the longest cap, " : "")}{offset + limit.Longest}{clock} + that = {new Duration(value + offset.Ms)}.",
+                        + $"{(limit.Gates.Count > 0 ? "the longest cap, " : "")}{offset + limit.Longest}{clock} + that = "
+                        + $"{new Duration(value + offset.Ms)}.",
                 ]
             ),
             CapRule.AddDone a => new(
@@ -233,7 +234,8 @@ public static partial class Scorer
                 $"{new Duration(value + offset.Ms)} ({units} {tongue.Say("of", "de")} {total})",
                 null,
                 [
-                    $"{offset + own}{clock} + {units} × {a.Each} = {new Duration(value + offset.Ms)}. This rule ranks more work lower and cannot be published.",
+                    $"{offset + own}{clock} + {units} × {a.Each} = {new Duration(value + offset.Ms)}. "
+                        + "This rule ranks more work lower and cannot be published.",
                 ]
             ),
             _ => new(

@@ -133,7 +133,8 @@ public class ScoreSentenceTests
         return Scorer.Score(run, u.Courses[0], u.Sheets[0], u.Competition.Unit)[1];
     }
 
-    /// <summary>A second part that begins at 5:00: whichever clock the score is read off, its sentence and its value are of that clock.</summary>
+    /// <summary>A second part that begins at 5:00: whichever clock the score is read off, its sentence and its value are of that
+    /// clock.</summary>
     [Theory]
     [InlineData(
         "time by the hall clock",
