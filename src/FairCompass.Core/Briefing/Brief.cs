@@ -78,7 +78,11 @@ public sealed record PrintedNumber(string From, string Text);
 /// <param name="Id">Stable name of the section.</param>
 /// <param name="Heading">Its heading.</param>
 /// <param name="Blocks">Its contents.</param>
-public sealed record BriefSection(string Id, string Heading, Eq<BriefBlock> Blocks);
+public sealed record BriefSection(string Id, string Heading, Eq<BriefBlock> Blocks)
+{
+    /// <summary>On a paper that has a part of its own for each entry, whose part it is; null where it is everybody’s.</summary>
+    public string? Entry { get; init; }
+}
 
 /// <summary>A row of a table.</summary>
 public sealed record BriefRow(Eq<string> Cells);

@@ -13,24 +13,30 @@ namespace FairCompass.Core.Briefing;
 public sealed partial class BriefBuilder
 {
     private IEnumerable<BriefSection> Caller() =>
-        HallClock() is { Calls.Count: > 0 } clock ? [EveryCall(clock), .. GoesOn(clock), .. NobodyCalls(clock), BeforeGo()] : [];
+        Clocks().Where(c => c.Calls.Count > 0).ToList() is { Count: > 0 } clocks
+            ? [EveryCall(clocks), .. GoesOn(clocks), .. NobodyCalls(clocks), BeforeGo()]
+            : [];
 
-    private BriefSection EveryCall(Timeline clock) =>
+    private BriefSection EveryCall(IReadOnlyList<SharedClock> clocks) =>
         new(
             "calls",
             Say("Every call", "Todos los avisos"),
-            [
-                new BriefBlock.Table(
-                    null,
-                    [Say("Clock", "Reloj"), Say("Say", "Di"), Say("Said", "Dicho")],
-                    clock.Calls.Select((c, i) => new BriefRow([Cite($"call/{i}", c.At.ToString()), Spoken(c, i), ""])).ToEq()
-                ),
-            ]
+            clocks
+                .Select(clock =>
+                    (BriefBlock)
+                        new BriefBlock.Table(
+                            WhoseOf(clock),
+                            [Say("Clock", "Reloj"), Say("Say", "Di"), Say("Said", "Dicho")],
+                            clock.Calls.Select(c => new BriefRow([Cite($"call/{c.At.Ms}", c.At.ToString()), Spoken(c), ""])).ToEq()
+                        )
+                )
+                .ToEq()
         );
 
-    private IEnumerable<BriefSection> GoesOn(Timeline clock)
+    private IEnumerable<BriefSection> GoesOn(IReadOnlyList<SharedClock> clocks)
     {
-        if (clock.Forks.Count > 0)
+        var forks = clocks.SelectMany(c => c.Forks).ToList();
+        if (forks.Count > 0)
         {
             yield return new(
                 "forks",
@@ -44,10 +50,17 @@ public sealed partial class BriefBuilder
                             Say("goes on until", "sigue hasta"),
                             Say("all others", "los demás"),
                         ],
-                        clock
-                            .Forks.Select(
-                                (f, i) =>
-                                    Cited($"fork/{i}", new([f.At.ToString(), Figure(f.Units), f.Until.ToString(), Say("stop", "paran")]))
+                        forks
+                            .Select(f =>
+                                Cited(
+                                    $"fork/{f[0].Value.At.Ms}",
+                                    new([
+                                        f[0].Value.At.ToString(),
+                                        EachOf(f, x => Figure(x.Counted)),
+                                        f[0].Value.Until.ToString(),
+                                        Say("stop", "paran"),
+                                    ])
+                                )
                             )
                             .ToEq()
                     ),
@@ -56,27 +69,22 @@ public sealed partial class BriefBuilder
         }
     }
 
-    private IEnumerable<BriefSection> NobodyCalls(Timeline clock)
+    private IEnumerable<BriefSection> NobodyCalls(IReadOnlyList<SharedClock> clocks)
     {
-        if (clock.Spans.Any(s => s.Silent))
+        var silent = clocks.SelectMany(c => c.Hall.Spans).Where(s => s.Silent).Select(s => s.Starts).Distinct().ToList();
+        if (silent.Count > 0)
         {
             yield return new(
                 "silent",
                 Say("Where nobody calls", "Donde nadie avisa"),
                 [
                     new BriefBlock.Points([
-                        .. clock
-                            .Spans.Select((s, i) => (s, i))
-                            .Where(x => x.s.Silent)
-                            .Select(x =>
-                                Cite(
-                                    $"span/{x.i}",
-                                    Say(
-                                        $"{x.s.Starts}: the clock rolling over is the call.",
-                                        $"{x.s.Starts}: el aviso es que el reloj vuelve a empezar."
-                                    )
-                                )
-                            ),
+                        .. silent.Select(at =>
+                            Cite(
+                                $"span/{at.Ms}",
+                                Say($"{at}: the clock rolling over is the call.", $"{at}: el aviso es que el reloj vuelve a empezar.")
+                            )
+                        ),
                     ]),
                 ]
             );
@@ -213,9 +221,10 @@ public sealed partial class BriefBuilder
 
     private IEnumerable<BriefSection> MinutesOfTheHall()
     {
-        if (HallClock() is { } clock && WhoIsWhere(clock, null, Say("Who is where", "Quién está dónde")) is { } where)
+        var minutes = Clocks().Select(c => WhoIsWhere(c, null, Say("Who is where", "Quién está dónde"))).OfType<BriefBlock>().ToEq();
+        if (minutes.Count > 0)
         {
-            yield return new("minutes", Say("Minute by minute", "Minuto a minuto"), [where]);
+            yield return new("minutes", Say("Minute by minute", "Minuto a minuto"), minutes);
         }
     }
 
@@ -270,7 +279,8 @@ public sealed partial class BriefBuilder
                 columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
                 && p.At == default
                 && p.Option is null
-                && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } }
+                && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } climbing }
+                && climbing.At(0) is not null
                 && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
                 && p.Prescription.Load.Value.Unit == u.Competition.Unit
             )
@@ -285,7 +295,9 @@ public sealed partial class BriefBuilder
         var rungs = Math.Min(load.Values.Length ?? BoxesInARow, 3 * BoxesInARow);
         var rows = Enumerable
             .Range(0, (int)rungs)
-            .Select(i => (N: i + 1, Load: load.Values.At(i)!.Value))
+            .Select(i => (N: i + 1, At: load.Values.At(i)))
+            .TakeWhile(r => r.At is not null)
+            .Select(r => (r.N, Load: r.At!.Value))
             .Select(r =>
                 Cited(
                     $"rung/{first.Source.At.Line}/{first.Address}/{r.N}",

@@ -108,50 +108,35 @@ public sealed partial class BriefBuilder
         return new("loads", heading, [new BriefBlock.Table(null, head.Prepend("").ToEq(), rows.ToEq())]);
     }
 
-    private BriefSection Clock()
+    private BriefSection Clock() => new("clock", Say("The clock", "El reloj"), Clocks().SelectMany(ClockOf).ToEq());
+
+    private IEnumerable<BriefBlock> ClockOf(SharedClock clock)
     {
-        var heading = Say("The clock", "El reloj");
-        if (HallClock() is not { Calls.Count: > 0 } clock)
+        if (clock.Calls.Count == 0)
         {
-            return new("clock", heading, []);
+            yield break;
         }
 
-        var blocks = new List<BriefBlock>
-        {
-            new BriefBlock.Table(
-                null,
-                [Say("Clock", "Reloj"), Say("Call", "Aviso")],
-                clock.Calls.Select((c, i) => new BriefRow([Cite($"call/{i}", c.At.ToString()), Spoken(c, i)])).ToEq()
-            ),
-        };
+        yield return new BriefBlock.Table(
+            WhoseOf(clock),
+            [Say("Clock", "Reloj"), Say("Call", "Aviso")],
+            clock.Calls.Select(c => new BriefRow([Cite($"call/{c.At.Ms}", c.At.ToString()), Spoken(c)])).ToEq()
+        );
         if (WhoIsWhere(clock, Say("Who is where", "Quién está dónde"), Say("Where", "Dónde")) is { } where)
         {
-            blocks.Add(where);
+            yield return where;
         }
 
         var notes = clock
-            .Forks.Select((f, i) => Cite($"fork/{i}", f.Words))
-            .Concat(
-                clock.OwnRests.Select(
-                    (r, i) =>
-                        Cite(
-                            $"rest/{i}",
-                            Say(
-                                $"Own rest of {r.Length}: it begins at each athlete’s own finish of {r.AfterUnits}. Write down "
-                                    + $"“finished at” and “may restart at”, {r.Length} later.",
-                                $"Descanso propio de {r.Length}: empieza cuando cada atleta termina {r.AfterUnits}. Anota "
-                                    + $"«terminó en» y «puede reiniciar en», {r.Length} después."
-                            )
-                        )
-                )
-            )
+            .Forks.Select(f => Cite($"fork/{f[0].Value.At.Ms}", f[0].Value.In(EachOf(f, x => Figure(x.Counted)), tongue)))
+            .Concat(clock.OwnRests.Select(Resting))
             .Append(
-                clock.Judges > 1
+                clock.Hall.Judges > 1
                     ? Cite(
                         "judges",
                         Say(
-                            $"A lane needs {clock.Judges} judges at the busiest moment.",
-                            $"Una calle necesita {clock.Judges} jueces en el momento de más trabajo."
+                            $"A lane needs {clock.Hall.Judges} judges at the busiest moment.",
+                            $"Una calle necesita {clock.Hall.Judges} jueces en el momento de más trabajo."
                         )
                     )
                     : ""
@@ -160,28 +145,44 @@ public sealed partial class BriefBuilder
             .ToEq();
         if (notes.Count > 0)
         {
-            blocks.Add(new BriefBlock.Points(notes));
+            yield return new BriefBlock.Points(notes);
         }
-
-        return new("clock", heading, blocks.ToEq());
     }
 
-    private string Spoken(ClockCall call, int index) => Cite($"call/{index}", tongue.Quote(Words.Capital(call.Words)));
+    private string Resting(Eq<Shared<OwnedRest>> rest)
+    {
+        var (length, after) = (rest[0].Value.Length, EachOf(rest, r => r.After(tongue)));
+        return Cite(
+            $"rest/{rest[0].Value.Piece}/{rest[0].Value.Number}",
+            Say(
+                $"Own rest of {length}: it begins at each athlete’s own finish of {after}. Write down “finished at” and “may "
+                    + $"restart at”, {length} later.",
+                $"Descanso propio de {length}: empieza cuando cada atleta termina {after}. Anota «terminó en» y «puede reiniciar "
+                    + $"en», {length} después."
+            )
+        );
+    }
+
+    private string Spoken(ClockCall call) => Cite($"call/{call.At.Ms}", tongue.Quote(Words.Capital(call.Words)));
 
     /// <summary>Who works where, who rests, who changes a load, span by span; null when everybody is at one place.</summary>
-    private BriefBlock.Table? WhoIsWhere(Timeline clock, string? caption, string head) =>
-        clock.Spans.All(s => s.Where.Count == 0)
+    private BriefBlock.Table? WhoIsWhere(SharedClock clock, string? caption, string head) =>
+        clock.Hall.Spans.All(s => s.Where.Count == 0)
             ? null
             : new(
-                caption,
+                string.Join(", ", new[] { caption, WhoseOf(clock) }.OfType<string>()) is { Length: > 0 } title ? title : null,
                 [Say("Clock", "Reloj"), head],
                 clock
-                    .Spans.Select((s, i) => (s, i))
-                    .Where(x => x.s.Where.Count > 0)
-                    .Select(x => new BriefRow([
-                        Cite($"span/{x.i}", Say($"{x.s.Starts} to {x.s.Ends}", $"{x.s.Starts} a {x.s.Ends}")),
-                        Cite($"span/{x.i}", string.Join("; ", x.s.Where.GroupBy(w => w.Said).Select(g => Doing(g.Key, g.ToList())))),
-                    ]))
+                    .Hall.Spans.Where(s => s.Where.Count > 0)
+                    .Select(s =>
+                        Cited(
+                            $"span/{s.Starts.Ms}",
+                            new([
+                                Say($"{s.Starts} to {s.Ends}", $"{s.Starts} a {s.Ends}"),
+                                string.Join("; ", s.Where.GroupBy(w => w.Said).Select(g => Doing(g.Key, g.ToList()))),
+                            ])
+                        )
+                    )
                     .ToEq()
             );
 

@@ -96,14 +96,20 @@ public sealed partial class BriefBuilder
         {
             Language = options.Language,
             Numbers = numbers.ToEq(),
-            Cards =
-                audience == Audience.LaneCard
-                    ? Enumerable
-                        .Range(options.FirstCard, Math.Clamp(options.Cards, 1, CardCode.Most))
-                        .Select(n => CardCode.Of(print, n))
-                        .ToEq()
-                    : [],
+            Cards = audience == Audience.LaneCard ? CardsOf(print) : [],
         };
+    }
+
+    /// <summary>So many cards as were asked for, of each entry; numbers go on from entry to entry.</summary>
+    private Eq<CardCode> CardsOf(Fingerprint print)
+    {
+        Eq<string?> whose = shown.Count > 1 ? [.. shown.Select(i => (string?)u.Courses[i].Address.In(tongue))] : [null];
+        var each = Math.Clamp(options.Cards, 1, CardCode.Most);
+        return whose
+            .SelectMany((entry, e) => Enumerable.Range(options.FirstCard + (e * each), each).Select(n => (entry, n)))
+            .Where(x => x.n <= CardCode.Highest)
+            .Select(x => CardCode.Of(print, x.n) with { Entry = x.entry })
+            .ToEq();
     }
 
     private bool IsFor(string name) => division is null || string.Equals(name, division, StringComparison.OrdinalIgnoreCase);
@@ -185,15 +191,20 @@ public sealed partial class BriefBuilder
                     Say("Scoring: ", "Puntuación: ")
                         + string.Join(
                             ' ',
-                            shown.Count == 0
-                                ? []
-                                : u.Sheets[shown[0]]
-                                    .Components.Select(c =>
-                                        Cite(
-                                            $"score/{c.Label}",
-                                            Core.Scoring.ScoreSentences.Of(c, u.Sheets[shown[0]], u.Courses[shown[0]], tongue)[0]
-                                        )
+                            OnceEach(
+                                shown.Select(i =>
+                                    (
+                                        u.Courses[i].Address,
+                                        u.Sheets[i]
+                                            .Components.Select(c =>
+                                                Cite(
+                                                    $"score/{c.Label}/{u.Courses[i].Address}",
+                                                    Core.Scoring.ScoreSentences.Of(c, u.Sheets[i], u.Courses[i], tongue)[0]
+                                                )
+                                            )
                                     )
+                                )
+                            )
                         )
                 ),
             ]
@@ -203,7 +214,31 @@ public sealed partial class BriefBuilder
     private List<Movement> StandardsShown() =>
         Movements().Select(m => m.Movement).OfType<Movement>().DistinctBy(m => m.Id).Select(InForce).ToList();
 
-    private Timeline? HallClock() => shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]], tongue) : Timeline.Of(u.Workout, tongue);
+    /// <summary>The hall clock of all who are shown; one for each group of them whose windows differ, none while a time is unset.</summary>
+    private IReadOnlyList<SharedClock> Clocks() =>
+        shown.Count > 0 ? SharedClock.Of([.. shown.Select(i => u.Courses[i])], tongue)
+        : Timeline.Of(u.Workout, tongue) is { } clock ? [SharedClock.Of(clock)]
+        : [];
+
+    /// <summary>Whose clock it is, where there are several; else null.</summary>
+    private string? WhoseOf(SharedClock clock) =>
+        clock.For.Count == shown.Count ? null : Cite($"entry/{string.Join(' ', clock.For)}", Whose(clock.For));
+
+    private string Whose(IEnumerable<Address> who) => tongue.Join(Entries.Named(who, shown.Select(i => u.Courses[i].Address), tongue));
+
+    /// <summary>A value that may differ: once where all have it, else one for each: <c>60 (Tideline) or 50 (Meadow)</c>.</summary>
+    private string EachOf<T>(Eq<Shared<T>> values, Func<T, string> say)
+    {
+        var said = values.GroupBy(v => say(v.Value)).ToList();
+        return said.Count == 1
+            ? said[0].Key
+            : string.Join(
+                Say(" or ", " o "),
+                said.Select(g =>
+                    $"{g.Key} ({Cite("entry/" + string.Join(' ', g.SelectMany(v => v.For)), Whose(g.SelectMany(v => v.For)))})"
+                )
+            );
+    }
 
     /// <summary>A standard as it holds for everybody who is shown, at its one place in the workout if it has only one.</summary>
     private Movement InForce(Movement movement)

@@ -23,7 +23,8 @@ public sealed record BriefOptions
     /// <summary>The fingerprint of the published version that is printed; null works out that of a draft.</summary>
     public Fingerprint? Published { get; init; }
 
-    /// <summary>How many cards are printed from a lane card, 1 to <see cref="CardCode.Most"/>; each has a number of its own.</summary>
+    /// <summary>How many cards are printed of each entry on a lane card, 1 to <see cref="CardCode.Most"/>; each has a number of its
+    /// own, and none is printed beyond <see cref="CardCode.Highest"/>.</summary>
     public int Cards { get; init; } = 1;
 
     /// <summary>The number of the first card, from 1.</summary>

@@ -15,6 +15,9 @@ namespace FairCompass.Core.Briefing;
 /// <param name="Rows">Its rows, a character a module: <c>1</c> for black, <c>0</c> for white.</param>
 public sealed record CardCode(string Id, string Content, int Size, Eq<string> Rows)
 {
+    /// <summary>Whose sections stand on this card, where the paper has cards for several entries; null for all of them.</summary>
+    public string? Entry { get; init; }
+
     /// <summary>The most cards that are printed at once.</summary>
     public const int Most = 200;
 

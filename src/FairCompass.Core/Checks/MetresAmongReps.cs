@@ -21,8 +21,10 @@ public sealed class MetresAmongReps : ICheck
     public IEnumerable<Report> Look(CheckContext context) =>
         from course in context.Courses.Take(1)
         from piece in course.Pieces
-        where piece.IsCounted && piece.Tasks.Any(t => t.Unit is AmountUnit.Rep or AmountUnit.Calorie)
-        from task in piece.Tasks
+        from strand in piece.Strands
+        let tasks = piece.TasksOf(strand).ToList()
+        where tasks.Exists(t => t.Unit is AmountUnit.Rep or AmountUnit.Calorie)
+        from task in tasks
         where
             task.Unit is AmountUnit.Metre or AmountUnit.Foot
             && task.Counted is { Word: "m" or "ft", Credit: Courses.Credit.Each { Worth: > 0 } }

@@ -91,6 +91,9 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
     /// <summary>The counter when there is only one; null when there are none or several.</summary>
     public Strand? Strand => Strands is [{ Role: StrandRole.Only } only] ? only.Counter : null;
 
+    /// <summary>The tasks that a counter counts, in the order of the text.</summary>
+    public IEnumerable<CourseTask> TasksOf(CourseStrand strand) => Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null);
+
     /// <summary>True when something of the piece is counted.</summary>
     public bool IsCounted => Strands.Count > 0;
 

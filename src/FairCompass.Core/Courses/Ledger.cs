@@ -226,7 +226,7 @@ public sealed class Ledger
             leaf.Task,
             amount,
             total,
-            plain || total > (strand.Units ?? Count.Ceiling) ? null : strand.Sum(total, Tally.Credit),
+            plain || total > (strand.Units ?? Count.Ceiling) ? null : strand.Counted(total),
             load,
             leaf.SeatAt(index)
         );

@@ -96,15 +96,10 @@ internal sealed partial class PieceCompiler
     /// <summary>The word of a unit, and its length in millimetres when it is one.</summary>
     private static (string Word, decimal Each) Base(AmountUnit unit, bool held)
     {
-        var word = held
-            ? "hold"
-            : unit switch
-            {
-                AmountUnit.Calorie => "cal",
-                AmountUnit.Metre => "m",
-                AmountUnit.Foot => "ft",
-                _ => "rep",
-            };
+        var word =
+            held ? "hold"
+            : unit == AmountUnit.Rep ? "rep"
+            : unit.Symbol();
         var each = unit switch
         {
             AmountUnit.Metre => 1000m,

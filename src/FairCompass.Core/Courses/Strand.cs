@@ -27,7 +27,11 @@ public sealed partial class Strand
 {
     private readonly CountNode root;
 
-    internal Strand(CountNode root) => this.root = root;
+    internal Strand(CountNode root)
+    {
+        this.root = root;
+        Printed = root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
+    }
 
     /// <summary>All units, or null when the work has no end. At most 10¹⁵, where counting stops.</summary>
     public long? Units => root.Endless ? null : root.Total(0);
@@ -153,6 +157,22 @@ public sealed partial class Strand
         }
     }
 
+    /// <summary>The count that papers print at a number of performed units: their credit, and for work of which nothing is credited the
+    /// units themselves.</summary>
+    /// <param name="performed">From 0 to <see cref="Units"/>.</param>
+    public long Counted(long performed) => Sum(performed, Printed);
+
+    /// <summary>The whole of what papers print; null when the work has no end.</summary>
+    public long? AllCounted => Total(Printed);
+
+    /// <summary>The fewest performed units at which papers print a count; the inverse of <see cref="Counted"/>.</summary>
+    /// <returns>Null when no place of the work has this count: below 0, beyond the end, or between two credits.</returns>
+    public long? Performed(long counted) =>
+        counted >= 0 && Reach(counted, Printed) is { } units && Counted(units) == counted ? units : null;
+
+    /// <summary>What the running totals of papers add up.</summary>
+    internal Tally Printed { get; }
+
     /// <summary>The count at a place; the inverse of <see cref="At"/>.</summary>
     /// <returns>Null when the strand has no such place: another number of loops, a round too many, a unit too many.</returns>
     public long? UnitsAt(Place place)
@@ -229,6 +249,17 @@ public sealed partial class Strand
 
         return (full, units - main.Loop.Body.Prefix(full));
     }
+
+    /// <summary>The round of the main loop that a unit ends; null when it ends none.</summary>
+    /// <param name="units">From 1.</param>
+    public long? RoundEndingAt(long units) =>
+        Main is { } main
+        && units > main.Before
+        && (main.Loop.Endless || units - main.Before <= main.Loop.Total(0))
+        && main.Loop.Iteration(units - main.Before, Tally.Units) + 1 is var round
+        && UnitsAfterRound(round) == units
+            ? round
+            : null;
 
     /// <summary>The rounds of the main loop; null when it has no end or there is none.</summary>
     public long? Rounds => Main?.Loop.Times;

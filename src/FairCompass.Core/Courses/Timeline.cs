@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text.Json.Serialization;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -38,21 +40,62 @@ public sealed record ClockSpan(SpanKind Kind, string? Label, Duration Starts, Du
 /// <summary>A moment at which the clock ends for some and goes on for others.</summary>
 /// <param name="At">On the hall clock.</param>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="Units">Counted units that pass it.</param>
+/// <param name="Units">Performed units that pass it.</param>
 /// <param name="Until">The cap of who has passed it.</param>
 /// <param name="Words">In a sentence.</param>
-public sealed record ClockFork(Duration At, string Piece, long Units, Duration Until, string Words);
+public sealed record ClockFork(Duration At, string Piece, long Units, Duration Until, string Words)
+{
+    /// <summary>The number in the box of the card that passes it.</summary>
+    public long Counted { get; init; }
+
+    /// <summary>Which gate of the piece it is, from 1.</summary>
+    public int Number { get; init; } = 1;
+
+    /// <summary>True when the piece has other gates too.</summary>
+    public bool OneOfSeveral { get; init; }
+
+    /// <summary>The gate in a sentence.</summary>
+    /// <param name="done">What passes it, in words: a number, or one for each who has another.</param>
+    /// <param name="tongue">The language.</param>
+    public string In(string done, Tongue tongue) =>
+        tongue.Say(
+            $"{(OneOfSeveral ? $"Gate {Number}" : "The gate")}: who has done {done} goes on until {Until}; all others stop.",
+            $"{(OneOfSeveral ? $"Puerta {Number}" : "La puerta")}: quien ha hecho {done} sigue hasta {Until}; los demás paran."
+        );
+}
 
 /// <summary>A rest that each athlete owns: it starts at their own finish, so lanes are in different phases.</summary>
 /// <param name="Piece">The piece's key.</param>
-/// <param name="AfterUnits">Counted units before it.</param>
+/// <param name="AfterUnits">Performed units before it.</param>
 /// <param name="Length">How long.</param>
 /// <param name="Earliest">The hall clock before which nobody can be there: the opening of the window.</param>
 /// <param name="Latest">The latest finish that still leaves time after the rest.</param>
-public sealed record OwnedRest(string Piece, long AfterUnits, Duration Length, Duration Earliest, Duration Latest);
+public sealed record OwnedRest(string Piece, long AfterUnits, Duration Length, Duration Earliest, Duration Latest)
+{
+    /// <summary>The number in the box of the card before it.</summary>
+    public long Counted { get; init; }
+
+    /// <summary>The round that ends before it, from 1; null where no round does.</summary>
+    public long? Round { get; init; }
+
+    /// <summary>Which rest of the piece it is, from 1.</summary>
+    public int Number { get; init; } = 1;
+
+    /// <summary>What stands before it: <c>95 (round 5 done)</c>.</summary>
+    public string After(Tongue tongue) =>
+        Counted.ToString(CultureInfo.InvariantCulture)
+        + (Round is { } round ? tongue.Say($" (round {round} done)", $" (ronda {round} hecha)") : "");
+}
 
 /// <summary>Words that the caller says at a time.</summary>
-public sealed record ClockCall(Duration At, string Words);
+/// <param name="At">On the hall clock; negative in the lead-in.</param>
+/// <param name="Words">What is said.</param>
+public sealed record ClockCall(Duration At, string Words)
+{
+    /// <summary>The same without the numbers that other entries may not share; null when there are none in it.</summary>
+    [JsonIgnore]
+    public string? Plain { get; init; }
+}
 
 /// <summary>The hall clock of a workout.</summary>
 /// <param name="Spans">In order, without gaps.</param>
@@ -94,7 +137,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
         var forks = course is null ? [] : Gates(course, tongue).ToEq();
         var calls = LeadIn(clock.LeadIn, tongue)
             .Concat(CallsOf(clock, forks, tongue))
-            .Concat(IntervalCalls(clock, tongue))
+            .Concat(IntervalCalls(clock, course, tongue))
             .OrderBy(c => c.At)
             .Take(LargestCalls);
         return new(clock.Spans.ToEq(), calls.ToEq(), clock.Spans[^1].Ends)
@@ -120,18 +163,16 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             foreach (var gate in piece.Limit.Gates)
             {
                 n++;
-                yield return new(
-                    cap,
-                    piece.Piece.Key,
-                    gate.Units,
-                    cap + gate.Adds,
-                    tongue.Say(
-                        $"{(piece.Limit.Gates.Count > 1 ? $"Gate {n}" : "The gate")}: who has done {gate.Units} goes on until "
-                            + $"{cap + gate.Adds}; all others stop.",
-                        $"{(piece.Limit.Gates.Count > 1 ? $"Puerta {n}" : "La puerta")}: quien ha hecho {gate.Units} sigue "
-                            + $"hasta {cap + gate.Adds}; los demás paran."
-                    )
-                );
+                var fork = new ClockFork(cap, piece.Piece.Key, gate.Units, cap + gate.Adds, "")
+                {
+                    Counted = piece.Strand!.Counted(gate.Units),
+                    Number = n,
+                    OneOfSeveral = piece.Limit.Gates.Count > 1,
+                };
+                yield return fork with
+                {
+                    Words = fork.In(fork.Counted.ToString(CultureInfo.InvariantCulture), tongue),
+                };
                 cap += gate.Adds;
             }
         }
@@ -144,11 +185,19 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
         )
         {
             var (starts, ends) = (piece.Piece.Starts!.Value, piece.Piece.Starts!.Value + piece.Limit!.Longest);
+            var n = 0;
             foreach (var (rest, units) in piece.Strand!.Marks<Work.OwnRest>(50))
             {
+                n++;
                 if (rest.Time is { } length)
                 {
-                    yield return new(piece.Piece.Key, units, length, starts, ends - length > starts ? ends - length : starts);
+                    var round = units == 0 ? null : piece.Strand.RoundEndingAt(units);
+                    yield return new(piece.Piece.Key, units, length, starts, ends - length > starts ? ends - length : starts)
+                    {
+                        Counted = piece.Strand.Counted(units),
+                        Round = round,
+                        Number = n,
+                    };
                 }
             }
         }
@@ -202,10 +251,16 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             yield return new(
                 fork.At,
                 tongue.Say(
-                    $"gate: {fork.Units} done, go on until {fork.Until}; the others, time",
-                    $"puerta: con {fork.Units} hechas, seguid hasta {fork.Until}; los demás, tiempo"
+                    $"gate: {fork.Counted} done, go on until {fork.Until}; the others, time",
+                    $"puerta: con {fork.Counted} hechas, seguid hasta {fork.Until}; los demás, tiempo"
                 )
-            );
+            )
+            {
+                Plain = tongue.Say(
+                    $"gate: who has passed it, go on until {fork.Until}; the others, time",
+                    $"puerta: quien la ha pasado, seguid hasta {fork.Until}; los demás, tiempo"
+                ),
+            };
         }
 
         // Before a silent switch nobody calls: the clock rolling over is the call.
@@ -236,28 +291,48 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
         );
     }
 
-    /// <summary>Each new interval is called with what comes first in it.</summary>
-    private static IEnumerable<ClockCall> IntervalCalls(Clockwork clock, Tongue tongue)
+    /// <summary>Each new interval is called with what comes first in it, as this entry does it.</summary>
+    private static IEnumerable<ClockCall> IntervalCalls(Clockwork clock, Course? course, Tongue tongue)
     {
         foreach (var piece in clock.Pieces.Where(p => p is { Starts: not null, Window: not null }))
         {
-            if (piece.Items.OfType<Work.Every>().FirstOrDefault() is not { Each: { Ms: > 0 } each } every)
+            if (piece.Items.OfType<Work.Every>().FirstOrDefault() is not { Each: { Ms: > 0 } each })
             {
                 continue;
             }
 
-            var first = every.First.OfType<Work.Task>().FirstOrDefault();
+            var of = course?.Piece(piece.Key);
+            var first = of?.Tasks.Where(t => Counts(of, StrandRole.First, t)).ToList() ?? [];
+            var then = of?.Tasks.Where(t => Counts(of, StrandRole.Then, t)).ToList() ?? [];
+            var plain =
+                Moves(first, tongue) + (then.Count is > 0 and <= 2 ? tongue.Say(", then ", ", después ") + Moves(then, tongue)[2..] : "");
             var n = 2L;
             for (var at = each; at < piece.Window!.Value && n < LargestCalls; at += each, n++)
             {
-                var amount =
-                    first?.Amount is Amount.Counted c && c.Of.First.At(n - 1) is { } count
-                        ? $": {Number.Normal(count)} {tongue.Movement(first.Movement)}"
-                        : "";
-                yield return new(piece.Starts!.Value + at, tongue.Say($"interval {n}{amount}", $"intervalo {n}{amount}"));
+                var round = n - 1;
+                var own =
+                    first.Count > 0 && first.TrueForAll(t => t.Count?.At(round) is not null)
+                        ? ": " + tongue.Join(first.Select(t => Said(t, t.Count!.At(round)!.Value, tongue)))
+                        : plain;
+                yield return new(piece.Starts!.Value + at, tongue.Say($"interval {n}{own}", $"intervalo {n}{own}"))
+                {
+                    Plain = tongue.Say($"interval {n}{plain}", $"intervalo {n}{plain}"),
+                };
             }
         }
     }
+
+    private static bool Counts(CoursePiece piece, StrandRole role, CourseTask task) =>
+        piece.Strands.Any(s => s.Role == role && s.Counter.DepthOf(task.Index) is not null);
+
+    /// <summary>The movements of some tasks, after a colon; empty for none.</summary>
+    private static string Moves(List<CourseTask> tasks, Tongue tongue) =>
+        tasks.Count == 0 ? "" : ": " + tongue.Join(tasks.Select(t => tongue.Movement(t.Prescription.Movement.Value)).Distinct());
+
+    /// <summary>An amount as the text says it, without the sections in which a judge counts it.</summary>
+    private static string Said(CourseTask task, decimal amount, Tongue tongue) =>
+        $"{Number.Normal(amount)} {(task.Unit == AmountUnit.Rep ? "" : task.Unit.Symbol() + tongue.Say(" ", " de "))}"
+        + tongue.Movement(task.Prescription.Movement.Value);
 
     private static string Places(ClockSpan span, Tongue tongue) =>
         tongue.Join(

@@ -297,14 +297,7 @@ public sealed partial class Printer
             _ => throw new InvalidOperationException("An amount without a printed form."),
         };
 
-    private static string UnitSuffix(AmountUnit unit) =>
-        unit switch
-        {
-            AmountUnit.Calorie => " cal",
-            AmountUnit.Metre => " m",
-            AmountUnit.Foot => " ft",
-            _ => "",
-        };
+    private static string UnitSuffix(AmountUnit unit) => unit == AmountUnit.Rep ? "" : " " + unit.Symbol();
 
     private static string Details(Eq<Detail> details) => string.Concat(details.Select(d => ", " + Detail(d)));
 

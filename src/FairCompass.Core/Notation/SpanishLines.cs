@@ -59,14 +59,7 @@ public sealed partial class SpanishLines
             _ => "lo más pesado en",
         };
 
-    private static string Of(AmountUnit unit) =>
-        unit switch
-        {
-            AmountUnit.Calorie => " cal de",
-            AmountUnit.Metre => " m de",
-            AmountUnit.Foot => " ft de",
-            _ => "",
-        };
+    private static string Of(AmountUnit unit) => unit == AmountUnit.Rep ? "" : $" {unit.Symbol()} de";
 
     private static string Time(Duration? time) => time?.ToString() ?? "(sin fijar)";
 

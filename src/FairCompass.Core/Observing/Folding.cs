@@ -96,7 +96,7 @@ public sealed class Folding
             Ticks: ticks,
             Unverified: unverified
         );
-        return seen == new PieceObservation(key, null, null, null, []) ? null : seen;
+        return seen == new PieceObservation(key) ? null : seen;
     }
 
     private (Duration? Finish, Eq<Duration> Watches) Finish(string piece)

@@ -1,6 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
@@ -70,7 +71,8 @@ public static class Card
                 ))
                 .ToEq();
 
-    /// <summary>Turns places in the ledger into counts. A place that does not exist is left for <see cref="Validate"/> to refuse.</summary>
+    /// <summary>Turns places in the ledger and numbers of boxes into performed units. What does not exist, or does not say what it is, is
+    /// left for <see cref="Validate"/> to refuse.</summary>
     public static RunObservation Resolve(RunObservation run, Course course)
     {
         // An option taken where the athlete stood is an option taken in that round.
@@ -87,13 +89,25 @@ public static class Card
             Choices = chosen,
             Pieces = run
                 .Pieces.Select(seen =>
-                    seen.Stood is { } at && seen.Units is null && taken.Piece(seen.Piece) is { } piece && Units(at, piece) is { } units
+                    taken.Piece(seen.Piece) is not { } piece ? seen
+                    : seen is { Stood: { } at, Performed: null, Counted: null, Units: null } && Units(at, piece) is { } units
                         ? seen with
                         {
-                            Units = units,
+                            Performed = units,
                             Stood = null,
+                            Beyond = Beyond(at, piece),
                         }
-                        : seen
+                    : seen.Stood is { } place && StandsIn(place, piece) is { } counter && seen.Counts.All(c => c.Strand != counter.Strand)
+                        ? CardCounts.Read(
+                            seen with
+                            {
+                                Counts = seen.Counts.Append(counter).ToEq(),
+                                Stood = null,
+                                Beyond = Beyond(place, piece),
+                            },
+                            piece
+                        )
+                    : CardCounts.Read(seen, piece)
                 )
                 .ToEq(),
         };
@@ -140,11 +154,37 @@ public static class Card
     }
 
     /// <summary>The count of a place; null when there is no such place.</summary>
-    internal static long? Units(LedgerPlace at, CoursePiece piece)
+    internal static long? Units(LedgerPlace at, CoursePiece piece) => piece.Strand is { } strand ? Units(at, piece, strand) : null;
+
+    /// <summary>The counter of a piece with several that a place stands in, with its count there; null for no such place.</summary>
+    internal static StrandCount? StandsIn(LedgerPlace at, CoursePiece piece) =>
+        piece.Strand is null
+        && piece.Strands.FirstOrDefault(s => s.Counter.DepthOf(at.Task) is not null) is { } counter
+        && Units(at, piece, counter.Counter) is { } units
+            ? new(counter.Key, units)
+            : null;
+
+    /// <summary>What a distance has beyond its last mark, which does not count.</summary>
+    private static string? Beyond(LedgerPlace at, CoursePiece piece)
     {
         if (
-            piece.Strand is not { } strand
+            at.Millimetres is not { } distance
             || piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task
+            || Sections(distance, task, out var left) is null
+            || left == 0
+        )
+        {
+            return null;
+        }
+
+        var said = at.Metres is null ? $"{Number.Normal(decimal.Round(left / 304.8m, 2))} ft" : $"{Number.Normal(left / 1000m)} m";
+        return $"{said} beyond the last whole {task.Counted.Word} do not count.";
+    }
+
+    private static long? Units(LedgerPlace at, CoursePiece piece, Strand strand)
+    {
+        if (
+            piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task
             || strand.DepthOf(at.Task) is not { } depth
             || depth > 1
             || (depth == 1) != at.Round is not null
@@ -153,21 +193,37 @@ public static class Card
             return null;
         }
 
-        var unit = at.Metres is { } metres ? Sections(metres, task) : at.Unit;
-        return unit is { } n ? strand.UnitsAt(new Place(at.Round is { } round ? [round] : [], at.Task, n, null)) : null;
+        var unit = at.Millimetres is { } distance ? Sections(distance, task, out _) : at.Unit;
+        Eq<long> rounds = at.Round is { } round ? [round] : [];
+        return unit is not { } n ? null
+            // At the start of a task stands who has done all that comes before it.
+            : n == 0 ? strand.UnitsAt(new Place(rounds, at.Task, 1, null)) - 1
+            : strand.UnitsAt(new Place(rounds, at.Task, n, null));
     }
 
-    /// <summary>A distance in whole sections; null when it ends between two marks, or the task has none.</summary>
-    internal static long? Sections(decimal metres, CourseTask task)
+    /// <summary>A distance in whole sections or units of length; null for a task that is no distance.</summary>
+    /// <param name="millimetres">From 0.</param>
+    /// <param name="task">The task.</param>
+    /// <param name="beyond">What lies beyond the last of them, in millimetres.</param>
+    internal static long? Sections(decimal millimetres, CourseTask task, out decimal beyond)
     {
-        var marks = task.Prescription.Counting.OfType<Workouts.Detail.Marks>().FirstOrDefault();
-        if (marks is not { Every.Value: { } every })
+        var each = task.Prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
+            ? new Length(every, marks.Unit).InMillimetres
+            : task.Unit switch
+            {
+                AmountUnit.Metre => 1000m,
+                AmountUnit.Foot => 304.8m,
+                _ => 0m,
+            };
+        beyond = 0;
+        if (each == 0 || millimetres < 0)
         {
-            return task.Unit == Workouts.AmountUnit.Metre && decimal.Truncate(metres) == metres ? (long)metres : null;
+            return null;
         }
 
-        var sections = metres * 1000 / new Length(every, marks.Unit).InMillimetres;
-        return sections == decimal.Truncate(sections) ? (long)sections : null;
+        var sections = decimal.Floor(millimetres / each);
+        beyond = millimetres - (sections * each);
+        return sections > Count.Ceiling ? null : (long)sections;
     }
 
     private static bool IsAsked(string key, ScoreSheet sheet) =>
@@ -241,12 +297,13 @@ public static class Card
         var key = piece.Piece.Key;
         foreach (var strand in piece.Strands)
         {
-            var most = strand.Counter.Units;
+            var most = strand.Counter.AllCounted;
             yield return (
                 new(
                     key,
                     CardFieldKind.Count,
-                    $"{name}{strand.NameIn(piece, tongue)}{(timed ? tongue.Say(" at the cap", " en el tope") : "")}",
+                    $"{name}{strand.NameIn(piece, tongue)}, {tongue.Say(Word(piece.TasksOf(strand)))}"
+                        + (timed ? tongue.Say(" at the cap", " en el tope") : ""),
                     most is { } m
                         ? tongue.Say(
                             $"0 to {m}{(timed ? "; only when not finished" : "")}",
@@ -265,27 +322,34 @@ public static class Card
     private static IEnumerable<CardField> Counted(CoursePiece piece, Strand counted, string name, bool timed, Tongue tongue)
     {
         var key = piece.Piece.Key;
-        var word = tongue.Say(Word(piece));
-        var units = counted.Units;
-        yield return timed
-            ? new(
+        var word = tongue.Say(Word(piece.Tasks));
+        if (timed)
+        {
+            // Who is one unit short has the most that an unfinished card can say.
+            var most = counted.Units is { } all ? counted.Counted(Math.Max(0, all - 1)) : (long?)null;
+            yield return new(
                 key,
-                CardFieldKind.Units,
-                name + tongue.Say($"{word} done at the cap", $"{word} en el tope"),
-                tongue.Say($"0 to {units - 1}; only when not finished", $"de 0 a {units - 1}; solo si no terminó"),
-                units - 1,
-                null
-            )
-            : new(
-                key,
-                CardFieldKind.Units,
-                name + tongue.Say($"{word} done", $"total de {word}"),
-                units is { } n
-                    ? tongue.Say($"0 to {n}", $"de 0 a {n}")
-                    : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
-                units,
+                CardFieldKind.Counted,
+                name + tongue.Say($"{word} counted at the cap", $"{word} contadas en el tope"),
+                tongue.Say($"0 to {most}; only when not finished", $"de 0 a {most}; solo si no terminó"),
+                most,
                 null
             );
+        }
+        else
+        {
+            yield return new(
+                key,
+                CardFieldKind.Counted,
+                name + tongue.Say($"{word} counted", $"total de {word}"),
+                counted.AllCounted is { } n
+                    ? tongue.Say($"0 to {n}", $"de 0 a {n}")
+                    : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
+                counted.AllCounted,
+                null
+            );
+        }
+
         if (Tasks(piece) is { Count: > 0 } tasks && (tasks.Count > 1 || tasks[0].InRounds || tasks[0].Options.Count > 0))
         {
             yield return new(
@@ -330,11 +394,11 @@ public static class Card
         }
     }
 
-    /// <summary>What the units of a piece are called together: <c>reps</c>, <c>calories</c>, <c>reps and sections</c>.</summary>
-    private static Said Word(CoursePiece piece)
+    /// <summary>What the units of some tasks are called together: <c>reps</c>, <c>calories</c>, <c>reps and sections</c>.</summary>
+    private static Said Word(IEnumerable<CourseTask> tasks)
     {
-        var words = piece
-            .Tasks.Select(t =>
+        var words = tasks
+            .Select(t =>
                 t.Counted.Word.Split(' ')[0] switch
                 {
                     "m" => Term.Metre,

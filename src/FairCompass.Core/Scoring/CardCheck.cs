@@ -31,7 +31,9 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         {
             if (
                 run.Status == EntryStatus.DidNotStart
-                && run.Pieces.Any(p => Tallying.Finished(p) || p.Units is > 0 || p.Tries.Count > 0 || p.Counts.Any(c => c.Units > 0))
+                && run.Pieces.Any(p =>
+                    Tallying.Finished(p) || p.Performed is > 0 || p.Tries.Count > 0 || p.Counts.Any(c => c.Performed > 0)
+                )
             )
             {
                 Add("status", "Who did not start has no result; clear the fields or change the status.");
@@ -40,12 +42,15 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             return errors;
         }
 
-        foreach (var key in fields.Where(f => f.Field is CardFieldKind.Units or CardFieldKind.Count).Select(f => f.Piece).Distinct())
+        foreach (var key in fields.Where(f => f.Field is CardFieldKind.Counted or CardFieldKind.Count).Select(f => f.Piece).Distinct())
         {
             var seen = run.Of(key);
             var index = Math.Max(0, IndexOf(key));
             var timed = fields.Any(f => f.Piece == key && f.Field == CardFieldKind.Finish);
-            if (!Tallying.Finished(seen) && seen.Units is null && seen.Stood is null && seen.Counts.Count == 0 && seen.Ticks is null)
+            if (
+                !Tallying.Finished(seen)
+                && seen is { Performed: null, Counted: null, Units: null, Stood: null, Counts.Count: 0, Ticks: null }
+            )
             {
                 Add($"pieces[{index}].units", timed ? "Enter the finishing time, or the reps done at the cap." : "Enter the reps done.");
             }
@@ -69,7 +74,11 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         var path = $"pieces[{index}]";
         if (taken.Piece(seen.Piece) is not { } piece)
         {
-            Add(path + ".piece", "This workout has no such part.");
+            Add(
+                path + ".piece",
+                $"This workout has no such part; there {(taken.Pieces.Count == 1 ? "is" : "are")} "
+                    + $"{Text.Words.Join(taken.Pieces.Select(p => p.Piece.IsNamed ? $"{p.Piece.Key} ({p.Piece.Name})" : p.Piece.Key))}."
+            );
             return;
         }
 
@@ -103,7 +112,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             && (
                 sheet.UnverifiedIsNoRep is null
                 || doubtful < 0
-                || doubtful > (seen.Units ?? (Tallying.Finished(seen) ? piece.Strand?.Units : null) ?? 0)
+                || doubtful > (seen.Performed ?? (Tallying.Finished(seen) ? piece.Strand?.Units : null) ?? 0)
             )
         )
         {
@@ -119,12 +128,12 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
     private void Stood(LedgerPlace stood, PieceObservation seen, CoursePiece piece, string path)
     {
         var task = piece.Tasks.FirstOrDefault(t => t.Index == stood.Task);
-        var between = stood.Metres is { } metres && task is not null && Card.Sections(metres, task) is null;
         Add(
             path + ".stood",
-            seen.Units is not null || Tallying.Finished(seen) ? "Give the place, or the count, or the finishing time: only one of them."
-                : between
-                    ? $"{Number.Normal(stood.Metres!.Value)} m ends between two marks; only whole sections count: {task!.Counted.Word}."
+            seen.Performed is not null || seen.Counted is not null || seen.Units is not null || Tallying.Finished(seen)
+                    ? "Give the place, or the count, or the finishing time: only one of them."
+                : stood.Millimetres is { } distance && task is not null && Card.Sections(distance, task, out _) is null
+                    ? $"{task.Prescription.Movement.Value} is counted in {task.Counted.Word}s, not by distance."
                 : "There is no such place in the ledger: another round, or more reps than the task has in it."
         );
     }
@@ -176,11 +185,14 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
         else if (RoundMark(seen.Piece, piece) is { } mark && piece.Limit is { } cap && tie > start + cap.For(mark - 1))
         {
-            Add(path + ".tieTime", $"{mark} had to be done by {start + cap.For(mark - 1)}, when the clock ended for all who had less.");
+            Add(
+                path + ".tieTime",
+                $"{Printed(piece, mark)} had to be done by {start + cap.For(mark - 1)}, when the clock ended for all who had less."
+            );
         }
         else if (
             piece.Limit is { Gates.Count: > 0 } limit
-            && seen.Units is { } units
+            && seen.Performed is { } units
             && sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtGate>().Any())
         )
         {
@@ -189,7 +201,10 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             var closes = start + passed.SkipLast(1).Aggregate(limit.Base, (sum, g) => sum + g.Adds);
             if (passed.Count == 0)
             {
-                Add(path + ".tieTime", $"The first gate stands after {limit.Gates[0].Units}; {units} have not passed it.");
+                Add(
+                    path + ".tieTime",
+                    $"The first gate stands after {Printed(piece, limit.Gates[0].Units)}; {Printed(piece, units)} have not passed it."
+                );
             }
             else if (tie > closes || (tie == closes && sheet.GateOnSecondCounts == false))
             {
@@ -197,7 +212,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
                     path + ".tieTime",
                     tie == closes
                         ? $"The gate closes at {closes}, and on the second it is missed."
-                        : $"The gate after {passed[^1].Units} closed at {closes}."
+                        : $"The gate after {Printed(piece, passed[^1].Units)} closed at {closes}."
                 );
             }
         }
@@ -226,64 +241,112 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             .Select(t => piece.Strand?.UnitsAfterRound(t.Round!.Value))
             .FirstOrDefault();
 
+    /// <summary>The number in the box at a number of performed units.</summary>
+    private static long Printed(CoursePiece piece, long units) =>
+        piece.Strand is { } strand && units >= 0 && units <= (strand.Units ?? Count.Ceiling) ? strand.Counted(units) : units;
+
     private void Counts(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
     {
-        if (Tallying.Finished(seen))
+        if (new[] { seen.Performed, seen.Counted, seen.Units }.Count(n => n is not null) > 1)
         {
-            if (seen.Units is not null && seen.Units != piece.Strand?.Units)
+            Add(path + ".units", "Give counted, performed or units: only one of them.");
+        }
+        else if ((seen.Counted ?? seen.Units) is { } unread)
+        {
+            Unread(seen, unread, piece, mine, path);
+        }
+        else if (Tallying.Finished(seen))
+        {
+            if (seen.Performed is not null && seen.Performed != piece.Strand?.Units)
             {
-                Add(path + ".units", "Who finished has done every rep; leave the count empty, or clear the finishing time.");
+                Add($"{path}.{seen.Key}", "Who finished has done every rep; leave the count empty, or clear the finishing time.");
             }
         }
-        else if (seen.Units is { } units)
+        else if (seen.Performed is { } units)
         {
-            var field = mine.Find(f => f.Field == CardFieldKind.Units);
-            if (field is null)
-            {
-                Add(path + ".units", mine.Any(f => f.Field == CardFieldKind.Count) ? Several(piece, units) : "This part is not counted.");
-            }
-            else if (units < 0 || units > (field.Max ?? LargestCount))
-            {
-                Add(
-                    path + ".units",
-                    field.Max is { } max && units == max + 1 && mine.Any(f => f.Field == CardFieldKind.Finish)
-                        ? $"All {units} reps are done, so the work is finished: enter the finishing time."
-                        : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}.")
-                );
-            }
+            Performed(units, piece, mine, $"{path}.{seen.Key}");
         }
 
         for (var i = 0; i < seen.Counts.Count; i++)
         {
-            var count = seen.Counts[i];
-            if (piece.Strand is not null || piece.Strands.FirstOrDefault(s => s.Key == count.Strand) is not { } strand)
-            {
-                Add(
-                    $"{path}.counts[{i}].strand",
-                    piece.Strand is not null ? "This part has one counter; give its count as units." : "This part has no such counter."
-                );
-            }
-            else if (count.Units < 0 || count.Units > (strand.Counter.Units ?? LargestCount))
-            {
-                Add(
-                    $"{path}.counts[{i}].units",
-                    string.Create(CultureInfo.InvariantCulture, $"From 0 to {strand.Counter.Units ?? LargestCount}.")
-                );
-            }
-            else if (seen.Counts.Take(i).Any(c => c.Strand == count.Strand))
-            {
-                Add($"{path}.counts[{i}].strand", "This counter is on the card twice.");
-            }
-            else if (
-                !Tallying.Finished(seen)
-                && mine.Any(f => f.Field == CardFieldKind.Finish)
-                && strand.Role != StrandRole.First
-                && count.Units == strand.Counter.Units
-                && piece.Strands.Count(s => s.Role != StrandRole.First) == 1
-            )
-            {
-                Add($"{path}.counts[{i}].units", $"All {count.Units} are done, so the work is finished: enter the finishing time.");
-            }
+            Counter(seen, i, piece, mine, $"{path}.counts[{i}]");
+        }
+    }
+
+    /// <summary>A number of the only counter that could not be read as a place.</summary>
+    private void Unread(PieceObservation seen, long number, CoursePiece piece, List<CardField> mine, string path) =>
+        Add(
+            path + (seen.Counted is null ? ".units" : ".counted"),
+            piece.Strand is { } strand ? CardCounts.Refusal(seen.Counted, seen.Units, strand, piece)
+                : mine.Any(f => f.Field == CardFieldKind.Count) ? Several(piece, number)
+                : "This part is not counted."
+        );
+
+    private void Performed(long units, CoursePiece piece, List<CardField> mine, string path)
+    {
+        if (mine.Find(f => f.Field == CardFieldKind.Counted) is not { } field || piece.Strand is not { } strand)
+        {
+            Add(path, mine.Any(f => f.Field == CardFieldKind.Count) ? Several(piece, units) : "This part is not counted.");
+            return;
+        }
+
+        var timed = mine.Any(f => f.Field == CardFieldKind.Finish);
+        var most = timed ? strand.Units - 1 : strand.Units;
+        if (units < 0 || units > (most ?? LargestCount))
+        {
+            Add(
+                path,
+                timed && units == strand.Units
+                    ? $"All {strand.AllCounted} reps are done, so the work is finished: enter the finishing time."
+                    : string.Create(CultureInfo.InvariantCulture, $"From 0 to {field.Max ?? LargestCount}.")
+            );
+        }
+    }
+
+    private void Counter(PieceObservation seen, int index, CoursePiece piece, List<CardField> mine, string path)
+    {
+        var count = seen.Counts[index];
+        if (piece.Strand is not null || piece.Strands.FirstOrDefault(s => s.Key == count.Strand) is not { } strand)
+        {
+            Add(
+                path + ".strand",
+                piece.Strand is not null
+                    ? "This part has one counter; give its count as units."
+                    : $"This part has no such counter: there {(piece.Strands.Count == 1 ? "is" : "are")} "
+                        + $"{(piece.Strands.Count == 0 ? "none" : Text.Words.Join(piece.Strands.Select(s => $"{s.Key} ({s.Name})")))}."
+            );
+        }
+        else if (new[] { count.Performed, count.Counted, count.Units }.Count(n => n is not null) != 1)
+        {
+            Add(path + ".units", "Give counted, performed or units: exactly one of them.");
+        }
+        else if (count.Performed is not { } units)
+        {
+            Add(
+                path + (count.Counted is null ? ".units" : ".counted"),
+                CardCounts.Refusal(count.Counted, count.Units, strand.Counter, piece)
+            );
+        }
+        else if (units < 0 || units > (strand.Counter.Units ?? LargestCount))
+        {
+            Add(
+                $"{path}.{count.Key}",
+                string.Create(CultureInfo.InvariantCulture, $"From 0 to {strand.Counter.AllCounted ?? LargestCount}.")
+            );
+        }
+        else if (seen.Counts.Take(index).Any(c => c.Strand == count.Strand))
+        {
+            Add(path + ".strand", "This counter is on the card twice.");
+        }
+        else if (
+            !Tallying.Finished(seen)
+            && mine.Any(f => f.Field == CardFieldKind.Finish)
+            && strand.Role != StrandRole.First
+            && units == strand.Counter.Units
+            && piece.Strands.Count(s => s.Role != StrandRole.First) == 1
+        )
+        {
+            Add($"{path}.{count.Key}", $"All {strand.Counter.AllCounted} are done, so the work is finished: enter the finishing time.");
         }
     }
 

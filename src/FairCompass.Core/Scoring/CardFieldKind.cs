@@ -9,15 +9,15 @@ public enum CardFieldKind
     [JsonStringEnumMemberName("finish")]
     Finish,
 
-    /// <summary>The units of the only counter.</summary>
-    [JsonStringEnumMemberName("units")]
-    Units,
+    /// <summary>The count of the only counter, as its boxes print it.</summary>
+    [JsonStringEnumMemberName("counted")]
+    Counted,
 
-    /// <summary>The units of one of several counters.</summary>
+    /// <summary>The count of one of several counters, as its boxes print it.</summary>
     [JsonStringEnumMemberName("count")]
     Count,
 
-    /// <summary>The place in the work, in place of units.</summary>
+    /// <summary>The place in the work, in place of a count.</summary>
     [JsonStringEnumMemberName("stood")]
     Stood,
 

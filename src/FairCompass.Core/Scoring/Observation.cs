@@ -23,15 +23,25 @@ public enum EntryStatus
 /// <param name="NoClips">True when the clips were missing; the workout says whether the lift then counts.</param>
 public sealed record Try(decimal Load, bool Made, int? Seat = null, bool NoClips = false);
 
-/// <summary>The count of one of several counters of a piece.</summary>
+/// <summary>The count of one of several counters of a piece: of its three numbers exactly one is given.</summary>
 /// <param name="Strand">The counter's key.</param>
-/// <param name="Units">Performed units, from 0.</param>
-public sealed record StrandCount(string Strand, long Units);
+/// <param name="Performed">Performed units, from 0.</param>
+public sealed record StrandCount(string Strand, long? Performed = null)
+{
+    /// <summary>The number in the box of the card: what the performed units count.</summary>
+    public long? Counted { get; init; }
+
+    /// <summary>A number that does not say which of the two it is; taken where both are the same.</summary>
+    public long? Units { get; init; }
+
+    /// <summary>The key under which the number was given, for objections.</summary>
+    internal string Key { get; init; } = "units";
+}
 
 /// <summary>What the card says about one piece.</summary>
 /// <param name="Piece">The piece's key.</param>
 /// <param name="Finish">Time on the hall clock when the work was done; null when it was not finished.</param>
-/// <param name="Units">Performed units when the clock ended; null when finished or not counted.</param>
+/// <param name="Performed">Performed units when the clock ended; null when finished or not counted.</param>
 /// <param name="TieTime">Time on the hall clock at the tie-break's mark; null when the mark was not passed or there is none.</param>
 /// <param name="Tries">Every lift, in order.</param>
 /// <param name="Stood">Where in the ledger the athlete stood when the clock ended, instead of a count; null when not given.</param>
@@ -41,24 +51,42 @@ public sealed record StrandCount(string Strand, long Units);
 /// <param name="Unverified">Units that a reviewer could not verify; null for none.</param>
 public sealed record PieceObservation(
     string Piece,
-    Duration? Finish,
-    long? Units,
-    Duration? TieTime,
-    Eq<Try> Tries,
+    Duration? Finish = null,
+    long? Performed = null,
+    Duration? TieTime = null,
+    Eq<Try> Tries = default,
     LedgerPlace? Stood = null,
     Eq<StrandCount> Counts = default,
     Eq<Duration> Watches = default,
     long? Ticks = null,
     long? Unverified = null
-);
+)
+{
+    /// <summary>The number in the box of the card when the clock ended, instead of performed units; null when not given.</summary>
+    public long? Counted { get; init; }
+
+    /// <summary>A number that does not say which of the two it is; taken where both are the same, and refused where they differ.</summary>
+    public long? Units { get; init; }
+
+    /// <summary>The key under which the number was given, for objections.</summary>
+    internal string Key { get; init; } = "units";
+
+    /// <summary>What a distance has beyond its last whole section, in a sentence; null for nothing.</summary>
+    internal string? Beyond { get; init; }
+}
 
 /// <summary>A place in the ledger as a judge names it.</summary>
 /// <param name="Round">The round of the outermost loop, from 1; null for work without rounds.</param>
 /// <param name="Task">Which task of the piece, from 0.</param>
-/// <param name="Unit">Units of that task done in this round, from 1; null when <paramref name="Metres"/> is given.</param>
+/// <param name="Unit">Units of that task done in this round, from 0, its start; null when a distance is given.</param>
 /// <param name="Option">The option the athlete was at, from 0; null for the first or where there is no choice.</param>
-/// <param name="Metres">The distance done of a task with marks; only whole sections exist.</param>
-public sealed record LedgerPlace(long? Round, int Task, long? Unit, int? Option = null, decimal? Metres = null);
+/// <param name="Metres">The distance done of a task in metres; what lies beyond the last whole section does not count.</param>
+/// <param name="Feet">The same in feet of 304.8 mm.</param>
+public sealed record LedgerPlace(long? Round, int Task, long? Unit, int? Option = null, decimal? Metres = null, decimal? Feet = null)
+{
+    /// <summary>The distance in millimetres; null when none is given.</summary>
+    internal decimal? Millimetres => Metres * 1000 ?? Feet * 304.8m;
+}
 
 /// <summary>The head judge’s change of a score.</summary>
 /// <param name="Component">The score’s name.</param>
@@ -92,6 +120,6 @@ public sealed record RunObservation(
             }
         }
 
-        return new(piece, null, null, null, []);
+        return new(piece);
     }
 }

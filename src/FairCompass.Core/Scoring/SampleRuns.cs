@@ -33,9 +33,26 @@ public static class SampleRuns
 
         var runs = Cases(course, sheet, competition).Where(r => Card.Validate(r.Run, course, sheet).Count == 0).ToList();
         var results = runs.Select(r => Scorer.Score(r.Run, course, sheet, competition.Unit, tongue)).ToList();
+        // A row that says one less shows exactly one less, or it is not shown.
+        for (var i = runs.Count - 1; i > 0; i--)
+        {
+            if (runs[i].OneLess && !IsOneLess(results[i], results[i - 1], sheet))
+            {
+                runs.RemoveAt(i);
+                results.RemoveAt(i);
+            }
+        }
+
         var places = Places(results, sheet.Components.Count);
         return runs.Select((r, i) => new SampleResult(tongue.Say(r.Label), r.Run, results[i], places[i])).ToEq();
     }
+
+    /// <summary>True when every counted score is one less than in another run; a score at the cap, one less than the whole.</summary>
+    private static bool IsOneLess(Eq<ComponentResult> less, Eq<ComponentResult> other, ScoreSheet sheet) =>
+        Enumerable
+            .Range(0, sheet.Components.Count)
+            .Where(i => sheet.Components[i] is { Measured: Measured.Units or Measured.RoundsAndUnits })
+            .All(i => less[i].Value == other[i].Value + 1);
 
     /// <summary>Places by component for each run.</summary>
     public static IReadOnlyList<Eq<int>> Places(IReadOnlyList<Eq<ComponentResult>> results, int components)
@@ -130,18 +147,23 @@ public static class SampleRuns
 
     private static Said Late { get; } = ("finished late", "terminó tarde");
 
-    private static IEnumerable<(Said Label, RunObservation Run)> Cases(Course course, ScoreSheet sheet, Competition competition)
+    private static IEnumerable<(Said Label, RunObservation Run, bool OneLess)> Cases(
+        Course course,
+        ScoreSheet sheet,
+        Competition competition
+    )
     {
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time);
         var lifted = course.Pieces.Any(p => p.Piece.IsHeaviest);
         var marked = sheet.Components.Any(c => c.Ties.Any(t => t is Tiebreak.TimeAtRound or Tiebreak.TimeAtGate));
         var gated = course.Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
         var fields = Card.Fields(course, sheet).ToLookup(f => f.Piece, StringComparer.Ordinal);
-        foreach (var c in All.Where(c => c.Gate is null || gated))
+        var last = course.Pieces.LastOrDefault(p => p.IsCounted && fields.Contains(p.Piece.Key))?.Piece.Key;
+        foreach (var c in All.Where(c => (c.Gate is null || gated) && (c.Short != 1 || !timed || course.Pieces.All(LastIsOne))))
         {
             if (c.Status == EntryStatus.DidNotStart)
             {
-                yield return (c.Label, new(c.Status, []));
+                yield return (c.Label, new(c.Status, []), false);
                 continue;
             }
 
@@ -158,12 +180,19 @@ public static class SampleRuns
                     c.Status,
                     course
                         .Pieces.Where(p => fields.Contains(p.Piece.Key))
-                        .Select(p => Observe(c, p, fields[p.Piece.Key], sheet, competition, course))
+                        .Select(p =>
+                            Observe(p.Piece.Key == last ? c : c with { Less = 0 }, p, fields[p.Piece.Key], sheet, competition, course)
+                        )
                         .ToEq()
-                )
+                ),
+                c.Less > 0 && !timed
             );
         }
     }
+
+    /// <summary>True when the last unit of a piece counts one, so that who misses it is one short.</summary>
+    private static bool LastIsOne(CoursePiece piece) =>
+        piece.Strand is not { Units: { } all } strand || strand.Counted(all - 1) == strand.AllCounted - 1;
 
     private static PieceObservation Observe(
         Case c,

@@ -16,7 +16,8 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         var components = new List<ScoreComponent>();
         foreach (var score in workout.Scores)
         {
-            if (PiecesOf(score.Measure, score.Of, score.At) is not { Count: > 0 } fed || !Fits(score, fed))
+            var counters = CountersOf(score.Of);
+            if (PiecesOf(score.Measure, score.Of, score.At) is not { Count: > 0 } fed || !Fits(score, fed, counters))
             {
                 continue;
             }
@@ -37,6 +38,9 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                     TiesOf(score, fed),
                     score
                 )
+                {
+                    Counters = counters,
+                }
             );
         }
 
@@ -87,18 +91,22 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         foreach (var who in of)
         {
             var name = who.ToString();
-            var answering = pieces.Where(p => p.Piece.Answers(name)).ToList();
+            var answering = pieces.Where(p => p.Piece.Answers(name) || p.Piece.Swaps.Any(s => s.Name == name)).ToList();
             if (answering.Count == 0)
             {
                 var names = pieces
                     .SelectMany(p => new[] { p.Piece.Label, p.Piece.Station, p.Piece.Group, p.Piece.Cycle is { } c ? $"cycle {c}" : null })
                     .OfType<string>()
+                    .Concat(pieces.SelectMany(p => p.Piece.Swaps.Select(s => s.Name)))
                     .Distinct()
                     .ToList();
-                if (names.Count > 0)
-                {
-                    problems.Add(new(at, $"There is no part called {name}; there is {Words.Join(names)}."));
-                }
+                problems.Add(
+                    new(
+                        at,
+                        $"There is no part called {name}; "
+                            + (names.Count > 0 ? $"there is {Words.Join(names)}." : "the work has no names, so leave it out.")
+                    )
+                );
 
                 return null;
             }
@@ -111,8 +119,18 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         return found;
     }
 
-    private bool Fits(Score score, List<CoursePiece> fed)
+    /// <summary>The counters that a score names: stations that are worked in turns inside one piece.</summary>
+    private Eq<string> CountersOf(Eq<Who> of) =>
+        of.Select(w => w.ToString())
+            .Where(name => pieces.Any(p => !p.Piece.Answers(name) && p.Piece.Swaps.Any(s => s.Name == name)))
+            .ToEq();
+
+    private bool Fits(Score score, List<CoursePiece> fed, Eq<string> counters)
     {
+        var strands = fed.SelectMany(p => p.Strands).Where(s => counters.Count == 0 || counters.Contains(s.Key)).ToList();
+        var tasks = fed.SelectMany(p =>
+            p.Tasks.Where(t => p.Strands.Any(s => strands.Contains(s) && s.Counter.DepthOf(t.Index) is not null))
+        );
         if (fed.Any(p => !p.IsCounted && !p.Piece.IsHeaviest))
         {
             return false;
@@ -128,16 +146,15 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
                 "A time needs work with an end; this work has none. Score reps instead.",
-            Measure.RoundsAndReps when fed.Count > 1 || fed[0].Strand is not { IsOneLoop: true } =>
+            Measure.RoundsAndReps when strands is not [{ Counter.IsOneLoop: true }] =>
                 "Rounds and reps need one part that is a single loop of rounds. Score reps instead.",
             Measure.Reps
             or Measure.RoundsAndReps
             or Measure.Calories
             or Measure.Metres
             or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
-            Measure.Calories when !fed.Any(p => p.Tasks.Any(t => t.Unit == AmountUnit.Calorie)) => "No task of this work is in calories.",
-            Measure.Metres when !fed.Any(p => p.Tasks.Any(t => t.Unit is AmountUnit.Metre or AmountUnit.Foot)) =>
-                "No task of this work is in metres.",
+            Measure.Calories when tasks.All(t => t.Unit != AmountUnit.Calorie) => "No task of this work is in calories.",
+            Measure.Metres when tasks.All(t => t.Unit is not (AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
             _ => null,
         };
         if (sentence is not null)
@@ -222,6 +239,9 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                         t.Measure,
                         t.Of.Select(w => w.ToString()).ToEq()
                     )
+                    {
+                        Counters = CountersOf(t.Of),
+                    }
                     : Problem(t, "This tie-break counts; a time or a load is taken from another score: tie: score B.");
             case ScoreLine.TieLowestMember:
                 return fed.All(p => p.Piece.Seat is not null)

@@ -51,6 +51,9 @@ public abstract record Tiebreak
     /// <param name="Of">The parts as the score line names them.</param>
     public sealed record MoreOf(Tally Tally, Eq<string> Pieces, Measure Measure, Eq<string> Of) : Tiebreak
     {
+        /// <summary>Keys of the counters that are compared; empty for all.</summary>
+        public Eq<string> Counters { get; init; }
+
         /// <summary>In words: <c>reps of Bar</c>.</summary>
         public string WordIn(Tongue tongue)
         {
@@ -92,6 +95,14 @@ public sealed record ScoreComponent(
     Score Source
 )
 {
+    /// <summary>Keys of the counters that feed it, where it names some of a piece’s; empty for all that the goal is on.</summary>
+    public Eq<string> Counters { get; init; }
+
+    /// <summary>True for a counter that feeds it. What comes first in each interval is work that must be done, not work towards the goal
+    /// of a time.</summary>
+    public bool Takes(CourseStrand strand) =>
+        Counters.Count > 0 ? Counters.Contains(strand.Key) : Measured != Measured.Time || strand.Role != StrandRole.First;
+
     /// <summary>The component's name in sentences.</summary>
     public string Name => NameIn(Tongue.English);
 

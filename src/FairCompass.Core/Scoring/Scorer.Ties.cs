@@ -40,7 +40,15 @@ public static partial class Scorer
                     texts.Add(all[other].Text);
                     break;
                 case Tiebreak.MoreOf m:
-                    var more = m.Pieces.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, m.Tally, sheet.UnverifiedIsNoRep == true));
+                    var more = m.Pieces.Sum(k =>
+                        Tallying.Of(
+                            run.Of(k),
+                            course.Piece(k)!,
+                            m.Tally,
+                            sheet.UnverifiedIsNoRep == true,
+                            s => m.Counters.Count == 0 || m.Counters.Contains(s.Key)
+                        )
+                    );
                     values.Add(-more);
                     texts.Add($"{more} {m.WordIn(tongue)}");
                     break;

@@ -35,9 +35,9 @@ public static partial class Scorer
     )
     {
         var begins = piece.Piece.Starts ?? Duration.Zero;
-        var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
-        var own = piece.Strand is { } strand ? limit.For(Math.Clamp(seen.Units ?? 0, 0, strand.Units ?? long.MaxValue)) : limit.Base;
-        var where = PlaceWords(piece, seen.Units ?? 0);
+        var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true, c.Takes);
+        var own = piece.Strand is { } strand ? limit.For(Math.Clamp(seen.Performed ?? 0, 0, strand.Units ?? long.MaxValue)) : limit.Base;
+        var where = PlaceWords(piece, seen.Performed ?? 0) + Beside(piece, seen);
         var rule = c.Cap ?? new CapRule.CapLine();
         var inTally = new Limit(
             limit.Base,
@@ -103,4 +103,16 @@ public static partial class Scorer
         var watches = seen.Watches.Count > 1 ? $" Watches: {string.Join(", ", seen.Watches)}." : "";
         return new(ResultClass.Scored, time.Ms, [], time.ToString(), null, [$"All {Amount(total, c)} {c.Words} {done}{watches}"]);
     }
+
+    /// <summary>What was done of the work that comes first in each interval and is not towards the goal; empty for other work.</summary>
+    private static string Beside(CoursePiece piece, PieceObservation seen) =>
+        string.Concat(
+            Tallying
+                .Counts(seen, piece)
+                .Where(x => x.Strand.Role == StrandRole.First)
+                .Select(x =>
+                    $"; {x.Strand.Name}: {x.Strand.Counter.Counted(x.Units)}, "
+                    + Words.Count(x.Strand.Counter.FullRounds(x.Units)?.Full ?? 0, "whole interval")
+                )
+        );
 }

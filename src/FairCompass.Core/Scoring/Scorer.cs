@@ -141,6 +141,11 @@ public static partial class Scorer
                 _ => Units(c, run, course, sheet, tongue),
             }
         );
+        if (c.Pieces.Select(k => run.Of(k).Beyond).OfType<string>().ToList() is { Count: > 0 } beyond)
+        {
+            result = result with { Reasons = result.Reasons.Concat(beyond).ToEq() };
+        }
+
         return run.Unjudged
                 ? result with
                 {
@@ -195,7 +200,7 @@ public static partial class Scorer
         {
             var piece = course.Piece(key)!;
             var seen = run.Of(key);
-            var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true);
+            var units = Tallying.Of(seen, piece, c.Tally, sheet.UnverifiedIsNoRep == true, c.Takes);
             sum = Count.Add(sum, units);
             parts.Add($"{(piece.Piece.IsNamed ? $"{piece.Piece.Name}: " : "")}{Details(c, seen, piece, units)}");
         }
@@ -205,11 +210,7 @@ public static partial class Scorer
             return Nothing(ResultClass.Zero, "0", $"No {c.Word} was counted.");
         }
 
-        var first = course.Piece(c.Pieces[0])!;
-        var rounds =
-            c.Pieces.Count == 1 && first.Strand is { IsOneLoop: true } && first.Tasks.All(t => t.Counted.Credit.IsPlain)
-                ? first.Strand.FullRounds(sum)
-                : null;
+        var rounds = Rounds(c, run, course, sheet, sum);
         var text =
             c.Measured == Measured.RoundsAndUnits && rounds is { } r
                 ? $"{r.Full} + {r.Beyond}"
@@ -222,8 +223,8 @@ public static partial class Scorer
         else if (rounds is { } full)
         {
             reasons.Add(
-                $"{Words.Count(full.Full, "full round")} ({first.Strand!.UnitsAfterRound(full.Full) ?? 0} reps) and "
-                    + $"{Words.Count(full.Beyond, "rep")} of the next."
+                $"{Words.Count(full.Full, "full round")} ({Words.Count(sum - full.Beyond, c.Word)}) and "
+                    + $"{Words.Count(full.Beyond, c.Word)} of the next."
             );
         }
 
@@ -235,10 +236,30 @@ public static partial class Scorer
         return new(ResultClass.Scored, -sum, [], text, null, reasons.ToEq());
     }
 
+    /// <summary>Full rounds of work that is a single loop, and what counts beyond the last; null where there are none to tell.</summary>
+    private static (long Full, long Beyond)? Rounds(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, long sum)
+    {
+        if (
+            c.Pieces.Count != 1
+            || c.Tally.Of != TallyOf.Credit
+            || course.Piece(c.Pieces[0])!.Strands.Where(c.Takes).ToList() is not [{ Counter: { IsOneLoop: true } strand } only]
+        )
+        {
+            return null;
+        }
+
+        var seen = run.Of(c.Pieces[0]);
+        var doubtful = sheet.UnverifiedIsNoRep == true ? seen.Unverified ?? 0 : 0;
+        var units = Tallying.Counts(seen, course.Piece(c.Pieces[0])!).First(x => ReferenceEquals(x.Strand, only)).Units;
+        return seen.Ticks is null && strand.FullRounds(Math.Max(0, units - doubtful)) is { } rounds
+            ? (rounds.Full, sum - strand.Sum(strand.UnitsAfterRound(rounds.Full) ?? 0, c.Tally))
+            : null;
+    }
+
     /// <summary>What was done, in performed units, and what it is credited when that is another number.</summary>
     private static string Details(ScoreComponent c, PieceObservation seen, CoursePiece piece, long credited)
     {
-        var counts = Tallying.Counts(seen, piece).Where(x => x.Units > 0).ToList();
+        var counts = Tallying.Counts(seen, piece).Where(x => x.Units > 0 && c.Takes(x.Strand)).ToList();
         if (piece.Strand is not null)
         {
             var units = counts.Count == 0 ? 0 : counts[0].Units;

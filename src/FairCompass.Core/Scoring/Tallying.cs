@@ -19,7 +19,18 @@ internal static class Tallying
     }
 
     /// <summary>The tally of a piece.</summary>
-    public static long Of(PieceObservation seen, CoursePiece piece, Tally tally, bool unverifiedIsNoRep)
+    /// <param name="seen">What the card says of the piece.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="tally">What is added up.</param>
+    /// <param name="unverifiedIsNoRep">True to leave out what a video does not show.</param>
+    /// <param name="takes">Which counters; null for all.</param>
+    public static long Of(
+        PieceObservation seen,
+        CoursePiece piece,
+        Tally tally,
+        bool unverifiedIsNoRep,
+        Func<CourseStrand, bool>? takes = null
+    )
     {
         // Ticked targets stand in place of the bonuses that the counts would earn; what the units are worth stays the strand's to say.
         var ticked =
@@ -27,7 +38,7 @@ internal static class Tallying
                 ? Count.Times(ticks, bonus.Worth)
                 : (long?)null;
         var sum = ticked ?? 0;
-        foreach (var (strand, units) in Counts(seen, piece))
+        foreach (var (strand, units) in Counts(seen, piece).Where(c => takes is null || takes(c.Strand)))
         {
             var counted = unverifiedIsNoRep && seen.Unverified is { } doubtful && strand.Key is "" ? Math.Max(0, units - doubtful) : units;
             sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, ticked is null ? tally : Tally.CreditBeforeBonus));
@@ -58,14 +69,14 @@ internal static class Tallying
     {
         if (strand.Key.Length == 0)
         {
-            return seen.Units;
+            return seen.Performed;
         }
 
         foreach (var count in seen.Counts)
         {
             if (count.Strand == strand.Key)
             {
-                return count.Units;
+                return count.Performed;
             }
         }
 

@@ -18,6 +18,20 @@ public enum AmountUnit
     Foot,
 }
 
+/// <summary>Units in signs.</summary>
+public static class AmountUnits
+{
+    /// <summary>The sign of a unit behind a number: <c>cal</c>, <c>m</c>, <c>ft</c>; empty for reps.</summary>
+    public static string Symbol(this AmountUnit unit) =>
+        unit switch
+        {
+            AmountUnit.Calorie => "cal",
+            AmountUnit.Metre => "m",
+            AmountUnit.Foot => "ft",
+            _ => "",
+        };
+}
+
 /// <summary>How much of a movement is done.</summary>
 public abstract record Amount
 {

@@ -56,15 +56,19 @@ public static class BriefEndpoints
                 FirstCard = First ?? 1,
             };
 
-        /// <summary>Why a card for each of so many divisions cannot be printed.</summary>
-        public FieldError? Beyond(int divisions) =>
-            Options.FirstCard - 1 + (Options.Cards * divisions) <= CardCode.Highest
+        /// <summary>Why a card for each of so many entries cannot be printed.</summary>
+        public FieldError? Beyond(int entries) =>
+            Options.FirstCard - 1 + (Options.Cards * entries) <= CardCode.Highest
                 ? null
                 : new(
                     "cards",
-                    $"A card for each of {divisions} divisions would go beyond number {CardCode.Highest}: "
+                    $"A card for each of {entries} entries would go beyond number {CardCode.Highest}: "
                         + "print fewer at once, or begin lower."
                 );
+
+        /// <summary>How many entries of a workout a division has, or all together.</summary>
+        public static int Entries(Understanding u, string? division) =>
+            u.Courses.Count(c => division is null || string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase));
 
         public FieldError? Error =>
             EnumInput.Objection("language", Language) is { } unknown ? unknown
@@ -125,8 +129,8 @@ public static class BriefEndpoints
             return NotThere.Gone("competition");
         }
 
-        var divisions = opened.Count == 0 ? 0 : opened[0].Competition.Value.Divisions.Count;
-        if (wanted.Beyond(divisions) is { } beyond)
+        var most = opened.Count == 0 ? 0 : opened.Max(o => Wanted.Entries(o.Understanding, wanted.Division));
+        if (audience is null or Audience.LaneCard && wanted.Beyond(most) is { } beyond)
         {
             return new FieldsRefused(beyond);
         }
@@ -187,7 +191,9 @@ public static class BriefEndpoints
                                     today,
                                     options with
                                     {
-                                        FirstCard = wanted.Options.FirstCard + (i * wanted.Options.Cards),
+                                        FirstCard =
+                                            wanted.Options.FirstCard
+                                            + (wanted.Options.Cards * names.Take(i).Sum(before => Wanted.Entries(u, before))),
                                     }
                                 ).Build(audience)
                         )
@@ -238,6 +244,11 @@ public static class BriefEndpoints
         )
         {
             return new FieldsRefused("division", $"This workout is not for {division}.");
+        }
+
+        if (audience == Audience.LaneCard && wanted.Beyond(Wanted.Entries(u, wanted.Division)) is { } beyond)
+        {
+            return new FieldsRefused(beyond);
         }
 
         var today = DateOnly.FromDateTime(time.GetLocalNow().Date);

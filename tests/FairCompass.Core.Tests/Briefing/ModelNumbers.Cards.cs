@@ -48,7 +48,7 @@ internal sealed partial class ModelNumbers
         foreach (var s in p.Strands)
         {
             foreach (
-                var n in new[] { s.Counter.Units, s.Counter.Units - 1, s.Counter.Rounds, s.Counter.Rounds - 1 }
+                var n in new[] { Credit(s.Counter, 0), Credit(s.Counter, 1), s.Counter.Rounds, s.Counter.Rounds - 1 }
                     .OfType<long>()
                     .Concat(p.Tasks.Select(t => t.Count?.At(0) is { } c ? (long)c : 0))
             )
@@ -63,6 +63,12 @@ internal sealed partial class ModelNumbers
         }
     }
 
+    /// <summary>The credit of all units but so many of the last; of the units themselves where nothing is credited.</summary>
+    private static long? Credit(Strand strand, long less) =>
+        strand.Units is not { } all ? null
+        : strand.Sum(all, Tally.Credit) == 0 ? all - less
+        : strand.Sum(Math.Max(0, all - less), Tally.Credit);
+
     /// <summary>Caps, gates, penalties, rounds of a tie-break, worth, and the example of shared places.</summary>
     private HashSet<string> Score(string label)
     {
@@ -72,7 +78,12 @@ internal sealed partial class ModelNumbers
         [
             .. component
                 .Pieces.Select(k => course.Piece(k)!)
-                .SelectMany(p => Bounds(p).Concat(p.Limit?.Gates.Select(g => g.Units.ToString(CultureInfo.InvariantCulture)) ?? [])),
+                .SelectMany(p =>
+                    Bounds(p)
+                        .Concat(
+                            p.Limit?.Gates.Select(g => p.Strand!.Sum(g.Units, Tally.Credit).ToString(CultureInfo.InvariantCulture)) ?? []
+                        )
+                ),
             .. Names,
             .. Ordinals,
             .. Lines(component.Source),

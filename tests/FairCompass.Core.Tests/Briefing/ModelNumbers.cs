@@ -25,6 +25,8 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         .Where(i => division is null || u.Courses[i].Address.Division.Name == division)
         .ToList();
 
+    private List<Timeline>? clocks;
+
     [GeneratedRegex(@"\d+(?:[.:]\d+)*")]
     public static partial Regex Figures { get; }
 
@@ -39,21 +41,18 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "row" => In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture))),
             "place" => In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture))),
             "entry" => In(rest),
-            "call" => Call(Clock.Calls[Index(rest)]),
-            "span" => Span(Clock.Spans[Index(rest)]),
-            "fork" => Clock.Forks[Index(rest)] is var f
-                ?
-                [
-                    f.At.ToString(),
-                    f.Units.ToString(CultureInfo.InvariantCulture),
-                    f.Until.ToString(),
-                    .. Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f)),
-                ]
-                : [],
-            "rest" => Clock.OwnRests[Index(rest)] is var r
-                ? [r.AfterUnits.ToString(CultureInfo.InvariantCulture), r.Length.ToString()]
-                : [],
-            "judges" => In(Clock.Judges.ToString(CultureInfo.InvariantCulture)),
+            "call" => Call(new Duration(Index(rest))),
+            "span" => [.. Clocks.SelectMany(c => c.Spans).Where(s => s.Starts.Ms == Index(rest)).SelectMany(Span)],
+            "fork" => [.. Forks(new Duration(Index(rest)))],
+            "rest" =>
+            [
+                .. Clocks
+                    .SelectMany(c => c.OwnRests)
+                    .Where(r => r.Piece == parts[1] && r.Number == Index(parts[2]))
+                    .SelectMany(r => In(r.Length.ToString())),
+                .. shown.SelectMany(i => Walked(u.Courses[i].Piece(parts[1]))),
+            ],
+            "judges" => [.. Clocks.Select(c => c.Judges.ToString(CultureInfo.InvariantCulture))],
             "clause" => InAll(Clauses(parts[1], parts[2])),
             "fault" => InAll(
                 Standards(parts[1])
@@ -75,22 +74,21 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             ),
             "round" => Walk(parts[1], parts[2]).GetValueOrDefault(parts[3], []),
             "amounts" => [.. Walk(parts[1], parts[2]).Values.SelectMany(x => x)],
-            "piece" =>
-            [
-                .. In(Piece(parts[1], parts[2])?.Strand?.Units is { } all ? all.ToString(CultureInfo.InvariantCulture) : ""),
-                .. In(parts[1]),
-                .. Ordinals,
-            ],
-            "sums" => Piece(parts[1], parts[2]) is { Strand: { } s }
+            "piece" => [.. In(Whole(Counter(parts[1], parts[2]))), .. In(parts[1]), .. Ordinals],
+            "counter" => [.. Ways(Piece(parts[1], parts[2])!), .. InAll(lines)],
+            "interval" => Interval(Piece(parts[1], parts[2])!, Index(parts[3])),
+            "sums" => Piece(parts[1], parts[2]) is { Strand: { } s } p
                 ?
                 [
-                    s.Units!.Value.ToString(CultureInfo.InvariantCulture),
+                    .. In(Whole(p.Strand)),
                     .. In(s.Rounds is { } rs ? rs.ToString(CultureInfo.InvariantCulture) : ""),
                     .. In(parts[1]),
+                    .. In(Number.Normal((s.Total(Tally.Millimetres) ?? 0) / 1000m)),
+                    .. In($"{s.Total(Tally.Calories)}"),
                 ]
                 : [],
             "field" => Field(parts[1]),
-            "score" => Score(rest),
+            "score" => Score(parts[1]),
             "rulings" => InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
             "sample" => Sample(Index(rest)),
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
@@ -116,26 +114,51 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
     private string Line(int line) => lines[line - 1];
 
-    private Timeline Clock => shown.Count > 0 ? Timeline.Of(u.Courses[shown[0]])! : Timeline.Of(u.Workout)!;
+    private List<Timeline> Clocks =>
+        clocks ??= shown.Count > 0 ? [.. shown.Select(i => Timeline.Of(u.Courses[i])!)] : [Timeline.Of(u.Workout)!];
 
-    /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its units, its cap, and
-    /// which gate it is.</summary>
-    private HashSet<string> Call(ClockCall call) =>
+    /// <summary>The whole of what a card can say: the credit of every unit, or the units where nothing is credited.</summary>
+    private static string Whole(Strand? counter) =>
+        counter is not { Units: { } all } strand
+            ? ""
+            : (strand.Sum(all, Tally.Credit) is > 0 and var credit ? credit : all).ToString(CultureInfo.InvariantCulture);
+
+    /// <summary>An interval and when it ends on the hall clock.</summary>
+    private static HashSet<string> Interval(CoursePiece piece, int n) =>
         [
-            .. In(call.At.ToString()),
-            "3",
-            "2",
-            "1",
-            .. Ordinals,
-            .. Intervals(call.At),
-            .. Clock
-                .Forks.Where(f => f.At == call.At || f.Until == call.At)
-                .SelectMany(f =>
-                    Nth(Clock.Forks.Where(o => o.Piece == f.Piece).ToList().IndexOf(f))
-                        .Append(f.Units.ToString(CultureInfo.InvariantCulture))
-                        .Append(f.Until.ToString())
-                ),
+            n.ToString(CultureInfo.InvariantCulture),
+            (piece.Piece.Starts!.Value + new Duration(Math.Min(piece.Every!.Each!.Value.Ms * n, piece.Piece.Window!.Value.Ms))).ToString(),
         ];
+
+    /// <summary>Every number that stands where a task ends, and the round it ends.</summary>
+    private IEnumerable<string> Walked(CoursePiece? piece) =>
+        piece?.Strand is null
+            ? []
+            : shown
+                .Where(i => u.Courses[i].Piece(piece.Piece.Key) is not null)
+                .SelectMany(i => Walk(piece.Piece.Key, u.Courses[i].Address.ToString()).Values.SelectMany(x => x));
+
+    /// <summary>Gates that shut, or would have, at a time: what passes them by the walk, which gate it is, and until when it goes
+    /// on.</summary>
+    private IEnumerable<string> Forks(Duration at) =>
+        shown.SelectMany(
+            (i, nth) =>
+                Clocks[nth]
+                    .Forks.Where(f => f.At == at || f.Until == at)
+                    .SelectMany(f =>
+                        new[]
+                        {
+                            f.At.ToString(),
+                            f.Until.ToString(),
+                            f.Number.ToString(CultureInfo.InvariantCulture),
+                            u.Courses[i].Piece(f.Piece)!.Strand!.Sum(f.Units, Tally.Credit).ToString(CultureInfo.InvariantCulture),
+                        }
+                    )
+        );
+
+    /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its count, its cap, and
+    /// which gate it is.</summary>
+    private HashSet<string> Call(Duration at) => [.. In(at.ToString()), "3", "2", "1", .. Ordinals, .. Intervals(at), .. Forks(at)];
 
     /// <summary>In work that begins anew at every interval a call says which interval begins and how much is first in it.</summary>
     private IEnumerable<string> Intervals(Duration at) =>
@@ -151,8 +174,6 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                     .Select(Number.Normal)
                     .Append((nth + 1).ToString(CultureInfo.InvariantCulture));
             });
-
-    private static IEnumerable<string> Nth(int index) => [(index + 1).ToString(CultureInfo.InvariantCulture)];
 
     /// <summary>Turns, cycles, and places in the team are counted from 1.</summary>
     private IEnumerable<string> Ordinals =>
@@ -251,7 +272,14 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             .SelectMany(m => m.Clauses.Where(c => c.Id == clause))
             .SelectMany(c => new[] { c.Text.English, c.Text.Spanish ?? "", c.From.Detail ?? "" });
 
-    private CoursePiece? Piece(string key, string entry) => u.Courses.FirstOrDefault(c => c.Address.ToString() == entry)?.Piece(key);
+    private CoursePiece? Piece(string key, string entry) =>
+        u.Courses.FirstOrDefault(c => c.Address.ToString() == entry)?.Piece(key.Split(':')[0]);
+
+    /// <summary>A counter of a piece: <c>0</c> for the only one, <c>0:first</c> for one of several.</summary>
+    private Strand? Counter(string key, string entry) =>
+        Piece(key, entry) is not { } piece ? null
+        : key.Split(':') is [_, var name] ? piece.Strands.FirstOrDefault(s => s.Key == name)?.Counter
+        : piece.Strand;
 
     /// <summary>A walk over the units of a strand: for each round the totals where a task ends, how much of it was done, and its
     /// bar.</summary>
@@ -264,12 +292,13 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
         var piece = Piece(key, entry)!;
         var rounds = new Dictionary<string, HashSet<string>>();
-        var strand = piece.Strand!;
+        var strand = Counter(key, entry)!;
         HashSet<string> Round(string label) => rounds.TryGetValue(label, out var set) ? set : rounds[label] = [.. In(label), .. Notes];
         var last = strand.Units ?? 20_000;
         for (var n = 1L; n <= last; n++)
         {
             var here = strand.At(n);
+            Between(Round(string.Join('·', here.Rounds)), strand, piece.Tasks[here.Task], here, n);
             if (n < last && strand.At(n + 1) is var next && next.Rounds == here.Rounds && next.Task == here.Task)
             {
                 continue;
@@ -279,6 +308,9 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             set.Add(n.ToString(CultureInfo.InvariantCulture));
             set.Add(strand.Sum(n, Tally.Credit).ToString(CultureInfo.InvariantCulture));
             set.Add(here.Unit.ToString(CultureInfo.InvariantCulture));
+            // A distance is printed whole and in sections.
+            set.UnionWith(In(piece.Tasks[here.Task].Counted.Word));
+            set.Add(Number.Normal((strand.Sum(n, Tally.Millimetres) - strand.Sum(n - here.Unit, Tally.Millimetres)) / 1000m));
             if (piece.Tasks[here.Task].Prescription.Load?.Value is { Values.IsConstant: false } load)
             {
                 set.UnionWith(In(Number.Normal(load.Values.At(here.Rounds.Count == 0 ? 0 : here.Rounds[^1] - 1) ?? 0)));
@@ -288,6 +320,15 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         // Marks without units stand between the rounds; they are lines of the draft.
         Round("");
         return walked[(key, entry)] = rounds;
+    }
+
+    /// <summary>Long tasks and distances have numbers on the way: each section, or each ten units.</summary>
+    private static void Between(HashSet<string> set, Strand strand, CourseTask task, Place here, long n)
+    {
+        if (task.Counted.Word.StartsWith("section", StringComparison.Ordinal) || here.Unit % 10 == 0 || here.Unit % 25 == 0)
+        {
+            set.Add(strand.Sum(n, Tally.Credit).ToString(CultureInfo.InvariantCulture));
+        }
     }
 
     private HashSet<string> Notes =>
@@ -305,7 +346,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             .. In(samples[n].Label),
             .. scored[n].SelectMany(r => In(r.Text).Concat(In(r.TieText ?? ""))),
             .. places.Select(p => p[n].ToString(CultureInfo.InvariantCulture)),
-            .. In(string.Join(' ', samples[n].Run.Pieces.Select(p => $"{p.Units} {p.Finish}"))),
+            .. In(string.Join(' ', samples[n].Run.Pieces.Select(p => $"{p.Performed} {p.Finish}"))),
         ];
     }
 

@@ -38,9 +38,9 @@ public partial class PaperShapeTests
 
     private static IEnumerable<string> Faults(Brief paper)
     {
-        foreach (var twice in paper.Sections.GroupBy(s => s.Id).Where(g => g.Count() > 1))
+        foreach (var twice in paper.Sections.GroupBy(s => (s.Id, s.Entry)).Where(g => g.Count() > 1))
         {
-            yield return $"section {twice.Key} stands {twice.Count()} times";
+            yield return $"section {twice.Key.Id} stands {twice.Count()} times";
         }
 
         foreach (var section in paper.Sections)

@@ -42,7 +42,7 @@ public class FoldingTests
         Assert.True(reading.IsSettled);
         Assert.Empty(reading.Troubles);
         Assert.Equal(EntryStatus.Withdrew, reading.Run.Status);
-        Assert.Equal(50, reading.Run.Of("0").Units);
+        Assert.Equal(50, reading.Run.Of("0").Performed);
         Assert.Equal([new Try(60, true), new Try(65, false)], reading.Run.Of("1").Tries);
     }
 
@@ -51,7 +51,7 @@ public class FoldingTests
     {
         // 20 sit-ups are 10, 4 lunges 12: the card says 22 where 24 units were done.
         var reading = Fold(Credited, At(1, new Fact.Counted("0", "", 22)));
-        Assert.Equal(24, reading.Run.Of("0").Units);
+        Assert.Equal(24, reading.Run.Of("0").Performed);
         Assert.Empty(Fold(Credited, At(1, new Fact.Counted("0", "", 22)), At(2, new Fact.Reached("0", "", 24))).Disputes);
         var trouble = Assert.Single(Fold(Credited, At(1, new Fact.Counted("0", "", 12))).Troubles);
         Assert.Equal(("credit", "No count is worth 12: 21 units are worth 13."), (trouble.Field, trouble.Sentence));
@@ -66,7 +66,7 @@ public class FoldingTests
                 {
                     var strand = Credited.Courses[0].Pieces[0].Strand!;
                     var credit = strand.Sum(units, Tally.Credit);
-                    var read = Fold(Credited, At(1, new Fact.Counted("0", "", credit))).Run.Of("0").Units!.Value;
+                    var read = Fold(Credited, At(1, new Fact.Counted("0", "", credit))).Run.Of("0").Performed!.Value;
                     Assert.Equal(credit, strand.Sum(read, Tally.Credit));
                     Assert.True(read <= units);
                 },
@@ -77,7 +77,7 @@ public class FoldingTests
     public void Who_did_how_many_is_kept_and_adds_up()
     {
         var reading = Fold(Pairs, At(1, new Fact.Reached("0", "", 30, Seat: 1)), At(2, new Fact.Reached("0", "", 25, Seat: 2)));
-        Assert.Equal(55, reading.Run.Of("0").Units);
+        Assert.Equal(55, reading.Run.Of("0").Performed);
         Assert.Equal([new("0", "", 1, 30), new("0", "", 2, 25), new("0", "", null, 55)], reading.Done);
         var whole = Fold(
             Pairs,
@@ -86,7 +86,7 @@ public class FoldingTests
             At(3, new Fact.Reached("0", "", 54))
         );
         Assert.Equal([Id(1), Id(2), Id(3)], Assert.Single(whole.Disputes).Facts);
-        Assert.Null(whole.Run.Of("0").Units);
+        Assert.Null(whole.Run.Of("0").Performed);
     }
 
     [Fact]
@@ -100,7 +100,7 @@ public class FoldingTests
             At(4, new Fact.Called("0", "", 4, Call.Good, Seat: 2)),
             At(5, new Fact.Called("0", "", 5, Call.NoRep))
         );
-        Assert.Equal(2, reading.Run.Of("0").Units);
+        Assert.Equal(2, reading.Run.Of("0").Performed);
         Assert.Equal([new("0", "", null, null, 1), new("0", "", "shoulder-blades", 1, 2)], reading.NoReps);
     }
 
@@ -111,10 +111,10 @@ public class FoldingTests
         var b = At(2, new Fact.Reached("0", "", 51), "south");
         var reading = Fold(Ferry, a, b);
         Assert.Equal([Id(1), Id(2)], Assert.Single(reading.Disputes).Facts);
-        Assert.Null(reading.Run.Of("0").Units);
+        Assert.Null(reading.Run.Of("0").Performed);
         // The same from both is one, and a correction takes the place of what it corrects.
         Assert.True(Fold(Ferry, a, b with { Fact = a.Fact }).IsSettled);
-        Assert.Equal(51, Fold(Ferry, a, b with { Replaces = a.Id }).Run.Of("0").Units);
+        Assert.Equal(51, Fold(Ferry, a, b with { Replaces = a.Id }).Run.Of("0").Performed);
     }
 
     [Fact]
@@ -204,7 +204,7 @@ public class FoldingTests
             }
         );
         Assert.Equal((Id(2), "at"), (Assert.Single(reading.Troubles).Fact, reading.Troubles[0].Field));
-        Assert.Equal(50, reading.Run.Of("0").Units);
+        Assert.Equal(50, reading.Run.Of("0").Performed);
     }
 
     [Fact]
@@ -229,7 +229,7 @@ public class FoldingTests
             At(2, new Fact.Retracted(Id(1), "wrong lane")),
             At(3, new Fact.Retracted(Id(2), "right lane after all"))
         );
-        Assert.Equal(50, again.Run.Of("0").Units);
+        Assert.Equal(50, again.Run.Of("0").Performed);
     }
 
     /// <summary>By hand: 3:20 and 5 s more is 3:25; a penalty on a count is taken off it. The reason is told.</summary>
@@ -314,7 +314,7 @@ public class FoldingTests
                 var reading = Fold(Pairs, facts);
                 foreach (var seen in reading.Run.Pieces)
                 {
-                    Assert.InRange(seen.Units ?? 0, 0, 90);
+                    Assert.InRange(seen.Performed ?? 0, 0, 90);
                 }
 
                 var result = Scorer.Score(reading.Run, Pairs.Courses[0], Pairs.Sheets[0], MassUnit.Kilogram)[0];

@@ -29,7 +29,7 @@ public class CardFieldTests
     {
         const string time = "score: time\n  unfinished: cap line by reps\n  tie: time at round 2\n";
         Assert.Equal(
-            [CardFieldKind.Finish, CardFieldKind.Units, CardFieldKind.Stood, CardFieldKind.TieTime],
+            [CardFieldKind.Finish, CardFieldKind.Counted, CardFieldKind.Stood, CardFieldKind.TieTime],
             Asked("9:00 for time", "3 rounds\n  20 sit-up", time)
         );
         Assert.DoesNotContain(CardFieldKind.Finish, Asked("9:00 for reps", "3 rounds\n  20 sit-up"));

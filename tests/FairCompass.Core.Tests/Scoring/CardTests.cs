@@ -17,20 +17,39 @@ public class CardTests
     public void A_finish_after_the_cap(string number, string field, string time) =>
         Refused(number, new("0", Duration.TryParse(time), null, null, []), $"pieces[0].{field}");
 
-    [Fact]
-    public void A_count_between_sections()
+    [Theory]
+    [InlineData(12.5, null)]
+    [InlineData(14, "1.5 m beyond the last whole section of 2.5 m do not count.")]
+    public void A_distance_counts_in_whole_sections(double metres, string? beyond)
     {
-        Refused(
-            "08",
-            new("0", null, null, null, [], new LedgerPlace(2, 3, null, Metres: 12m)),
-            "pieces[0].stood",
-            "12 m ends between two marks; only whole sections count: section of 2.5 m."
-        );
-        var (course, sheet, run) = Of("08", new("0", null, null, null, [], new LedgerPlace(2, 3, null, Metres: 12.5m)));
+        var (course, sheet, run) = Of("08", new("0", null, null, null, [], new LedgerPlace(2, 3, null, Metres: (decimal)metres)));
         var resolved = Card.Resolve(run, course);
         Assert.Empty(Card.Validate(resolved, course, sheet));
         // 5 × (9 + 10) + (12 + 8) + 12 + 5 sections.
-        Assert.Equal("132 of 155 at the cap", Scorer.Score(resolved, course, sheet, MassUnit.Kilogram)[0].Text);
+        var result = Scorer.Score(resolved, course, sheet, MassUnit.Kilogram)[0];
+        Assert.Equal("132 of 155 at the cap", result.Text);
+        Assert.Equal(beyond is not null, result.Reasons.Contains(beyond ?? ""));
+    }
+
+    /// <summary>40 ft is 12.192 m (the international foot of 304.8 mm), four sections of 10 ft.</summary>
+    [Fact]
+    public void Feet_and_metres_name_the_same_mark()
+    {
+        var u = Demo.Understand(Demo.Window("6:00 for reps", "40 ft walking lunge, marks every 10 ft\n20 sit-up"));
+        long? At(LedgerPlace place) => Card.Resolve(new(EntryStatus.Ran, [new("0", Stood: place)]), u.Courses[0]).Pieces[0].Performed;
+        Assert.Equal(
+            [2L, 2L, 3L, 4L],
+            (
+                (LedgerPlace[])
+                    [
+                        new(null, 0, null, Metres: 7.1m),
+                        new(null, 0, null, Feet: 23),
+                        new(null, 0, null, Feet: 30),
+                        new(null, 0, null, Metres: 12.192m),
+                    ]
+            ).Select(p => At(p)!.Value)
+        );
+        Refused("08", new("0", Stood: new LedgerPlace(2, 0, null, Metres: 3m)), "pieces[0].stood");
     }
 
     [Theory]

@@ -21,7 +21,7 @@ public class FairnessTests
                 {
                     var (course, sheet) = All[i];
                     var random = new Random(seed);
-                    var fields = Card.Fields(course, sheet).Where(f => f.Field is CardFieldKind.Units or CardFieldKind.Count).ToList();
+                    var fields = Card.Fields(course, sheet).Where(f => f.Field is CardFieldKind.Counted or CardFieldKind.Count).ToList();
                     var less = fields.ToDictionary(f => f, f => random.NextInt64(0, (f.Max ?? 300) + 1));
                     var more = new Dictionary<CardField, long>(less);
                     var raised = fields[random.Next(fields.Count)];
@@ -108,7 +108,7 @@ public class FairnessTests
             .Select(g => new PieceObservation(
                 g.Key,
                 null,
-                g.Where(f => f.Field == CardFieldKind.Units).Select(f => (long?)counts[f]).FirstOrDefault(),
+                g.Where(f => f.Field == CardFieldKind.Counted).Select(f => (long?)counts[f]).FirstOrDefault(),
                 null,
                 [],
                 Counts: g.Where(f => f.Field == CardFieldKind.Count).Select(f => new StrandCount(f.Strand!, counts[f])).ToEq()

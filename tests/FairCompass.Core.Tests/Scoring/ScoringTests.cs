@@ -146,9 +146,9 @@ public class ScoringTests
         var (course, sheet) = Of(DraftTexts.Demo("01"));
         PieceObservation Stood(long? round, int task, long unit) => new("0", null, null, null, [], new LedgerPlace(round, task, unit));
         var run = Card.Resolve(Run(Stood(3, 2, 13)), course);
-        Assert.Equal(113, run.Pieces[0].Units);
+        Assert.Equal(113, run.Pieces[0].Performed);
         Assert.Empty(Card.Validate(run, course, sheet));
-        foreach (var wrong in new[] { Stood(4, 0, 1), Stood(3, 0, 9), Stood(null, 0, 1), Stood(1, 9, 1), Stood(1, 0, 0) })
+        foreach (var wrong in new[] { Stood(4, 0, 1), Stood(3, 0, 9), Stood(null, 0, 1), Stood(1, 9, 1), Stood(1, 0, -1) })
         {
             Assert.Equal("pieces[0].stood", Assert.Single(Card.Validate(Card.Resolve(Run(wrong), course), course, sheet)).Path);
         }
@@ -227,7 +227,8 @@ public class ScoringTests
             {
                 var samples = SampleRuns.Of(u.Courses[i], u.Sheets[i], Demo.Competition);
                 var gated = u.Courses[i].Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
-                Assert.Equal(gated ? 12 : 10, samples.Count);
+                // Who is one short is not shown where the last unit is worth less than one.
+                Assert.InRange(samples.Count, gated ? 11 : 9, gated ? 12 : 10);
                 Assert.Equal(samples, SampleRuns.Of(u.Courses[i], u.Sheets[i], Demo.Competition));
                 Assert.All(samples, s => Assert.Empty(Card.Validate(s.Run, u.Courses[i], u.Sheets[i])));
                 for (var c = 0; c < u.Sheets[i].Components.Count; c++)

@@ -3193,6 +3193,8 @@ export interface components {
             heading: string;
             /** @description Its contents. */
             blocks: components["schemas"]["EqOfBriefBlock"];
+            /** @description On a paper that has a part of its own for each entry, whose part it is; null where it is everybody’s. */
+            entry?: null | string;
         };
         /**
          * @description The code of one card of a definition: printed as text for people, and as a QR code (ISO/IEC 18004) for a scanner, so
@@ -3210,6 +3212,8 @@ export interface components {
             size: number;
             /** @description Its rows, a character a module: `1` for black, `0` for white. */
             rows: components["schemas"]["EqOfstring"];
+            /** @description Whose sections stand on this card, where the paper has cards for several entries; null for all of them. */
+            entry?: null | string;
         };
         /** @description A line that the card asks the judge to fill in. */
         CardField: {
@@ -3234,7 +3238,7 @@ export interface components {
          * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
          * @enum {unknown}
          */
-        CardFieldKind: "finish" | "units" | "count" | "stood" | "tieTime" | "tries" | "unverified";
+        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "tries" | "unverified";
         /** @description A task of a counted piece, to name a place in the ledger by. */
         CardTask: {
             /**
@@ -3373,7 +3377,9 @@ export interface components {
         };
         /** @description Words that the caller says at a time. */
         ClockCall: {
+            /** @description On the hall clock; negative in the lead-in. */
             at: components["schemas"]["Duration"];
+            /** @description What is said. */
             words: string;
         };
         /** @description A moment at which the clock ends for some and goes on for others. */
@@ -3384,13 +3390,25 @@ export interface components {
             piece: string;
             /**
              * Format: int64
-             * @description Counted units that pass it.
+             * @description Performed units that pass it.
              */
             units: number;
             /** @description The cap of who has passed it. */
             until: components["schemas"]["Duration"];
             /** @description In a sentence. */
             words: string;
+            /**
+             * Format: int64
+             * @description The number in the box of the card that passes it.
+             */
+            counted?: number;
+            /**
+             * Format: int32
+             * @description Which gate of the piece it is, from 1.
+             */
+            number?: number;
+            /** @description True when the piece has other gates too. */
+            oneOfSeveral?: boolean;
         };
         /** @description A span of the hall clock. */
         ClockSpan: {
@@ -4059,12 +4077,6 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
-        EqOfTry: components["schemas"]["Try"][];
-        /**
-         * @description An immutable list that is equal to another when their items are equal in order.
-         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
-         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-         */
         EqOfdecimal: number[];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4430,7 +4442,7 @@ export interface components {
             task: number;
             /**
              * Format: int64
-             * @description Units of that task done in this round, from 1; null when Metres is given.
+             * @description Units of that task done in this round, from 0, its start; null when a distance is given.
              */
             unit: null | number;
             /**
@@ -4440,9 +4452,14 @@ export interface components {
             option?: null | number;
             /**
              * Format: double
-             * @description The distance done of a task with marks; only whole sections exist.
+             * @description The distance done of a task in metres; what lies beyond the last whole section does not count.
              */
             metres?: null | number;
+            /**
+             * Format: double
+             * @description The same in feet of 304.8 mm.
+             */
+            feet?: null | number;
         };
         /** @description A row: a round, or one task of a list. */
         LedgerRow: {
@@ -4729,7 +4746,7 @@ export interface components {
             piece: string;
             /**
              * Format: int64
-             * @description Counted units before it.
+             * @description Performed units before it.
              */
             afterUnits: number;
             /** @description How long. */
@@ -4738,6 +4755,21 @@ export interface components {
             earliest: components["schemas"]["Duration"];
             /** @description The latest finish that still leaves time after the rest. */
             latest: components["schemas"]["Duration"];
+            /**
+             * Format: int64
+             * @description The number in the box of the card before it.
+             */
+            counted?: number;
+            /**
+             * Format: int64
+             * @description The round that ends before it, from 1; null where no round does.
+             */
+            round?: null | number;
+            /**
+             * Format: int32
+             * @description Which rest of the piece it is, from 1.
+             */
+            number?: number;
         };
         /**
          * @description A point that rules speak of: of the body, of the implement, or of the place.
@@ -4752,15 +4784,27 @@ export interface components {
         PieceObservation: {
             /** @description The piece's key. */
             piece: string;
-            finish: null | components["schemas"]["Duration"];
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            finish?: null | number;
             /**
              * Format: int64
              * @description Performed units when the clock ended; null when finished or not counted.
              */
-            units: null | number;
-            tieTime: null | components["schemas"]["Duration"];
-            /** @description Every lift, in order. */
-            tries: components["schemas"]["EqOfTry"];
+            performed?: null | number;
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            tieTime?: null | number;
+            /**
+             * @description Every lift, in order.
+             * @default []
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            tries: components["schemas"]["Try"][];
             stood?: null | components["schemas"]["LedgerPlace"];
             /**
              * @description The counts of a piece with several counters; empty otherwise.
@@ -4784,6 +4828,16 @@ export interface components {
              * @description Units that a reviewer could not verify; null for none.
              */
             unverified?: null | number;
+            /**
+             * Format: int64
+             * @description The number in the box of the card when the clock ended, instead of performed units; null when not given.
+             */
+            counted?: null | number;
+            /**
+             * Format: int64
+             * @description A number that does not say which of the two it is; taken where both are the same, and refused where they differ.
+             */
+            units?: null | number;
         };
         /** @description A piece of work. */
         PieceSummary: {
@@ -5675,7 +5729,7 @@ export interface components {
             /** @description The text. */
             body: string;
         };
-        /** @description The count of one of several counters of a piece. */
+        /** @description The count of one of several counters of a piece: of its three numbers exactly one is given. */
         StrandCount: {
             /** @description The counter's key. */
             strand: string;
@@ -5683,7 +5737,17 @@ export interface components {
              * Format: int64
              * @description Performed units, from 0.
              */
-            units: number;
+            performed?: null | number;
+            /**
+             * Format: int64
+             * @description The number in the box of the card: what the performed units count.
+             */
+            counted?: null | number;
+            /**
+             * Format: int64
+             * @description A number that does not say which of the two it is; taken where both are the same.
+             */
+            units?: null | number;
         };
         /** @description A length as two tapes show it: whole millimetres, and inches to the nearest sixteenth. */
         TapeLength: {

@@ -43,8 +43,10 @@ export function Papers({ briefs, sheet = "A4", cards = "A4" }: { briefs: Brief[]
   );
 }
 
-/** A brief on paper. Black on white; nothing depends on colour. */
-function Paper({ brief, page, sheet, card }: { brief: Brief; page: string; sheet: Sheet; card: Schemas["CardCode"] | undefined }) {
+/** A brief on paper. Black on white; nothing depends on colour. A card of one entry has the sections of that entry. */
+function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string; sheet: Sheet; card: Schemas["CardCode"] | undefined }) {
+  const mine = card?.entry;
+  const brief = mine ? { ...whole, sections: whole.sections.filter((s) => s.entry === mine) } : whole;
   return (
     <article
       className="paper"

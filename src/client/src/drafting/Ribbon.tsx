@@ -86,7 +86,7 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
         <p className="mt-1 text-[0.94rem] text-soft">
           {t.forks.map((f) => f.words).join(" ")}{" "}
           {t.ownRests
-            .map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.afterUnits}: it begins at each athlete’s own finish.`)
+            .map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.counted}: it begins at each athlete’s own finish.`)
             .join(" ")}{" "}
           {t.judges > 1 ? `A lane needs ${t.judges} judges.` : ""}
         </p>

@@ -16,7 +16,7 @@ const field = (piece: string, name: Field["field"], strand: string | null = null
 
 const fields = [
   field("0", "finish"),
-  field("0", "units"),
+  field("0", "counted"),
   field("0", "stood"),
   ...Array.from({ length: 12 }, (_, i) => field("2", "count", `s${i}`)),
   field("2", "tries"),
@@ -31,17 +31,18 @@ describe("what is objected to at a field", () => {
   });
 
   it("tells the second counter from the eleventh", () => {
-    const errors = { "run.pieces[1].counts[10].units": ["From 0 to 5."] };
+    const errors = { "run.pieces[1].counts[10].counted": ["From 0 to 5."] };
     expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s10"]);
   });
 
   it("says a count that is missing altogether at the first counter only", () => {
     const errors = { "run.pieces[1].units": ["This part has several counters."] };
     expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s0"]);
+    expect(objectionAt(fields[1]!, fields, { "run.pieces[0].units": ["Enter the reps done."] })).toBe("Enter the reps done.");
   });
 
   it("does not take one field for another whose name begins alike", () => {
-    expect(objectionAt(fields[1]!, fields, { "run.pieces[0].unitsDone": ["No such key."] })).toBeUndefined();
+    expect(objectionAt(fields[1]!, fields, { "run.pieces[0].countedDone": ["No such key."] })).toBeUndefined();
     expect(objectionAt(fields[2]!, fields, { "run.pieces[0].stood.round": ["There are 3 rounds."] })).toBe("There are 3 rounds.");
   });
 });

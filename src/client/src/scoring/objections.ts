@@ -15,8 +15,8 @@ export function objectionAt(field: Field, fields: Field[], errors: Record<string
     ([at]) =>
       at === path ||
       (at.startsWith(path) && /^[.[]/.test(at.slice(path.length))) ||
-      // A count that is missing altogether is said at the first counter.
-      (at === `${piece}.units` && field.field === "count" && counters[0] === field.strand),
+      // A count that is missing altogether is said at the field of the count, or at the first counter.
+      (at === `${piece}.units` && (field.field === "counted" || (field.field === "count" && counters[0] === field.strand))),
   );
   return here.length > 0 ? here.flatMap(([, sentences]) => sentences).join(" ") : undefined;
 }

@@ -15,7 +15,7 @@ const card = (change: Partial<CardValues>): CardValues => ({
   status: "Ran",
   unjudged: false,
   pieces: ["0"],
-  fields: [field("0", "units")],
+  fields: [field("0", "counted")],
   tasks: [],
   values: {},
   lifts: {},
@@ -25,23 +25,23 @@ const card = (change: Partial<CardValues>): CardValues => ({
 
 describe("the fields of a card", () => {
   it("become an observation", () => {
-    const { run, wrong } = readCard(card({ values: { "0.units": " 48 ", "0.tieTime": "6:05" } }));
+    const { run, wrong } = readCard(card({ values: { "0.counted": " 48 ", "0.tieTime": "6:05" } }));
     expect(wrong).toEqual({});
-    expect(run.pieces[0]).toMatchObject({ piece: "0", units: 48, tieTime: 365000, finish: null, counts: [] });
+    expect(run.pieces[0]).toMatchObject({ piece: "0", counted: 48, tieTime: 365000, finish: null, counts: [] });
   });
 
   it("name what is no number or time at its field", () => {
     const { wrong } = readCard(
-      card({ values: { "0.units": "4 8", "0.finish": "eight" }, fields: [field("0", "finish"), field("0", "units")] }),
+      card({ values: { "0.counted": "4 8", "0.finish": "eight" }, fields: [field("0", "finish"), field("0", "counted")] }),
     );
-    expect(Object.keys(wrong).sort()).toEqual(["0.finish", "0.units"]);
+    expect(Object.keys(wrong).sort()).toEqual(["0.counted", "0.finish"]);
   });
 
   it("keep a count for each counter, and none when all are empty", () => {
     const fields = [field("0", "count", "first"), field("0", "count", "then")];
     expect(readCard(card({ fields, values: { "0.count.then": "83" } })).run.pieces[0]!.counts).toEqual([
-      { strand: "first", units: 0 },
-      { strand: "then", units: 83 },
+      { strand: "first", counted: 0 },
+      { strand: "then", counted: 83 },
     ]);
     expect(readCard(card({ fields })).run.pieces[0]!.counts).toEqual([]);
   });

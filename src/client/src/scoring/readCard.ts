@@ -38,16 +38,16 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
     if (tries.some((l) => !/^\d{1,4}(\.\d{1,3})?$/.test(l.load.trim()))) wrong[`${piece}.tries`] = "Each load is a number such as 87.5.";
     const counters = card.fields
       .filter((f) => f.piece === piece && f.field === "count")
-      .map((f) => ({ strand: f.strand!, units: count(`${piece}.count.${f.strand!}`) }));
+      .map((f) => ({ strand: f.strand!, counted: count(`${piece}.count.${f.strand!}`) }));
     const team = (card.lifts[piece] ?? []).some((l) => l.seat > 1);
     return {
       piece,
       finish: time(`${piece}.finish`),
-      units: count(`${piece}.units`),
+      counted: count(`${piece}.counted`),
       tieTime: time(`${piece}.tieTime`),
       stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: team ? l.seat : null, noClips: false })),
-      counts: counters.every((c) => c.units === null) ? [] : counters.map((c) => ({ strand: c.strand, units: c.units ?? 0 })),
+      counts: counters.every((c) => c.counted === null) ? [] : counters.map((c) => ({ strand: c.strand, counted: c.counted ?? 0 })),
       watches: [],
       ticks: null,
       unverified: count(`${piece}.unverified`),

@@ -1,0 +1,208 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Briefing;
+
+/// <summary>The boxes of a card: every counter of the work has its own, so that no judge adds up.</summary>
+public sealed partial class BriefBuilder
+{
+    /// <summary>The most boxes between the beginning of one task and its end.</summary>
+    private const int MostBetween = 9;
+
+    /// <summary>A counter on the card of an entry.</summary>
+    private sealed record CardCounter(Address Entry, CoursePiece Piece, CourseStrand Strand)
+    {
+        public string Id => $"{Piece.Piece.Key}{(Strand.Key.Length == 0 ? "" : ":" + Strand.Key)}/{Entry}";
+
+        public IReadOnlyList<CourseTask> Tasks => [.. Piece.TasksOf(Strand)];
+
+        public bool IsOneNumber => Tasks.Count == 1 && Strand.Counter is { Units: null, HasRounds: false };
+
+        /// <summary>The movement of the only task; of the option, where the counter is one of a choice.</summary>
+        public string Movement =>
+            Strand.Role == StrandRole.Option
+            && Piece.Strands.TakeWhile(s => !ReferenceEquals(s, Strand)).Count() is var option
+            && option < Tasks[0].Options.Count
+                ? Tasks[0].Options[option].Prescription.Movement.Value
+                : Tasks[0].Prescription.Movement.Value;
+    }
+
+    private static IEnumerable<CardCounter> CountersOf(Course course, CoursePiece piece) =>
+        piece.Strands.Where(s => !s.Counter.TooLarge).Select(s => new CardCounter(course.Address, piece, s));
+
+    private string CounterName(CardCounter c)
+    {
+        var piece = c.Piece.Piece.IsNamed ? Cite($"piece/{c.Id}", c.Piece.Piece.NameIn(tongue)) : "";
+        var counter = c.Strand.Key.Length == 0 ? "" : Cite($"counter/{c.Id}", c.Strand.NameIn(c.Piece, tongue));
+        return string.Join(": ", new[] { piece, counter }.Where(n => n.Length > 0));
+    }
+
+    /// <summary>A row a task, a box a round with the running total in it; work that is no plain loop has a row a step.</summary>
+    private IEnumerable<BriefBlock> Crossed(CardCounter counter)
+    {
+        var (strand, caption) = (counter.Strand.Counter, (string?)CounterCaption(counter));
+        var tables = Ledger.Of(strand, counter.Piece.Tasks, tongue, strand.Units is null ? 2 * BoxesInARow : 3 * BoxesInARow);
+        foreach (var block in tables.SelectMany(t => t.InRounds ? InRounds(counter, t) : InSteps(counter, t)))
+        {
+            yield return block with
+            {
+                Caption = caption,
+            };
+            caption = null;
+        }
+
+        if (counter.Strand.Role == StrandRole.Then)
+        {
+            foreach (var at in AtTheEnds(counter))
+            {
+                yield return at;
+            }
+        }
+    }
+
+    private string CounterCaption(CardCounter c)
+    {
+        var name = CounterName(c);
+        var all = c.Strand.Counter.AllCounted is { } n ? Cite($"piece/{c.Id}", Say($", {n} in all", $", {n} en total")) : "";
+        return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all;
+    }
+
+    private IEnumerable<BriefBlock.Boxes> InRounds(CardCounter c, LedgerTable table)
+    {
+        var round = c.Strand.Role == StrandRole.First ? Say("Interval", "Intervalo") : Say("Round", "Ronda");
+        foreach (var rounds in table.Rows.Chunk(BoxesInARow))
+        {
+            Eq<string> head =
+            [
+                "",
+                .. rounds.Select(r =>
+                    Cite($"round/{c.Id}/{r.Label}", $"{round} {r.Label}{Bar(r)}{(r.Note is null ? "" : $" ({r.Note})")}")
+                ),
+            ];
+            yield return new(
+                null,
+                head,
+                table
+                    .Rows[0]
+                    .Cells.Select(
+                        (cell, i) =>
+                            new BriefRow([
+                                Cite($"amounts/{c.Id}/{cell.Task}", Amounts(table, i, c.Piece)),
+                                .. rounds.Select(r => i < r.Cells.Count ? Cite($"round/{c.Id}/{r.Label}", Total(r.Cells[i])) : ""),
+                            ])
+                    )
+                    .ToEq()
+            );
+        }
+    }
+
+    private IEnumerable<BriefBlock.Boxes> InSteps(CardCounter c, LedgerTable table)
+    {
+        foreach (var steps in table.Rows.Chunk(2 * BoxesInARow))
+        {
+            var between = steps.Select(r => Between(c, r)).ToList();
+            var columns = between.Max(b => b.Count);
+            yield return new(
+                null,
+                ["", .. Enumerable.Repeat("", columns), "Total"],
+                steps
+                    .Select(
+                        (r, i) =>
+                            Cited(
+                                $"round/{c.Id}/{r.Label}",
+                                r.Cells.Count == 0
+                                    ? new([Words.Capital(r.Note ?? ""), .. Enumerable.Repeat("", columns + 1)])
+                                    : new([
+                                        StepName(c, r),
+                                        .. between[i].Select(Figure),
+                                        .. Enumerable.Repeat("", columns - between[i].Count),
+                                        Total(r.Cells[^1]),
+                                    ])
+                            )
+                    )
+                    .ToEq()
+            );
+        }
+    }
+
+    private string StepName(CardCounter c, LedgerRow row) =>
+        (row.Label.Length == 0 ? "" : row.Label + "  ") + string.Join(" + ", row.Cells.Select(x => Done(x, c.Piece))) + Bar(row);
+
+    /// <summary>
+    /// The counts on the way through a long task: after each section of a distance, and after every ten of twenty reps or more. What a
+    /// machine counts needs none.
+    /// </summary>
+    private static List<long> Between(CardCounter c, LedgerRow row)
+    {
+        if (row.Cells is not [{ Amount: { } amount, Total: { } total } cell])
+        {
+            return [];
+        }
+
+        var word = c.Piece.Tasks[cell.Task].Counted.Word;
+        var step =
+            word.StartsWith("section", StringComparison.Ordinal) ? Step(amount, [1, 2, 5, 10])
+            : word == "rep" && amount >= 20 ? Step(amount, [10, 20, 25, 50, 100, 250, 500, 1000])
+            : 0;
+        return step == 0 || total > (c.Strand.Counter.Units ?? Count.Ceiling)
+            ? []
+            : [.. Stepped(total - amount, amount, step).Select(c.Strand.Counter.Counted).Distinct()];
+    }
+
+    private static long Step(long amount, long[] steps) => Array.Find(steps, s => (amount - 1) / s <= MostBetween);
+
+    private static IEnumerable<long> Stepped(long before, long amount, long step)
+    {
+        for (var n = step; n < amount; n += step)
+        {
+            yield return before + n;
+        }
+    }
+
+    /// <summary>A line for the running count of the goal at the end of each interval.</summary>
+    private IEnumerable<BriefBlock.Table> AtTheEnds(CardCounter c)
+    {
+        if (c.Piece.Every?.Each is not { Ms: > 0 } each || c.Piece.Piece is not { Window: { } window, Starts: { } starts })
+        {
+            yield break;
+        }
+
+        var ends = Enumerable
+            .Range(1, (int)Math.Min((window.Ms + each.Ms - 1) / each.Ms, 3 * BoxesInARow))
+            .Select(n => (N: n, At: starts + new Duration(Math.Min(each.Ms * n, window.Ms))))
+            .ToList();
+        foreach (var some in ends.Chunk(BoxesInARow))
+        {
+            yield return new(
+                null,
+                ["", .. some.Select(e => Cite($"interval/{c.Id}/{e.N}", $"{e.N}, {Say("to", "hasta")} {e.At}"))],
+                [new([Say("Count at the end of the interval", "Cuenta al final del intervalo"), .. Enumerable.Repeat("", some.Length)])]
+            );
+        }
+    }
+
+    /// <summary>The task with its amount: <c>12 power clean</c>, <c>21-15-9 thruster</c>; only the movement where the amounts go
+    /// on.</summary>
+    private string Amounts(LedgerTable table, int cell, CoursePiece piece)
+    {
+        var of = table.Rows.Where(r => cell < r.Cells.Count).Select(r => r.Cells[cell]).ToList();
+        var amounts = of.Select(c => c.Amount).Distinct().ToList();
+        var task = piece.Tasks[of[0].Task];
+        return amounts.Count == 1 ? Words.Capital(Done(of[0], piece))
+            : !table.More && of.Count <= 5
+                ? string.Join('-', of.Select(c => c.Amount is { } n ? Figure(n) : Say("max", "máx.")))
+                    + (task.Unit == AmountUnit.Rep ? " " : $" {UnitOf(task)} {Say("", "de ")}")
+                    + tongue.Movement(task.Prescription.Movement.Value)
+            : Named(task.Prescription.Movement.Value) + (task.Unit == AmountUnit.Rep ? "" : $", {UnitOf(task)}");
+    }
+
+    /// <summary>What is counted of a task: <c>cal</c>, <c>sections of 4 m</c>.</summary>
+    private string UnitOf(CourseTask task) =>
+        task.Counted.Word.StartsWith("section", StringComparison.Ordinal)
+            ? tongue.Say(Term.Section.Many) + tongue.Say(Term.Single(task.Counted.Word))[tongue.Say(Term.Section.One).Length..]
+            : task.Unit.Symbol();
+}

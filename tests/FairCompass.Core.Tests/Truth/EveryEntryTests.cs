@@ -1,0 +1,76 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Tests.Briefing;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Truth;
+
+/// <summary>Nothing on a paper for several entries is worked out from the first of them.</summary>
+public class EveryEntryTests
+{
+    private const string Intervals =
+        "8:00 for time\n  every 2:00, unfinished carries over\n    first\n      15/11 cal rowing machine\n        Meadow: 10/8 cal\n"
+        + "    then\n      60 double-under\n";
+
+    [Fact]
+    public void A_call_has_no_number_that_is_not_everybodys()
+    {
+        var trial = Trial.Both(Intervals + Trial.ForTime);
+        Assert.Contains("Interval 2: rowing machine, then double-under", trial.Paper(Audience.Caller), StringComparison.Ordinal);
+        Assert.Contains("Interval 2: rowing machine, then", trial.Paper(Audience.Athlete, "Meadow"), StringComparison.Ordinal);
+        var same = Trial.Both(
+            Intervals.Replace("15/11", "10", StringComparison.Ordinal).Replace("10/8", "10", StringComparison.Ordinal) + Trial.ForTime
+        );
+        Assert.Contains("Interval 2: 10 cal rowing machine", same.Paper(Audience.Caller), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void There_is_a_card_for_each_entry_with_its_own_work()
+    {
+        var trial = Trial.Of(
+            "Draft\n  for Ferry Pairs, Crew of Four\n\n9:00 for time\n  24 synchronised burpee\n    Crew of Four: 24 burpee\n"
+                + Trial.ForTime
+        );
+        var cards = new BriefBuilder(trial.Read, null, new(2026, 6, 6)).Build(Audience.LaneCard);
+        string Of(string entry) => BriefText.Of(cards with { Sections = [.. cards.Sections.Where(s => s.Entry == entry)] });
+        Assert.Equal(trial.Read.Courses.Select(c => c.Address.ToString()), cards.Sections.Select(s => s.Entry!).Distinct());
+        Assert.Contains("synchronised burpee", Of(trial.Read.Courses[0].Address.ToString()), StringComparison.OrdinalIgnoreCase);
+        Assert.DoesNotContain("synchronised", Of(trial.Read.Courses[1].Address.ToString()), StringComparison.OrdinalIgnoreCase);
+    }
+
+    /// <summary>The order in which divisions stand in a draft changes the order of columns and names, and no sentence, number, or row.</summary>
+    [Fact]
+    public void The_order_of_divisions_changes_nothing_that_is_said()
+    {
+        foreach (var name in DraftTexts.DemoNames.Where(n => n.StartsWith("demo/", StringComparison.Ordinal)))
+        {
+            var text = DraftTexts.Read(name);
+            var line = text.Split('\n')
+                .FirstOrDefault(l => l.StartsWith("  for ", StringComparison.Ordinal) && l.Contains(", ", StringComparison.Ordinal));
+            if (line is null || line.Contains("levels", StringComparison.Ordinal))
+            {
+                continue;
+            }
+
+            var turned = "  for " + string.Join(", ", line[6..].Split(", ").Reverse());
+            var (a, b) = (Demo.Understand(text), Demo.Understand(text.Replace(line, turned, StringComparison.Ordinal)));
+            foreach (var audience in (Audience[])[Audience.Caller, Audience.ScoreDesk, Audience.Judge, Audience.Athlete])
+            {
+                Assert.Equal(Calls(a, audience), Calls(b, audience));
+            }
+        }
+    }
+
+    /// <summary>The cells of the clock, each once and in order, without who is named beside.</summary>
+    private static List<string> Calls(Understanding u, Audience audience) =>
+        new BriefBuilder(u, null, new(2026, 6, 6))
+            .Build(audience)
+            .Sections.Where(s => s.Id is "calls" or "clock")
+            .SelectMany(s => s.Blocks)
+            .OfType<BriefBlock.Table>()
+            .SelectMany(t => t.Rows)
+            .SelectMany(r => r.Cells)
+            .Distinct()
+            .Order()
+            .ToList();
+}
