@@ -31,11 +31,11 @@ public sealed class EveryWorkoutTests : IDisposable
         page.Find("bdi[title='Twin Tides']").Click();
         page.Shows("60 in all, not counted in the score");
         page.Named("Try a result").Click();
-        page.Field("first in each interval (burpee to the target) at the cap").SendKeys("49");
-        page.Field("in the rest of the intervals (rowing machine) at the cap").SendKeys("120");
+        page.Field("first in each interval (burpee to the target), reps at the cap").SendKeys("49");
+        page.Field("in the rest of the intervals (rowing machine), calories at the cap").SendKeys("120");
         page.Named("Score it").Click();
         page.Shows("All 120 are done, so the work is finished: enter the finishing time.");
-        var calories = page.Field("in the rest of the intervals (rowing machine) at the cap");
+        var calories = page.Field("in the rest of the intervals (rowing machine), calories at the cap");
         calories.SendKeys(Keys.Backspace + Keys.Backspace + Keys.Backspace + "83");
         page.Named("Score it").Click();
         page.Shows("83 of 120 at the cap");

@@ -63,7 +63,7 @@ public sealed class MainPathTests : IDisposable
 
         // Try a result.
         page.Named("Try a result").Click();
-        page.Field("reps done at the cap").SendKeys("95");
+        page.Field("counted at the cap").SendKeys("95");
         page.Named("Score it").Click();
         page.Shows("95 of 96 at the cap");
         page.Shows("round 3, sit-up 19 of 20");

@@ -38,7 +38,8 @@ public sealed partial class BriefBuilder
             yield return tries;
         }
 
-        if (Asked(course, sheet).ToList() is { Count: > 0 } asked)
+        // Lifts have their table above.
+        if (Asked(course, sheet, f => f.Field != CardFieldKind.Tries).ToList() is { Count: > 0 } asked)
         {
             yield return new("write", Say("Write down", "Anota"), [new BriefBlock.Blanks([.. asked.Select(f => f.TrimEnd('.'))])]);
         }
@@ -81,17 +82,7 @@ public sealed partial class BriefBuilder
             .ToList();
         if (piece.Piece.IsHeaviest)
         {
-            yield return new(
-                "tries-" + piece.Piece.Key,
-                Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
-                [
-                    new BriefBlock.Table(
-                        null,
-                        [Say("Try", "Intento"), Say("Load", "Carga"), Say("Made", "Válido"), Say("Missed", "Fallado")],
-                        Enumerable.Range(1, 6).Select(n => new BriefRow([Cite("form/tries", Figure(n)), "", "□", "□"])).ToEq()
-                    ),
-                ]
-            );
+            yield return Lifts(piece, course);
         }
         else if (attempts.Count > 0)
         {
@@ -113,6 +104,42 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
+    }
+
+    /// <summary>A row for each lift; in a team with who lifted, and the best of each beside.</summary>
+    private BriefSection Lifts(CoursePiece piece, Course course)
+    {
+        var lifters = piece.Piece.Seat is null && course.Address.Division.IsTeam ? course.Address.Division.Size : 1;
+        Eq<string> head =
+        [
+            Say("Try", "Intento"),
+            .. lifters > 1 ? [Say("Lifter", "Quién")] : Array.Empty<string>(),
+            Say("Load", "Carga"),
+            Say("Made", "Válido"),
+            Say("Missed", "Fallado"),
+            Say("Clock", "Reloj"),
+        ];
+        var rows = Enumerable
+            .Range(1, Math.Max(6, 3 * lifters))
+            .Select(n => new BriefRow([Cite("form/tries", Figure(n)), .. lifters > 1 ? [""] : Array.Empty<string>(), "", "□", "□", ""]))
+            .ToEq();
+        Eq<BriefBlock> best =
+            lifters > 1
+                ?
+                [
+                    new BriefBlock.Blanks([
+                        .. Enumerable
+                            .Range(1, lifters)
+                            .Select(n => Cite("form/tries", Say($"Best of the {tongue.Ordinal(n)}", $"Lo mejor del {tongue.Ordinal(n)}"))),
+                        Say("Together, for the desk", "Suma, para la mesa"),
+                    ]),
+                ]
+                : [];
+        return new(
+            "tries-" + piece.Piece.Key,
+            Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
+            [new BriefBlock.Table(null, head, rows), .. best]
+        );
     }
 
     private IEnumerable<BriefSection> OwnRests(Course course)

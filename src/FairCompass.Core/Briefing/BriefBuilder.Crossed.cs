@@ -115,7 +115,7 @@ public sealed partial class BriefBuilder
                             Cited(
                                 $"round/{c.Id}/{r.Label}",
                                 r.Cells.Count == 0
-                                    ? new([Words.Capital(r.Note ?? ""), .. Enumerable.Repeat("", columns + 1)])
+                                    ? new([Words.Capital(r.Note ?? "") + Passed(r), .. Enumerable.Repeat("", columns + 1)])
                                     : new([
                                         StepName(c, r),
                                         .. between[i].Select(Figure),
@@ -128,6 +128,9 @@ public sealed partial class BriefBuilder
             );
         }
     }
+
+    /// <summary>A tick and a time where a gate stands.</summary>
+    private string Passed(LedgerRow row) => row.Gate ? Say(": passed □ at ____", ": pasada □ a las ____") : "";
 
     private string StepName(CardCounter c, LedgerRow row) =>
         (row.Label.Length == 0 ? "" : row.Label + "  ") + string.Join(" + ", row.Cells.Select(x => Done(x, c.Piece))) + Bar(row);

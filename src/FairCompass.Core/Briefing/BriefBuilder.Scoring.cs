@@ -53,9 +53,9 @@ public sealed partial class BriefBuilder
             : field.Label;
 
     /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
-    private IEnumerable<string> Asked(Course course, ScoreSheet sheet) =>
+    private IEnumerable<string> Asked(Course course, ScoreSheet sheet, Func<CardField, bool>? which = null) =>
         Card.Fields(course, sheet, tongue)
-            .Where(f => f.Field != CardFieldKind.Stood)
+            .Where(f => f.Field != CardFieldKind.Stood && (which is null || which(f)))
             .GroupBy(f =>
                 course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null
                     ? $"{p.Station ?? p.Label}|{f.Field.Key()}|{f.Strand}"

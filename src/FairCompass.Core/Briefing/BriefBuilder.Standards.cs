@@ -42,6 +42,21 @@ public sealed partial class BriefBuilder
         );
     }
 
+    /// <summary>What a judge looks at before the heat begins: the set-up of each movement, first on the page.</summary>
+    private BriefSection ChecksBeforeGo() =>
+        new(
+            "check",
+            Say("Before “go”: check", "Antes de «ya»: comprueba"),
+            StandardsShown()
+                .Select(m => (Movement: m, Clauses: m.Clauses.Where(c => c.Kind != ClauseKind.Tip && c.Phase == Phase.SetUp).ToList()))
+                .Where(x => x.Clauses.Count > 0)
+                .Select(x => new BriefRow([Named(x.Movement), string.Join(' ', x.Clauses.Select(c => Worded(x.Movement, c)))]))
+                .ToEq()
+                is { Count: > 0 } rows
+                ? [new BriefBlock.Table(null, [Say("Movement", "Ejercicio"), Say("See that", "Mira que")], rows)]
+                : []
+        );
+
     private BriefBlock.StandardOf StandardOf(Movement movement, string? who, bool judge)
     {
         var standard = InForce(movement);
@@ -119,15 +134,17 @@ public sealed partial class BriefBuilder
     /// <summary>What some divisions, or one place of several, say differently: another wording, another consequence, or nothing.</summary>
     private IEnumerable<BriefRow> Departures(Movement movement, Movement general)
     {
+        var places = PlacesOf(movement);
+        // What stands at the one place of a movement is folded into the general standard, so it is into each division’s.
+        var only = places.Count == 1 ? places[0] : null;
         foreach (var name in division is null ? DivisionsShown : [])
         {
-            if (Differing(Book.InForce(movement, name, u.Workout), general) is { Length: > 0 } own)
+            if (Differing(Book.InForce(movement, name, u.Workout, only), general) is { Length: > 0 } own)
             {
                 yield return new([name, own]);
             }
         }
 
-        var places = PlacesOf(movement);
         foreach (var place in places.Count > 1 ? places : [])
         {
             if (

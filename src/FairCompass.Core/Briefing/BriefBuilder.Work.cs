@@ -73,30 +73,7 @@ public sealed partial class BriefBuilder
     private BriefSection Loads()
     {
         var heading = Say("Loads and amounts", "Cargas y cantidades");
-        var rows = new List<BriefRow>();
-        foreach (var row in GridRows.Of(u, tongue))
-        {
-            var cells = columns
-                .Select(i =>
-                    row.Cells[i].Text.Length == 0 ? "–" : Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Addresses[i]}", row.Cells[i].Text)
-                )
-                .ToList();
-            // An amount that is the same for all stands in the workout above, and so does a division’s own movement.
-            if ((row.Aspect == "amount" || (division is not null && row.Aspect == "movement")) && cells.Distinct().Count() == 1)
-            {
-                continue;
-            }
-
-            var label = row.Aspect switch
-            {
-                "amount" => row.Unit == tongue.Say(Term.Rep.Many) ? "" : ", " + row.Unit,
-                "load" => row.Unit is null ? "" : ", " + row.Unit,
-                "height" => "",
-                _ => Say(", instead", ", en su lugar"),
-            };
-            rows.Add(new(cells.Prepend(Cite($"row/{row.Line}/{row.Aspect}", Words.Capital(row.Name) + label)).ToEq()));
-        }
-
+        var rows = GridRows.Of(u, tongue).Where(r => r.Aspect != "movement").SelectMany(LoadRows).ToList();
         if (rows.Count == 0 || shown.Count == 0)
         {
             return new("loads", heading, []);
@@ -107,6 +84,42 @@ public sealed partial class BriefBuilder
             .Select(a => Cite($"entry/{a}", division is null ? a.In(tongue) : a.WithinIn(tongue)));
         return new("loads", heading, [new BriefBlock.Table(null, head.Prepend("").ToEq(), rows.ToEq())]);
     }
+
+    /// <summary>A row for each movement that a task is done as, with the divisions that do it; none for what nobody shown does.</summary>
+    private IEnumerable<BriefRow> LoadRows(GridRow row)
+    {
+        var done = columns.Where(i => row.Cells[i].Text.Length > 0).GroupBy(i => MovementAt(row, i)).ToList();
+        var label = row.Aspect switch
+        {
+            "amount" => row.Unit == tongue.Say(Term.Rep.Many) ? "" : ", " + row.Unit,
+            "load" => row.Unit is null ? "" : ", " + row.Unit,
+            _ => "",
+        };
+        foreach (var movement in done)
+        {
+            var cells = columns
+                .Select(i =>
+                    movement.Contains(i) ? Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Addresses[i]}", row.Cells[i].Text) : "–"
+                )
+                .ToList();
+            // An amount that is the same for all stands in the workout above.
+            if (row.Aspect != "amount" || done.Count > 1 || cells.Distinct().Count() > 1)
+            {
+                yield return new(cells.Prepend(Cite($"row/{row.Line}/{row.Aspect}", Words.Capital(movement.Key) + label)).ToEq());
+            }
+        }
+    }
+
+    /// <summary>What a column does in a row: the movement of its task, or of the way to do it that the row is of.</summary>
+    private string MovementAt(GridRow row, int column) =>
+        u.Prescribed.FirstOrDefault(p =>
+            ReferenceEquals(p.Address, u.Resolver.Addresses[column])
+            && p.At == default
+            && (p.Option?.At.Line ?? p.Source.At.Line) == row.Line
+        )
+            is { } task
+            ? (task.Option is null ? "" : Say("or ", "o ")) + tongue.Movement(task.Prescription.Movement.Value)
+            : row.Name;
 
     private BriefSection Clock() => new("clock", Say("The clock", "El reloj"), Clocks().SelectMany(ClockOf).ToEq());
 

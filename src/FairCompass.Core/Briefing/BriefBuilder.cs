@@ -62,6 +62,7 @@ public sealed partial class BriefBuilder
             Audience.Athlete => [Work(), Loads(), Clock(), Standards(audience), DecidedBeforehand(audience), Scoring(), CautionsOf()],
             Audience.Judge =>
             [
+                ChecksBeforeGo(),
                 Work(),
                 Loads(),
                 Clock(),

@@ -25,6 +25,9 @@ public sealed record CheckContext(
     IReadOnlyList<string> Lines
 )
 {
+    /// <summary>Where a value is marked <c>unset</c>, as the notation reads it; not in titles, notes and comments.</summary>
+    public IReadOnlyList<SourceRange> Unset { get; init; } = [];
+
     /// <summary>Why nothing was worked out of the draft; null when it was.</summary>
     public string? TooLarge { get; init; }
 

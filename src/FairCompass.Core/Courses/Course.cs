@@ -145,6 +145,9 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <summary>The hall clock for this entry.</summary>
     public Clockwork Clock => clock ?? throw new InvalidOperationException("Only a compiled course has a clock.");
 
+    /// <summary>The competition it was compiled in; null for a course of no competition.</summary>
+    internal Competitions.Competition? Competition => resolver?.Competition;
+
     /// <summary>A piece by its key; null when there is none.</summary>
     public CoursePiece? Piece(string key)
     {

@@ -19,7 +19,12 @@ public sealed record LedgerCell(int Task, long? Amount, long? Total, long? Credi
 /// <param name="Label">The rounds, outermost first, joined with a point: <c>2</c>, <c>2·1</c>; empty for a task done once.</param>
 /// <param name="Cells">In the order of the work.</param>
 /// <param name="Note">What stands there without units: a gate, a rest of one's own, a change of the kit; null when nothing does.</param>
-public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note = null);
+public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note = null)
+{
+    /// <summary>True when a gate stands here.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public bool Gate { get; init; }
+}
 
 /// <summary>A table of the ledger.</summary>
 /// <param name="InRounds">True when each row is a round of the same tasks; false when each row is one task.</param>
@@ -74,7 +79,7 @@ public sealed class Ledger
                     list.Add(new("", [Cell(leaf, 0, ref total)]));
                     break;
                 case CountNode.Mark mark:
-                    list.Add(new("", [], Note(mark.Work)));
+                    list.Add(new("", [], Note(mark.Work)) { Gate = mark.Work is Work.Gate });
                     break;
                 case CountNode.Sequence lifts:
                     Steps(lifts, 0, [], ref total, list, rows + 1);
@@ -184,7 +189,7 @@ public sealed class Ledger
 
                 break;
             case CountNode.Mark mark:
-                rows.Add(new(Label(path), [], Note(mark.Work)));
+                rows.Add(new(Label(path), [], Note(mark.Work)) { Gate = mark.Work is Work.Gate });
                 break;
             case CountNode.Sequence sequence:
                 foreach (var item in sequence.Items)

@@ -83,7 +83,11 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
     /// <param name="cancel">Ends the work between two checks.</param>
     public Eq<Finding> Findings(CancellationToken cancel = default) =>
         CheckList.Run(
-            new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n')) { TooLarge = TooLarge },
+            new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n'))
+            {
+                TooLarge = TooLarge,
+                Unset = Parsed.Unset,
+            },
             Parsed.Problems,
             cancel
         );

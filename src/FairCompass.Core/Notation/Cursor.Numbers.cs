@@ -18,6 +18,12 @@ internal sealed partial class Cursor
             return null;
         }
 
+        if (n.IsUnset)
+        {
+            Fail(UnsetWords.Of(line.Content, s.IndexOf("unset", start, StringComparison.Ordinal)), what, start: start);
+            return null;
+        }
+
         if (!n.IsWhole)
         {
             Fail("This has to be a whole number.", what, start: start);

@@ -33,6 +33,11 @@ public sealed partial class Parser
             return new Work.Rounds(null, WorkBlock(line));
         }
 
+        if (c.Peek("unset rounds"))
+        {
+            return Nothing<Work>(c, UnsetWords.Of(line.Content, 0), "a number of rounds, or rounds without end");
+        }
+
         if (c.Peek("every") && !c.Peek("every:"))
         {
             return Every(line, c);

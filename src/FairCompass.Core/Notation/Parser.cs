@@ -7,7 +7,11 @@ namespace FairCompass.Core.Notation;
 /// <param name="Workout">The model of everything that was understood.</param>
 /// <param name="Problems">What was not, in the order of the text; each is a hole in the model.</param>
 /// <param name="Tokens">Pieces for colouring, in no particular order.</param>
-public sealed record ParseResult(Workout Workout, IReadOnlyList<Problem> Problems, IReadOnlyList<Token> Tokens);
+public sealed record ParseResult(Workout Workout, IReadOnlyList<Problem> Problems, IReadOnlyList<Token> Tokens)
+{
+    /// <summary>Where a value is marked <c>unset</c>, outside the lines that were not understood.</summary>
+    public IReadOnlyList<SourceRange> Unset { get; init; } = [];
+}
 
 /// <summary>
 /// Reads the draft notation described in <c>docs/notation.md</c>. Any text gives a result: lines that are not understood
@@ -51,7 +55,10 @@ public sealed partial class Parser
 
         var workout = parser.Document(DraftLines.Read(text, parser.problems, parser.tokens));
         parser.problems.Sort((a, b) => (a.At.Line, a.At.Column).CompareTo((b.At.Line, b.At.Column)));
-        return (new(workout, parser.problems, parser.tokens), parser.kinds);
+        return (
+            new(workout, parser.problems, parser.tokens) { Unset = Unset(text.Split('\n'), parser.problems, parser.tokens) },
+            parser.kinds
+        );
     }
 
     private Workout Document(List<DraftLine> lines)
@@ -253,6 +260,17 @@ public sealed partial class Parser
     private delegate T? Read<T>(DraftLine line, Cursor c);
 
     private Cursor Open(DraftLine line) => new(line, tokens);
+
+    /// <summary>Where <c>unset</c> stands for a value that was read.</summary>
+    private static List<SourceRange> Unset(string[] lines, List<Problem> problems, List<Token> tokens)
+    {
+        var holes = problems.Select(p => p.At.Line).ToHashSet();
+        return tokens
+            .Where(t => t.Kind == TokenKind.Number && t.Length == "unset".Length && !holes.Contains(t.Line))
+            .Where(t => string.CompareOrdinal(lines[t.Line - 1], t.Column - 1, "unset", 0, t.Length) == 0)
+            .Select(t => new SourceRange(t.Line, t.Column, t.Length))
+            .ToList();
+    }
 
     private Eq<T> All<T>(List<DraftLine> lines, Read<T> read)
         where T : Node

@@ -16,6 +16,9 @@ namespace FairCompass.Core.Prescriptions;
 public sealed partial class Resolver
 {
     private readonly Competition competition;
+
+    /// <summary>The competition whose entries it knows.</summary>
+    internal Competition Competition => competition;
     private readonly Workout workout;
     private readonly ConcurrentDictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
 

@@ -1,7 +1,6 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
@@ -32,7 +31,7 @@ public sealed record CardField(
 public sealed record CardTask(int Index, string Name, bool InRounds, string Word, Eq<string> Options);
 
 /// <summary>The observations that a card needs, generated from the workout and its scores.</summary>
-public static class Card
+public static partial class Card
 {
     /// <summary>More than any barbell record, so that a slip of the pen is caught; kilograms or pounds alike.</summary>
     public const decimal LargestLoad = 1500;
@@ -46,7 +45,7 @@ public static class Card
         var fields = new List<CardField>();
         foreach (var piece in course.Pieces)
         {
-            if (IsAsked(piece.Piece.Key, sheet) && piece.Limit is not null)
+            if (IsAsked(piece.Piece.Key, sheet))
             {
                 Fields(piece, sheet, fields, tongue);
             }
@@ -70,48 +69,6 @@ public static class Card
                     t.Options.Select(o => o.Name).ToEq()
                 ))
                 .ToEq();
-
-    /// <summary>Turns places in the ledger and numbers of boxes into performed units. What does not exist, or does not say what it is, is
-    /// left for <see cref="Validate"/> to refuse.</summary>
-    public static RunObservation Resolve(RunObservation run, Course course)
-    {
-        // An option taken where the athlete stood is an option taken in that round.
-        var chosen = run
-            .Choices.Concat(
-                run.Pieces.Where(p => p.Stood is { Option: not null })
-                    .Select(p => new Chosen(p.Piece, p.Stood!.Task, p.Stood.Option!.Value, p.Stood.Round))
-            )
-            .Distinct()
-            .ToEq();
-        var taken = Refusals(chosen, course).Any() ? course : course.With(chosen);
-        return run with
-        {
-            Choices = chosen,
-            Pieces = run
-                .Pieces.Select(seen =>
-                    taken.Piece(seen.Piece) is not { } piece ? seen
-                    : seen is { Stood: { } at, Performed: null, Counted: null, Units: null } && Units(at, piece) is { } units
-                        ? seen with
-                        {
-                            Performed = units,
-                            Stood = null,
-                            Beyond = Beyond(at, piece),
-                        }
-                    : seen.Stood is { } place && StandsIn(place, piece) is { } counter && seen.Counts.All(c => c.Strand != counter.Strand)
-                        ? CardCounts.Read(
-                            seen with
-                            {
-                                Counts = seen.Counts.Append(counter).ToEq(),
-                                Stood = null,
-                                Beyond = Beyond(place, piece),
-                            },
-                            piece
-                        )
-                    : CardCounts.Read(seen, piece)
-                )
-                .ToEq(),
-        };
-    }
 
     /// <summary>The facts that a card under other rules asks for: a tie-break time or a doubt that nothing asks for is left out.</summary>
     public static RunObservation AsAsked(RunObservation run, Course course, ScoreSheet sheet)
@@ -153,79 +110,6 @@ public static class Card
         }
     }
 
-    /// <summary>The count of a place; null when there is no such place.</summary>
-    internal static long? Units(LedgerPlace at, CoursePiece piece) => piece.Strand is { } strand ? Units(at, piece, strand) : null;
-
-    /// <summary>The counter of a piece with several that a place stands in, with its count there; null for no such place.</summary>
-    internal static StrandCount? StandsIn(LedgerPlace at, CoursePiece piece) =>
-        piece.Strand is null
-        && piece.Strands.FirstOrDefault(s => s.Counter.DepthOf(at.Task) is not null) is { } counter
-        && Units(at, piece, counter.Counter) is { } units
-            ? new(counter.Key, units)
-            : null;
-
-    /// <summary>What a distance has beyond its last mark, which does not count.</summary>
-    private static string? Beyond(LedgerPlace at, CoursePiece piece)
-    {
-        if (
-            at.Millimetres is not { } distance
-            || piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task
-            || Sections(distance, task, out var left) is null
-            || left == 0
-        )
-        {
-            return null;
-        }
-
-        var said = at.Metres is null ? $"{Number.Normal(decimal.Round(left / 304.8m, 2))} ft" : $"{Number.Normal(left / 1000m)} m";
-        return $"{said} beyond the last whole {task.Counted.Word} do not count.";
-    }
-
-    private static long? Units(LedgerPlace at, CoursePiece piece, Strand strand)
-    {
-        if (
-            piece.Tasks.FirstOrDefault(t => t.Index == at.Task) is not { } task
-            || strand.DepthOf(at.Task) is not { } depth
-            || depth > 1
-            || (depth == 1) != at.Round is not null
-        )
-        {
-            return null;
-        }
-
-        var unit = at.Millimetres is { } distance ? Sections(distance, task, out _) : at.Unit;
-        Eq<long> rounds = at.Round is { } round ? [round] : [];
-        return unit is not { } n ? null
-            // At the start of a task stands who has done all that comes before it.
-            : n == 0 ? strand.UnitsAt(new Place(rounds, at.Task, 1, null)) - 1
-            : strand.UnitsAt(new Place(rounds, at.Task, n, null));
-    }
-
-    /// <summary>A distance in whole sections or units of length; null for a task that is no distance.</summary>
-    /// <param name="millimetres">From 0.</param>
-    /// <param name="task">The task.</param>
-    /// <param name="beyond">What lies beyond the last of them, in millimetres.</param>
-    internal static long? Sections(decimal millimetres, CourseTask task, out decimal beyond)
-    {
-        var each = task.Prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
-            ? new Length(every, marks.Unit).InMillimetres
-            : task.Unit switch
-            {
-                AmountUnit.Metre => 1000m,
-                AmountUnit.Foot => 304.8m,
-                _ => 0m,
-            };
-        beyond = 0;
-        if (each == 0 || millimetres < 0)
-        {
-            return null;
-        }
-
-        var sections = decimal.Floor(millimetres / each);
-        beyond = millimetres - (sections * each);
-        return sections > Count.Ceiling ? null : (long)sections;
-    }
-
     private static bool IsAsked(string key, ScoreSheet sheet) =>
         sheet.Components.Any(c =>
             c.Pieces.Contains(key)
@@ -238,7 +122,8 @@ public static class Card
     {
         var key = piece.Piece.Key;
         var name = piece.Piece.IsNamed ? piece.Piece.NameIn(tongue) + ": " : "";
-        var end = (piece.Piece.Starts ?? Duration.Zero) + piece.Limit!.Longest;
+        // A finish needs no cap: where nobody has said how long the window is, only who has not finished cannot be scored.
+        Duration? end = piece.Limit is { } limit ? (piece.Piece.Starts ?? Duration.Zero) + limit.Longest : null;
         if (piece.Piece.IsHeaviest)
         {
             fields.Add(
@@ -262,7 +147,12 @@ public static class Card
                     key,
                     CardFieldKind.Finish,
                     name + tongue.Say("finished at", "terminó en"),
-                    tongue.Say($"clock time up to {end}; empty when not finished", $"hora del reloj hasta {end}; vacío si no terminó"),
+                    end is { } latest
+                        ? tongue.Say(
+                            $"clock time up to {latest}; empty when not finished",
+                            $"hora del reloj hasta {latest}; vacío si no terminó"
+                        )
+                        : tongue.Say("clock time; empty when not finished", "hora del reloj; vacío si no terminó"),
                     null,
                     end
                 )
@@ -273,7 +163,7 @@ public static class Card
             piece.Strand is { } strand ? Counted(piece, strand, name, timed, tongue) : CountedApart(piece, name, timed, tongue)
         );
 
-        fields.AddRange(TieTimes(key, name, end, sheet, tongue));
+        fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
         if (sheet.UnverifiedIsNoRep is { } noRep)
         {
             fields.Add(
@@ -365,14 +255,21 @@ public static class Card
         }
     }
 
-    private static IEnumerable<CardField> TieTimes(string key, string name, Duration end, ScoreSheet sheet, Tongue tongue)
+    /// <summary>The clock at the mark that breaks ties, and at a gate in any case: whether it was passed in time is decided by it.</summary>
+    private static IEnumerable<CardField> MarkTimes(CoursePiece piece, string name, Duration? end, ScoreSheet sheet, Tongue tongue)
     {
-        foreach (
-            var tie in sheet
-                .Components.SelectMany(c => c.Ties)
-                .Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key)
-                .Distinct()
-        )
+        var key = piece.Piece.Key;
+        var marks = sheet
+            .Components.SelectMany(c => c.Ties)
+            .Where(t => t is Tiebreak.TimeAtRound r ? r.Piece == key : t is Tiebreak.TimeAtGate g && g.Piece == key)
+            .Distinct()
+            .ToList();
+        if (marks.Count == 0 && piece.Limit is { Gates.Count: > 0 })
+        {
+            marks.Add(new Tiebreak.TimeAtGate(key));
+        }
+
+        foreach (var tie in marks)
         {
             yield return (
                 new(

@@ -95,7 +95,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         Times(seen, piece, mine, path);
         Counts(seen, piece, mine, path);
-        Lifts(seen, piece, path);
+        errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
         {
             Add(
@@ -141,7 +141,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
     private void Times(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path)
     {
         var start = piece.Piece.Starts ?? Duration.Zero;
-        var end = start + (piece.Limit?.Longest ?? Duration.Zero);
+        var end = piece.Limit is { } limit ? start + limit.Longest : Duration.Seconds(86_400);
         if (seen.Watches.Count > 3 || (seen.Watches.Count > 0 && seen.Finish is not null))
         {
             Add(
@@ -160,7 +160,10 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
             else if (time <= start || time > end)
             {
-                Add(path + name, $"A finish lies after {start} and not after {end}.");
+                Add(
+                    path + name,
+                    piece.Limit is null ? $"A finish lies after {start}." : $"A finish lies after {start} and not after {end}."
+                );
             }
         }
 
@@ -193,7 +196,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         else if (
             piece.Limit is { Gates.Count: > 0 } limit
             && seen.Performed is { } units
-            && sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtGate>().Any())
+            && !sheet.Components.Any(c => c.Ties.OfType<Tiebreak.TimeAtRound>().Any(t => t.Piece == seen.Piece))
         )
         {
             // The time at a gate cannot be later than the moment the gate closed.
@@ -347,36 +350,6 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         )
         {
             Add($"{path}.{count.Key}", $"All {strand.Counter.AllCounted} are done, so the work is finished: enter the finishing time.");
-        }
-    }
-
-    private void Lifts(PieceObservation seen, CoursePiece piece, string path)
-    {
-        if (seen.Tries.Count > 0 && !piece.Piece.IsHeaviest)
-        {
-            Add(path + ".tries", "This part has no lifts to enter.");
-        }
-
-        for (var i = 0; i < seen.Tries.Count; i++)
-        {
-            if (
-                seen.Tries[i].Load <= 0
-                || seen.Tries[i].Load > Card.LargestLoad
-                || decimal.Round(seen.Tries[i].Load, 3) != seen.Tries[i].Load
-            )
-            {
-                Add($"{path}.tries[{i}].load", $"A load over 0 and up to {Card.LargestLoad}, bar included.");
-            }
-
-            if (seen.Tries[i].Seat is { } seat && (seat < 1 || seat > course.Address.Division.Size))
-            {
-                Add($"{path}.tries[{i}].seat", $"A place in the team from 1 to {course.Address.Division.Size}.");
-            }
-        }
-
-        if (seen.Tries.Count > 50)
-        {
-            Add(path + ".tries", "At most 50 lifts.");
         }
     }
 

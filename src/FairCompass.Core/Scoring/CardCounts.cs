@@ -9,7 +9,7 @@ namespace FairCompass.Core.Scoring;
 /// </summary>
 internal static class CardCounts
 {
-    /// <summary>The observation with its counts in performed units; a number that cannot be read stays where it was, to be refused.</summary>
+    /// <summary>The observation with its counts in performed units; a number that cannot be read stays, to be refused.</summary>
     public static PieceObservation Read(PieceObservation seen, CoursePiece piece)
     {
         var counts = seen.Counts.Select(c => piece.Strands.FirstOrDefault(s => s.Key == c.Strand) is { } s ? Read(c, s.Counter) : c).ToEq();

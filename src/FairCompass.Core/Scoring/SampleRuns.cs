@@ -26,7 +26,11 @@ public static class SampleRuns
     /// <summary>The samples with labels and results in a language.</summary>
     public static Eq<SampleResult> Of(Course course, ScoreSheet sheet, Competition competition, Tongue tongue)
     {
-        if (sheet.Components.Count == 0 || Card.Fields(course, sheet).Count == 0)
+        if (
+            sheet.Components.Count == 0
+            || Card.Fields(course, sheet) is not { Count: > 0 } asked
+            || asked.Any(f => course.Piece(f.Piece)!.Limit is null)
+        )
         {
             return [];
         }

@@ -16,6 +16,12 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         var components = new List<ScoreComponent>();
         foreach (var score in workout.Scores)
         {
+            if (score.Lines.OfType<ScoreLine.Penalty>().FirstOrDefault(p => p.Each is null) is { } open)
+            {
+                problems.Add(new(open.At, "Nobody has said how much time is added, so this score cannot be computed."));
+                continue;
+            }
+
             var counters = CountersOf(score.Of);
             if (PiecesOf(score.Measure, score.Of, score.At) is not { Count: > 0 } fed || !Fits(score, fed, counters))
             {

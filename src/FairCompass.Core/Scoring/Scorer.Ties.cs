@@ -40,15 +40,7 @@ public static partial class Scorer
                     texts.Add(all[other].Text);
                     break;
                 case Tiebreak.MoreOf m:
-                    var more = m.Pieces.Sum(k =>
-                        Tallying.Of(
-                            run.Of(k),
-                            course.Piece(k)!,
-                            m.Tally,
-                            sheet.UnverifiedIsNoRep == true,
-                            s => m.Counters.Count == 0 || m.Counters.Contains(s.Key)
-                        )
-                    );
+                    var more = More(m, run, course, sheet);
                     values.Add(-more);
                     texts.Add($"{more} {m.WordIn(tongue)}");
                     break;
@@ -73,6 +65,17 @@ public static partial class Scorer
             texts.Add(words + (read?.ToString() ?? tongue.Say("no time", "sin tiempo")));
         }
     }
+
+    private static long More(Tiebreak.MoreOf m, RunObservation run, Course course, ScoreSheet sheet) =>
+        m.Pieces.Sum(k =>
+            Tallying.Of(
+                run.Of(k),
+                course.Piece(k)!,
+                m.Tally,
+                sheet.UnverifiedIsNoRep == true,
+                s => m.Counters.Count == 0 || m.Counters.Contains(s.Key)
+            )
+        );
 
     /// <summary>What the member did who did least.</summary>
     private static long Lowest(Tiebreak.LowestMember l, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet) =>

@@ -20,7 +20,13 @@ public static partial class Scorer
             return InTime(c, seen, begins, finish, limit, total);
         }
 
-        return Stopped(c, piece, seen, limit, total, sheet, tongue);
+        return piece.Limit is null
+            ? Nothing(
+                ResultClass.Unranked,
+                tongue.Say("not finished", "sin terminar"),
+                "Nobody has said how long the window is, so who did not finish has no score yet."
+            )
+            : Stopped(c, piece, seen, limit, total, sheet, tongue);
     }
 
     /// <summary>Who did not finish, by the rule for the cap.</summary>

@@ -141,6 +141,12 @@ public static partial class Scorer
                 _ => Units(c, run, course, sheet, tongue),
             }
         );
+        return Placed(c, run, sheet, result);
+    }
+
+    /// <summary>The result with what speaks against a place, and with distances that do not count.</summary>
+    private static ComponentResult Placed(ScoreComponent c, RunObservation run, ScoreSheet sheet, ComponentResult result)
+    {
         if (c.Pieces.Select(k => run.Of(k).Beyond).OfType<string>().ToList() is { Count: > 0 } beyond)
         {
             result = result with { Reasons = result.Reasons.Concat(beyond).ToEq() };

@@ -47,7 +47,7 @@ public class BriefTests
         var text = DraftTexts.Demo(number) + "policy doubtful rep: credit\n";
         var brief = Of(text, Audience.Judge);
         Assert.Equal(
-            ["work", "loads", "clock", "standards", "decided", "writing", "scoring", "not-yours", "cautions"],
+            ["check", "work", "loads", "clock", "standards", "decided", "writing", "scoring", "not-yours", "cautions"],
             brief.Sections.Select(s => s.Id)
         );
         Assert.Equal(0, brief.Open);

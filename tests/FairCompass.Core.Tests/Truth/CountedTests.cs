@@ -141,8 +141,8 @@ public class CountedTests
         }
     }
 
-    /// <summary>Every number that a ledger prints comes back: as the count of the card it scores what the same place scores when it is named
-    /// by round, task and unit.</summary>
+    /// <summary>Every number that a ledger prints comes back: as the count of the card it scores what the same place scores when it is
+    /// named by round, task and unit.</summary>
     [Fact]
     public void Every_number_in_a_box_comes_back_as_its_place() =>
         WorkoutGen.Any.Sample(

@@ -38,7 +38,7 @@ public class EveryEntryTests
         Assert.DoesNotContain("synchronised", Of(trial.Read.Courses[1].Address.ToString()), StringComparison.OrdinalIgnoreCase);
     }
 
-    /// <summary>The order in which divisions stand in a draft changes the order of columns and names, and no sentence, number, or row.</summary>
+    /// <summary>The order in which divisions stand in a draft changes the order of columns and names, and nothing that is said.</summary>
     [Fact]
     public void The_order_of_divisions_changes_nothing_that_is_said()
     {

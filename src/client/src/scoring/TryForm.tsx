@@ -67,7 +67,7 @@ export function TryForm({
     .flatMap(([, v]) => v);
 
   const submit = () => {
-    const { run, wrong } = readCard({ status, unjudged, pieces, fields, tasks: card.data.tasks, values, lifts, places });
+    const { run, wrong } = readCard({ status, unjudged, pieces, fields, tasks: card.data.tasks, values, lifts, places, members });
     setLocal(wrong);
     if (Object.keys(wrong).length === 0) tried.mutate(run);
   };

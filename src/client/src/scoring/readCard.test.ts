@@ -20,6 +20,7 @@ const card = (change: Partial<CardValues>): CardValues => ({
   values: {},
   lifts: {},
   places: {},
+  members: 1,
   ...change,
 });
 
@@ -74,7 +75,9 @@ describe("the fields of a card", () => {
     };
     expect(readCard(card({ lifts })).run.pieces[0]!.tries).toEqual([{ load: 80, made: true, seat: null, noClips: false }]);
     expect(
-      readCard(card({ lifts: { "0": [...lifts["0"], { load: "60.5", made: false, seat: 2 }] } })).run.pieces[0]!.tries.map((t) => t.seat),
+      readCard(card({ members: 2, lifts: { "0": [...lifts["0"], { load: "60.5", made: false, seat: 2 }] } })).run.pieces[0]!.tries.map(
+        (t) => t.seat,
+      ),
     ).toEqual([1, 2]);
     expect(readCard(card({ lifts: { "0": [{ load: "8O", made: true, seat: 1 }] } })).wrong).toHaveProperty("0.tries");
   });

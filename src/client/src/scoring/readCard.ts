@@ -13,6 +13,8 @@ export type CardValues = {
   values: Record<string, string>;
   lifts: Record<string, Lift[]>;
   places: Record<string, Stood>;
+  /** How many are in the team; 1 for an individual. */
+  members: number;
 };
 
 /**
@@ -39,14 +41,13 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
     const counters = card.fields
       .filter((f) => f.piece === piece && f.field === "count")
       .map((f) => ({ strand: f.strand!, counted: count(`${piece}.count.${f.strand!}`) }));
-    const team = (card.lifts[piece] ?? []).some((l) => l.seat > 1);
     return {
       piece,
       finish: time(`${piece}.finish`),
       counted: count(`${piece}.counted`),
       tieTime: time(`${piece}.tieTime`),
       stood: stood(card, piece, wrong),
-      tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: team ? l.seat : null, noClips: false })),
+      tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: card.members > 1 ? l.seat : null, noClips: false })),
       counts: counters.every((c) => c.counted === null) ? [] : counters.map((c) => ({ strand: c.strand, counted: c.counted ?? 0 })),
       watches: [],
       ticks: null,

@@ -1,0 +1,59 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Core.Tests.Truth;
+
+/// <summary>Who lifted is asked and kept, and what cannot have been lifted is refused. The demo's lane has bars of 20 and 15 kg and plates
+/// up to 255 and 250 kg.</summary>
+public class LiftTests
+{
+    private static readonly Trial Pair = Trial.Pairs("6:00 for load\n  heaviest power snatch\n    share: one at a time\n" + Trial.ForLoads);
+
+    private static readonly Trial Single = Trial.Tideline("8:00 for load\n  heaviest power clean\n" + Trial.ForLoad);
+
+    private static PieceObservation Tries(params Try[] tries) => new("0") { Tries = tries.ToEq() };
+
+    [Fact]
+    public void A_lift_of_a_team_without_its_lifter_is_refused()
+    {
+        Assert.Equal(
+            [("pieces[0].tries[0].seat", "Say who lifted: a place in the team from 1 to 2.")],
+            Trial.Objections(Pair.First, Tries(new Try(70, true))).Select(e => (e.Path, e.Message))
+        );
+        Assert.Equal("120 kg", Pair.Score(Tries(new Try(70, true, 1), new Try(50, true, 2))).Text);
+        var card = Pair.Paper(Audience.LaneCard);
+        Assert.Contains("Lifter", card, StringComparison.Ordinal);
+        Assert.Contains("Best of the 2nd", card, StringComparison.Ordinal);
+        Assert.DoesNotContain("Every lift, made or missed", card, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("man", 18, "The empty bar weighs 20 kg.")]
+    [InlineData("woman", 14, "The empty bar weighs 15 kg.")]
+    [InlineData("man", 83.3, "No plates of a lane make 83.3 kg; the nearest are 82.5 kg and 85 kg.")]
+    [InlineData("man", 300, "The plates of a lane end at 255 kg.")]
+    [InlineData("woman", 300, "The plates of a lane end at 250 kg.")]
+    public void A_load_that_the_lane_cannot_make_is_refused(string duty, double load, string sentence) =>
+        Assert.Equal(
+            ("pieces[0].tries[0].load", sentence),
+            Assert.Single(Trial.Objections(Single.Entry("Tideline", duty), Tries(new Try((decimal)load, false)))) is var e
+                ? (e.Path, e.Message)
+                : default
+        );
+
+    [Fact]
+    public void A_gate_asks_for_its_time_whatever_breaks_ties()
+    {
+        var trial = Trial.Tideline(
+            "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  max burpee\n\nscore: reps\n  tie: shared\n\ngate on the second: misses\n"
+        );
+        Assert.Contains(Card.Fields(trial.First.Course, trial.First.Sheet), f => f.Field == CardFieldKind.TieTime);
+        Assert.Contains("passed □ at", trial.Paper(Audience.LaneCard), StringComparison.Ordinal);
+        Assert.Equal("58 reps", trial.Score(Trial.Counted(58) with { TieTime = Duration.TryParse("3:59") }).Text);
+        Assert.Equal(
+            "The gate closes at 4:00, and on the second it is missed.",
+            Assert.Single(Trial.Objections(trial.First, Trial.Counted(58) with { TieTime = Duration.TryParse("4:00") })).Message
+        );
+    }
+}
