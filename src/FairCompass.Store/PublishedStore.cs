@@ -101,7 +101,7 @@ public sealed class PublishedStore(NpgsqlDataSource source)
             return new PublishResult.Outdated();
         }
 
-        if (place.Newest is { } newest && newest.Sha256 == what.Print.Sha256)
+        if (place.Newest is { } newest && await Says(newest, what.Print, cancel))
         {
             return new PublishResult.Unchanged(newest);
         }
@@ -262,6 +262,11 @@ public sealed class PublishedStore(NpgsqlDataSource source)
         var doc = await db.One<string>("select doc::text from published where id = @version", new { version }, cancel);
         return PublishedFiles.Read(doc);
     }
+
+    /// <summary>True when a version says what a definition says: by its hash, or, where the hash was made as it was in earlier days, by the
+    /// hash of its document today.</summary>
+    public async Task<bool> Says(PublishedVersion version, Fingerprint print, CancellationToken cancel) =>
+        version.Sha256 == print.Sha256 || Fingerprint.Of((await Document(version.Id, cancel)).Understand()).Sha256 == print.Sha256;
 
     /// <summary>Where a document would be published: the draft is held until the transaction ends.</summary>
     private sealed record Place(int Revision, Guid Competition, PublishedVersion? Mine, PublishedVersion? Newest)

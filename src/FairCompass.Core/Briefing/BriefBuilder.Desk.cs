@@ -8,7 +8,7 @@ public sealed partial class BriefBuilder
 {
     private IEnumerable<BriefSection> Desk() => shown.Count == 0 ? [] : [Scoring(), .. CheckSums(), Writing(), SendBack()];
 
-    /// <summary>The most that a card can say, and beside it the whole distance and the whole of the calories that stand behind it.</summary>
+    /// <summary>The most that a card can say, and beside it the whole distance and the calories that stand behind it.</summary>
     private IEnumerable<BriefSection> CheckSums()
     {
         var rows = shown

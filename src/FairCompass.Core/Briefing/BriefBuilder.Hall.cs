@@ -1,7 +1,7 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -228,9 +228,8 @@ public sealed partial class BriefBuilder
         }
     }
 
-    private BriefSection RulesOfTheCrew()
-    {
-        var plates = Book.InForce(Topics.Find("plates")!, null, u.Workout)?.Answer switch
+    private string WhoChanges(string answer) =>
+        answer switch
         {
             "floor crew" => Say(
                 "You change plates, at the head judge’s sign.",
@@ -243,6 +242,15 @@ public sealed partial class BriefBuilder
             ),
             _ => "",
         };
+
+    private BriefSection RulesOfTheCrew()
+    {
+        var plates = Decided
+            .Of(u, DivisionsShown)
+            .Where(d => d.Topic.Name == "plates")
+            .Select(d => (d.For, Rule: WhoChanges(d.School?.Name ?? d.Words)))
+            .Where(d => d.Rule.Length > 0)
+            .Select(d => (d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ") + d.Rule);
         return new(
             "rules",
             Say("Rules", "Normas"),
@@ -251,7 +259,7 @@ public sealed partial class BriefBuilder
                     .. (
                         (string[])
                             [
-                                plates,
+                                .. plates,
                                 Say(
                                     "Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.",
                                     "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."

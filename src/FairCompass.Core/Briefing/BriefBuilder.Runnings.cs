@@ -9,7 +9,7 @@ namespace FairCompass.Core.Briefing;
 public sealed partial class BriefBuilder
 {
     /// <summary>One table of running totals for all who count alike, with the names of whom it is where others count otherwise.</summary>
-    /// <param name="Who">The entries, each with its piece: the first stands for all in what is counted, each for itself in its loads.</param>
+    /// <param name="Who">The entries with their pieces: the first stands for all in what is counted, each for itself in its loads.</param>
     /// <param name="Caption">Whose it is; empty where it is everybody’s.</param>
     private sealed record CountedAlike(IReadOnlyList<(Address Entry, CoursePiece Piece)> Who, string Caption)
     {

@@ -1,5 +1,5 @@
+using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
-using FairCompass.Core.Interviewing;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;

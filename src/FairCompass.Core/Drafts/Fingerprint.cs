@@ -25,8 +25,10 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>The hash of each standard's canonical JSON, made once for each wording: they take part as hashes.</summary>
     private static readonly ConditionalWeakTable<Movement, string> Hashes = [];
 
-    /// <summary>The fingerprint of a draft in its competition: model, divisions in use with their parents, and the standards it draws
-    /// on.</summary>
+    /// <summary>
+    /// The fingerprint of a draft in its competition: model, divisions in use with their parents, the standards it draws on, the answers
+    /// it raises, and what it prints of the kit. What stands on none of its papers is no part of it.
+    /// </summary>
     public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
 
     /// <summary>The fingerprint of a canonical text.</summary>
@@ -184,12 +186,11 @@ public sealed record Fingerprint(string Sha256, string Code)
             .SelectMany(m => names.Select(n => HashOf(book.InForce(m, n, u.Workout))).Distinct())
             .Select(h => (JsonNode)JsonValue.Create(h)!)
             .ToArray();
-        var policies = u
-            .Competition.Policies.OrderBy(p => p.Topic, StringComparer.Ordinal)
-            .ThenBy(p => p.Division, StringComparer.Ordinal)
-            .Select(p => (JsonNode)new JsonArray(p.Topic, p.Answer, p.Division))
+        var policies = Decided
+            .Of(u, [.. names.OfType<string>()])
+            .Select(d => (JsonNode)new JsonArray(d.Topic.Name, d.School?.Name ?? d.Words, string.Join(',', d.For)))
             .ToArray();
-        return new JsonObject
+        var closure = new JsonObject
         {
             ["competition"] = u.Competition.Name,
             ["unit"] = u.Competition.Unit.Symbol(),
@@ -198,5 +199,12 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["standards"] = new JsonArray(standards),
             ["policies"] = new JsonArray(policies),
         };
+        // A definition that prints nothing of the kit keeps the code it had before the kit was part of codes.
+        if (PrintedKit.Of(u) is { Count: > 0 } kit)
+        {
+            closure["kit"] = new JsonArray([.. kit.Select(k => (JsonNode)JsonValue.Create($"{k.Key}: {k.Value}")!)]);
+        }
+
+        return closure;
     }
 }

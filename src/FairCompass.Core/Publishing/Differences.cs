@@ -40,7 +40,14 @@ public sealed class Differences
             return new(from.Code, to.Code, [], []);
         }
 
-        var changes = Cells().Concat(Clock()).Concat(Standards()).Concat(Rest()).Concat(Scoring()).Concat(Divisions()).ToList();
+        var changes = Cells()
+            .Concat(Clock())
+            .Concat(Standards())
+            .Concat(Kit())
+            .Concat(Rest())
+            .Concat(Scoring())
+            .Concat(Divisions())
+            .ToList();
         if (changes.Count == 0)
         {
             changes.AddRange(Words());
@@ -147,6 +154,14 @@ public sealed class Differences
         }
     }
 
+    /// <summary>Loads that both versions have, made of other plates.</summary>
+    private IEnumerable<Change> Kit()
+    {
+        var (was, isNow) = (PrintedKit.Of(before), PrintedKit.Of(now));
+        return was.Where(k => isNow.TryGetValue(k.Key, out var other) && other != k.Value)
+            .Select(k => new Change(Touches.Loads, null, $"{Say("plates", "discos")}, {k.Key}", k.Value, isNow[k.Key]));
+    }
+
     private string Kind(SpanKind kind) =>
         kind switch
         {
@@ -201,15 +216,20 @@ public sealed class Differences
     {
         var (oldBook, newBook) = (StandardsBook.Of(before.Competition), StandardsBook.Of(now.Competition));
         var divisions = now.Courses.Select(c => c.Address.Division.Name).Distinct().ToList();
-        // A school that rewrites clauses shows in them.
-        foreach (var topic in Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0)))
+        var (was, uses) = (new TopicUse(before), new TopicUse(now));
+        // A school that rewrites clauses shows in them; a topic that the workout does not raise stands on none of its papers.
+        foreach (
+            var topic in Topics.All.Where(t =>
+                t.Schools.All(s => s.Affects.Count == 0) && (was.Line(t.Name) is not null || uses.Line(t.Name) is not null)
+            )
+        )
         {
             var answers = divisions
                 .Select(d =>
                     (
                         d,
-                        Was: oldBook.InForce(topic, d, before.Workout)?.Answer ?? "",
-                        Is: newBook.InForce(topic, d, now.Workout)?.Answer ?? ""
+                        Was: was.Line(topic.Name) is null ? "" : oldBook.InForce(topic, d, before.Workout)?.Answer ?? "",
+                        Is: uses.Line(topic.Name) is null ? "" : newBook.InForce(topic, d, now.Workout)?.Answer ?? ""
                     )
                 )
                 .Where(x => x.Was != x.Is);

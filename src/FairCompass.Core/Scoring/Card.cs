@@ -255,7 +255,7 @@ public static partial class Card
         }
     }
 
-    /// <summary>The clock at the mark that breaks ties, and at a gate in any case: whether it was passed in time is decided by it.</summary>
+    /// <summary>The clock at the mark that breaks ties, and at a gate in any case: it decides whether the gate was passed.</summary>
     private static IEnumerable<CardField> MarkTimes(CoursePiece piece, string name, Duration? end, ScoreSheet sheet, Tongue tongue)
     {
         var key = piece.Piece.Key;

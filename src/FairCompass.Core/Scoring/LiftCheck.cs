@@ -87,6 +87,7 @@ internal static class LiftCheck
         var (below, above) = BarLoads.Nearest(load, made);
         return load < made[0] ? $"The empty bar weighs {Said(made[0])}."
             : load > made[^1] ? $"The plates of a lane end at {Said(made[^1])}."
-            : $"No plates of a lane make {Said(load)}; the nearest are {Words.Join(new[] { below, above }.OfType<decimal>().Select(Said))}.";
+            : $"No plates of a lane make {Said(load)}; the nearest are "
+                + $"{Words.Join(new[] { below, above }.OfType<decimal>().Select(Said))}.";
     }
 }

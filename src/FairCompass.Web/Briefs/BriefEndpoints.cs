@@ -211,7 +211,7 @@ public static class BriefEndpoints
     )
     {
         var print = Fingerprint.Of(open.Understanding);
-        return newest is not null && newest.Sha256 == print.Sha256
+        return newest is not null && await published.Says(newest, print, cancel)
             ? (new(newest.Sha256, newest.Code), newest.Number)
             : (await published.CodeOf(open.Draft.Id, print, cancel), null);
     }

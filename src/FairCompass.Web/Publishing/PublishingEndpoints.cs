@@ -89,7 +89,7 @@ public static class PublishingEndpoints
                 open.Competition.Revision,
                 Interview.Open(open.Understanding).ToList(),
                 last,
-                last is null || last.Sha256 != Fingerprint.Of(open.Understanding).Sha256
+                last is null || !await published.Says(last, Fingerprint.Of(open.Understanding), cancel)
             )
         );
     }

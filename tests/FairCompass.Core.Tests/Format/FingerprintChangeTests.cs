@@ -81,8 +81,8 @@ public partial class FingerprintChangeTests
                 c => c with { Divisions = [c.Divisions[0], c.Divisions[1] with { InheritsFrom = null }, .. c.Divisions.Skip(2)] },
                 true
             },
-            { "a policy", c => c with { Policies = [new("dropping", "not from overhead")] }, true },
-            { "a policy for one", c => c with { Policies = [new("dropping", "not from overhead", "Meadow")] }, true },
+            { "a policy", c => c with { Policies = [new("dropping", "no rep")] }, true },
+            { "a policy for one", c => c with { Policies = [new("dropping", "no rep", "Meadow")] }, true },
             {
                 "a house rule",
                 c => c with { HouseRules = [new ClauseChange("power-clean", "from-floor") { Text = new("From the floor, always.") }] },

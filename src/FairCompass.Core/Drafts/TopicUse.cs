@@ -1,10 +1,9 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
-namespace FairCompass.Core.Interviewing;
+namespace FairCompass.Core.Drafts;
 
 /// <summary>Where a workout raises a topic, and where its text already answers it in other words.</summary>
 internal sealed class TopicUse

@@ -1,10 +1,9 @@
-using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 
-namespace FairCompass.Core.Interviewing;
+namespace FairCompass.Core.Drafts;
 
 /// <summary>An answer that is in force where the workout raises its topic.</summary>
 /// <param name="Topic">The topic.</param>

@@ -1,0 +1,54 @@
+using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Drafts;
+
+/// <summary>
+/// What the papers of a workout print of the lane’s kit: the plates on each side for the loads of its bars, and where the plates of a
+/// heaviest lift end. It is part of a definition’s code, for two papers that differ must not have one code; the rest of the kit is not.
+/// </summary>
+public static class PrintedKit
+{
+    /// <summary>Rungs of a ladder that papers print.</summary>
+    private const int MostRungs = 30;
+
+    /// <summary>By load and bar, in a fixed order, what is on each side, or where the plates end.</summary>
+    public static IReadOnlyDictionary<string, string> Of(Understanding u)
+    {
+        var (book, kit) = (StandardsBook.Of(u.Competition), u.Competition.Kit);
+        var facts = new SortedDictionary<string, string>(StringComparer.Ordinal);
+        foreach (
+            var task in u.Prescribed.Where(p => p.At == default && book.Find(p.Prescription.Movement.Value) is { Kit: MovementKit.Barbell })
+        )
+        {
+            var bar = kit.Bar(task.Address.Duty);
+            if (task.IsHeaviest)
+            {
+                facts[$"heaviest on {Number.Normal(bar)}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
+            }
+            else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
+            {
+                foreach (var each in Loads(load.Values))
+                {
+                    facts[$"{Number.Normal(each)} on {Number.Normal(bar)}"] = Side(each, bar, kit);
+                }
+            }
+        }
+
+        return facts;
+    }
+
+    private static IEnumerable<decimal> Loads(Series values) =>
+        Enumerable
+            .Range(0, (int)Math.Min(values.Length ?? MostRungs, MostRungs))
+            .Select(i => values.At(i))
+            .TakeWhile(l => l is not null)
+            .Select(l => l!.Value)
+            .Distinct();
+
+    private static string Side(decimal load, decimal bar, Competitions.LaneKit kit) =>
+        BarLoads.OneSide(load, bar, kit) is { } side ? string.Join('+', side.Select(Number.Normal)) : "none";
+}
