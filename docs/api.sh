@@ -15,6 +15,9 @@ post /api/score score.json
 # Results into places, points, the overall table and the club table.
 post /api/rank rank.json
 
+# Plates for the bars of a lane: the cheapest changes, inner plates staying on; what cannot be made, and what is lacking.
+post /api/plates plates.json
+
 # A competition from a file, and out again as a file.
 made=$(post /api/import competition-file.json | sed -nE 's/.*"id":"([^"]+)".*/\1/p')
 printf '\n# GET /api/competitions/%s/export\n' "$made"

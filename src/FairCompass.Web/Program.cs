@@ -66,6 +66,7 @@ app.MapCompetitions();
 app.MapDrafting();
 app.MapScoring();
 app.MapCalculators();
+app.MapPlates();
 app.MapExchange();
 app.MapStandards();
 app.MapStandardPlaces();

@@ -96,6 +96,11 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
     [InlineData("rank", "weights", "$.weights", "[1]")]
     [InlineData("rank", "entries[2].results", "$.entries[2].results", "[]")]
     [InlineData("rank", "club.best", "$.club.best", "0")]
+    [InlineData("plates", "plates[0].mass", "$.plates[0].mass", "0")]
+    [InlineData("plates", "bars[0].loads[1]", "$.bars[0].loads[1]", "9000")]
+    [InlineData("plates", "bars[0].given", "$.bars[0].given", "[1]")]
+    [InlineData("plates", "secondsPerPlate", "$.secondsPerPlate", "0")]
+    [InlineData("plates", "bars", "$.bars", "[]")]
     public async Task What_cannot_be_is_refused_at_its_field(string example, string field, string place, string value)
     {
         var body = Example(example);
@@ -105,8 +110,37 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Contains(problem!["errors"]!.AsObject(), e => e.Key == field);
     }
 
+    [Fact]
+    public async Task Plates_are_added_to_and_their_time_is_held_against_the_clock()
+    {
+        var (status, answer) = await api.Post("/api/plates", Example("plates").ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        var changes = answer!["bars"]![0]!["changes"]!.AsArray();
+        Assert.Equal(
+            ["20", "10", "10", "5,5", "2.5,2.5"],
+            changes.Select(c => string.Join(',', c!["on"]!.AsArray().Select(m => m!.ToJsonString())))
+        );
+        Assert.All(changes, c => Assert.Empty(c!["off"]!.AsArray()));
+        // Two plates a side are four plates of four seconds.
+        Assert.Equal([8, 8, 8, 16, 16], changes.Select(c => (int)(decimal)c!["seconds"]!));
+        Assert.Equal([null, true, true, true, true], changes.Select(c => (bool?)c!["enough"]));
+    }
+
+    [Fact]
+    public async Task Plates_that_lack_are_counted_over_the_lanes()
+    {
+        var body = Example("plates");
+        Put(body, "bars[0].loads[4]", JsonNode.Parse("310")!);
+        var (status, answer) = await api.Post("/api/plates", body.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal("No plates of the lane make this load.", (string)answer!["problems"]![0]!["sentence"]!);
+        Assert.NotEmpty(answer["lacking"]!.AsArray());
+        Assert.All(answer["lacking"]!.AsArray(), l => Assert.Equal(0, (int)l!["count"]! % 16));
+    }
+
     /// <summary>Mutated requests never answer with a server error.</summary>
     [Theory]
+    [InlineData("plates")]
     [InlineData("score")]
     [InlineData("rank")]
     [InlineData("import")]
@@ -138,6 +172,13 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
             node = part.StartsWith('[') ? node[int.Parse(part[1..^1], System.Globalization.CultureInfo.InvariantCulture)]! : node[part]!;
         }
 
-        node[parts[^1]] = value;
+        if (parts[^1].StartsWith('['))
+        {
+            node[int.Parse(parts[^1][1..^1], System.Globalization.CultureInfo.InvariantCulture)] = value;
+        }
+        else
+        {
+            node[parts[^1]] = value;
+        }
     }
 }

@@ -1,9 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
-using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -277,84 +275,5 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
-    }
-
-    /// <summary>For a bar that changes from round to round: each load with the plates of one side, a table for each group of entries that
-    /// has it.</summary>
-    private Eq<BriefBlock> Rungs() =>
-        u
-            .Prescribed.Where(p =>
-                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
-                && p.At == default
-                && p.Option is null
-                && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } climbing }
-                && climbing.At(0) is not null
-                && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
-                && p.Prescription.Load.Value.Unit == u.Competition.Unit
-            )
-            .GroupBy(p => (p.Around?.At.Line ?? p.Source.At.Line, Loads: p.Prescription.Load!.Value.ToString(), Bar: BarOf(p.Address)))
-            .OrderBy(g => g.Key.Item1)
-            .Select(g => Ladder(g.First(), g.Select(p => p.Address)))
-            .ToEq();
-
-    private BriefBlock Ladder(Prescriptions.PrescribedTask first, IEnumerable<Prescriptions.Address> who)
-    {
-        var (load, bar) = (first.Prescription.Load!.Value, BarOf(first.Address));
-        var rungs = Math.Min(load.Values.Length ?? BoxesInARow, 3 * BoxesInARow);
-        var rows = Enumerable
-            .Range(0, (int)rungs)
-            .Select(i => (N: i + 1, At: load.Values.At(i)))
-            .TakeWhile(r => r.At is not null)
-            .Select(r => (r.N, Load: r.At!.Value))
-            .Select(r =>
-                Cited(
-                    $"rung/{first.Source.At.Line}/{first.Address}/{r.N}",
-                    new([
-                        Figure(r.N),
-                        $"{Number.Normal(r.Load)} {load.Unit.Symbol()}",
-                        BarLoads.OneSide(r.Load, bar, u.Competition.Kit) is not { } side ? "–"
-                        : side.Count == 0 ? Say("no plates", "sin discos")
-                        : string.Join(" + ", side.Select(Number.Normal)),
-                    ])
-                )
-            );
-        return new BriefBlock.Table(
-            $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {Say("bar", "barra")} "
-                + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar))}",
-            [Say("Round", "Ronda"), Say("Load", "Carga"), Say("Each side", "Cada lado")],
-            rows.ToEq()
-        );
-    }
-
-    private decimal BarOf(Prescriptions.Address address) => u.Competition.Kit.Bar(address.Duty);
-
-    /// <summary>What carries a load, with the plates on each side of a bar.</summary>
-    private string Carried(Prescriptions.PrescribedTask task, Movement? movement)
-    {
-        if (task.Prescription.Load is not { } load)
-        {
-            return "";
-        }
-
-        var value = load.Value;
-        var said = value.In(tongue);
-        if (movement?.Kit != MovementKit.Barbell || value.Values.At(0) is not { } first || value.Unit != u.Competition.Unit)
-        {
-            return said;
-        }
-
-        var kit = u.Competition.Kit;
-        var bar = BarOf(task.Address);
-        if (BarLoads.OneSide(first, bar, kit) is not { } side)
-        {
-            return said;
-        }
-
-        var plates =
-            side.Count == 0
-                ? Say(", no plates", ", sin discos")
-                : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(Number.Normal));
-        return $"{said}: {Say("bar", "barra")} {Number.Normal(bar)}{plates}"
-            + $"{(value.Values.IsConstant ? "" : Say(" to begin with", " para empezar"))}";
     }
 }

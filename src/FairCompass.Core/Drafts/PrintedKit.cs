@@ -31,24 +31,25 @@ public static class PrintedKit
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
             {
-                foreach (var each in Loads(load.Values))
-                {
-                    facts[$"{Number.Normal(each)} on {Number.Normal(bar)}"] = Side(each, bar, kit);
-                }
+                var loads = Loads(load.Values);
+                facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar)}"] = LaneStacks.Of(loads, bar, kit)
+                    is { } plan
+                    ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))
+                    : "none";
             }
         }
 
         return facts;
     }
 
-    private static IEnumerable<decimal> Loads(Series values) =>
-        Enumerable
-            .Range(0, (int)Math.Min(values.Length ?? MostRungs, MostRungs))
-            .Select(i => values.At(i))
-            .TakeWhile(l => l is not null)
-            .Select(l => l!.Value)
-            .Distinct();
-
-    private static string Side(decimal load, decimal bar, Competitions.LaneKit kit) =>
-        BarLoads.OneSide(load, bar, kit) is { } side ? string.Join('+', side.Select(Number.Normal)) : "none";
+    /// <summary>The loads of a ladder as papers print them, each rung once.</summary>
+    internal static IReadOnlyList<decimal> Loads(Series values) =>
+        values.IsConstant && values.At(0) is { } only
+            ? [only]
+            : Enumerable
+                .Range(0, (int)Math.Min(values.Length ?? MostRungs, MostRungs))
+                .Select(i => values.At(i))
+                .TakeWhile(l => l is not null)
+                .Select(l => l!.Value)
+                .ToList();
 }

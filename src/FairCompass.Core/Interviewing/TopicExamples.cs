@@ -148,7 +148,7 @@ internal sealed partial class TopicExamples
             kilos,
             bar,
             load.Unit.Symbol(),
-            load.Unit == u.Competition.Unit ? BarLoads.OneSide(kilos, bar, kit) : null,
+            load.Unit == u.Competition.Unit ? LaneStacks.Side(kilos, bar, kit) : null,
             p.Address.ToString()
         );
     }

@@ -164,11 +164,17 @@ public static partial class Card
         );
 
         fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
+        fields.AddRange(Unverified(piece, name, sheet, tongue));
+    }
+
+    /// <summary>What a video does not show, where submissions are videos.</summary>
+    private static IEnumerable<CardField> Unverified(CoursePiece piece, string name, ScoreSheet sheet, Tongue tongue)
+    {
         if (sheet.UnverifiedIsNoRep is { } noRep)
         {
-            fields.Add(
+            yield return (
                 new(
-                    key,
+                    piece.Piece.Key,
                     CardFieldKind.Unverified,
                     name + tongue.Say("of these not verified", "de estas, sin comprobar"),
                     noRep

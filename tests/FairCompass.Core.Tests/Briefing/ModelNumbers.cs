@@ -354,17 +354,15 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
     private HashSet<string> Rung(int line, string entry, int rung)
     {
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
-        var load = u
-            .Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line)
-            .Prescription.Load!.Value.Values.At(rung - 1)!
-            .Value;
+        var values = u.Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line).Prescription.Load!.Value.Values;
+        var load = values.At(rung - 1)!.Value;
         return
         [
             rung.ToString(CultureInfo.InvariantCulture),
             Number.Normal(load),
             Number.Normal(bar),
-            .. BarLoads.OneSide(load, bar, u.Competition.Kit) is { } side && bar + (2 * side.Sum()) + u.Competition.Kit.ClipPair == load
-                ? side.Select(Number.Normal)
+            .. Stacked(values, bar) is { } plan && bar + (2 * plan[rung - 1].Side.Sum()) + u.Competition.Kit.ClipPair == load
+                ? plan[rung - 1].Side.Concat(plan[rung - 1].Off).Select(Number.Normal)
                 : [],
         ];
     }
@@ -375,16 +373,32 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         var kit = u.Competition.Kit;
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? kit.WomenBar : kit.MenBar;
         var tasks = u.Prescribed.Where(p => p.Address.ToString() == entry && p.Source.At.Line == line).ToList();
-        var first = tasks.Select(p => p.Prescription.Load?.Value.Values.At(0)).OfType<decimal>();
+        var ladders = tasks.Select(p => p.Prescription.Load?.Value.Values).OfType<Series>().Where(s => s.At(0) is not null);
         return
         [
             .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
             .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
             Number.Normal(bar),
             .. In(entry),
-            .. first.SelectMany(f =>
-                BarLoads.OneSide(f, bar, kit) is { } side && bar + (2 * side.Sum()) + kit.ClipPair == f ? side.Select(Number.Normal) : []
+            .. ladders.SelectMany(l =>
+                Stacked(l, bar) is [var first, ..] && (first.Side.Count == 0 ? bar : bar + (2 * first.Side.Sum()) + kit.ClipPair) == l.At(0)
+                    ? first.Side.Select(Number.Normal)
+                    : []
             ),
         ];
     }
+
+    /// <summary>The changes of a ladder as the planner has them, whose plans are held against exhaustive search elsewhere.</summary>
+    private Eq<PlateChange>? Stacked(Series values, decimal bar) =>
+        LaneStacks.Of(
+            [
+                .. Enumerable
+                    .Range(0, (int)Math.Min(values.IsConstant ? 1 : values.Length ?? 30, 30))
+                    .Select(i => values.At(i))
+                    .TakeWhile(l => l is not null)
+                    .Select(l => l!.Value),
+            ],
+            bar,
+            u.Competition.Kit
+        );
 }

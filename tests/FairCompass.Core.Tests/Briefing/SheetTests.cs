@@ -166,7 +166,7 @@ public partial class SheetTests
             .Sections.Single(s => s.Id == "rungs")
             .Blocks.OfType<BriefBlock.Table>()
             .First();
-        Assert.Equal(["1", "40 kg", "10"], ladder.Rows[0].Cells);
+        Assert.Equal(["1", "40 kg", "on 10", "10"], ladder.Rows[0].Cells);
         Assert.Equal(["10", "85 kg"], ladder.Rows[9].Cells.Take(2));
         Assert.Equal(10, ladder.Rows.Count);
         var kit = new BriefBuilder(Demo.Understand(DraftTexts.Demo("06")), "Tideline", Day)
@@ -183,7 +183,7 @@ public partial class SheetTests
             r =>
                 Assert.Equal(
                     decimal.Parse(r.Cells[1].Split(' ')[0], CultureInfo.InvariantCulture),
-                    20 + (2 * r.Cells[2].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))
+                    20 + (2 * r.Cells[3].Split(" + ").Sum(p => decimal.Parse(p, CultureInfo.InvariantCulture)))
                 )
         );
         var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day)

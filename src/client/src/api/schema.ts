@@ -64,6 +64,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The cheapest changes of plates of all bars of a lane, what cannot be made, and what is lacking; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlatesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlatesAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/brief": {
         parameters: {
             query?: never;
@@ -4365,6 +4414,19 @@ export interface components {
             /** @description When and what. */
             call: components["schemas"]["Said"];
         };
+        /** @description Plates that are not there. */
+        LackingPlates: {
+            /**
+             * Format: double
+             * @description Of one plate.
+             */
+            mass: number;
+            /**
+             * Format: int32
+             * @description Single plates, of all lanes together.
+             */
+            count: number;
+        };
         /** @description What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit. */
         LaneKit: {
             /**
@@ -4562,6 +4624,32 @@ export interface components {
              */
             up: number;
         };
+        /** @description A bar and what it has to weigh. */
+        LoadedBar: {
+            /** @description Names it in the answer; each name once. */
+            name: string;
+            /**
+             * Format: double
+             * @description Of the empty bar.
+             */
+            mass: number;
+            /** @description With bar and clips, for each of 1 to 60 moments; null where nobody needs the bar. */
+            loads: (null | number)[];
+            /**
+             * @description True where it is pulled from the floor or jumped over, so that a full plate must be on it.
+             * @default false
+             */
+            fromFloor: boolean;
+            /**
+             * Format: double
+             * @description The length of its sleeve for plates, in millimetres; left out where it is not measured.
+             */
+            sleeve?: null | number;
+            /** @description What is on each side before the first moment, inside first. */
+            stands?: null | number[];
+            /** @description Seconds that the clock gives for each change; null where it does not matter. */
+            given?: null | (null | number)[];
+        };
         /** @description Asks what there is to say of a standard that is being written. */
         LookAt: {
             /** @description The standard as it stands. */
@@ -4695,6 +4783,33 @@ export interface components {
         NewDraft: {
             /** @description Its text; may be empty. */
             body: string;
+        };
+        /** @description A load that cannot be made. */
+        NotMade: {
+            /** @description The bar. */
+            bar: string;
+            /**
+             * Format: int32
+             * @description Which moment, from 0.
+             */
+            moment: number;
+            /**
+             * Format: double
+             * @description The load.
+             */
+            load: number;
+            /** @description Why not. */
+            sentence: string;
+            /**
+             * Format: double
+             * @description The nearest lighter load that the whole stock makes on it; null for none.
+             */
+            below: null | number;
+            /**
+             * Format: double
+             * @description The nearest heavier one; null for none.
+             */
+            above: null | number;
         };
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
@@ -4876,6 +4991,49 @@ export interface components {
             /** @description What it says, without indentation. */
             text: string;
         };
+        /** @description One change: the inner plates stay on. */
+        PlannedChange: {
+            /**
+             * Format: double
+             * @description With bar and clips; null where nobody needs the bar.
+             */
+            load: null | number;
+            /** @description Taken off each side, outside first. */
+            off: number[];
+            /** @description Put on each side, inside first. */
+            on: number[];
+            /** @description What is then on each side, inside first. */
+            side: number[];
+            /**
+             * Format: int32
+             * @description Plates handled, both sides.
+             */
+            handled: number;
+            /**
+             * Format: double
+             * @description Mass handled, both sides.
+             */
+            handledMass: number;
+            /**
+             * Format: double
+             * @description What one person needs for it.
+             */
+            seconds: number;
+            /**
+             * Format: int32
+             * @description What the clock gives; null where it was not said.
+             */
+            given: null | number;
+            /** @description False where it needs more than is given; null where that was not said. */
+            enough: null | boolean;
+        };
+        /** @description The changes of one bar. */
+        PlannedChanges: {
+            /** @description The bar. */
+            name: string;
+            /** @description One for each moment. */
+            changes: components["schemas"]["PlannedChange"][];
+        };
         /** @description The figures of a movement: three positions, and beside a good pose each typical fault. */
         Plate: {
             /** @description The movement’s id. */
@@ -4930,6 +5088,50 @@ export interface components {
             count: number;
             /** @description True for a plate of 45 cm, which sets the height of the bar on the floor. */
             fullDiameter: boolean;
+        };
+        /** @description The plan. */
+        PlatesAnswer: {
+            /** @description The changes of each bar; empty where something cannot be made. */
+            bars: components["schemas"]["PlannedChanges"][];
+            /** @description What cannot be made, with the nearest loads that can. */
+            problems: components["schemas"]["NotMade"][];
+            /**
+             * Format: int32
+             * @description Plates handled by all, both sides.
+             */
+            handled: number;
+            /**
+             * Format: double
+             * @description Mass handled by all, both sides.
+             */
+            handledMass: number;
+            /** @description Single plates that all lanes together lack for these loads; empty where nothing does. */
+            lacking: components["schemas"]["LackingPlates"][];
+        };
+        /** @description Plans the plates of the bars of one lane; nothing is stored. All masses are in one unit. */
+        PlatesRequest: {
+            /** @description The lane’s plates, 1 to 12 masses. */
+            plates: components["schemas"]["StockedPlate"][];
+            /** @description The bars that share them, 1 to 12, all with as many moments. */
+            bars: components["schemas"]["LoadedBar"][];
+            /**
+             * Format: double
+             * @description Mass of a pair of clips, put on whenever plates are; from 0.
+             * @default 0
+             */
+            clipPair: number;
+            /**
+             * Format: double
+             * @description Seconds that one person needs for one plate on or off; our estimate where it is left out.
+             * @default 4
+             */
+            secondsPerPlate: number;
+            /**
+             * Format: int32
+             * @description Lanes that have the same stock, 1 to 100, for the list of what is lacking.
+             * @default 1
+             */
+            lanes: number;
         };
         /** @description How places become points in the overall table. */
         PointsRule: components["schemas"]["PointsRuleByTable"] | components["schemas"]["PointsRuleLinear"] | components["schemas"]["PointsRuleSumOfPlaces"];
@@ -5683,6 +5885,29 @@ export interface components {
             divisions: string[];
             /** @description What is said differently. */
             said: components["schemas"]["SaidHere"][];
+        };
+        /** @description Plates of one mass. */
+        StockedPlate: {
+            /**
+             * Format: double
+             * @description Of one plate, over 0 and up to 100.
+             */
+            mass: number;
+            /**
+             * Format: int32
+             * @description Single plates, 0 to 62; two make a pair.
+             */
+            count: number;
+            /**
+             * @description True for a plate of full diameter, 450 mm.
+             * @default false
+             */
+            fullDiameter: boolean;
+            /**
+             * Format: double
+             * @description In millimetres on the sleeve; left out where it is not known, and then no sleeve is too short for it.
+             */
+            thickness?: null | number;
         };
         /** @description A stored competition. */
         StoredCompetition: {
