@@ -33,10 +33,9 @@ public static class PlatePlanner
             throw new ArgumentException("Too many kinds of plates, or bars of unlike numbers of moments.", nameof(bars));
         }
 
-        var problems = bars.SelectMany(b => Alone(plates, clips, b)).ToEq();
-        if (problems.Count > 0 || bars.Count == 0)
+        if (bars.Count == 0)
         {
-            return new([], problems);
+            return new([], []);
         }
 
         var sides = bars.Select(b => new List<List<int>>()).ToArray();
@@ -46,7 +45,9 @@ public static class PlatePlanner
             var of = Math.Min(Stretch, moments - from);
             if (Together(plates, clips, bars, sides, from, of) is not { } found)
             {
-                return new([], [Short(bars, from)]);
+                // What cannot be made on its own is named; if everything can, the bars have not enough together.
+                var alone = bars.SelectMany(b => Alone(plates, clips, b)).ToEq();
+                return new([], alone.Count > 0 ? alone : [Short(bars, from)]);
             }
 
             for (var b = 0; b < bars.Count; b++)

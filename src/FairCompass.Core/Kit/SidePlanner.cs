@@ -41,9 +41,6 @@ internal sealed class SidePlanner(PlatePairs[] plates, int[][] free, long?[] nee
     private readonly Dictionary<(int From, int To, UInt128 On), (long Cost, int Choice)> known = [];
     private readonly long[] masses = [.. plates.Select(p => (long)(p.Mass * 1000))];
 
-    /// <summary>Spans that were looked at: a measure of the work.</summary>
-    public int Looked => known.Count;
-
     /// <summary>What is on each side at each moment, inside first, as kinds; null where some moment cannot be made.</summary>
     public List<int>[]? Plan()
     {
@@ -81,15 +78,25 @@ internal sealed class SidePlanner(PlatePairs[] plates, int[][] free, long?[] nee
             var most = Least(from, to) - mass;
             for (var kind = 0; kind < plates.Length; kind++)
             {
-                if (masses[kind] <= most && Free(from, to, kind, on) && (from > 0 || Next(on) == kind))
+                if (
+                    masses[kind] <= most
+                    && (from > 0 || Next(on) == kind)
+                    && Free(from, to, kind, on)
+                    && Handled(from, to, kind) is var handled
+                    && handled < best
+                )
                 {
-                    Take(Cost(from, to, on + (UInt128.One << (Bits * kind)), mass + masses[kind]), Handled(from, to, kind), kind);
+                    Take(handled, Cost(from, to, on + (UInt128.One << (Bits * kind)), mass + masses[kind]), kind);
                 }
             }
 
             for (var split = from; split < to; split++)
             {
-                Take(Cost(from, split, on, mass), Cost(split + 1, to, on, mass), plates.Length + split);
+                // What costs more before the second part is looked at is no better with it.
+                if (Cost(from, split, on, mass) is var first && first < best)
+                {
+                    Take(first, Cost(split + 1, to, on, mass), plates.Length + split);
+                }
             }
         }
 
