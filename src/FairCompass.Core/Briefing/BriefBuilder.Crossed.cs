@@ -48,11 +48,8 @@ public sealed partial class BriefBuilder
         var tables = Ledger.Of(strand, counter.Piece.Tasks, tongue, strand.Units is null ? 2 * BoxesInARow : 3 * BoxesInARow);
         foreach (var block in tables.SelectMany(t => t.InRounds ? InRounds(counter, t) : InSteps(counter, t)))
         {
-            yield return block with
-            {
-                Caption = caption,
-            };
-            caption = null;
+            yield return block is BriefBlock.Boxes boxes ? boxes with { Caption = caption } : block;
+            caption = block is BriefBlock.Boxes ? null : caption;
         }
 
         if (counter.Strand.Role == StrandRole.Then)
@@ -71,7 +68,7 @@ public sealed partial class BriefBuilder
         return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all;
     }
 
-    private IEnumerable<BriefBlock.Boxes> InRounds(CardCounter c, LedgerTable table)
+    private IEnumerable<BriefBlock> InRounds(CardCounter c, LedgerTable table)
     {
         var round = c.Strand.Role == StrandRole.First ? Say("Interval", "Intervalo") : Say("Round", "Ronda");
         foreach (var rounds in table.Rows.Chunk(BoxesInARow))
@@ -83,7 +80,7 @@ public sealed partial class BriefBuilder
                     Cite($"round/{c.Id}/{r.Label}", $"{round} {r.Label}{Bar(r)}{(r.Note is null ? "" : $" ({r.Note})")}")
                 ),
             ];
-            yield return new(
+            yield return new BriefBlock.Boxes(
                 null,
                 head,
                 table
@@ -100,13 +97,22 @@ public sealed partial class BriefBuilder
         }
     }
 
-    private IEnumerable<BriefBlock.Boxes> InSteps(CardCounter c, LedgerTable table)
+    private IEnumerable<BriefBlock> InSteps(CardCounter c, LedgerTable table)
     {
         foreach (var steps in table.Rows.Chunk(2 * BoxesInARow))
         {
+            // What stands between rounds has no box of its own.
+            if (steps.All(r => r.Cells.Count == 0))
+            {
+                yield return new BriefBlock.Paragraph(
+                    string.Join("; ", steps.Select(r => Cite($"round/{c.Id}/{r.Label}", Words.Capital(r.Note ?? "") + Passed(r))))
+                );
+                continue;
+            }
+
             var between = steps.Select(r => Between(c, r)).ToList();
             var columns = between.Max(b => b.Count);
-            yield return new(
+            yield return new BriefBlock.Boxes(
                 null,
                 ["", .. Enumerable.Repeat("", columns), "Total"],
                 steps

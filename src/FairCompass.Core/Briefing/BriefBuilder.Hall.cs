@@ -263,8 +263,8 @@ public sealed partial class BriefBuilder
                                     "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."
                                 ),
                                 Say(
-                                    "Same side, same order: inner plates stay on, the heaviest nearest the sleeve’s collar.",
-                                    "Mismo lado, mismo orden: los discos interiores se quedan, el más pesado junto al tope del manguito."
+                                    "Same side, same order: inner plates stay on; of plates that go on together the heaviest goes first.",
+                                    "Mismo lado, mismo orden: los discos interiores se quedan; de los nuevos, primero el más pesado."
                                 ),
                                 Say(
                                     "Between heats: monitors to zero, bars to the first load, chalk and sweat off.",

@@ -4,8 +4,8 @@ namespace FairCompass.Core.Kit;
 
 /// <summary>
 /// Finds the cheapest changes of all bars that share a lane's plates: inner plates stay on as far as
-/// they can, then fewest plates are handled, then the least mass. The plan is exact where the bars come into conflict over few plates; where they do over many, each bar is planned
-/// anew among the others for as long as that helps.
+/// they can, then fewest plates are handled, then the least mass. The plan is exact where the bars come into conflict over few
+/// plates; where they do over many, each bar is planned anew among the others for as long as that helps.
 /// </summary>
 public static class PlatePlanner
 {
@@ -19,7 +19,7 @@ public static class PlatePlanner
     /// <param name="stock">Plates of the lane; kinds of the same mass are one.</param>
     /// <param name="clips">Mass of a pair of clips, put on whenever plates are; from 0.</param>
     /// <param name="bars">The bars; all have as many moments.</param>
-    /// <exception cref="ArgumentException">Bars of unlike numbers of moments, or more than <see cref="MostKinds"/> kinds of plates.</exception>
+    /// <exception cref="ArgumentException">Bars of unlike numbers of moments, or more kinds than <see cref="MostKinds"/>.</exception>
     public static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars)
     {
         var plates = stock

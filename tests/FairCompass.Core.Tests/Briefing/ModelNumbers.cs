@@ -294,7 +294,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         var rounds = new Dictionary<string, HashSet<string>>();
         var strand = Counter(key, entry)!;
         HashSet<string> Round(string label) => rounds.TryGetValue(label, out var set) ? set : rounds[label] = [.. In(label), .. Notes];
-        var last = strand.Units ?? 20_000;
+        var last = strand.Units ?? 4_000;
         for (var n = 1L; n <= last; n++)
         {
             var here = strand.At(n);

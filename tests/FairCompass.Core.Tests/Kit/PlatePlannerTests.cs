@@ -180,7 +180,8 @@ public class PlatePlannerTests
         }
     }
 
-    /// <summary>The fewest plates taken off (a thousand each), then handled, over all plans, by a search over every combination of stacks; null where there is none.</summary>
+    /// <summary>The fewest plates taken off (a thousand each), then handled, over all plans, by a search over every combination of stacks;
+    /// null where there is none.</summary>
     private static int? Exhaustive(PlatePairs[] stock, List<PlannedBar> bars)
     {
         var stacks = Stacks(stock, [], stock.Select(p => p.Pairs).ToArray()).ToList();

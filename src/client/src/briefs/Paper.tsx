@@ -62,7 +62,7 @@ function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string
             <bdi>{brief.title}</bdi>
           </h1>
           <p>
-            <b>{brief.paper}</b> · <bdi>{brief.for}</bdi>
+            <b>{brief.paper}</b> · <bdi>{mine ?? brief.for}</bdi>
           </p>
         </div>
         <div className="issue">
