@@ -42,7 +42,23 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             return errors;
         }
 
-        foreach (var key in fields.Where(f => f.Field is CardFieldKind.Counted or CardFieldKind.Count).Select(f => f.Piece).Distinct())
+        Reached();
+        return errors;
+    }
+
+    /// <summary>What a part that was reached lacks, and what one says that was not.</summary>
+    private void Reached()
+    {
+        var unreached = sheet
+            .Components.Where(c => c.Before is { } before && !Tallying.Finished(run.Of(before)))
+            .SelectMany(c => c.Pieces)
+            .ToHashSet(StringComparer.Ordinal);
+        foreach (
+            var key in fields
+                .Where(f => f.Field is CardFieldKind.Counted or CardFieldKind.Count && !unreached.Contains(f.Piece))
+                .Select(f => f.Piece)
+                .Distinct()
+        )
         {
             var seen = run.Of(key);
             var index = Math.Max(0, IndexOf(key));
@@ -56,17 +72,22 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             }
         }
 
-        foreach (var component in sheet.Components.Where(c => c.Before is not null))
+        for (var i = 0; i < run.Pieces.Count; i++)
         {
-            var index = component.Pieces.Select(IndexOf).FirstOrDefault(i => i >= 0, -1);
-            if (!Tallying.Finished(run.Of(component.Before!)) && index >= 0 && run.Pieces[index].Tries.Count > 0)
+            if (unreached.Contains(run.Pieces[i].Piece) && Says(run.Pieces[i]) is { } given)
             {
-                Add($"pieces[{index}].tries", "The part before was not finished, so this one was never reached.");
+                Add($"pieces[{i}].{given}", "The part before was not finished, so this one was never reached.");
             }
         }
-
-        return errors;
     }
+
+    /// <summary>The key under which a part says that something was done in it; null when it says nothing.</summary>
+    private static string? Says(PieceObservation seen) =>
+        seen.Tries.Count > 0 ? "tries"
+        : seen.Finish is not null ? "finish"
+        : seen.Performed is > 0 ? seen.Key
+        : seen.Counts.Any(c => c.Performed is > 0) ? "counts"
+        : null;
 
     private void Piece(int index, Course taken)
     {

@@ -184,6 +184,9 @@ public static class SampleRuns
                     c.Status,
                     course
                         .Pieces.Where(p => fields.Contains(p.Piece.Key))
+                        .Where(p =>
+                            !(c.FinishAt is null && sheet.Components.Any(x => x.Before is not null && x.Pieces.Contains(p.Piece.Key)))
+                        )
                         .Select(p =>
                             Observe(p.Piece.Key == last ? c : c with { Less = 0 }, p, fields[p.Piece.Key], sheet, competition, course)
                         )
@@ -311,11 +314,14 @@ public static class SampleRuns
     {
         var strand = piece.Strand!;
         var done = units ?? strand.Units ?? 0;
-        var tie = sheet
-            .Components.SelectMany(s => s.Ties)
-            .First(t =>
-                t is Tiebreak.TimeAtRound r ? r.Piece == piece.Piece.Key : t is Tiebreak.TimeAtGate g && g.Piece == piece.Piece.Key
-            );
+        // A gate asks for its time whatever breaks ties.
+        var tie =
+            sheet
+                .Components.SelectMany(s => s.Ties)
+                .FirstOrDefault(t =>
+                    t is Tiebreak.TimeAtRound r ? r.Piece == piece.Piece.Key : t is Tiebreak.TimeAtGate g && g.Piece == piece.Piece.Key
+                )
+            ?? new Tiebreak.TimeAtGate(piece.Piece.Key);
         if (tie is Tiebreak.TimeAtGate)
         {
             var passed = piece.Limit!.Gates.TakeWhile(g => done >= g.Units).ToList();

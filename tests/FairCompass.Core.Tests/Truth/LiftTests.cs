@@ -56,4 +56,23 @@ public class LiftTests
             Assert.Single(Trial.Objections(trial.First, Trial.Counted(58) with { TieTime = Duration.TryParse("4:00") })).Message
         );
     }
+
+    /// <summary>Who did not finish the part before has nothing to enter in the one that takes the time left.</summary>
+    [Fact]
+    public void A_part_that_was_never_reached_is_left_out_and_refused_when_given()
+    {
+        var trial = Trial.Tideline(
+            "9:00 clock\n  A: for time\n    60 sit-up\n  B: for reps, in the time left\n    max burpee\n\n"
+                + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\n\n"
+                + "score B: reps of B\n  A unfinished: not reached\n  tie: shared\n"
+        );
+        var (course, sheet) = trial.First;
+        IReadOnlyList<FieldError> Of(params PieceObservation[] seen) =>
+            Card.Validate(Card.Resolve(new(EntryStatus.Ran, seen.ToEq()), course), course, sheet);
+        Assert.Equal(2, sheet.Components.Count);
+        Assert.Empty(Of(new PieceObservation("0") { Counted = 40 }));
+        Assert.Equal(["pieces[1].counted"], Of(new("0") { Counted = 40 }, new("1") { Counted = 55 }).Select(e => e.Path));
+        Assert.Empty(Of(new("0", Duration.TryParse("6:00")), new("1") { Counted = 55 }));
+        Assert.Equal(["pieces[0].units"], Of(new PieceObservation("0", Duration.TryParse("6:00"))).Select(e => e.Path));
+    }
 }

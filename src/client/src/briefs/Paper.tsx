@@ -99,7 +99,7 @@ function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string
   );
 }
 
-/** Short sections stand side by side, so that a judge's brief stays on two pages. */
+/** Short sections stand side by side, so that a judge's brief stays short. */
 function rows(brief: Brief): Schemas["BriefSection"][][] {
   const pairs =
     brief.audience === "Judge"
