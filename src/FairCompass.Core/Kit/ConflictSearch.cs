@@ -5,7 +5,14 @@ namespace FairCompass.Core.Kit;
 /// are, one of the bars must take fewer, so the search goes on once for each of them that is held to one less. What is cheapest is
 /// looked at first, so the first plan without a conflict is the best (conflict-based search: G. Sharon and others, 2015).
 /// </summary>
-internal sealed class ConflictSearch(PlatePairs[] plates, IReadOnlyList<PlannedBar> bars, int[][] starts, long?[][] needs, int mostPlans)
+internal sealed class ConflictSearch(
+    PlatePairs[] plates,
+    IReadOnlyList<PlannedBar> bars,
+    int[][] starts,
+    long?[][] needs,
+    int mostPlans,
+    PlanBudget budget
+)
 {
     /// <summary>A node of the search: what each bar may have, and its plan with that.</summary>
     private sealed record Node(int[][][] Free, List<int>[][] Sides, long[] Costs);
@@ -13,7 +20,7 @@ internal sealed class ConflictSearch(PlatePairs[] plates, IReadOnlyList<PlannedB
     private int plans;
 
     /// <summary>True when the search gave up: a better plan may exist.</summary>
-    public bool GaveUp => plans >= mostPlans;
+    public bool GaveUp => plans >= mostPlans || budget.Spent;
 
     /// <summary>The best plan; null when there is none, or when the search gave up.</summary>
     public List<int>[][]? Best()
@@ -67,7 +74,7 @@ internal sealed class ConflictSearch(PlatePairs[] plates, IReadOnlyList<PlannedB
     private bool Planned(Node node, int bar)
     {
         plans++;
-        var planner = new SidePlanner(plates, node.Free[bar], needs[bar], starts[bar], bars[bar]);
+        var planner = new SidePlanner(plates, node.Free[bar], needs[bar], starts[bar], bars[bar], budget);
         if (planner.Plan() is not { } sides)
         {
             return false;

@@ -4,7 +4,7 @@ namespace FairCompass.Core.Kit;
 /// Plans several bars well, where looking through all conflicts would take too long: it begins with plans by prices and with plans of one
 /// bar after the other, and plans each bar anew among the others for as long as that helps.
 /// </summary>
-internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar> bars, int[][] starts, long?[][] needs)
+internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar> bars, int[][] starts, long?[][] needs, PlanBudget budget)
 {
     /// <summary>Rounds of prices.</summary>
     private const int MostRounds = 24;
@@ -68,7 +68,14 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
     }
 
     private List<int>[]? One(List<int>[][] now, int b) =>
-        new SidePlanner(plates, [.. Enumerable.Range(0, moments).Select(i => Free(now, b, i))], needs[b], starts[b], bars[b]).Plan();
+        new SidePlanner(
+            plates,
+            [.. Enumerable.Range(0, moments).Select(i => Free(now, b, i))],
+            needs[b],
+            starts[b],
+            bars[b],
+            budget
+        ).Plan();
 
     private long Total(List<int>[][] sides) => sides.Select((s, b) => Cost(starts[b], s)).Sum();
 
@@ -84,7 +91,7 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
         int[][] all = [.. Enumerable.Range(0, moments).Select(_ => All())];
         for (var round = 1; round <= MostRounds; round++)
         {
-            var now = bars.Select((b, i) => new SidePlanner(plates, all, needs[i], starts[i], b, prices).Plan()).ToArray();
+            var now = bars.Select((b, i) => new SidePlanner(plates, all, needs[i], starts[i], b, budget, prices).Plan()).ToArray();
             if (now.Any(n => n is null))
             {
                 return null;

@@ -12,6 +12,9 @@ public static class PlatePlanner
     /// <summary>Moments that are planned at once; a longer run is planned in stretches, each from where the last one ended.</summary>
     private const int Stretch = 10;
 
+    /// <summary>Spans that are looked at for one plan of all bars: some seconds at the most.</summary>
+    private const int MostSpans = 1_000_000;
+
     /// <summary>Plans of one bar after which the exact search gives up.</summary>
     private const int MostPlans = 400;
 
@@ -38,16 +41,17 @@ public static class PlatePlanner
             return new([], []);
         }
 
+        var budget = new PlanBudget(MostSpans);
         var sides = bars.Select(b => new List<List<int>>()).ToArray();
         var moments = bars[0].Loads.Count;
         for (var from = 0; from < moments; from += Stretch)
         {
             var of = Math.Min(Stretch, moments - from);
-            if (Together(plates, clips, bars, sides, from, of) is not { } found)
+            if (Together(plates, clips, bars, sides, from, of, budget) is not { } found)
             {
                 // What cannot be made on its own is named; if everything can, the bars have not enough together.
                 var alone = bars.SelectMany(b => Alone(plates, clips, b)).ToEq();
-                return new([], alone.Count > 0 ? alone : [Short(bars, from)]);
+                return new([], alone.Count > 0 ? alone : [Short(bars, from, budget)]);
             }
 
             for (var b = 0; b < bars.Count; b++)
@@ -68,9 +72,10 @@ public static class PlatePlanner
         var makes = new Lazy<List<decimal>>(() => Makes(plates, clips, bar));
         for (var i = 0; i < bar.Loads.Count; i++)
         {
-            if (bar.Loads[i] is { } load && Need(load, clips, bar) is var need && !Possible(plates, need, bar))
+            if (bar.Loads[i] is { } load && Need(load, clips, bar) is var need && !(makes.Value.Contains(load) && Made(load)))
             {
-                var (below, above) = BarLoads.Nearest(load, makes.Value);
+                var below = makes.Value.Where(m => m < load).Reverse().Take(MostNearest).FirstOrDefault(Made);
+                var above = makes.Value.Where(m => m > load).Take(MostNearest).FirstOrDefault(Made);
                 yield return new(
                     bar.Name,
                     i,
@@ -81,16 +86,22 @@ public static class PlatePlanner
                         : bar.Sleeve is not null && Possible(plates, need, bar with { Sleeve = null })
                             ? "The sleeve is too short for these plates."
                         : "No plates of the lane make this load.",
-                    below,
-                    above
+                    below == 0 ? null : below,
+                    above == 0 ? null : above
                 );
             }
         }
+
+        bool Made(decimal mass) => bar is { NeedsFull: false, Sleeve: null } || Possible(plates, Need(mass, clips, bar), bar);
     }
 
     private static bool Possible(PlatePairs[] plates, long need, PlannedBar bar) =>
-        need >= 0 && new SidePlanner(plates, [All(plates)], [need], [], bar).Cost() != long.MaxValue;
+        need >= 0 && new SidePlanner(plates, [All(plates)], [need], [], bar, new PlanBudget(MostSpans / 100)).Cost() != long.MaxValue;
 
+    /// <summary>Loads beside one that cannot be made at which a nearest is looked for.</summary>
+    private const int MostNearest = 50;
+
+    /// <summary>Loads that the plates weigh, whether or not they fit the bar.</summary>
     private static List<decimal> Makes(PlatePairs[] plates, decimal clips, PlannedBar bar)
     {
         var sums = new SortedSet<decimal> { 0 };
@@ -98,14 +109,14 @@ public static class PlatePlanner
         {
             foreach (var sum in sums.ToList())
             {
-                for (var n = 1; n <= plate.Pairs && sums.Count < 5000; n++)
+                for (var n = 1; n <= plate.Pairs && sums.Count < 20_000; n++)
                 {
                     sums.Add(sum + (n * plate.Mass));
                 }
             }
         }
 
-        return [.. sums.Where(s => Possible(plates, (long)(s * 1000), bar)).Select(s => bar.Mass + (s == 0 ? 0 : clips) + (2 * s))];
+        return [.. sums.Select(s => bar.Mass + (s == 0 ? 0 : clips) + (2 * s)).Order()];
     }
 
     private static int[] All(PlatePairs[] plates) => [.. plates.Select(p => p.Pairs)];
@@ -124,7 +135,8 @@ public static class PlatePlanner
         IReadOnlyList<PlannedBar> bars,
         List<List<int>>[] before,
         int from,
-        int of
+        int of,
+        PlanBudget budget
     )
     {
         var starts = bars.Select((b, i) => before[i].Count > 0 ? [.. before[i][^1]] : b.Stands.Select(m => Kind(plates, m)).ToArray())
@@ -133,14 +145,14 @@ public static class PlatePlanner
                 Enumerable.Range(from, of).Select(i => b.Loads[i] is { } l ? Need(l, clips, b) : (long?)null).ToArray()
             )
             .ToArray();
-        var search = new ConflictSearch(plates, bars, starts, needs, MostPlans);
+        var search = new ConflictSearch(plates, bars, starts, needs, MostPlans, budget);
         var exact = search.Best();
         if (exact is not null || !search.GaveUp)
         {
             return exact;
         }
 
-        return new PlateBargain(plates, bars, starts, needs).Best();
+        return new PlateBargain(plates, bars, starts, needs, budget).Best();
     }
 
     /// <summary>How many of the inner plates two stacks have in common.</summary>
@@ -160,8 +172,17 @@ public static class PlatePlanner
             ? kind
             : throw new ArgumentException($"The lane has no plate of {Number.Normal(mass)}.", nameof(mass));
 
-    private static NotMade Short(IReadOnlyList<PlannedBar> bars, int from) =>
-        new(bars[0].Name, from, bars[0].Loads[from] ?? 0, "The lane has not enough plates for all bars at once.", null, null);
+    private static NotMade Short(IReadOnlyList<PlannedBar> bars, int from, PlanBudget budget) =>
+        new(
+            bars[0].Name,
+            from,
+            bars[0].Loads[from] ?? 0,
+            budget.Spent
+                ? "These are too many plates, bars and loads to plan at once; plan fewer."
+                : "The lane has not enough plates for all bars at once.",
+            null,
+            null
+        );
 
     private static BarPlan Changes(PlannedBar bar, PlatePairs[] plates, List<List<int>> sides)
     {

@@ -11,8 +11,17 @@ namespace FairCompass.Core.Kit;
 /// <param name="need">For each moment the mass on one side in thousandths; null where the bar may stand as it is.</param>
 /// <param name="stands">What lies on it before, inside first, as kinds.</param>
 /// <param name="bar">Whether it needs a full plate, and its sleeve.</param>
+/// <param name="budget">What may still be looked at.</param>
 /// <param name="prices">For each moment what it costs to have a pair of each kind there, which others need; null for nothing.</param>
-internal sealed class SidePlanner(PlatePairs[] plates, int[][] free, long?[] need, int[] stands, PlannedBar bar, long[][]? prices = null)
+internal sealed class SidePlanner(
+    PlatePairs[] plates,
+    int[][] free,
+    long?[] need,
+    int[] stands,
+    PlannedBar bar,
+    PlanBudget budget,
+    long[][]? prices = null
+)
 {
     /// <summary>Kinds of plates that are planned with.</summary>
     public const int MostKinds = 20;
@@ -22,9 +31,6 @@ internal sealed class SidePlanner(PlatePairs[] plates, int[][] free, long?[] nee
 
     /// <summary>Bits of a key that count the pairs of one kind.</summary>
     private const int Bits = 6;
-
-    /// <summary>Spans with plates that are looked at: some hundreds of ordinary stores; beyond it there is no plan.</summary>
-    private const int MostLooked = 150_000;
 
     /// <summary>No plan.</summary>
     private const long None = long.MaxValue;
@@ -66,7 +72,7 @@ internal sealed class SidePlanner(PlatePairs[] plates, int[][] free, long?[] nee
             return was.Cost;
         }
 
-        if (known.Count >= MostLooked)
+        if (!budget.Take(known.Count))
         {
             return None;
         }

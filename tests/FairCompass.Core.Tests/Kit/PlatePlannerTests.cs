@@ -78,6 +78,34 @@ public class PlatePlannerTests
         Assert.Equal("The lane has not enough plates for all bars at once.", Assert.Single(none.Problems).Sentence);
     }
 
+    /// <summary>Twelve bars, sixty moments, twelve masses of 31 pairs: more than anybody looks through, and yet answered.</summary>
+    [Fact]
+    public void More_than_can_be_looked_through_is_said_or_planned()
+    {
+        PlatePairs[] store = [.. Enumerable.Range(1, 12).Select(n => new PlatePairs(n * 1.25m, 31))];
+        var random = new Random(4);
+        List<PlannedBar> bars =
+        [
+            .. Enumerable
+                .Range(0, 12)
+                .Select(b =>
+                    Bar([.. Enumerable.Range(0, 60).Select(_ => (decimal?)(20 + (2.5m * random.Next(1, 60))))]) with
+                    {
+                        Name = $"{b}",
+                    }
+                ),
+        ];
+        var plan = PlatePlanner.Plan(store, 0, bars);
+        if (plan.Problems.Count == 0)
+        {
+            Valid(store, bars, plan);
+        }
+        else
+        {
+            Assert.Contains("too many", Assert.Single(plan.Problems).Sentence, StringComparison.Ordinal);
+        }
+    }
+
     [Fact]
     public void What_stands_on_the_bar_is_used_first()
     {

@@ -116,7 +116,7 @@ public class CountedTests
     {
         var rest = Demo.Text("08");
         Assert.Contains(
-            "After 95 (round 5 done)".Replace("After ", "", StringComparison.Ordinal),
+            "95 (round 5 done)",
             FairCompass.Core.Tests.Briefing.BriefText.Of(new BriefBuilder(rest, "Tideline", new(2026, 6, 6)).Build(Audience.LaneCard)),
             StringComparison.Ordinal
         );
