@@ -71,6 +71,7 @@ public class ArchitectureTests
         "InForce",
         "Scoring",
         "Observing",
+        "Playing",
         "Checks",
         "Frozen",
         "Drafts",

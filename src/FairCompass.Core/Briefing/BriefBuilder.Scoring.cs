@@ -74,7 +74,11 @@ public sealed partial class BriefBuilder
             })
             .ToList();
 
-    private string Total(LedgerCell c) => (c.Credit ?? c.Total) is { } n ? Figure(n) : Say("no end", "sin fin");
+    /// <summary>The running total behind a task; a dash in a round in which it is not done, so that there is nothing to cross.</summary>
+    private string Total(LedgerCell c) =>
+        c.Amount == 0 ? "–"
+        : (c.Credit ?? c.Total) is { } n ? Figure(n)
+        : Say("no end", "sin fin");
 
     /// <summary>The bar of a round, where it climbs from round to round.</summary>
     private string Bar(LedgerRow row) =>

@@ -148,6 +148,11 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <summary>The competition it was compiled in; null for a course of no competition.</summary>
     internal Competitions.Competition? Competition => resolver?.Competition;
 
+    /// <summary>Who of the entry does a piece: the entry itself for an individual.</summary>
+    /// <param name="piece">One of its pieces.</param>
+    public IReadOnlyList<Address> MembersOf(PieceOfWork piece) =>
+        resolver?.Members(Address, piece.Seat, piece.Group) is { Count: > 0 } members ? members : [Address];
+
     /// <summary>A piece by its key; null when there is none.</summary>
     public CoursePiece? Piece(string key)
     {

@@ -30,7 +30,8 @@ public sealed partial class Strand
     internal Strand(CountNode root)
     {
         this.root = root;
-        Printed = root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
+        // One task without end has no boxes: what is written is what was counted, whatever it is worth.
+        Printed = root is CountNode.Leaf { Endless: true } || root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
     }
 
     /// <summary>All units, or null when the work has no end. At most 10¹⁵, where counting stops.</summary>
@@ -157,8 +158,8 @@ public sealed partial class Strand
         }
     }
 
-    /// <summary>The count that papers print at a number of performed units: their credit, and for work of which nothing is credited the
-    /// units themselves.</summary>
+    /// <summary>The count that papers print at a number of performed units: their credit, and the units themselves for work of which
+    /// nothing is credited, or that is one task without end and has no boxes.</summary>
     /// <param name="performed">From 0 to <see cref="Units"/>.</param>
     public long Counted(long performed) => Sum(performed, Printed);
 
@@ -171,7 +172,7 @@ public sealed partial class Strand
         counted >= 0 && Reach(counted, Printed) is { } units && Counted(units) == counted ? units : null;
 
     /// <summary>What the running totals of papers add up.</summary>
-    internal Tally Printed { get; }
+    public Tally Printed { get; }
 
     /// <summary>The count at a place; the inverse of <see cref="At"/>.</summary>
     /// <returns>Null when the strand has no such place: another number of loops, a round too many, a unit too many.</returns>

@@ -1,0 +1,322 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>What came of a step.</summary>
+public abstract record Outcome
+{
+    private Outcome() { }
+
+    /// <summary>It happened.</summary>
+    /// <param name="State">How the lane stands now.</param>
+    public sealed record Moved(PlayedCourse State) : Outcome;
+
+    /// <summary>It cannot have happened.</summary>
+    /// <param name="Sentence">Why.</param>
+    public sealed record Refused(string Sentence) : Outcome;
+}
+
+/// <summary>What can count next at one counter.</summary>
+/// <param name="Piece">The piece’s key.</param>
+/// <param name="Strand">The counter’s key; empty for the only one.</param>
+/// <param name="Next">The unit that counts next; null for a lift.</param>
+/// <param name="AtMost">Units that can be done before something else is due; null without end.</param>
+/// <param name="Seats">Who may do it; empty for an individual, and where all do each together.</param>
+/// <param name="Needs">What must happen first; null for nothing.</param>
+public sealed record Possible(string Piece, string Strand, Place? Next, long? AtMost, Eq<int> Seats, Need? Needs);
+
+/// <summary>What must happen before the next unit can count.</summary>
+public enum Need
+{
+    /// <summary>A move between two chunks.</summary>
+    Move,
+
+    /// <summary>Another load on the bar.</summary>
+    Load,
+
+    /// <summary>A crew-mate holds the position.</summary>
+    Hold,
+
+    /// <summary>Another member takes over.</summary>
+    HandOver,
+}
+
+/// <summary>
+/// The work of one entry while it is played: what has been done, what may happen next, and what is worth what, at each moment of the
+/// hall clock. Immutable: each step gives a new state. Cards, sheets and scores are held against it.
+/// </summary>
+public sealed class PlayedCourse
+{
+    private readonly PlayedPiece[] pieces;
+
+    private PlayedCourse(Course course, ScoreSheet sheet, Duration now, PlayedPiece[] pieces, EntryStatus status, Eq<Chosen> choices)
+    {
+        Course = course;
+        Sheet = sheet;
+        Now = now;
+        this.pieces = pieces;
+        Status = status;
+        Choices = choices;
+    }
+
+    /// <summary>The workout for this entry, with the options that were taken.</summary>
+    public Course Course { get; }
+
+    /// <summary>Its scores.</summary>
+    public ScoreSheet Sheet { get; }
+
+    /// <summary>The hall clock at the last thing that happened.</summary>
+    public Duration Now { get; }
+
+    /// <summary>The pieces in the order of the clock.</summary>
+    public IReadOnlyList<PlayedPiece> Pieces => pieces;
+
+    /// <summary>What became of the entry.</summary>
+    public EntryStatus Status { get; }
+
+    /// <summary>The options that were taken.</summary>
+    public Eq<Chosen> Choices { get; }
+
+    /// <summary>True when nothing can happen any more.</summary>
+    public bool IsOver => Status != EntryStatus.Ran || Array.TrueForAll(pieces, p => p.Phase >= PiecePhase.Finished);
+
+    /// <summary>The entry at its line, before the clock starts.</summary>
+    /// <param name="course">The workout for this entry.</param>
+    /// <param name="sheet">Its scores.</param>
+    /// <param name="choices">Options that it has said beforehand; empty for none.</param>
+    public static PlayedCourse Start(Course course, ScoreSheet sheet, Eq<Chosen> choices = default)
+    {
+        var taken = course.With(choices);
+        var settings = PieceSetting.Of(taken);
+        return new(
+            taken,
+            sheet,
+            Duration.Zero,
+            Advance([.. settings.Select(s => new PlayedPiece(s))], Duration.Zero),
+            EntryStatus.Ran,
+            choices
+        );
+    }
+
+    /// <summary>A piece by its key; null when there is none.</summary>
+    public PlayedPiece? Piece(string key) => Array.Find(pieces, p => p.Piece.Piece.Key == key);
+
+    /// <summary>The next moment at which the clock itself changes something for this entry; null when none is left.</summary>
+    public Duration? NextMoment
+    {
+        get
+        {
+            Duration? next = null;
+            foreach (var piece in pieces)
+            {
+                var at = piece.Phase switch
+                {
+                    PiecePhase.Waiting => piece.Setting.Opens,
+                    PiecePhase.Resting => Least(piece.RestUntil, piece.Cap),
+                    PiecePhase.Open => Least(Rollover(piece), piece.Cap),
+                    _ => null,
+                };
+                next = at > Now ? Least(next, at) : next;
+            }
+
+            return next;
+        }
+    }
+
+    /// <summary>What can count next, counter by counter, while the clock stands as it does.</summary>
+    public IEnumerable<Possible> Possible()
+    {
+        if (Status != EntryStatus.Ran)
+        {
+            yield break;
+        }
+
+        foreach (var piece in pieces)
+        {
+            if (!piece.IsOpen || Now > piece.Cap)
+            {
+                continue;
+            }
+
+            if (piece.Piece.Piece.IsHeaviest)
+            {
+                yield return new(piece.Piece.Piece.Key, "", null, 1, Seats(piece), null);
+                continue;
+            }
+
+            foreach (var strand in piece.Strands)
+            {
+                if (strand.Next is { } next && Steps.Open(piece, strand) is > 0 and var open)
+                {
+                    yield return new(
+                        piece.Piece.Piece.Key,
+                        strand.Of.Key,
+                        next,
+                        open == long.MaxValue ? null : open,
+                        Steps.Seats(piece, next),
+                        Steps.Needs(piece, next)
+                    );
+                }
+            }
+        }
+    }
+
+    /// <summary>Lets something happen.</summary>
+    /// <param name="happening">What, and when.</param>
+    /// <returns>The new state, or why it cannot have happened.</returns>
+    public Outcome Apply(Happening happening)
+    {
+        if (happening.At < Now)
+        {
+            return new Outcome.Refused($"The clock stands at {Now}, and does not run back to {happening.At}.");
+        }
+
+        if (Status != EntryStatus.Ran)
+        {
+            return new Outcome.Refused("The entry has stopped.");
+        }
+
+        var moved = Advance(pieces, happening.At);
+        switch (happening.What)
+        {
+            case Happened.ClockCame:
+                return At(happening.At, moved);
+            case Happened.Stopped { How: not EntryStatus.Ran } stopped:
+                return new Outcome.Moved(new(Course, Sheet, happening.At, moved, stopped.How, Choices));
+            case Happened.Stopped:
+                return new Outcome.Refused("Who runs on has not stopped.");
+            case Happened.OptionTaken taken:
+                return Take(taken, happening.At, moved);
+        }
+
+        var key = Steps.PieceOf(happening.What);
+        var index = Array.FindIndex(moved, p => p.Piece.Piece.Key == key);
+        if (index < 0)
+        {
+            return new Outcome.Refused("This workout has no such part.");
+        }
+
+        var (piece, refused) = Steps.Apply(moved[index], happening, Sheet);
+        if (piece is null)
+        {
+            return new Outcome.Refused(refused!);
+        }
+
+        var after = (PlayedPiece[])moved.Clone();
+        after[index] = piece;
+        // What gets the rest of the clock opens with the finish of what comes before.
+        return At(happening.At, piece.Phase == PiecePhase.Finished ? Advance(after, happening.At) : after);
+    }
+
+    private Outcome.Moved At(Duration now, PlayedPiece[] after) => new(new(Course, Sheet, now, after, Status, Choices));
+
+    private Outcome Take(Happened.OptionTaken taken, Duration at, PlayedPiece[] moved)
+    {
+        var chosen = new Chosen(taken.Piece, taken.Task, taken.Option, taken.Round);
+        var others = Choices.Where(c => c with { Option = 0 } != chosen with { Option = 0 });
+        var choices = others.Append(chosen).ToEq();
+        if (Card.Refusals([chosen], Course).FirstOrDefault() is { Sentence: { } sentence })
+        {
+            return new Outcome.Refused(sentence);
+        }
+
+        if (choices.Count == Choices.Count && Choices.Contains(chosen))
+        {
+            return At(at, moved);
+        }
+
+        var course = Course.With(choices);
+        var settings = PieceSetting.Of(course);
+        var after = new PlayedPiece[moved.Length];
+        for (var i = 0; i < moved.Length; i++)
+        {
+            var piece = moved[i];
+            for (var s = 0; s < piece.Strands.Count; s++)
+            {
+                var (was, now) = (piece.Strands[s].Of.Counter, settings[i].Piece.Strands[s].Counter);
+                var done = piece.Strands[s].Units;
+                if (done > 0 && (done > (now.Units ?? long.MaxValue) || was.Counted(done) != now.Counted(done) || was.At(done) != now.At(done)))
+                {
+                    return new Outcome.Refused("Some of this task is done already; the option is taken before it begins.");
+                }
+            }
+
+            after[i] = piece.Under(settings[i]);
+        }
+
+        return new Outcome.Moved(new(course, Sheet, at, after, Status, choices));
+    }
+
+    /// <summary>What the clock itself does until a time; a moment that comes exactly then has come, the end of a window has not.</summary>
+    private static PlayedPiece[] Advance(PlayedPiece[] pieces, Duration to)
+    {
+        var after = pieces;
+        for (var i = 0; i < pieces.Length; i++)
+        {
+            var piece = Advance(after[i], i > 0 ? after[i - 1] : null, to);
+            if (!ReferenceEquals(piece, after[i]))
+            {
+                after = ReferenceEquals(after, pieces) ? (PlayedPiece[])pieces.Clone() : after;
+                after[i] = piece;
+            }
+        }
+
+        return after;
+    }
+
+    private static PlayedPiece Advance(PlayedPiece piece, PlayedPiece? before, Duration to)
+    {
+        if (piece.Phase == PiecePhase.Waiting && piece.Setting.IsPlayable)
+        {
+            var opens = piece.Setting.After is null ? piece.Setting.Opens : before?.Finished;
+            if (opens <= to)
+            {
+                piece = piece with { Phase = PiecePhase.Open, Opened = opens, Interval = piece.Setting.Each is null ? 0 : 1 };
+                piece = Steps.Begun(piece);
+            }
+        }
+
+        if (piece is { Phase: PiecePhase.Resting } && piece.RestUntil <= to)
+        {
+            piece = piece with { Phase = PiecePhase.Open, RestUntil = null };
+        }
+
+        if (piece is { Phase: PiecePhase.Open, Interval: > 0 } && Rollover(piece) is { } next && next <= to)
+        {
+            piece = piece with
+            {
+                Interval = Math.Min(Intervals(piece), (int)((to - piece.Opened!.Value).Ms / piece.Setting.Each!.Value.Ms) + 1),
+                FirstBefore = piece.Strands[0].Units,
+            };
+        }
+
+        return piece.Phase switch
+        {
+            PiecePhase.Open or PiecePhase.Resting when piece.Cap < to => piece with { Phase = PiecePhase.Over },
+            PiecePhase.Waiting when piece.Cap < to => piece with { Phase = PiecePhase.NotReached },
+            _ => piece,
+        };
+    }
+
+    private static int Intervals(PlayedPiece piece)
+    {
+        var (window, each) = (piece.Piece.Piece.Window!.Value.Ms, piece.Setting.Each!.Value.Ms);
+        return (int)Math.Min((window + each - 1) / each, 10_000);
+    }
+
+    private static Duration? Rollover(PlayedPiece piece) =>
+        piece.Interval > 0 && piece.Interval < Intervals(piece)
+            ? piece.Opened + new Duration(piece.Interval * piece.Setting.Each!.Value.Ms)
+            : null;
+
+    private static Duration? Least(Duration? a, Duration? b) =>
+        a is null ? b
+        : b is null || a < b ? a
+        : b;
+
+    private static Eq<int> Seats(PlayedPiece piece) =>
+        piece.Members.Count < 2 ? [] : piece.Members.Select((m, i) => m.Seat ?? i + 1).ToEq();
+}

@@ -1,0 +1,100 @@
+using FairCompass.Core.Observing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>What somebody at the lane would have seen of a run, as facts.</summary>
+public static class PlayedFacts
+{
+    /// <summary>The facts of a run; times as the clock shows them.</summary>
+    /// <param name="end">How the lane stood in the end.</param>
+    /// <param name="run">What happened, in order.</param>
+    /// <param name="day">When the clock started, for the device that writes it down.</param>
+    public static IReadOnlyList<Observed> Of(PlayedCourse end, IReadOnlyList<Happening> run, DateTimeOffset day = default)
+    {
+        var facts = new List<(Fact Fact, Duration At)>();
+        void Add(Fact fact, Duration at) => facts.Add((fact, at));
+
+        foreach (var choice in end.Choices)
+        {
+            Add(new Fact.Chose(choice.Piece, choice.Task, choice.Option, choice.Round), Duration.Zero);
+        }
+
+        var asked = Card.Fields(end.Course, end.Sheet).ToLookup(f => f.Piece);
+        foreach (var piece in end.Pieces.Where(p => p.Phase is not (PiecePhase.Waiting or PiecePhase.NotReached)))
+        {
+            var key = piece.Piece.Piece.Key;
+            foreach (var (fact, at) in Counts(piece, run, end.Now).Concat(Times(piece, end.Sheet, asked[key].Select(f => f.Field).ToHashSet())))
+            {
+                Add(fact, at);
+            }
+        }
+
+        var order = new Dictionary<string, int>(StringComparer.Ordinal);
+        foreach (var (at, what) in run)
+        {
+            switch (what)
+            {
+                case Happened.Lifted l:
+                    order[l.Piece] = order.GetValueOrDefault(l.Piece) + 1;
+                    Add(new Fact.Lifted(l.Piece, order[l.Piece], l.Load, l.Made, l.Seat), at);
+                    break;
+                case Happened.HoldTaken h:
+                    Add(new Fact.Held(h.Piece, true, at, h.Seat), at);
+                    break;
+                case Happened.HoldBroken h:
+                    Add(new Fact.Held(h.Piece, false, at, h.Seat), at);
+                    break;
+                case Happened.Stopped s:
+                    Add(new Fact.Ended(s.How), at);
+                    break;
+            }
+        }
+
+        return facts
+            .OrderBy(f => f.At)
+            .Select((f, i) => new Observed(new Guid(i + 1, 0, 0, new byte[8]), "judge", day.AddMilliseconds(f.At.Ms), "lane", i + 1, f.Fact))
+            .ToList();
+    }
+
+    /// <summary>How far each counter came; by member, where each unit has its member.</summary>
+    private static IEnumerable<(Fact, Duration)> Counts(PlayedPiece piece, IReadOnlyList<Happening> run, Duration end)
+    {
+        var key = piece.Piece.Piece.Key;
+        foreach (var strand in piece.Strands)
+        {
+            var mine = run.Select(h => h.What).OfType<Happened.Done>().Where(d => d.Piece == key && d.Strand == strand.Of.Key).ToList();
+            if (mine.Count > 0 && mine.TrueForAll(d => d.Seat is not null))
+            {
+                foreach (var member in mine.GroupBy(d => d.Seat).OrderBy(g => g.Key))
+                {
+                    yield return (new Fact.Reached(key, strand.Of.Key, member.Sum(d => d.Units), member.Key), end);
+                }
+            }
+            else
+            {
+                yield return (new Fact.Reached(key, strand.Of.Key, strand.Units), end);
+            }
+        }
+    }
+
+    private static IEnumerable<(Fact, Duration)> Times(PlayedPiece piece, ScoreSheet sheet, HashSet<CardFieldKind> asked)
+    {
+        var last = true;
+        for (var mark = piece.Marks; mark is not null; mark = mark.Before)
+        {
+            Eq<Duration> read = [Timing.Round(mark.Time, sheet.Resolution)];
+            if (mark.At is not Mark.Finish || asked.Contains(CardFieldKind.Finish))
+            {
+                yield return (new Fact.Timed(piece.Piece.Piece.Key, mark.At, read), mark.Time);
+            }
+
+            if (last && mark.At is Mark.Round)
+            {
+                last = false;
+                yield return (new Fact.Timed(piece.Piece.Piece.Key, new Mark.LastFullRound(), read), mark.Time);
+            }
+        }
+    }
+}

@@ -1,0 +1,176 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>Where a piece stands.</summary>
+public enum PiecePhase
+{
+    /// <summary>Its window has not opened, or what comes before it on the same clock is not done.</summary>
+    Waiting,
+
+    /// <summary>It is worked at.</summary>
+    Open,
+
+    /// <summary>A rest of one’s own runs.</summary>
+    Resting,
+
+    /// <summary>All of it is done.</summary>
+    Finished,
+
+    /// <summary>Its time is over and something of it is not done.</summary>
+    Over,
+
+    /// <summary>Its time is over and it was never begun: the piece before took all of the clock.</summary>
+    NotReached,
+}
+
+/// <summary>The time of a mark that was passed.</summary>
+/// <param name="At">The mark.</param>
+/// <param name="Time">The hall clock.</param>
+/// <param name="Before">The mark passed before it; null for the first.</param>
+public sealed record MarkTime(Mark At, Duration Time, MarkTime? Before);
+
+/// <summary>A lift with its time.</summary>
+/// <param name="Lift">The lift.</param>
+/// <param name="At">The hall clock.</param>
+/// <param name="Before">The lift before it; null for the first.</param>
+public sealed record LiftTime(Happened.Lifted Lift, Duration At, LiftTime? Before);
+
+/// <summary>A bar on which another load is due.</summary>
+/// <param name="Task">The task that is done with it, from 0.</param>
+/// <param name="From">The load so far; null before the first.</param>
+/// <param name="To">The load that is due.</param>
+public sealed record DueLoad(int Task, decimal? From, decimal To);
+
+/// <summary>One piece of the work while it is played.</summary>
+public sealed record PlayedPiece
+{
+    internal PlayedPiece(PieceSetting setting)
+    {
+        Setting = setting;
+        Cap = setting.Cap;
+        Strands = setting.IsPlayable ? setting.Piece.Strands.Select(PlayedStrand.Start).ToEq() : [];
+        Loads = new decimal?[setting.Piece.Tasks.Count].ToEq();
+    }
+
+    /// <summary>The piece.</summary>
+    public CoursePiece Piece => Setting.Piece;
+
+    /// <summary>Who does it; the entry itself for an individual.</summary>
+    public IReadOnlyList<Address> Members => Setting.Members;
+
+    /// <summary>Where it stands.</summary>
+    public PiecePhase Phase { get; internal init; }
+
+    /// <summary>When it was opened for this entry; null before.</summary>
+    public Duration? Opened { get; internal init; }
+
+    /// <summary>The hall clock at which it ends for this entry, later with every gate passed; null while nobody has said.</summary>
+    public Duration? Cap { get; internal init; }
+
+    /// <summary>How many gates were passed.</summary>
+    public int Gates { get; internal init; }
+
+    /// <summary>When all of it was done; null before.</summary>
+    public Duration? Finished { get; internal init; }
+
+    /// <summary>When the rest of one’s own ends; null while none runs.</summary>
+    public Duration? RestUntil { get; internal init; }
+
+    /// <summary>Its counters; none for lifts.</summary>
+    public Eq<PlayedStrand> Strands { get; internal init; }
+
+    /// <summary>Who works; null for an individual, before the first unit, and where all do each together.</summary>
+    public int? Worker { get; internal init; }
+
+    /// <summary>Units of the turn so far.</summary>
+    public long Turn { get; internal init; }
+
+    /// <summary>Seats that hold a position others need.</summary>
+    public Eq<int> Holding { get; internal init; }
+
+    /// <summary>The interval of an interval clock, from 1; 0 where there are none.</summary>
+    public int Interval { get; internal init; }
+
+    /// <summary>True while a move between two chunks is due.</summary>
+    public bool MoveDue { get; internal init; }
+
+    /// <summary>A load that must be on the bar before the next unit; null while none is due.</summary>
+    public DueLoad? LoadDue { get; internal init; }
+
+    /// <summary>The last mark passed; null for none.</summary>
+    public MarkTime? Marks { get; internal init; }
+
+    /// <summary>The last lift; null for none.</summary>
+    public LiftTime? Lifts { get; internal init; }
+
+    /// <summary>The load on the bar of each task; null for what has no bar or was not begun.</summary>
+    public Eq<decimal?> Loads { get; internal init; }
+
+    /// <summary>Units of what comes first in each interval when the interval began.</summary>
+    internal long FirstBefore { get; init; }
+
+    internal PieceSetting Setting { get; private init; }
+
+    /// <summary>True while units can be done.</summary>
+    public bool IsOpen => Phase == PiecePhase.Open;
+
+    /// <summary>Who may do the next unit of a task.</summary>
+    /// <param name="task">From 0.</param>
+    public Sharing SharingOf(int task) => Setting.SharingOf(task);
+
+    /// <summary>The counter with a key; null for none.</summary>
+    public PlayedStrand? Strand(string key)
+    {
+        foreach (var strand in Strands)
+        {
+            if (strand.Of.Key == key)
+            {
+                return strand;
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Units of what comes first in each interval that must be done before the rest of the present one; 0 for none.</summary>
+    public long FirstOwed
+    {
+        get
+        {
+            if (Interval == 0 || Strands[0] is not { Of.Role: StrandRole.First } first)
+            {
+                return 0;
+            }
+
+            var until = first.Of.Counter.UnitsAfterRound(Interval) ?? 0;
+            return Piece.Every!.CarriesOver == true
+                ? Math.Max(0, until - first.Units)
+                : Math.Max(0, until - (first.Of.Counter.UnitsAfterRound(Interval - 1) ?? 0) - (first.Units - FirstBefore));
+        }
+    }
+
+    /// <summary>The load that the next unit of a task needs; null for what has none in figures.</summary>
+    /// <param name="next">The place of the unit.</param>
+    public decimal? LoadAt(Place next) =>
+        Piece.Tasks[next.Task].Prescription.Load?.Value.Values is { HasUnset: false } values
+            ? values.At((next.Rounds.Count > 0 ? next.Rounds[^1] : 1) - 1)
+            : null;
+
+    /// <summary>The same piece after an option was taken, which changes only what lies ahead.</summary>
+    internal PlayedPiece Under(PieceSetting setting) =>
+        this with
+        {
+            Setting = setting,
+            Strands = Strands.Select((s, i) => s.In(setting.Piece.Strands[i])).ToEq(),
+        };
+
+    /// <inheritdoc/>
+    public bool Equals(PlayedPiece? other) => ReferenceEquals(this, other);
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => System.Runtime.CompilerServices.RuntimeHelpers.GetHashCode(this);
+}

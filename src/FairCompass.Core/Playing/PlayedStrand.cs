@@ -1,0 +1,59 @@
+using FairCompass.Core.Courses;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>How far one counter has come.</summary>
+public sealed record PlayedStrand
+{
+    private PlayedStrand(CourseStrand of, Place? next)
+    {
+        Of = of;
+        Next = next;
+    }
+
+    /// <summary>The counter.</summary>
+    public CourseStrand Of { get; }
+
+    /// <summary>Performed units.</summary>
+    public long Units { get; private init; }
+
+    /// <summary>Tries that did not count.</summary>
+    public long NoReps { get; private init; }
+
+    /// <summary>The unit that counts next; null when all are done.</summary>
+    public Place? Next { get; private init; }
+
+    /// <summary>What the card shows: the number in the box at this place.</summary>
+    public long Counted => Of.Counter.Counted(Units);
+
+    /// <summary>True where a task ended with the last unit.</summary>
+    public bool AtTaskEnd => Units > 0 && Next is null or { Unit: 1 };
+
+    internal static PlayedStrand Start(CourseStrand of) => new(of, of.Counter.Units == 0 ? null : of.Counter.At(1));
+
+    internal PlayedStrand With(long units) =>
+        this with
+        {
+            Units = Units + units,
+            Next = After(Next!, Units + units, units),
+        };
+
+    internal PlayedStrand WithNoRep() => this with { NoReps = NoReps + 1 };
+
+    /// <summary>The same place of the counter after an option was taken, which changes only what lies ahead.</summary>
+    internal PlayedStrand In(CourseStrand other) =>
+        new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null) { Units = Units, NoReps = NoReps };
+
+    /// <summary>What counting units of the next task are worth.</summary>
+    public long Worth(long units) => Of.Counter.Counted(Units + units) - Counted;
+
+    private Place? After(Place was, long done, long units) =>
+        was.Of is { } of && was.Unit + units > of
+            ? done < (Of.Counter.Units ?? long.MaxValue)
+                ? Of.Counter.At(done + 1)
+                : null
+            : was with
+            {
+                Unit = was.Unit + units,
+            };
+}

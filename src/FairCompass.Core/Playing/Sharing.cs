@@ -1,0 +1,80 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>Who may do the next unit of a task, from the rules nearest to it.</summary>
+/// <param name="Members">How many share the work, from 1.</param>
+/// <param name="Together">True where all do each unit together.</param>
+/// <param name="AtOnce">True where several may work at one time.</param>
+/// <param name="InOrder">True where the order of turns is fixed.</param>
+/// <param name="AtMost">The longest turn in units; null without a limit.</param>
+/// <param name="AtLeast">The fewest units of each member; 0 for none.</param>
+/// <param name="HoldBy">How many must hold a position for a unit to count; 0 for none.</param>
+public sealed record Sharing(int Members, bool Together, bool AtOnce, bool InOrder, int? AtMost, int AtLeast, int HoldBy)
+{
+    /// <summary>One who works alone.</summary>
+    public static Sharing Alone { get; } = new(1, false, false, false, null, 0, 0);
+
+    /// <summary>The rules about a task: its own, or those of the nearest block around it that has any.</summary>
+    /// <param name="piece">The piece.</param>
+    /// <param name="task">A task of it.</param>
+    /// <param name="members">How many do the piece, from 1.</param>
+    public static Sharing Of(CoursePiece piece, CourseTask task, int members)
+    {
+        if (members < 2)
+        {
+            return Alone;
+        }
+
+        var blocks = piece.Piece.Swaps.Count > 0 ? piece.Piece.Swaps.Select(s => s.Items) : [piece.Piece.Items];
+        var rules = blocks.Select(b => Around(b, task.Source)).FirstOrDefault(r => r is not null) ?? [];
+        var own = task.Source.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).ToList();
+        if (own.Count > 0)
+        {
+            rules.Insert(0, own);
+        }
+
+        var share = rules.Select(r => r.OfType<Rule.Share>().FirstOrDefault()).FirstOrDefault(s => s is not null)?.Phrases ?? [];
+        var hold = rules.Select(r => r.OfType<Rule.Hold>().FirstOrDefault()).FirstOrDefault(h => h is not null);
+        int? Number(ShareKind kind) => share.Where(p => p.Is == kind).Select(p => p.N).FirstOrDefault();
+        bool Has(ShareKind kind) => share.Any(p => p.Is == kind);
+        return new(
+            Math.Clamp(Number(ShareKind.ByMembers) ?? (members - (hold?.Holders ?? 0)), 1, members),
+            Has(ShareKind.TogetherAt),
+            Has(ShareKind.AnyNumber),
+            Has(ShareKind.InRotation) || Has(ShareKind.InFixedOrder),
+            Number(ShareKind.AtMost),
+            Number(ShareKind.AtLeast) ?? 0,
+            hold?.Holders ?? 0
+        );
+    }
+
+    /// <summary>The rules of each block around a task, the nearest first; null where the task is not among the items.</summary>
+    private static List<List<Rule>>? Around(Eq<Work> items, Work.Task task)
+    {
+        foreach (var item in items)
+        {
+            var inside = ReferenceEquals(item, task)
+                ? []
+                : item switch
+                {
+                    Work.Rounds r => Around(r.Items, task),
+                    Work.Scheme s => Around(s.Items, task),
+                    Work.Complex c => c.Lifts.Any(l => ReferenceEquals(l, task)) ? [] : null,
+                    Work.AnyOrder a => Around(a.Items, task),
+                    Work.GroupOf g => Around(g.Items, task),
+                    Work.Every e => Around(e.First, task) ?? Around(e.Then, task),
+                    _ => (List<List<Rule>>?)null,
+                };
+            if (inside is not null)
+            {
+                inside.Add([.. items.OfType<Work.RuleLine>().Select(r => r.Rule)]);
+                return inside;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,292 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Playing;
+
+/// <summary>What one thing that happens changes in its piece, and why it may not happen.</summary>
+internal static class Steps
+{
+    public static string PieceOf(Happened what) =>
+        what switch
+        {
+            Happened.Done d => d.Piece,
+            Happened.NoRep n => n.Piece,
+            Happened.HandedOver h => h.Piece,
+            Happened.HoldTaken h => h.Piece,
+            Happened.HoldBroken h => h.Piece,
+            Happened.Lifted l => l.Piece,
+            Happened.MoveDone m => m.Piece,
+            Happened.ReRigged r => r.Piece,
+            _ => "",
+        };
+
+    /// <summary>The piece after something happened, or why it cannot have.</summary>
+    public static (PlayedPiece? Piece, string? Refused) Apply(PlayedPiece piece, Happening happening, ScoreSheet sheet) =>
+        piece.Phase switch
+        {
+            PiecePhase.Waiting => (null, "This part is not open yet."),
+            PiecePhase.Resting => (null, $"A rest runs until {piece.RestUntil}."),
+            PiecePhase.Finished => (null, "All of this part is done."),
+            PiecePhase.Over or PiecePhase.NotReached => (null, $"This part ended at {piece.Cap}."),
+            _ => happening.What switch
+            {
+                Happened.Done done => Done(piece, done, happening.At, sheet),
+                Happened.NoRep no => piece.Strand(no.Strand) is { } strand
+                    ? (Replace(piece, strand, strand.WithNoRep()), null)
+                    : (null, "This part has no such counter."),
+                Happened.HandedOver h => IsMember(piece, h.Seat)
+                    ? (piece with { Worker = h.Seat, Turn = 0 }, null)
+                    : (null, "No member of this part stands there."),
+                Happened.HoldTaken h => piece.Holding.Contains(h.Seat)
+                    ? (null, "The position is held already.")
+                    : (piece with { Holding = piece.Holding.Append(h.Seat).ToEq() }, null),
+                Happened.HoldBroken h => piece.Holding.Contains(h.Seat)
+                    ? (piece with { Holding = piece.Holding.Where(s => s != h.Seat).ToEq() }, null)
+                    : (null, "Nobody holds there."),
+                Happened.Lifted lift => Lift(piece, lift, happening.At),
+                Happened.MoveDone => piece.MoveDue ? (piece with { MoveDue = false }, null) : (null, "No move is due."),
+                Happened.ReRigged => piece.LoadDue is { } due ? (Rigged(piece, due), null) : (null, "No other load is due."),
+                _ => (null, "This cannot happen in a part of the work."),
+            },
+        };
+
+    /// <summary>Units of a counter that can be done before something else is due: 0 for none.</summary>
+    public static long Open(PlayedPiece piece, PlayedStrand strand)
+    {
+        var ahead = strand.Next is { } next ? (next.Of ?? long.MaxValue) is long.MaxValue ? long.MaxValue : next.Of!.Value - next.Unit + 1 : 0;
+        return strand.Of.Role switch
+        {
+            StrandRole.First => Math.Min(ahead, piece.FirstOwed),
+            StrandRole.Then => piece.FirstOwed > 0 ? 0 : ahead,
+            _ => ahead,
+        };
+    }
+
+    /// <summary>Who may do a unit.</summary>
+    public static Eq<int> Seats(PlayedPiece piece, Place next)
+    {
+        var sharing = piece.SharingOf(next.Task);
+        return piece.Members.Count < 2 || sharing.Together ? []
+            : next.Seat is { } turn ? [turn]
+            : piece.Members.Select((m, i) => m.Seat ?? i + 1).Where(s => !piece.Holding.Contains(s)).Take(Math.Max(sharing.Members, 1)).ToEq();
+    }
+
+    /// <summary>What must happen before a unit can count; null for nothing.</summary>
+    public static Need? Needs(PlayedPiece piece, Place next)
+    {
+        var sharing = piece.SharingOf(next.Task);
+        return piece.MoveDue ? Need.Move
+            : piece.LoadDue is not null ? Need.Load
+            : piece.Holding.Count < sharing.HoldBy ? Need.Hold
+            : piece.Turn >= sharing.AtMost ? Need.HandOver
+            : null;
+    }
+
+    /// <summary>The piece as its first unit finds it: the bar of the first task has its load.</summary>
+    public static PlayedPiece Begun(PlayedPiece piece) =>
+        piece.Strands.Aggregate(piece, (p, s) => s.Next is { } next ? Laid(p, next) : p);
+
+    private static (PlayedPiece? Piece, string? Refused) Done(PlayedPiece piece, Happened.Done done, Duration at, ScoreSheet sheet)
+    {
+        if (piece.Strand(done.Strand) is not { } strand)
+        {
+            return (null, "This part has no such counter.");
+        }
+
+        if (strand.Next is not { } next)
+        {
+            return (null, "All of this counter is done.");
+        }
+
+        if (done.Units < 1 || done.Units > Open(piece, strand))
+        {
+            return (
+                null,
+                Open(piece, strand) is var open && open == 0
+                    ? "What comes first in the interval is not done, or nothing of it is due."
+                    : $"From 1 to {open} units can be done here before something else is due."
+            );
+        }
+
+        if (Refusal(piece, next, done) is { } refused)
+        {
+            return (null, refused);
+        }
+
+        var after = strand.With(done.Units);
+        piece = Replace(piece, strand, after) with
+        {
+            Worker = done.Seat ?? piece.Worker,
+            Turn = done.Seat == piece.Worker || piece.Worker is null ? piece.Turn + done.Units : done.Units,
+        };
+        return (Passed(piece, after, next, at, sheet), null);
+    }
+
+    private static string? Refusal(PlayedPiece piece, Place next, Happened.Done done)
+    {
+        switch (Needs(piece, next))
+        {
+            case Need.Move:
+                return "A move is due before the next unit.";
+            case Need.Load:
+                return $"The bar needs {Number.Normal(piece.LoadDue!.To)} before the next unit.";
+            case Need.Hold:
+                return "Nobody holds the position, so nothing counts.";
+        }
+
+        if (piece.Members.Count < 2)
+        {
+            return null;
+        }
+
+        var sharing = piece.SharingOf(next.Task);
+        if (sharing.Together)
+        {
+            return done.Seat is null ? null : "All do each unit together: nobody alone does it.";
+        }
+
+        if (next.Seat is { } turn)
+        {
+            return done.Seat is null || done.Seat == turn ? null : $"This round is the turn of place {turn}.";
+        }
+
+        return done.Seat is { } seat && !IsMember(piece, seat) ? "No member of this part stands there."
+            : done.Seat is { } holder && piece.Holding.Contains(holder) ? "Who holds the position does not work."
+            : !sharing.AtOnce && piece.Worker is { } worker && done.Seat is { } other && other != worker
+                ? $"Place {worker} works; another takes over first."
+            : piece.Turn + done.Units > sharing.AtMost ? $"At most {sharing.AtMost} in a row."
+            : null;
+    }
+
+    /// <summary>Everything that a unit brings about: marks, gates, moves, rests, another load, the end.</summary>
+    private static PlayedPiece Passed(PlayedPiece piece, PlayedStrand strand, Place was, Duration at, ScoreSheet sheet)
+    {
+        var setting = piece.Setting;
+        var counter = strand.Of.Counter;
+        var ended = strand.Next is null || strand.Next.Task != was.Task || strand.Next.Rounds != was.Rounds;
+        if (strand.Of.Role == StrandRole.Only)
+        {
+            piece = Gated(piece, strand.Units, at, sheet);
+            if (ended && counter.RoundEndingAt(strand.Units) is { } round)
+            {
+                piece = piece with { Marks = new(new Mark.Round(round), at, piece.Marks) };
+            }
+        }
+
+        if (IsDone(piece))
+        {
+            return piece with { Phase = PiecePhase.Finished, Finished = at, Marks = new(new Mark.Finish(), at, piece.Marks) };
+        }
+
+        if (setting.Moves(was.Task) || (ended && setting.HasMarks))
+        {
+            foreach (var due in counter.DueAfter(strand.Units))
+            {
+                piece = due switch
+                {
+                    Work.OwnRest { Time: { } time } => piece with { Phase = PiecePhase.Resting, RestUntil = at + time },
+                    TaskLine.Between => piece with { MoveDue = true },
+                    _ => piece,
+                };
+            }
+        }
+
+        return ended && strand.Next is { } next ? Laid(piece, next) : piece;
+    }
+
+    /// <summary>Gates whose units are reached while their time runs, one after the other.</summary>
+    private static PlayedPiece Gated(PlayedPiece piece, long units, Duration at, ScoreSheet sheet)
+    {
+        while (piece.Gates < piece.Setting.Gates.Length && piece.Setting.Gates[piece.Gates] is { Adds: { } adds } gate && units >= gate.Units)
+        {
+            var read = Timing.Round(at, sheet.Resolution);
+            if (at > piece.Cap || (read == piece.Cap && sheet.GateOnSecondCounts == false))
+            {
+                // Done on the second on which it does not count: the time is written down all the same.
+                return piece.Marks is { At: Mark.Gate g } && g.Number == piece.Gates + 1
+                    ? piece
+                    : piece with { Marks = new(new Mark.Gate(piece.Gates + 1), at, piece.Marks), Phase = PiecePhase.Over };
+            }
+
+            piece = piece with
+            {
+                Gates = piece.Gates + 1,
+                Cap = piece.Cap + adds,
+                Marks = new(new Mark.Gate(piece.Gates + 1), at, piece.Marks),
+            };
+        }
+
+        return piece;
+    }
+
+    private static bool IsDone(PlayedPiece piece)
+    {
+        var swap = piece.Piece.Piece.SwapUntil;
+        return swap is not null ? piece.Strand(swap) is { Next: null }
+            : piece.Piece.Piece.Swaps.Count > 0 ? piece.Strands.All(s => s.Next is null)
+            : piece.Strands.All(s => s.Next is null || s.Of.Role == StrandRole.First);
+    }
+
+    private static (PlayedPiece? Piece, string? Refused) Lift(PlayedPiece piece, Happened.Lifted lift, Duration at) =>
+        !piece.Piece.Piece.IsHeaviest ? (null, "This part has no lifts.")
+        : lift.Load <= 0 ? (null, "A load over 0, bar included.")
+        : piece.Members.Count > 1 && (lift.Seat is not { } seat || !IsMember(piece, seat)) ? (null, "Say who lifted.")
+        : (piece with { Lifts = new(lift, at, piece.Lifts), Worker = lift.Seat }, null);
+
+    /// <summary>The load of the next task on its bar; another than before is due.</summary>
+    private static PlayedPiece Laid(PlayedPiece piece, Place next)
+    {
+        if (piece.LoadAt(next) is not { } load || piece.Loads[next.Task] == load)
+        {
+            return piece;
+        }
+
+        // The lifts of a complex are done with one bar.
+        var around = piece.Piece.Tasks[next.Task].Complex;
+        var was = piece.Loads[next.Task];
+        var due = new DueLoad(next.Task, was, load);
+        return was is null
+            ? Rigged(piece, due)
+            : piece with
+            {
+                LoadDue = around is null || piece.LoadDue is null ? due : piece.LoadDue,
+            };
+    }
+
+    private static PlayedPiece Rigged(PlayedPiece piece, DueLoad due)
+    {
+        var around = piece.Piece.Tasks[due.Task].Complex;
+        return piece with
+        {
+            LoadDue = null,
+            Loads = piece
+                .Loads.Select(
+                    (l, i) =>
+                        i == due.Task || (around is not null && ReferenceEquals(piece.Piece.Tasks[i].Complex, around)) ? due.To : l
+                )
+                .ToEq(),
+        };
+    }
+
+    private static bool IsMember(PlayedPiece piece, int seat)
+    {
+        for (var i = 0; i < piece.Members.Count; i++)
+        {
+            if ((piece.Members[i].Seat ?? i + 1) == seat)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static PlayedPiece Replace(PlayedPiece piece, PlayedStrand was, PlayedStrand now) =>
+        piece with
+        {
+            Strands = piece.Strands.Select(s => ReferenceEquals(s, was) ? now : s).ToEq(),
+        };
+}

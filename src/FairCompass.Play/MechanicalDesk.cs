@@ -1,0 +1,103 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Play;
+
+/// <summary>
+/// Types a card in as it stands. It knows which fields the card asks for and what a box says; where a number behind the last box is
+/// worth something else than one for one, it gives the place in the work in place of a sum.
+/// </summary>
+public static class MechanicalDesk
+{
+    /// <summary>What is typed.</summary>
+    /// <param name="card">The card as it came back.</param>
+    /// <param name="course">The workout for this entry, without options taken.</param>
+    /// <param name="sheet">Its scores.</param>
+    public static RunObservation Type(FilledCard card, Course course, ScoreSheet sheet)
+    {
+        var taken = course.With(card.Choices);
+        var asked = Card.Fields(taken, sheet).ToLookup(f => f.Piece);
+        return new(
+            card.Status,
+            card.Pieces.Where(p => asked.Contains(p.Piece)).Select(p => Piece(p, taken.Piece(p.Piece)!, sheet, asked[p.Piece].ToList())).ToEq(),
+            card.Choices
+        );
+    }
+
+    private static PieceObservation Piece(FilledPiece filled, CoursePiece piece, ScoreSheet sheet, List<CardField> fields)
+    {
+        var asked = fields.Select(f => f.Field).ToHashSet();
+        var seen = new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
+        {
+            TieTime = asked.Contains(CardFieldKind.TieTime) ? Tie(filled, sheet) : null,
+        };
+        if (filled.Finish is { } finish && asked.Contains(CardFieldKind.Finish))
+        {
+            return seen with { Finish = finish };
+        }
+
+        if (filled.Counters.Count == 0)
+        {
+            return seen;
+        }
+
+        if (filled.Counters is [{ Strand: "" } only])
+        {
+            return CountOf(only, piece, piece.Strand!) is { } counted ? seen with { Counted = counted }
+                : Card.Tasks(piece).Count > 0 && only.Task is { } task ? seen with { Stood = new(only.Round, task, only.Unit) }
+                : seen with { Performed = only.Beyond };
+        }
+
+        return seen with
+        {
+            Counts = filled
+                .Counters.Select(c =>
+                    piece.Strands.First(s => s.Key == c.Strand) is var strand && CountOf(c, piece, strand.Counter) is { } counted
+                        ? new StrandCount(c.Strand) { Counted = counted }
+                        : new StrandCount(c.Strand, c.Beyond)
+                )
+                .ToEq(),
+        };
+    }
+
+    /// <summary>The number in the last box and what stands behind it; null where the units behind are not worth one each.</summary>
+    private static long? CountOf(FilledCounter c, CoursePiece piece, Strand strand) =>
+        c.Last is { } last && (c.Beyond == 0 || IsWorthOneEach(c, piece, strand)) ? last + c.Beyond : null;
+
+    private static bool IsWorthOneEach(FilledCounter c, CoursePiece piece, Strand strand) =>
+        strand.Printed.Of == TallyOf.Units || (c.Task is { } task && piece.Tasks[task] is { Options.Count: 0, Counted.Credit.IsPlain: true });
+
+    private static Duration? Tie(FilledPiece filled, ScoreSheet sheet)
+    {
+        foreach (var tie in sheet.Components.SelectMany(c => c.Ties))
+        {
+            switch (tie)
+            {
+                case Tiebreak.TimeAtRound { Round: { } round } t when t.Piece == filled.Piece:
+                    return Clock(filled, m => m is Mark.Round r && r.Number == round);
+                case Tiebreak.TimeAtRound t when t.Piece == filled.Piece:
+                    return Clock(filled, m => m is Mark.Round);
+                case Tiebreak.TimeAtGate t when t.Piece == filled.Piece:
+                    return Clock(filled, m => m is Mark.Gate);
+            }
+        }
+
+        return Clock(filled, m => m is Mark.Gate);
+    }
+
+    /// <summary>The last such mark on the card.</summary>
+    private static Duration? Clock(FilledPiece filled, Predicate<Mark> which)
+    {
+        foreach (var (at, clock) in filled.Marks)
+        {
+            if (which(at))
+            {
+                return clock;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,120 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Play;
+
+/// <summary>
+/// Fills in the printed card from what is seen at the lane and nothing else: crosses the next box when the task in hand is done, keeps
+/// the reps of an unfinished task, writes the clock where the card has a place for it. It works nothing out; what a box says is what was
+/// printed in it.
+/// </summary>
+public sealed class MechanicalJudge
+{
+    private readonly PlayedCourse start;
+    private readonly List<(PlayedPiece Piece, CourseStrand Strand, PrintedCounter? Printed)> counters = [];
+    private readonly Dictionary<(string, string), (int Boxes, int Tasks, long Beyond)> hand = [];
+
+    /// <summary>A judge with a card in hand.</summary>
+    /// <param name="card">The lane card, as it is printed.</param>
+    /// <param name="entry">Whose part of it; null where it is one entry’s.</param>
+    /// <param name="start">The lane before the start, with the options that are said beforehand.</param>
+    public MechanicalJudge(Brief card, string? entry, PlayedCourse start)
+    {
+        this.start = start;
+        var printed = new Queue<PrintedCounter>(PrintedCounter.Of(card, entry));
+        foreach (var piece in start.Pieces)
+        {
+            foreach (var strand in piece.Piece.Strands)
+            {
+                counters.Add((piece, strand, IsOneNumber(piece.Piece, strand) || strand.Counter.TooLarge ? null : printed.TryDequeue(out var p) ? p : null));
+            }
+        }
+
+        HasAllBoxes = printed.Count == 0 && counters.TrueForAll(c => c.Printed is not null || IsOneNumber(c.Piece.Piece, c.Strand));
+    }
+
+    /// <summary>False where the card has more counters than the work, or fewer.</summary>
+    public bool HasAllBoxes { get; }
+
+    /// <summary>Watches a run and fills in the card.</summary>
+    /// <param name="run">What happens, in order.</param>
+    public FilledCard Watch(IReadOnlyList<Happening> run)
+    {
+        var state = start;
+        foreach (var happening in run)
+        {
+            var before = state;
+            state = state.Apply(happening) is Outcome.Moved moved ? moved.State : state;
+            if (happening.What is Happened.Done done)
+            {
+                Sees(done, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
+            }
+        }
+
+        return new(state.Pieces.Select(p => Piece(p, state.Sheet, run)).ToList(), state.Choices, state.Status);
+    }
+
+    private static bool IsOneNumber(CoursePiece piece, CourseStrand strand) =>
+        piece.TasksOf(strand).Count() == 1 && strand.Counter is { Units: null, HasRounds: false };
+
+    /// <summary>One more of the task in hand; the next box when it was the last of the row.</summary>
+    private void Sees(Happened.Done done, PlayedStrand before, PlayedStrand after)
+    {
+        var key = (done.Piece, done.Strand);
+        var (boxes, tasks, beyond) = hand.GetValueOrDefault(key);
+        beyond += done.Units;
+        var ended = after.Next is null || after.Next.Task != before.Next!.Task || after.Next.Rounds != before.Next.Rounds;
+        if (ended)
+        {
+            tasks++;
+            var printed = counters.Find(c => c.Piece.Piece.Piece.Key == done.Piece && c.Strand.Key == done.Strand).Printed;
+            if (printed is null || boxes >= printed.Boxes.Count || tasks >= printed.Boxes[boxes].Tasks)
+            {
+                (boxes, tasks, beyond) = (boxes + 1, 0, 0);
+            }
+        }
+
+        hand[key] = (boxes, tasks, beyond);
+    }
+
+    private FilledPiece Piece(PlayedPiece piece, ScoreSheet sheet, IReadOnlyList<Happening> run)
+    {
+        var key = piece.Piece.Piece.Key;
+        var marks = new List<(Mark, Duration)>();
+        for (var mark = piece.Marks; mark is not null; mark = mark.Before)
+        {
+            marks.Add((mark.At, Timing.Round(mark.Time, sheet.Resolution)));
+        }
+
+        var lifts = run.Select(h => h.What).OfType<Happened.Lifted>().Where(l => l.Piece == key);
+        return new(
+            key,
+            piece.Finished is { } at ? Timing.Round(at, sheet.Resolution) : null,
+            marks,
+            lifts.Select(l => new Try(l.Load, l.Made, l.Seat)).ToList(),
+            piece.Strands.Select(s => Counter(key, s)).ToList()
+        );
+    }
+
+    private FilledCounter Counter(string piece, PlayedStrand strand)
+    {
+        var (boxes, _, beyond) = hand.GetValueOrDefault((piece, strand.Of.Key));
+        var printed = counters.Find(c => c.Piece.Piece.Piece.Key == piece && c.Strand.Key == strand.Of.Key).Printed;
+        var last = boxes == 0 ? 0 : printed is not null && boxes <= printed.Boxes.Count ? printed.Boxes[boxes - 1].Total : (long?)null;
+        var at = strand.Next;
+        return new(
+            piece,
+            strand.Of.Key,
+            boxes,
+            last,
+            beyond,
+            at is { Rounds.Count: > 0 } ? at.Rounds[^1] : null,
+            at?.Task,
+            at is null ? 0 : at.Unit - 1
+        );
+    }
+}

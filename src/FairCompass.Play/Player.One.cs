@@ -1,0 +1,173 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Play;
+
+/// <content>The loop of one run.</content>
+public sealed partial class Player
+{
+    /// <summary>One run while it is made up.</summary>
+    private sealed partial class One(Player player, Pcg32 random, CancellationToken cancel)
+    {
+        private readonly List<Happening> events = [];
+        private readonly List<Worker> workers = [];
+        private readonly Dictionary<int, Athlete> athletes = [];
+        private PlayedCourse state = null!;
+
+        public PlayedRun Play(ulong seed)
+        {
+            var division = player.plain.Address.Division;
+            foreach (var seat in Enumerable.Range(1, division.Size))
+            {
+                var who = division.IsTeam ? player.plain.Address with { Seat = seat, Duty = division.DutyOf(seat) } : player.plain.Address;
+                athletes[seat] = Athlete.Of(who, random);
+            }
+
+            state = PlayedCourse.Start(player.plain, player.sheet, Choices());
+            foreach (var choice in state.Choices)
+            {
+                Happens(new(Duration.Zero, new Happened.OptionTaken(choice.Piece, choice.Task, choice.Option, choice.Round)));
+            }
+
+            while (!state.IsOver && events.Count < MostEvents)
+            {
+                cancel.ThrowIfCancellationRequested();
+                if (!Step())
+                {
+                    break;
+                }
+            }
+
+            return new(seed, events, state);
+        }
+
+        /// <summary>The earliest of what is planned and of what the clock brings; false when there is nothing left.</summary>
+        private bool Step()
+        {
+            Happening? first = null;
+            Worker? whose = null;
+            foreach (var piece in state.Pieces)
+            {
+                if (piece.Phase != PiecePhase.Open)
+                {
+                    continue;
+                }
+
+                foreach (var worker in WorkersOf(piece))
+                {
+                    worker.Plan ??= Plan(worker, piece);
+                    if (worker.Plan is { } plan && plan.At <= piece.Cap && (first is null || plan.At < first.At))
+                    {
+                        (first, whose) = (plan, worker);
+                    }
+                }
+            }
+
+            var moment = state.NextMoment;
+            if (first is null && moment is null)
+            {
+                // Nothing more is done in what is open: the last bell is gone.
+                return state.Pieces.Any(p => p.Phase is PiecePhase.Open or PiecePhase.Resting)
+                    && Happens(new(state.Now + new Duration(1), new Happened.ClockCame()));
+            }
+
+            if (first is null || moment <= first.At)
+            {
+                Happens(new(moment!.Value, new Happened.ClockCame()));
+                foreach (var worker in workers)
+                {
+                    // Another interval begins with other work; what was in hand is put down.
+                    if (state.Piece(worker.Piece) is { Interval: > 0 })
+                    {
+                        worker.Plan = null;
+                    }
+                }
+
+                return true;
+            }
+
+            whose!.Plan = null;
+            whose.Free = first.At;
+            return Happens(first);
+        }
+
+        private bool Happens(Happening happening)
+        {
+            switch (state.Apply(happening))
+            {
+                case Outcome.Moved moved:
+                    state = moved.State;
+                    events.Add(happening);
+                    return true;
+                case Outcome.Refused refused:
+                    throw new InvalidOperationException($"{happening}: {refused.Sentence}");
+                default:
+                    return false;
+            }
+        }
+
+        private IEnumerable<Worker> WorkersOf(PlayedPiece piece)
+        {
+            var key = piece.Piece.Piece.Key;
+            var any = false;
+            foreach (var worker in workers)
+            {
+                if (worker.Piece == key)
+                {
+                    any = true;
+                    yield return worker;
+                }
+            }
+
+            if (any)
+            {
+                yield break;
+            }
+
+            var free = piece.Opened ?? state.Now;
+            var first = workers.Count;
+            if (piece.Piece.Piece.Swaps.Count > 0)
+            {
+                workers.AddRange(piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free }));
+            }
+            else
+            {
+                workers.Add(new(key, null) { Free = free });
+            }
+
+            for (var i = first; i < workers.Count; i++)
+            {
+                yield return workers[i];
+            }
+        }
+
+        /// <summary>Which options are taken: said before the start, most often the first in all rounds.</summary>
+        private Eq<Chosen> Choices()
+        {
+            var choices = new List<Chosen>();
+            foreach (var piece in player.plain.Pieces)
+            {
+                if (piece.Strands.Any(s => s.Role == StrandRole.Option))
+                {
+                    continue;
+                }
+
+                foreach (var task in piece.Tasks.Where(t => t.Options.Count > 1))
+                {
+                    var option = random.In1000(550) ? 0 : (int)random.Below((uint)task.Options.Count);
+                    if (option > 0)
+                    {
+                        choices.Add(new(piece.Piece.Key, task.Index, option, null));
+                    }
+                }
+            }
+
+            return choices.ToEq();
+        }
+
+        private Athlete AthleteOf(PlayedPiece piece, int? seat) =>
+            athletes[seat ?? piece.Members[0].Seat ?? 1];
+    }
+}

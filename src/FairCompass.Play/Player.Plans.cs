@@ -1,0 +1,272 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Kit;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Play;
+
+/// <content>What is done next, and how long it takes.</content>
+public sealed partial class Player
+{
+    private sealed partial class One
+    {
+        /// <summary>What a worker does next; null while nothing of the piece can be done.</summary>
+        private Happening? Plan(Worker worker, PlayedPiece piece)
+        {
+            var from = worker.Free > state.Now ? worker.Free : state.Now;
+            if (piece.Piece.Piece.IsHeaviest)
+            {
+                return Lift(worker, piece, from);
+            }
+
+            if (Counter(worker, piece) is not { Next: { } next } strand)
+            {
+                return null;
+            }
+
+            var key = piece.Piece.Piece.Key;
+            var sharing = piece.SharingOf(next.Task);
+            if (piece.MoveDue)
+            {
+                return new(from + new Duration(random.Middling(2500, 6000)), new Happened.MoveDone(key));
+            }
+
+            if (piece.LoadDue is { } due)
+            {
+                return new(from + new Duration(Plates(piece, due)), new Happened.ReRigged(key));
+            }
+
+            if (piece.Holding.Count < sharing.HoldBy)
+            {
+                return new(from + new Duration(random.Middling(1500, 5000)), new Happened.HoldTaken(key, Holder(piece)));
+            }
+
+            var seat = Seat(worker, piece, sharing, next, out var takesOver);
+            if (takesOver)
+            {
+                worker.TurnLeft = 0;
+                return new(from + new Duration(random.Middling(900, 2600)), new Happened.HandedOver(key, seat!.Value));
+            }
+
+            if (sharing.HoldBy > 0 && random.In1000(12))
+            {
+                return new(from + new Duration(random.Middling(300, 1500)), new Happened.HoldBroken(key, piece.Holding[0]));
+            }
+
+            return Work(worker, piece, strand, next, sharing, seat, from);
+        }
+
+        private Happening Work(
+            Worker worker,
+            PlayedPiece piece,
+            PlayedStrand strand,
+            Place next,
+            Sharing sharing,
+            int? seat,
+            Duration from
+        )
+        {
+            var key = piece.Piece.Piece.Key;
+            var task = piece.Piece.Tasks[next.Task];
+            var prescription = Of(piece, strand, task);
+            var athlete = AthleteOf(piece, seat ?? next.Seat);
+            var (usual, fastest) = player.TimeOf(piece.Piece, task, prescription, piece.LoadAt(next), athlete.Woman);
+            var machine = IsRead(prescription, task);
+            var time = from;
+            if (worker.At != (strand.Of.Key, next.Task, next.Rounds))
+            {
+                // The walk to the next thing, hands on it; nothing before the very first.
+                time += new Duration(worker.At is null ? random.Between(200, 900) : random.Middling(1200, machine ? 5500 : 4200));
+                worker.At = (strand.Of.Key, next.Task, next.Rounds);
+                worker.SetLeft = 0;
+            }
+
+            if (worker.SetLeft <= 0 && !machine)
+            {
+                var first = worker.Place is null || worker.Place.Task != next.Task || worker.Place.Rounds != next.Rounds;
+                time += new Duration(first ? 0 : Rest(athlete, time, usual));
+                worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
+            }
+
+            var units = machine ? Math.Min(Steps(next, task), Left(piece, strand, next)) : 1;
+            var minutes = Math.Min(time.Ms / 60_000, 30);
+            var each = Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000) * random.Between(920, 1080) / 1000;
+            if (sharing.Together)
+            {
+                each = each * 1150 / 1000;
+            }
+            else if (sharing.AtOnce && piece.Members.Count > 1 && piece.Piece.Piece.Swaps.Count == 0)
+            {
+                each = Math.Max(1, each / sharing.Members);
+            }
+
+            time += new Duration(Math.Max(1, each) * units);
+            worker.Place = next;
+            worker.SetLeft--;
+            worker.TurnLeft--;
+            if (!machine && random.In1000(athlete.NoReps))
+            {
+                return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(prescription), sharing.Together ? null : seat));
+            }
+
+            return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
+        }
+
+        /// <summary>The counter that is worked at: the one a worker keeps to, what comes first in an interval, one after the other.</summary>
+        private PlayedStrand? Counter(Worker worker, PlayedPiece piece)
+        {
+            if (worker.Strand is { } own)
+            {
+                return piece.Strand(own) is { Next: not null } strand ? strand : null;
+            }
+
+            if (piece.Strands.Count == 1)
+            {
+                return piece.Strands[0].Next is null ? null : piece.Strands[0];
+            }
+
+            if (piece.Interval > 0)
+            {
+                return piece.FirstOwed > 0 ? piece.Strands[0]
+                    : piece.Strands[1].Next is null ? null
+                    : piece.Strands[1];
+            }
+
+            if (piece.Strands[0].Of.Role == StrandRole.Option)
+            {
+                // Who is tired takes the lighter way.
+                var option = (int)Math.Min(piece.Strands.Count - 1, (state.Now - piece.Opened!.Value).Ms / 60_000 * AthleteOf(piece, null).Slowness / 1500);
+                return piece.Strands[option];
+            }
+
+            return piece.Strands.FirstOrDefault(s => s.Next is not null);
+        }
+
+        private static Prescription Of(PlayedPiece piece, PlayedStrand strand, CourseTask task)
+        {
+            if (task.Options.Count == 0)
+            {
+                return task.Prescription;
+            }
+
+            var option = strand.Of.Role == StrandRole.Option
+                ? piece.Strands.TakeWhile(s => !ReferenceEquals(s, strand)).Count()
+                : 0;
+            return option < task.Options.Count ? task.Options[option].Prescription : task.Prescription;
+        }
+
+        /// <summary>True for what a monitor counts, or a mark on the floor that is passed in one go.</summary>
+        private bool IsRead(Prescription prescription, CourseTask task) =>
+            player.MovementOf(prescription.Movement.Value) is { Kit: Core.Standards.MovementKit.Machine }
+            || (task.Unit is AmountUnit.Metre or AmountUnit.Foot && task.Counted.Word is "m" or "ft");
+
+        /// <summary>How many units a monitor is looked at for at once.</summary>
+        private static long Steps(Place next, CourseTask task) =>
+            task.Unit == AmountUnit.Calorie ? 1 : Math.Max(1, (next.Of ?? 200) / 20);
+
+        /// <summary>Units up to the next thing that is due.</summary>
+        private long Left(PlayedPiece piece, PlayedStrand strand, Place next)
+        {
+            foreach (var possible in state.Possible())
+            {
+                if (possible.Piece == piece.Piece.Piece.Key && possible.Strand == strand.Of.Key)
+                {
+                    return possible.AtMost ?? long.MaxValue;
+                }
+            }
+
+            return next.Of is { } of ? of - next.Unit + 1 : long.MaxValue;
+        }
+
+        private long Rest(Athlete athlete, Duration at, long usual)
+        {
+            var tired = Math.Min(at.Ms / 60_000, 20) * athlete.Tiring;
+            return random.Middling(1500, 9000) * (1000 + tired) / 1000 * (2000 + Math.Min(usual, 4000)) / 4000;
+        }
+
+        /// <summary>Who works now, and whether another takes over first.</summary>
+        private int? Seat(Worker worker, PlayedPiece piece, Sharing sharing, Place next, out bool takesOver)
+        {
+            takesOver = false;
+            if (piece.Members.Count < 2 || sharing.Together)
+            {
+                return null;
+            }
+
+            if (next.Seat is { } turn)
+            {
+                return turn;
+            }
+
+            var seats = piece.Members.Select((m, i) => m.Seat ?? i + 1).Where(s => !piece.Holding.Contains(s)).Take(sharing.Members).ToList();
+            if (piece.Piece.Piece.Swaps.Count > 0)
+            {
+                var place = piece.Strands.TakeWhile(s => s.Of.Key != worker.Strand).Count();
+                var swaps = piece.Strand(piece.Piece.Piece.SwapWhen ?? "") is { } when ? when.Of.Counter.FullRounds(when.Units)?.Full ?? 0 : 0;
+                return seats[(int)((place + swaps) % seats.Count)];
+            }
+
+            if (sharing.AtOnce)
+            {
+                return seats[(int)random.Below((uint)seats.Count)];
+            }
+
+            if (piece.Worker is not { } now || !seats.Contains(now))
+            {
+                worker.TurnLeft = Turn(sharing, next);
+                takesOver = piece.Worker is not null;
+                return seats[0];
+            }
+
+            if (worker.TurnLeft > 0 && !(piece.Turn >= sharing.AtMost))
+            {
+                return now;
+            }
+
+            if (piece.Turn == 0)
+            {
+                worker.TurnLeft = Turn(sharing, next);
+                return now;
+            }
+
+            takesOver = seats.Count > 1 || piece.Turn >= sharing.AtMost;
+            worker.TurnLeft = Turn(sharing, next);
+            return seats[(seats.IndexOf(now) + 1) % seats.Count];
+        }
+
+        /// <summary>How many units somebody does before handing over: the work in equal parts, in turns that are not too short.</summary>
+        private long Turn(Sharing sharing, Place next)
+        {
+            var fair = Math.Max(sharing.AtLeast, (next.Of ?? 30) / Math.Max(1, sharing.Members * random.Between(1, 3)));
+            return Math.Clamp(fair, 1, Math.Min(sharing.AtMost ?? 40, 40));
+        }
+
+        /// <summary>Who takes the position: another in each cycle, and never who works.</summary>
+        private static int Holder(PlayedPiece piece)
+        {
+            var seats = piece.Members.Select((m, i) => m.Seat ?? i + 1).ToList();
+            var at = (piece.Piece.Piece.Cycle ?? piece.Piece.Piece.Turn ?? 1) - 1 + piece.Holding.Count;
+            var free = seats.Where(s => s != piece.Worker && !piece.Holding.Contains(s)).ToList();
+            var wanted = seats[at % seats.Count];
+            return free.Contains(wanted) || free.Count == 0 ? wanted : free[0];
+        }
+
+        /// <summary>Seconds for the plates of another load, by the plan that every paper prints.</summary>
+        private long Plates(PlayedPiece piece, DueLoad due)
+        {
+            var athlete = AthleteOf(piece, piece.Worker);
+            var bar = player.competition.Kit.Bar(athlete.Woman ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man);
+            var stacks = LaneStacks.Of([due.From ?? due.To, due.To], bar, player.competition.Kit);
+            var handled = stacks is [_, var change] ? (change.On.Count + change.Off.Count) * 2 : 4;
+            return Math.Max(2000, handled * PlateMs * random.Between(800, 1300) / 1000);
+        }
+
+        private string? FaultOf(Prescription prescription) =>
+            player.MovementOf(prescription.Movement.Value) is { Faults: { Count: > 0 } faults }
+                ? faults[(int)random.Below((uint)faults.Count)].Id
+                : null;
+    }
+}

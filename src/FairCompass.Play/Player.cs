@@ -1,0 +1,97 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Play;
+
+/// <summary>
+/// Makes up believable runs: paces by movement and load, fatigue, breaks, tries that do not count, hand-overs by the sharing rule, time
+/// for plates, lifts with a chance. All arithmetic is in whole numbers, so the same seed gives the same run everywhere. A run is no
+/// athlete, and the paces are estimates.
+/// </summary>
+public sealed partial class Player
+{
+    /// <summary>More than happens in any heat; a pace beyond all bounds ends here.</summary>
+    public const int MostEvents = 20_000;
+
+    /// <summary>Seconds for one plate on or off, each side by one person: our estimate, as the plan of plates has it.</summary>
+    public const long PlateMs = 4000;
+
+    private readonly Course plain;
+    private readonly ScoreSheet sheet;
+    private readonly Competition competition;
+    private readonly PaceTable paces;
+    private readonly Dictionary<string, Movement?> movements = new(StringComparer.Ordinal);
+    private readonly Dictionary<(string, int, decimal?, bool), (long Usual, long Fastest)> times = [];
+
+    /// <summary>A player of a workout for one entry; it can play any number of runs, one at a time.</summary>
+    /// <param name="course">The workout for the entry.</param>
+    /// <param name="sheet">Its scores.</param>
+    /// <param name="competition">Its kit and standards.</param>
+    /// <param name="paces">What can be expected.</param>
+    public Player(Course course, ScoreSheet sheet, Competition competition, PaceTable paces)
+    {
+        (plain, this.sheet, this.competition, this.paces) = (course, sheet, competition, paces);
+    }
+
+    /// <summary>Plays a run from go to the last bell.</summary>
+    /// <param name="seed">Which run.</param>
+    /// <param name="lane">Which of the runs of this seed: lanes do not disturb each other.</param>
+    /// <param name="cancel">Ends the work between two events.</param>
+    public PlayedRun Play(ulong seed, ulong lane = 0, CancellationToken cancel = default) =>
+        new One(this, new Pcg32(seed, lane), cancel).Play(seed);
+
+    private Movement? MovementOf(string name)
+    {
+        if (!movements.TryGetValue(name, out var movement))
+        {
+            movements[name] = movement = StandardsBook.Of(competition).Find(name);
+        }
+
+        return movement;
+    }
+
+    /// <summary>Usual and fastest time of one counted unit of a task.</summary>
+    private (long Usual, long Fastest) TimeOf(CoursePiece piece, CourseTask task, Prescription prescription, decimal? load, bool woman)
+    {
+        var key = (piece.Piece.Key + prescription.Movement.Value, task.Index, load, woman);
+        if (times.TryGetValue(key, out var known))
+        {
+            return known;
+        }
+
+        var unit = prescription.Amount?.Value switch
+        {
+            Amount.Counted c => c.Unit,
+            Amount.Max m => m.Unit,
+            _ => AmountUnit.Rep,
+        };
+        if (prescription.Amount?.Value is Amount.Held { Time: { } held })
+        {
+            return times[key] = (held.Ms, held.Ms);
+        }
+
+        var kilograms = competition.Unit == MassUnit.Pound ? load * 0.45359237m : load;
+        var pace = paces.Of(prescription.Movement.Value, unit, plain.Address.Division.Name);
+        var (usual, fastest) = PaceTable.At(pace, kilograms, woman);
+        // A section is as long as its marks are apart; a set of several movements takes each of them.
+        var millimetres = prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
+            ? new Length(every, marks.Unit).InMillimetres
+            : unit == AmountUnit.Foot
+                ? 304.8m
+                : 1000m;
+        var share = unit is AmountUnit.Metre or AmountUnit.Foot ? millimetres / 1000m : Math.Max(1, task.Counted.Parts);
+        return times[key] = (Math.Max(1, (long)(usual * share)), Math.Max(1, (long)(fastest * share)));
+    }
+
+    private IReadOnlyList<decimal> LoadsOf(bool woman) =>
+        BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man), competition.Kit);
+}
