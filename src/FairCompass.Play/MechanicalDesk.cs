@@ -50,16 +50,21 @@ public static class MechanicalDesk
                 : seen with { Performed = only.Beyond };
         }
 
-        return seen with
+        foreach (var counter in filled.Counters)
         {
-            Counts = filled
-                .Counters.Select(c =>
-                    piece.Strands.First(s => s.Key == c.Strand) is var strand && CountOf(c, piece, strand.Counter) is { } counted
-                        ? new StrandCount(c.Strand) { Counted = counted }
-                        : new StrandCount(c.Strand, c.Beyond)
-                )
-                .ToEq(),
-        };
+            var strand = piece.Strands.First(s => s.Key == counter.Strand).Counter;
+            if (CountOf(counter, piece, strand) is { } counted)
+            {
+                seen = seen with { Counts = seen.Counts.Append(new StrandCount(counter.Strand) { Counted = counted }).ToEq() };
+            }
+            else if (counter.Task is { } task && seen.Stood is null)
+            {
+                // The place says by its task which counter it stands in.
+                seen = seen with { Stood = new(counter.Round, task, counter.Unit) };
+            }
+        }
+
+        return seen;
     }
 
     /// <summary>The number in the last box and what stands behind it; null where the units behind are not worth one each.</summary>

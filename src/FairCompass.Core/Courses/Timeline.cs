@@ -204,8 +204,8 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
     }
 
     /// <summary>
-    /// The usual calls: a count-in and go, one minute and ten seconds before the end of a window longer than they are, the end
-    /// of each window, and a count-in before the next (common practice).
+    /// The usual calls: a count-in and go, one minute and ten seconds before each gate and each end, the end of each window, and a
+    /// count-in before the next (common practice).
     /// </summary>
     private static List<ClockCall> CallsOf(Clockwork clock, Eq<ClockFork> forks, Tongue tongue)
     {
@@ -240,14 +240,20 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
 
     private static IEnumerable<ClockCall> CallsOfWork(ClockSpan span, ClockSpan? next, Eq<ClockFork> forks, Tongue tongue)
     {
-        var length = span.Ends - span.Starts;
         if (!span.Silent)
         {
             yield return new ClockCall(span.Starts, tongue.Say("3, 2, 1, go", "3, 2, 1, ya"));
         }
 
+        var since = span.Starts;
         foreach (var fork in forks.Where(f => f.At > span.Starts && f.At < span.Ends))
         {
+            foreach (var warning in Warnings(since, fork.At, Gate(fork, tongue), tongue))
+            {
+                yield return warning;
+            }
+
+            since = fork.At;
             yield return new(
                 fork.At,
                 tongue.Say(
@@ -269,14 +275,9 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             yield break;
         }
 
-        if (length > Duration.Seconds(120))
+        foreach (var warning in Warnings(since, span.Ends, null, tongue))
         {
-            yield return new ClockCall(span.Ends - Duration.Seconds(60), tongue.Say("one minute", "un minuto"));
-        }
-
-        if (length > Duration.Seconds(30))
-        {
-            yield return new ClockCall(span.Ends - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos"));
+            yield return warning;
         }
 
         yield return new(
@@ -289,6 +290,28 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 _ => tongue.Say("time", "tiempo"),
             }
         );
+    }
+
+    private static string Gate(ClockFork fork, Tongue tongue) =>
+        fork.OneOfSeveral ? tongue.Say($"gate {fork.Number}", $"la puerta {fork.Number}") : tongue.Say("the gate", "la puerta");
+
+    /// <summary>One minute and ten seconds before a moment, each where the stretch before it is longer (common practice).</summary>
+    /// <param name="from">When the stretch began.</param>
+    /// <param name="to">The moment.</param>
+    /// <param name="what">What it is; null for the end, which needs no name.</param>
+    /// <param name="tongue">The language.</param>
+    private static IEnumerable<ClockCall> Warnings(Duration from, Duration to, string? what, Tongue tongue)
+    {
+        var until = what is null ? "" : tongue.Say($" to {what}", $" para {what}");
+        if (to - from > Duration.Seconds(60))
+        {
+            yield return new(to - Duration.Seconds(60), tongue.Say("one minute", "un minuto") + until);
+        }
+
+        if (to - from > Duration.Seconds(10))
+        {
+            yield return new(to - Duration.Seconds(10), tongue.Say("ten seconds", "diez segundos") + until);
+        }
     }
 
     /// <summary>Each new interval is called with what comes first in it, as this entry does it.</summary>
@@ -309,6 +332,11 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             var n = 2L;
             for (var at = each; at < piece.Window!.Value && n < LargestCalls; at += each, n++)
             {
+                foreach (var warning in Warnings(at - each, at, tongue.Say($"interval {n}", $"el intervalo {n}"), tongue))
+                {
+                    yield return warning with { At = piece.Starts!.Value + warning.At };
+                }
+
                 var round = n - 1;
                 var own =
                     first.Count > 0 && first.TrueForAll(t => t.Count?.At(round) is not null)

@@ -157,7 +157,26 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
     /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its count, its cap, and
     /// which gate it is.</summary>
-    private HashSet<string> Call(Duration at) => [.. In(at.ToString()), "3", "2", "1", .. Ordinals, .. Intervals(at), .. Forks(at)];
+    private HashSet<string> Call(Duration at) =>
+        [.. In(at.ToString()), "3", "2", "1", .. Ordinals, .. Intervals(at), .. Forks(at), .. Coming(at, 10), .. Coming(at, 60)];
+
+    /// <summary>Which interval or which gate comes so many seconds later.</summary>
+    private IEnumerable<string> Coming(Duration at, int seconds)
+    {
+        var then = at + Duration.Seconds(seconds);
+        return shown
+            .SelectMany(i => u.Courses[i].Pieces)
+            .Select(p => p.Every?.Each)
+            .OfType<Duration>()
+            .Where(each => then.Ms % each.Ms == 0)
+            .Select(each => ((then.Ms / each.Ms) + 1).ToString(CultureInfo.InvariantCulture))
+            .Concat(
+                Clocks
+                    .SelectMany(c => c.Forks)
+                    .Where(f => f.At == then)
+                    .Select(f => f.Number.ToString(CultureInfo.InvariantCulture))
+            );
+    }
 
     /// <summary>In work that begins anew at every interval a call says which interval begins and how much is first in it.</summary>
     private IEnumerable<string> Intervals(Duration at) =>

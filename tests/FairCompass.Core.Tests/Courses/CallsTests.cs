@@ -17,10 +17,10 @@ public class CallsTests
 
     [Theory]
     [InlineData("0:10", "0:00 3, 2, 1, go|0:10 time")]
-    [InlineData("0:30", "0:00 3, 2, 1, go|0:30 time")]
+    [InlineData("0:11", "0:00 3, 2, 1, go|0:01 ten seconds|0:11 time")]
     [InlineData("0:31", "0:00 3, 2, 1, go|0:21 ten seconds|0:31 time")]
     [InlineData("1:00", "0:00 3, 2, 1, go|0:50 ten seconds|1:00 time")]
-    [InlineData("2:00", "0:00 3, 2, 1, go|1:50 ten seconds|2:00 time")]
+    [InlineData("1:01", "0:00 3, 2, 1, go|0:01 one minute|0:51 ten seconds|1:01 time")]
     [InlineData("2:01", "0:00 3, 2, 1, go|1:01 one minute|1:51 ten seconds|2:01 time")]
     [InlineData("12:00", "0:00 3, 2, 1, go|11:00 one minute|11:50 ten seconds|12:00 time")]
     public void A_window(string length, string expected) => Assert.Equal(expected.Split('|'), Calls($"{length} for reps\n  max sit-up\n"));

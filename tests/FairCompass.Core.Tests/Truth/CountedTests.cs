@@ -85,15 +85,23 @@ public class CountedTests
         Assert.Equal("The first gate stands after 50; 47 have not passed it.", error.Message);
     }
 
-    /// <summary>Counts of no place, such as 3 of a bike that counts six at fourteen calories, are refused with their neighbours.</summary>
+    /// <summary>Counts of no place, such as 1 of two climbs that are credited 5 together, are refused with their neighbours.</summary>
     [Fact]
     public void A_number_that_stands_in_no_box_is_refused_with_its_neighbours()
     {
-        var trial = Trial.Tideline("3:00 for reps\n  max cal air bike, counts 0, +6 at 14\n" + Trial.ForReps);
-        var error = Assert.Single(Trial.Objections(trial.First, Trial.Counted(3)));
-        Assert.Equal(("pieces[0].counted", "No place of the work counts 3; the nearest are 0 and 6."), (error.Path, error.Message));
-        Assert.Equal("6 reps", trial.Score(Trial.Counted(6)).Text);
+        var trial = Trial.Tideline("6:00 for reps\n  3 rounds\n    2 rope climb, credited 5\n    10 sit-up\n" + Trial.ForReps);
+        var error = Assert.Single(Trial.Objections(trial.First, Trial.Counted(1)));
+        Assert.Equal(("pieces[0].counted", "No place of the work counts 1; the nearest are 0 and 2."), (error.Path, error.Message));
+        Assert.Equal("2 reps", trial.Score(Trial.Counted(2)).Text);
     }
+
+    /// <summary>One task without end has no boxes: the judge writes how many were done, whatever they are worth.</summary>
+    [Theory]
+    [InlineData("max cal air bike, counts 0, +6 at 14", 13, "0")]
+    [InlineData("max cal air bike, counts 0, +6 at 14", 14, "6 reps")]
+    [InlineData("max kettlebell swing, 24/16 kg, counts 3", 20, "60 reps")]
+    public void What_has_no_box_is_written_as_it_was_counted(string task, long counted, string text) =>
+        Assert.Equal(text, Trial.Tideline($"3:00 for reps\n  {task}\n" + Trial.ForReps).Score(Trial.Counted(counted)).Text);
 
     [Theory]
     [InlineData("Tideline", 172, "3 + 16")]

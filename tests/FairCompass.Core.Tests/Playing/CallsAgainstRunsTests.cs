@@ -1,0 +1,147 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Tests.Notation;
+using FairCompass.Play;
+using FairCompass.Store.Demo;
+
+namespace FairCompass.Core.Tests.Playing;
+
+/// <summary>
+/// What the caller says is held against runs: each moment at which the clock changes something in a lane is called then, with one
+/// minute and ten seconds before it where the stretch is longer, and nothing else is.
+/// </summary>
+public class CallsAgainstRunsTests
+{
+    public static TheoryData<string> Texts => DraftTexts.Demos;
+
+    [Theory]
+    [MemberData(nameof(Texts))]
+    public void Of_the_demo(string demo) => Holds(Understanding.Of(SaltmarshFerryGames.Competition, DraftTexts.Read(demo)), demo);
+
+    [Fact]
+    public void Of_made_up_workouts()
+    {
+        var first = Environment.TickCount & 0xFFFFF;
+        for (var seed = first; seed < first + 120; seed++)
+        {
+            Holds(Understanding.Of(SaltmarshFerryGames.Competition, PlausibleDrafts.Of(seed)), $"seed {seed}\n{PlausibleDrafts.Of(seed)}");
+        }
+    }
+
+    private static void Holds(Understanding u, string which)
+    {
+        for (var i = 0; i < u.Courses.Count; i++)
+        {
+            var clock = Timeline.Of(u.Courses[i])!;
+            var silent = clock.Spans.Where(s => s.Silent).Select(s => s.Starts.Ms).ToHashSet();
+            var called = clock.Calls.Where(c => c.At >= Duration.Zero).Select(c => c.At.Ms).Distinct().Order().ToList();
+            Assert.True(
+                Due(u.Courses[i], u.Sheets[i], clock, silent).SequenceEqual(called),
+                $"{u.Courses[i].Address} of {which}\ndue    {Said(Due(u.Courses[i], u.Sheets[i], clock, silent))}\ncalled {Said(called)}"
+            );
+
+            // The lane of a run knows no moment that nobody calls.
+            var run = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual).Play(7, (ulong)i);
+            var moments = run.End.Pieces.SelectMany(p => Ends(p)).Where(m => m.Ms <= clock.Ends.Ms && !silent.Contains(m.Ms));
+            Assert.All(moments, m => Assert.Contains(m.Ms, called));
+        }
+    }
+
+    /// <summary>When a piece of a run opened by the clock and when its clock ended.</summary>
+    private static IEnumerable<Duration> Ends(PlayedPiece piece)
+    {
+        if (!piece.Piece.Piece.InTimeLeft && piece.Opened is { } opened)
+        {
+            yield return opened;
+        }
+
+        if (piece.Phase is PiecePhase.Over)
+        {
+            yield return piece.Cap!.Value;
+        }
+    }
+
+    /// <summary>The moments, from walks of the played course by who passes no gate, the first, the first two, and so on.</summary>
+    private static List<long> Due(Course course, ScoreSheet sheet, Timeline clock, HashSet<long> silent)
+    {
+        var due = new HashSet<long>();
+        for (var passes = 0; passes <= course.Pieces.Max(p => p.Limit?.Gates.Count ?? 0); passes++)
+        {
+            var state = PlayedCourse.Start(course, sheet);
+            foreach (var piece in state.Pieces.Where(p => p.Opened == Duration.Zero))
+            {
+                due.Add(0);
+            }
+
+            while (true)
+            {
+                foreach (var piece in state.Pieces.Where(p => p.IsOpen && p.Piece.Limit?.Gates.Count > p.Gates).ToList())
+                {
+                    state = Hurry(state, piece.Piece.Piece.Key, passes);
+                }
+
+                if (state.NextMoment is not { } next)
+                {
+                    break;
+                }
+
+                state = ((Outcome.Moved)state.Apply(new(next, new Happened.ClockCame()))).State;
+                // What waits for the piece before opens by no clock, and a rest of one's own is nobody else's.
+                due.Add(next.Ms);
+            }
+        }
+
+        var rests = clock.Spans.Where(s => s.Kind != SpanKind.Work).ToList();
+        due.ExceptWith(silent);
+        var stretches = due.Order().ToList();
+        var all = new HashSet<long>(due);
+        for (var i = 0; i < stretches.Count; i++)
+        {
+            // A stretch begins with the moment before, called or not; during a rest nobody needs the minute.
+            var before = due.Concat(silent).Where(m => m < stretches[i]).DefaultIfEmpty(-1).Max();
+            if (before < 0)
+            {
+                continue;
+            }
+
+            var rest = rests.Exists(r => r.Starts.Ms <= before && r.Ends.Ms >= stretches[i]);
+            if (!rest && stretches[i] - before > 60_000)
+            {
+                all.Add(stretches[i] - 60_000);
+            }
+
+            if (stretches[i] - before > 10_000)
+            {
+                all.Add(stretches[i] - 10_000);
+            }
+        }
+
+        return [.. all.Order()];
+    }
+
+    /// <summary>Does every unit up to some gate at once.</summary>
+    private static PlayedCourse Hurry(PlayedCourse state, string key, int gate)
+    {
+        while (state.Piece(key) is { IsOpen: true } piece && piece.Gates < Math.Min(gate, piece.Piece.Limit!.Gates.Count))
+        {
+            var possible = state.Possible().First(p => p.Piece == key);
+            Happened what = possible.Needs switch
+            {
+                Need.Move => new Happened.MoveDone(key),
+                Need.Load => new Happened.ReRigged(key),
+                Need.Hold => new Happened.HoldTaken(key, piece.Members.Count),
+                Need.HandOver => new Happened.HandedOver(key, (piece.Worker % piece.Members.Count) + 1 ?? 1),
+                _ => new Happened.Done(key, possible.Strand, 1),
+            };
+            state = ((Outcome.Moved)state.Apply(new(state.Now, what))).State;
+        }
+
+        return state;
+    }
+
+    private static string Said(IEnumerable<long> moments) => string.Join(' ', moments.Select(m => new Duration(m)));
+}

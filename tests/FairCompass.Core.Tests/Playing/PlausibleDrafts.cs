@@ -1,0 +1,201 @@
+using System.Globalization;
+using System.Text;
+
+namespace FairCompass.Core.Tests.Playing;
+
+/// <summary>Workouts as somebody might write them, made up from a seed: every kind of work that is played, mixed.</summary>
+internal sealed class PlausibleDrafts
+{
+    private readonly Random random;
+    private readonly StringBuilder text = new();
+    private bool alone;
+
+    private PlausibleDrafts(int seed) => random = new(seed);
+
+    public static string Of(int seed) => new PlausibleDrafts(seed).Write();
+
+    private string Write()
+    {
+        var team = random.Next(4);
+        alone = team > 1;
+        text.Append("Draft\n  for ").Append(team switch { 0 => "Ferry Pairs", 1 => "Crew of Four", _ => "Tideline, Meadow" });
+        text.Append("\n  a/b is man/woman\n\n");
+        var score = random.Next(team < 2 ? 9 : 7) switch
+        {
+            0 => Chipper(),
+            1 => Rounds(),
+            2 => Endless(),
+            3 => Gates(),
+            4 => Intervals(),
+            5 => TwoOnOneClock(),
+            6 => Windows(),
+            7 => Relay(),
+            _ => Rota(),
+        };
+        return text + "\n" + score;
+    }
+
+    private string Chipper()
+    {
+        var time = random.Next(3) > 0;
+        Line(0, $"{Time(3, 14)} for {(time ? "time" : "reps")}");
+        Tasks(1, random.Next(2, 7));
+        return time ? ForTime() : "score: reps\n  tie: shared\n";
+    }
+
+    private string Rounds()
+    {
+        Line(0, $"{Time(4, 15)} for time");
+        if (random.Next(3) == 0)
+        {
+            Tasks(1, 1);
+        }
+
+        Line(1, random.Next(2) == 0 ? $"{random.Next(2, 6)} rounds" : "16-12-8 of");
+        var falling = text.ToString().EndsWith("of\n", StringComparison.Ordinal);
+        if (falling)
+        {
+            Line(2, "burpee");
+            Line(2, "sit-up");
+        }
+        else
+        {
+            Tasks(2, random.Next(1, 4));
+        }
+
+        if (random.Next(3) == 0)
+        {
+            Line(1, $"own rest 0:{random.Next(10, 59)}");
+            Tasks(1, random.Next(1, 3));
+        }
+
+        return "score: time\n  unfinished: cap line by reps\n  tie: time at round 1\n";
+    }
+
+    private string Endless()
+    {
+        Line(0, $"{Time(3, 12)} for reps");
+        switch (random.Next(3))
+        {
+            case 0:
+                Line(1, "rounds without end");
+                Tasks(2, random.Next(1, 4));
+                break;
+            case 1:
+                Line(1, "2-4-6-... of");
+                Line(2, "burpee over the bar");
+                Line(2, "pull-up");
+                break;
+            default:
+                Tasks(1, random.Next(0, 2));
+                Line(1, $"max {(random.Next(2) == 0 ? "sit-up" : "cal air bike")}");
+                return "score: reps\n  tie: shared\n";
+        }
+
+        return $"score: {(random.Next(2) == 0 ? "reps" : "rounds and reps")}\n  tie: time at the last full round\n";
+    }
+
+    private string Gates()
+    {
+        Line(0, $"{Time(2, 5)} for reps");
+        for (var i = 0; i < random.Next(1, 3); i++)
+        {
+            Tasks(1, random.Next(1, 3));
+            Line(1, $"gate, adds {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}");
+        }
+
+        Line(1, "max burpee");
+        return $"score: reps\n  tie: time at the last gate passed\n\ngate on the second: {(random.Next(2) == 0 ? "counts" : "misses")}\n";
+    }
+
+    private string Intervals()
+    {
+        var goal = random.Next(2) == 0;
+        Line(0, $"{random.Next(4, 10)}:00 for {(goal ? "time" : "reps")}");
+        Line(1, $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, unfinished {(random.Next(3) > 0 ? "carries over" : "is skipped")}");
+        Line(2, "first");
+        Tasks(3, random.Next(1, 3));
+        Line(2, "then");
+        Line(3, goal ? $"{random.Next(20, 120)} sit-up" : "max sit-up");
+        return goal ? ForTime() : "score: reps\n  tie: shared\n";
+    }
+
+    private string TwoOnOneClock()
+    {
+        Line(0, $"{random.Next(6, 12)}:00 clock");
+        Line(1, "A: for time");
+        Tasks(2, random.Next(1, 4));
+        Line(1, "B: for reps, in the time left");
+        Line(2, "max burpee");
+        return "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: reps of B\n  A unfinished: not reached\n  tie: shared\n";
+    }
+
+    private string Windows()
+    {
+        Line(0, $"A: {Time(1, 4)} for reps");
+        Tasks(1, random.Next(1, 4));
+        Line(0, $"rest 0:{random.Next(15, 59)}");
+        Line(0, $"B: {Time(1, 4)} for reps");
+        Line(1, "rounds without end");
+        Tasks(2, random.Next(1, 3));
+        return "score A: reps of A\n  tie: shared\nscore B: reps of B\n  tie: shared\n";
+    }
+
+    private string Relay()
+    {
+        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30");
+        Line(1, "rounds without end");
+        Tasks(2, random.Next(1, 3));
+        return "score: reps\n  tie: lowest member\n";
+    }
+
+    private string Rota()
+    {
+        Line(0, $"rota for reps, {random.Next(1, 3)}:10 each, change 0:20");
+        Line(1, "station Bike");
+        Line(2, $"max cal air bike{(random.Next(2) == 0 ? ", counts 0, +6 at 14/11" : "")}");
+        Line(1, "station Mat");
+        Line(2, "rounds without end");
+        Tasks(3, random.Next(1, 3));
+        return "score: reps\n  tie: shared\n";
+    }
+
+    private string ForTime() =>
+        random.Next(2) == 0
+            ? "score: time\n  unfinished: cap line by reps\n  tie: shared\n"
+            : "score: time\n  unfinished: +0:01 for each missing rep\n  tie: shared\n";
+
+    private void Tasks(int level, int n)
+    {
+        for (var i = 0; i < n; i++)
+        {
+            Line(level, Task());
+        }
+    }
+
+    private string Task() =>
+        random.Next(16) switch
+        {
+            0 => $"{random.Next(5, 40)} burpee",
+            1 => $"{random.Next(10, 60)} double-under, every {random.Next(2, 4)} count 1",
+            2 => $"{random.Next(5, 30)} power clean, 60/40 kg",
+            3 => $"{random.Next(8, 40)}{(alone ? $"/{random.Next(6, 30)}" : "")} cal rowing machine",
+            4 => $"{100 * random.Next(1, 6)} m rowing machine, credited {random.Next(5, 20)}",
+            5 => $"{4 * random.Next(2, 9)} m walking lunge, marks every 4 m",
+            6 => $"{random.Next(1, 5)} rope climb, credited {random.Next(2, 9)}",
+            7 => $"{random.Next(5, 40)} wall-ball shot, 9/6 kg, target 3.00/2.75 m",
+            8 => $"{random.Next(5, 25)} toes-to-bar",
+            9 => $"{random.Next(3, 30)} cal air bike, counts 0",
+            10 => "0:40 front plank",
+            11 => $"{random.Next(10, 60)} sit-up",
+            12 => $"{random.Next(4, 12)} dumbbell thruster, 2 x 15/10 kg",
+            13 => $"{random.Next(5, 20)} box jump-over, box 60/50 cm, counts 2",
+            14 => $"{5 * random.Next(1, 5)} pull-up, in 5s",
+            _ => $"{random.Next(5, 40)} hand-release push-up",
+        };
+
+    private string Time(int least, int most) => $"{random.Next(least, most)}:{(random.Next(2) == 0 ? "00" : "30")}";
+
+    private void Line(int level, string words) =>
+        text.Append(CultureInfo.InvariantCulture, $"{new string(' ', 2 * level)}{words}\n");
+}
