@@ -232,13 +232,13 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 continue;
             }
 
-            calls.AddRange(CallsOfWork(span, next, forks, tongue));
+            calls.AddRange(CallsOfWork(span, next, forks, LastInterval(clock, span), tongue));
         }
 
         return calls;
     }
 
-    private static IEnumerable<ClockCall> CallsOfWork(ClockSpan span, ClockSpan? next, Eq<ClockFork> forks, Tongue tongue)
+    private static IEnumerable<ClockCall> CallsOfWork(ClockSpan span, ClockSpan? next, Eq<ClockFork> forks, Duration last, Tongue tongue)
     {
         if (!span.Silent)
         {
@@ -275,7 +275,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             yield break;
         }
 
-        foreach (var warning in Warnings(since, span.Ends, null, tongue))
+        foreach (var warning in Warnings(last > since ? last : since, span.Ends, null, tongue))
         {
             yield return warning;
         }
@@ -291,6 +291,16 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             }
         );
     }
+
+    /// <summary>When the last interval of a window begins; the start of the window where it has none.</summary>
+    private static Duration LastInterval(Clockwork clock, ClockSpan span) =>
+        clock
+            .Pieces.Where(p => span.Pieces.Contains(p.Key) && p.Window is not null)
+            .SelectMany(p => p.Items.OfType<Work.Every>(), (p, every) => (Window: p.Window!.Value, every.Each))
+            .Where(x => x.Each is { Ms: > 0 })
+            .Select(x => span.Starts + new Duration((x.Window.Ms - 1) / x.Each!.Value.Ms * x.Each.Value.Ms))
+            .DefaultIfEmpty(span.Starts)
+            .Max();
 
     private static string Gate(ClockFork fork, Tongue tongue) =>
         fork.OneOfSeveral ? tongue.Say($"gate {fork.Number}", $"la puerta {fork.Number}") : tongue.Say("the gate", "la puerta");
