@@ -18,8 +18,9 @@ public sealed record PlayedRun(ulong Seed, IReadOnlyList<Happening> Events, Play
     /// <param name="plain">The course without options taken.</param>
     public CardReading Reading(Core.Courses.Course plain) => Folding.Of(Facts, plain, End.Sheet);
 
-    /// <summary>Its scores, from the facts.</summary>
+    /// <summary>Its scores.</summary>
     /// <param name="plain">The course without options taken.</param>
     /// <param name="unit">The unit of lifted loads.</param>
-    public Eq<ComponentResult> Score(Core.Courses.Course plain, MassUnit unit) => Scorer.Score(Reading(plain).Run, plain, End.Sheet, unit);
+    public Eq<ComponentResult> Score(Core.Courses.Course plain, MassUnit unit) =>
+        Scorer.Score(PlayedFacts.Observation(End), plain, End.Sheet, unit);
 }

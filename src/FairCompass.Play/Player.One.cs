@@ -1,7 +1,6 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Play;
 
@@ -12,7 +11,9 @@ public sealed partial class Player
     private sealed partial class One(Player player, Pcg32 random, CancellationToken cancel)
     {
         private readonly List<Happening> events = [];
-        private readonly List<Worker> workers = [];
+        private readonly List<int> open = [];
+        private bool moved = true;
+        private Worker[]?[] workers = [];
         private readonly Dictionary<int, Athlete> athletes = [];
         private PlayedCourse state = null!;
 
@@ -26,6 +27,7 @@ public sealed partial class Player
             }
 
             state = PlayedCourse.Start(player.plain, player.sheet, Choices());
+            workers = new Worker[]?[state.Pieces.Count];
             foreach (var choice in state.Choices)
             {
                 Happens(new(Duration.Zero, new Happened.OptionTaken(choice.Piece, choice.Task, choice.Option, choice.Round)));
@@ -48,14 +50,10 @@ public sealed partial class Player
         {
             Happening? first = null;
             Worker? whose = null;
-            foreach (var piece in state.Pieces)
+            foreach (var i in Open())
             {
-                if (piece.Phase != PiecePhase.Open)
-                {
-                    continue;
-                }
-
-                foreach (var worker in WorkersOf(piece))
+                var piece = state.Pieces[i];
+                foreach (var worker in WorkersOf(i, piece))
                 {
                     worker.Plan ??= Plan(worker, piece);
                     if (worker.Plan is { } plan && plan.At <= piece.Cap && (first is null || plan.At < first.At))
@@ -76,7 +74,7 @@ public sealed partial class Player
             if (first is null || moment <= first.At)
             {
                 Happens(new(moment!.Value, new Happened.ClockCame()));
-                foreach (var worker in workers)
+                foreach (var worker in workers.OfType<Worker[]>().SelectMany(w => w))
                 {
                     // Another interval begins with other work; what was in hand is put down.
                     if (state.Piece(worker.Piece) is { Interval: > 0 })
@@ -97,8 +95,9 @@ public sealed partial class Player
         {
             switch (state.Apply(happening))
             {
-                case Outcome.Moved moved:
-                    state = moved.State;
+                case Outcome.Moved after:
+                    moved |= happening.What is not (Happened.Done or Happened.NoRep) || state.Pieces.Count == 1 || Closes(happening.What, after.State);
+                    state = after.State;
                     events.Add(happening);
                     return true;
                 case Outcome.Refused refused:
@@ -108,39 +107,34 @@ public sealed partial class Player
             }
         }
 
-        private IEnumerable<Worker> WorkersOf(PlayedPiece piece)
+        /// <summary>True where a unit was the last of its piece, or before a rest.</summary>
+        private static bool Closes(Happened what, PlayedCourse after) =>
+            what is not Happened.Done done || after.Piece(done.Piece) is not { Phase: PiecePhase.Open };
+
+        /// <summary>The pieces that are worked at; looked up anew only when something opened or ended.</summary>
+        private List<int> Open()
         {
-            var key = piece.Piece.Piece.Key;
-            var any = false;
-            foreach (var worker in workers)
+            if (moved)
             {
-                if (worker.Piece == key)
-                {
-                    any = true;
-                    yield return worker;
-                }
+                open.Clear();
+                open.AddRange(Enumerable.Range(0, state.Pieces.Count).Where(i => state.Pieces[i].Phase == PiecePhase.Open));
+                moved = false;
             }
 
-            if (any)
+            return open;
+        }
+
+        private Worker[] WorkersOf(int index, PlayedPiece piece)
+        {
+            if (workers[index] is { } known)
             {
-                yield break;
+                return known;
             }
 
-            var free = piece.Opened ?? state.Now;
-            var first = workers.Count;
-            if (piece.Piece.Piece.Swaps.Count > 0)
-            {
-                workers.AddRange(piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free }));
-            }
-            else
-            {
-                workers.Add(new(key, null) { Free = free });
-            }
-
-            for (var i = first; i < workers.Count; i++)
-            {
-                yield return workers[i];
-            }
+            var (key, free) = (piece.Piece.Piece.Key, piece.Opened ?? state.Now);
+            return workers[index] = piece.Piece.Piece.Swaps.Count > 0
+                ? [.. piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free })]
+                : [new(key, null) { Free = free }];
         }
 
         /// <summary>Which options are taken: said before the start, most often the first in all rounds.</summary>

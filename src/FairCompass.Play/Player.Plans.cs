@@ -1,6 +1,5 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Kit;
-using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -71,9 +70,10 @@ public sealed partial class Player
         {
             var key = piece.Piece.Piece.Key;
             var task = piece.Piece.Tasks[next.Task];
-            var prescription = Of(piece, strand, task);
+            var option = OptionOf(piece, strand, task);
+            var prescription = option < 0 ? task.Prescription : task.Options[option].Prescription;
             var athlete = AthleteOf(piece, seat ?? next.Seat);
-            var (usual, fastest) = player.TimeOf(piece.Piece, task, prescription, piece.LoadAt(next), athlete.Woman);
+            var (usual, fastest) = player.TimeOf(piece.Piece, task, option, piece.LoadAt(next), athlete.Woman);
             var machine = IsRead(prescription, task);
             var time = from;
             if (worker.At != (strand.Of.Key, next.Task, next.Rounds))
@@ -91,7 +91,7 @@ public sealed partial class Player
                 worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
             }
 
-            var units = machine ? Math.Min(Steps(next, task), Left(piece, strand, next)) : 1;
+            var units = machine ? Math.Min(Steps(next, task), piece.Ahead(strand)) : 1;
             var minutes = Math.Min(time.Ms / 60_000, 30);
             var each = Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000) * random.Between(920, 1080) / 1000;
             if (sharing.Together)
@@ -145,17 +145,28 @@ public sealed partial class Player
             return piece.Strands.FirstOrDefault(s => s.Next is not null);
         }
 
-        private static Prescription Of(PlayedPiece piece, PlayedStrand strand, CourseTask task)
+        /// <summary>Which of its options a task is done in; -1 where it leaves no choice.</summary>
+        private int OptionOf(PlayedPiece piece, PlayedStrand strand, CourseTask task)
         {
             if (task.Options.Count == 0)
             {
-                return task.Prescription;
+                return -1;
             }
 
-            var option = strand.Of.Role == StrandRole.Option
-                ? piece.Strands.TakeWhile(s => !ReferenceEquals(s, strand)).Count()
-                : 0;
-            return option < task.Options.Count ? task.Options[option].Prescription : task.Prescription;
+            if (strand.Of.Role == StrandRole.Option)
+            {
+                return piece.Strands.TakeWhile(s => !ReferenceEquals(s, strand)).Count();
+            }
+
+            foreach (var choice in state.Choices)
+            {
+                if (choice.Piece == piece.Piece.Piece.Key && choice.Task == task.Index)
+                {
+                    return choice.Option;
+                }
+            }
+
+            return 0;
         }
 
         /// <summary>True for what a monitor counts, or a mark on the floor that is passed in one go.</summary>
@@ -166,20 +177,6 @@ public sealed partial class Player
         /// <summary>How many units a monitor is looked at for at once.</summary>
         private static long Steps(Place next, CourseTask task) =>
             task.Unit == AmountUnit.Calorie ? 1 : Math.Max(1, (next.Of ?? 200) / 20);
-
-        /// <summary>Units up to the next thing that is due.</summary>
-        private long Left(PlayedPiece piece, PlayedStrand strand, Place next)
-        {
-            foreach (var possible in state.Possible())
-            {
-                if (possible.Piece == piece.Piece.Piece.Key && possible.Strand == strand.Of.Key)
-                {
-                    return possible.AtMost ?? long.MaxValue;
-                }
-            }
-
-            return next.Of is { } of ? of - next.Unit + 1 : long.MaxValue;
-        }
 
         private long Rest(Athlete athlete, Duration at, long usual)
         {

@@ -3,8 +3,6 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Pacing;
-using FairCompass.Core.Playing;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
@@ -30,7 +28,7 @@ public sealed partial class Player
     private readonly Competition competition;
     private readonly PaceTable paces;
     private readonly Dictionary<string, Movement?> movements = new(StringComparer.Ordinal);
-    private readonly Dictionary<(string, int, decimal?, bool), (long Usual, long Fastest)> times = [];
+    private readonly Dictionary<(string, int, int, decimal?, bool), (long Usual, long Fastest)> times = [];
 
     /// <summary>A player of a workout for one entry; it can play any number of runs, one at a time.</summary>
     /// <param name="course">The workout for the entry.</param>
@@ -60,14 +58,15 @@ public sealed partial class Player
     }
 
     /// <summary>Usual and fastest time of one counted unit of a task.</summary>
-    private (long Usual, long Fastest) TimeOf(CoursePiece piece, CourseTask task, Prescription prescription, decimal? load, bool woman)
+    private (long Usual, long Fastest) TimeOf(CoursePiece piece, CourseTask task, int option, decimal? load, bool woman)
     {
-        var key = (piece.Piece.Key + prescription.Movement.Value, task.Index, load, woman);
+        var key = (piece.Piece.Key, task.Index, option, load, woman);
         if (times.TryGetValue(key, out var known))
         {
             return known;
         }
 
+        var prescription = option < 0 ? task.Prescription : task.Options[option].Prescription;
         var unit = prescription.Amount?.Value switch
         {
             Amount.Counted c => c.Unit,

@@ -1,5 +1,5 @@
+using System.Globalization;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Observing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 
@@ -52,8 +52,20 @@ public sealed class PlayedCourse
 {
     private readonly PlayedPiece[] pieces;
 
-    private PlayedCourse(Course course, ScoreSheet sheet, Duration now, PlayedPiece[] pieces, EntryStatus status, Eq<Chosen> choices)
+    /// <summary>The clock changes nothing up to here; a step before it looks at no other piece.</summary>
+    private readonly Duration quiet;
+
+    private PlayedCourse(
+        Course course,
+        ScoreSheet sheet,
+        Duration now,
+        PlayedPiece[] pieces,
+        EntryStatus status,
+        Eq<Chosen> choices,
+        Duration quiet
+    )
     {
+        this.quiet = quiet;
         Course = course;
         Sheet = sheet;
         Now = now;
@@ -91,34 +103,27 @@ public sealed class PlayedCourse
     {
         var taken = course.With(choices);
         var settings = PieceSetting.Of(taken);
-        return new(
-            taken,
-            sheet,
-            Duration.Zero,
-            Advance([.. settings.Select(s => new PlayedPiece(s))], Duration.Zero),
-            EntryStatus.Ran,
-            choices
-        );
+        var pieces = Advance([.. settings.Select(s => new PlayedPiece(s))], Duration.Zero);
+        return new(taken, sheet, Duration.Zero, pieces, EntryStatus.Ran, choices, QuietOf(pieces, Duration.Zero));
     }
 
     /// <summary>A piece by its key; null when there is none.</summary>
-    public PlayedPiece? Piece(string key) => Array.Find(pieces, p => p.Piece.Piece.Key == key);
+    public PlayedPiece? Piece(string key) => IndexOf(pieces, key) is >= 0 and var i ? pieces[i] : null;
 
     /// <summary>The next moment at which the clock itself changes something for this entry; null when none is left.</summary>
     public Duration? NextMoment
     {
         get
         {
+            if (Now < quiet && quiet != Never)
+            {
+                return quiet;
+            }
+
             Duration? next = null;
             foreach (var piece in pieces)
             {
-                var at = piece.Phase switch
-                {
-                    PiecePhase.Waiting => piece.Setting.Opens,
-                    PiecePhase.Resting => Least(piece.RestUntil, piece.Cap),
-                    PiecePhase.Open => Least(Rollover(piece), piece.Cap),
-                    _ => null,
-                };
+                var at = Changes(piece);
                 next = at > Now ? Least(next, at) : next;
             }
 
@@ -179,13 +184,13 @@ public sealed class PlayedCourse
             return new Outcome.Refused("The entry has stopped.");
         }
 
-        var moved = Advance(pieces, happening.At);
+        var moved = happening.At < quiet ? pieces : Advance(pieces, happening.At);
         switch (happening.What)
         {
             case Happened.ClockCame:
                 return At(happening.At, moved);
             case Happened.Stopped { How: not EntryStatus.Ran } stopped:
-                return new Outcome.Moved(new(Course, Sheet, happening.At, moved, stopped.How, Choices));
+                return new Outcome.Moved(new(Course, Sheet, happening.At, moved, stopped.How, Choices, Never));
             case Happened.Stopped:
                 return new Outcome.Refused("Who runs on has not stopped.");
             case Happened.OptionTaken taken:
@@ -193,7 +198,7 @@ public sealed class PlayedCourse
         }
 
         var key = Steps.PieceOf(happening.What);
-        var index = Array.FindIndex(moved, p => p.Piece.Piece.Key == key);
+        var index = IndexOf(moved, key);
         if (index < 0)
         {
             return new Outcome.Refused("This workout has no such part.");
@@ -208,10 +213,57 @@ public sealed class PlayedCourse
         var after = (PlayedPiece[])moved.Clone();
         after[index] = piece;
         // What gets the rest of the clock opens with the finish of what comes before.
-        return At(happening.At, piece.Phase == PiecePhase.Finished ? Advance(after, happening.At) : after);
+        if (piece.Phase == PiecePhase.Finished)
+        {
+            after = Advance(after, happening.At);
+        }
+
+        // A unit in the middle of the work changes nothing that the clock knows.
+        return happening.At < quiet && IsAlike(piece, pieces[index])
+            ? new Outcome.Moved(new(Course, Sheet, happening.At, after, Status, Choices, quiet))
+            : At(happening.At, after);
     }
 
-    private Outcome.Moved At(Duration now, PlayedPiece[] after) => new(new(Course, Sheet, now, after, Status, Choices));
+    private static readonly Duration Never = new(long.MaxValue);
+
+    /// <summary>True when the clock has the same to do with both.</summary>
+    private static bool IsAlike(PlayedPiece a, PlayedPiece b) =>
+        a.Phase == b.Phase && a.Cap == b.Cap && a.Interval == b.Interval && a.RestUntil == b.RestUntil;
+
+    /// <summary>Pieces are numbered in the order of the clock.</summary>
+    private static int IndexOf(PlayedPiece[] pieces, string key) =>
+        int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var i) && i < pieces.Length && pieces[i].Piece.Piece.Key == key
+            ? i
+            : Array.FindIndex(pieces, p => p.Piece.Piece.Key == key);
+
+    /// <summary>The next moment at which the clock changes a piece; the end of a window counts when it has gone by.</summary>
+    private static Duration? Changes(PlayedPiece piece) =>
+        piece.Phase switch
+        {
+            PiecePhase.Waiting => piece.Setting.Opens,
+            PiecePhase.Resting => Least(piece.RestUntil, piece.Cap),
+            PiecePhase.Open => Least(Rollover(piece), piece.Cap),
+            _ => null,
+        };
+
+    private static Duration QuietOf(PlayedPiece[] pieces, Duration now)
+    {
+        var quiet = Never;
+        foreach (var piece in pieces)
+        {
+            // What waits for its end is looked at with every step from its cap on.
+            var at = piece.Phase == PiecePhase.Waiting && piece.Setting.After is not null ? piece.Cap : Changes(piece);
+            if (at is { } moment && moment < quiet)
+            {
+                quiet = moment > now ? moment : now;
+            }
+        }
+
+        return quiet;
+    }
+
+    private Outcome.Moved At(Duration now, PlayedPiece[] after) =>
+        new(new(Course, Sheet, now, after, Status, Choices, QuietOf(after, now)));
 
     private Outcome Take(Happened.OptionTaken taken, Duration at, PlayedPiece[] moved)
     {
@@ -247,7 +299,7 @@ public sealed class PlayedCourse
             after[i] = piece.Under(settings[i]);
         }
 
-        return new Outcome.Moved(new(course, Sheet, at, after, Status, choices));
+        return new Outcome.Moved(new(course, Sheet, at, after, Status, choices, QuietOf(after, at)));
     }
 
     /// <summary>What the clock itself does until a time; a moment that comes exactly then has come, the end of a window has not.</summary>

@@ -122,6 +122,10 @@ public sealed record PlayedPiece
     /// <param name="task">From 0.</param>
     public Sharing SharingOf(int task) => Setting.SharingOf(task);
 
+    /// <summary>Units of a counter that can be done before something else is due: 0 for none, the largest number without end.</summary>
+    /// <param name="strand">A counter of the piece.</param>
+    public long Ahead(PlayedStrand strand) => Steps.Open(this, strand);
+
     /// <summary>The counter with a key; null for none.</summary>
     public PlayedStrand? Strand(string key)
     {

@@ -40,6 +40,13 @@ internal static class CardAgainstRun
             yield return fault;
         }
 
+        var unit = u.Competition.Unit;
+        var folded = Scorer.Score(reading.Run, course, sheet, unit);
+        if (folded != run.Score(course, unit))
+        {
+            yield return $"the facts say {folded[0].Text}, the end of the run {run.Score(course, unit)[0].Text}";
+        }
+
         var whose = u.Courses.Count == 1 ? null : course.Address.ToString();
         var judge = new MechanicalJudge(card, whose, PlayedCourse.Start(course, sheet, run.End.Choices));
         if (!judge.HasAllBoxes)
@@ -56,9 +63,7 @@ internal static class CardAgainstRun
 
         if (objections.Count == 0)
         {
-            var pairs = Scorer
-                .Score(reading.Run, course, sheet, u.Competition.Unit)
-                .Zip(Scorer.Score(typed, course, sheet, u.Competition.Unit));
+            var pairs = folded.Zip(Scorer.Score(typed, course, sheet, unit));
             foreach (var (seen, carded) in pairs)
             {
                 if ((seen.Class, seen.Value, seen.Ties) != (carded.Class, carded.Value, carded.Ties))
