@@ -20,10 +20,7 @@ public sealed record PrintedCounter(string? Caption, IReadOnlyList<PrintedBox> B
     {
         var counters = new List<(string? Caption, List<PrintedBox> Boxes)>();
         foreach (
-            var block in card
-                .Sections.Where(s => s.Id == "count" && s.Entry == entry)
-                .SelectMany(s => s.Blocks)
-                .OfType<BriefBlock.Boxes>()
+            var block in card.Sections.Where(s => s.Id == "count" && s.Entry == entry).SelectMany(s => s.Blocks).OfType<BriefBlock.Boxes>()
         )
         {
             if (block.Caption is not null || counters.Count == 0)
@@ -31,30 +28,32 @@ public sealed record PrintedCounter(string? Caption, IReadOnlyList<PrintedBox> B
                 counters.Add((block.Caption, []));
             }
 
-            counters[^1].Boxes.AddRange(block.Head[^1] == "Total" ? InSteps(block) : InRounds(block));
+            counters[^1].Boxes.AddRange(Boxed(block));
         }
 
         return counters.Select(c => new PrintedCounter(c.Caption, c.Boxes)).ToList();
     }
 
-    /// <summary>A column a round, a row a task: crossed from top to bottom, then the next column.</summary>
-    private static IEnumerable<PrintedBox> InRounds(BriefBlock.Boxes block)
+    /// <summary>Where the boxes of a table are, by row and column, in the order in which they are crossed off: a column a round and a row
+    /// a task, from top to bottom; or a row a step, with its total at the end. A row without one is a mark.</summary>
+    internal static IReadOnlyList<(int Row, int Column)> Places(BriefBlock.Boxes block)
     {
-        for (var column = 1; column < block.Head.Count; column++)
-        {
-            foreach (var row in block.Rows)
-            {
-                if (row.Cells[column] is not ("" or "–"))
-                {
-                    yield return new(Number(row.Cells[column]), 1);
-                }
-            }
-        }
+        var last = block.Head.Count - 1;
+        var rows = Enumerable.Range(0, block.Rows.Count);
+        return block.Head[^1] == "Total"
+            ? rows.Where(r => block.Rows[r].Cells[last].Length > 0).Select(r => (r, last)).ToList()
+            : Enumerable
+                .Range(1, last)
+                .SelectMany(c => rows.Where(r => block.Rows[r].Cells[c] is not ("" or "–")).Select(r => (r, c)))
+                .ToList();
     }
 
-    /// <summary>A row a step, with its total at the end; a row without one is a mark.</summary>
-    private static IEnumerable<PrintedBox> InSteps(BriefBlock.Boxes block) =>
-        block.Rows.Where(r => r.Cells[^1].Length > 0).Select(r => new PrintedBox(Number(r.Cells[^1]), r.Cells[0].Split(" + ").Length));
+    private static IEnumerable<PrintedBox> Boxed(BriefBlock.Boxes block) =>
+        Places(block)
+            .Select(p => new PrintedBox(
+                Number(block.Rows[p.Row].Cells[p.Column]),
+                block.Head[^1] == "Total" ? block.Rows[p.Row].Cells[0].Split(" + ").Length : 1
+            ));
 
     private static long? Number(string cell) =>
         long.TryParse(cell, NumberStyles.None, CultureInfo.InvariantCulture, out var total) ? total : null;

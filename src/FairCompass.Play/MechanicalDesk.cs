@@ -21,7 +21,9 @@ public static class MechanicalDesk
         var asked = Card.Fields(taken, sheet).ToLookup(f => f.Piece);
         return new(
             card.Status,
-            card.Pieces.Where(p => asked.Contains(p.Piece)).Select(p => Piece(p, taken.Piece(p.Piece)!, sheet, asked[p.Piece].ToList())).ToEq(),
+            card.Pieces.Where(p => asked.Contains(p.Piece))
+                .Select(p => Piece(p, taken.Piece(p.Piece)!, sheet, asked[p.Piece].ToList()))
+                .ToEq(),
             card.Choices
         );
     }
@@ -60,7 +62,10 @@ public static class MechanicalDesk
             else if (counter.Task is { } task && seen.Stood is null)
             {
                 // The place says by its task which counter it stands in.
-                seen = seen with { Stood = new(counter.Round, task, counter.Unit) };
+                seen = seen with
+                {
+                    Stood = new(counter.Round, task, counter.Unit),
+                };
             }
         }
 
@@ -72,7 +77,8 @@ public static class MechanicalDesk
         c.Last is { } last && (c.Beyond == 0 || IsWorthOneEach(c, piece, strand)) ? last + c.Beyond : null;
 
     private static bool IsWorthOneEach(FilledCounter c, CoursePiece piece, Strand strand) =>
-        strand.Printed.Of == TallyOf.Units || (c.Task is { } task && piece.Tasks[task] is { Options.Count: 0, Counted.Credit.IsPlain: true });
+        strand.Printed.Of == TallyOf.Units
+        || (c.Task is { } task && piece.Tasks[task] is { Options.Count: 0, Counted.Credit.IsPlain: true });
 
     private static Duration? Tie(FilledPiece filled, ScoreSheet sheet)
     {

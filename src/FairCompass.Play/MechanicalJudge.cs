@@ -17,6 +17,7 @@ public sealed class MechanicalJudge
     private readonly PlayedCourse start;
     private readonly List<(PlayedPiece Piece, CourseStrand Strand, PrintedCounter? Printed)> counters = [];
     private readonly Dictionary<(string, string), (int Boxes, int Tasks, long Beyond)> hand = [];
+    private readonly Dictionary<(string, string), List<long>> crossed = [];
 
     /// <summary>A judge with a card in hand.</summary>
     /// <param name="card">The lane card, as it is printed.</param>
@@ -30,7 +31,15 @@ public sealed class MechanicalJudge
         {
             foreach (var strand in piece.Piece.Strands)
             {
-                counters.Add((piece, strand, IsOneNumber(piece.Piece, strand) || strand.Counter.TooLarge ? null : printed.TryDequeue(out var p) ? p : null));
+                counters.Add(
+                    (
+                        piece,
+                        strand,
+                        IsOneNumber(piece.Piece, strand) || strand.Counter.TooLarge ? null
+                        : printed.TryDequeue(out var p) ? p
+                        : null
+                    )
+                );
             }
         }
 
@@ -51,18 +60,31 @@ public sealed class MechanicalJudge
             state = state.Apply(happening) is Outcome.Moved moved ? moved.State : state;
             if (happening.What is Happened.Done done)
             {
-                Sees(done, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
+                Sees(done, happening.At, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
             }
         }
 
         return new(state.Pieces.Select(p => Piece(p, state.Sheet, run)).ToList(), state.Choices, state.Status);
     }
 
+    /// <summary>The tables of boxes of a card, with the time at which each was crossed off in the run that was watched.</summary>
+    /// <param name="card">The card.</param>
+    /// <param name="entry">Whose part of it; null where it is one entry’s.</param>
+    public IReadOnlyList<CardTable> Tables(Brief card, string? entry) => FilledTables.Of(card, entry, this);
+
+    /// <summary>When the boxes of a counter were crossed off, in milliseconds; in the order of the card’s counters with boxes, from
+    /// 0.</summary>
+    public IReadOnlyList<long> CrossedAt(int counter) =>
+        counters.Where(c => c.Printed is not null).ElementAtOrDefault(counter) is { Printed: not null } c
+        && crossed.TryGetValue((c.Piece.Piece.Piece.Key, c.Strand.Key), out var times)
+            ? times
+            : [];
+
     private static bool IsOneNumber(CoursePiece piece, CourseStrand strand) =>
         piece.TasksOf(strand).Count() == 1 && strand.Counter is { Units: null, HasRounds: false };
 
     /// <summary>One more of the task in hand; the next box when it was the last of the row.</summary>
-    private void Sees(Happened.Done done, PlayedStrand before, PlayedStrand after)
+    private void Sees(Happened.Done done, Duration at, PlayedStrand before, PlayedStrand after)
     {
         var key = (done.Piece, done.Strand);
         var (boxes, tasks, beyond) = hand.GetValueOrDefault(key);
@@ -75,6 +97,7 @@ public sealed class MechanicalJudge
             if (printed is null || boxes >= printed.Boxes.Count || tasks >= printed.Boxes[boxes].Tasks)
             {
                 (boxes, tasks, beyond) = (boxes + 1, 0, 0);
+                (crossed.TryGetValue(key, out var times) ? times : crossed[key] = []).Add(at.Ms);
             }
         }
 
@@ -104,7 +127,10 @@ public sealed class MechanicalJudge
     {
         var (boxes, _, beyond) = hand.GetValueOrDefault((piece, strand.Of.Key));
         var printed = counters.Find(c => c.Piece.Piece.Piece.Key == piece && c.Strand.Key == strand.Of.Key).Printed;
-        var last = boxes == 0 ? 0 : printed is not null && boxes <= printed.Boxes.Count ? printed.Boxes[boxes - 1].Total : (long?)null;
+        var last =
+            boxes == 0 ? 0
+            : printed is not null && boxes <= printed.Boxes.Count ? printed.Boxes[boxes - 1].Total
+            : (long?)null;
         var at = strand.Next;
         return new(
             piece,

@@ -40,7 +40,14 @@ public sealed partial class Player
             var made = random.In1000(chance);
             worker.NextLoad[seat] = made ? load * random.Between(1030, 1070) / 1000 : load;
             worker.Lifts++;
-            var time = from + new Duration(random.Middling(24_000, 62_000) / Math.Min(2, seats.Count) * Math.Max(1, piece.Piece.Piece.SetOf) / Math.Max(1, (piece.Piece.Piece.SetOf + 1) / 2));
+            var time =
+                from
+                + new Duration(
+                    random.Middling(24_000, 62_000)
+                        / Math.Min(2, seats.Count)
+                        * Math.Max(1, piece.Piece.Piece.SetOf)
+                        / Math.Max(1, (piece.Piece.Piece.SetOf + 1) / 2)
+                );
             return new(time, new Happened.Lifted(piece.Piece.Piece.Key, load, made, seat == 0 ? null : seat));
         }
 

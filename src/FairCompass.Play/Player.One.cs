@@ -96,7 +96,10 @@ public sealed partial class Player
             switch (state.Apply(happening))
             {
                 case Outcome.Moved after:
-                    moved |= happening.What is not (Happened.Done or Happened.NoRep) || state.Pieces.Count == 1 || Closes(happening.What, after.State);
+                    moved |=
+                        happening.What is not (Happened.Done or Happened.NoRep)
+                        || state.Pieces.Count == 1
+                        || Closes(happening.What, after.State);
                     state = after.State;
                     events.Add(happening);
                     return true;
@@ -132,9 +135,10 @@ public sealed partial class Player
             }
 
             var (key, free) = (piece.Piece.Piece.Key, piece.Opened ?? state.Now);
-            return workers[index] = piece.Piece.Piece.Swaps.Count > 0
-                ? [.. piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free })]
-                : [new(key, null) { Free = free }];
+            return workers[index] =
+                piece.Piece.Piece.Swaps.Count > 0
+                    ? [.. piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free })]
+                    : [new(key, null) { Free = free }];
         }
 
         /// <summary>Which options are taken: said before the start, most often the first in all rounds.</summary>
@@ -161,7 +165,6 @@ public sealed partial class Player
             return choices.ToEq();
         }
 
-        private Athlete AthleteOf(PlayedPiece piece, int? seat) =>
-            athletes[seat ?? piece.Members[0].Seat ?? 1];
+        private Athlete AthleteOf(PlayedPiece piece, int? seat) => athletes[seat ?? piece.Members[0].Seat ?? 1];
     }
 }

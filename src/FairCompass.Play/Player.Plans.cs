@@ -58,15 +58,7 @@ public sealed partial class Player
             return Work(worker, piece, strand, next, sharing, seat, from);
         }
 
-        private Happening Work(
-            Worker worker,
-            PlayedPiece piece,
-            PlayedStrand strand,
-            Place next,
-            Sharing sharing,
-            int? seat,
-            Duration from
-        )
+        private Happening Work(Worker worker, PlayedPiece piece, PlayedStrand strand, Place next, Sharing sharing, int? seat, Duration from)
         {
             var key = piece.Piece.Piece.Key;
             var task = piece.Piece.Tasks[next.Task];
@@ -93,7 +85,10 @@ public sealed partial class Player
 
             var units = machine ? Math.Min(Steps(next, task), piece.Ahead(strand)) : 1;
             var minutes = Math.Min(time.Ms / 60_000, 30);
-            var each = Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000) * random.Between(920, 1080) / 1000;
+            var each =
+                Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000)
+                * random.Between(920, 1080)
+                / 1000;
             if (sharing.Together)
             {
                 each = each * 1150 / 1000;
@@ -138,7 +133,11 @@ public sealed partial class Player
             if (piece.Strands[0].Of.Role == StrandRole.Option)
             {
                 // Who is tired takes the lighter way.
-                var option = (int)Math.Min(piece.Strands.Count - 1, (state.Now - piece.Opened!.Value).Ms / 60_000 * AthleteOf(piece, null).Slowness / 1500);
+                var option = (int)
+                    Math.Min(
+                        piece.Strands.Count - 1,
+                        (state.Now - piece.Opened!.Value).Ms / 60_000 * AthleteOf(piece, null).Slowness / 1500
+                    );
                 return piece.Strands[option];
             }
 
@@ -175,8 +174,7 @@ public sealed partial class Player
             || (task.Unit is AmountUnit.Metre or AmountUnit.Foot && task.Counted.Word is "m" or "ft");
 
         /// <summary>How many units a monitor is looked at for at once.</summary>
-        private static long Steps(Place next, CourseTask task) =>
-            task.Unit == AmountUnit.Calorie ? 1 : Math.Max(1, (next.Of ?? 200) / 20);
+        private static long Steps(Place next, CourseTask task) => task.Unit == AmountUnit.Calorie ? 1 : Math.Max(1, (next.Of ?? 200) / 20);
 
         private long Rest(Athlete athlete, Duration at, long usual)
         {
@@ -198,11 +196,17 @@ public sealed partial class Player
                 return turn;
             }
 
-            var seats = piece.Members.Select((m, i) => m.Seat ?? i + 1).Where(s => !piece.Holding.Contains(s)).Take(sharing.Members).ToList();
+            var seats = piece
+                .Members.Select((m, i) => m.Seat ?? i + 1)
+                .Where(s => !piece.Holding.Contains(s))
+                .Take(sharing.Members)
+                .ToList();
             if (piece.Piece.Piece.Swaps.Count > 0)
             {
                 var place = piece.Strands.TakeWhile(s => s.Of.Key != worker.Strand).Count();
-                var swaps = piece.Strand(piece.Piece.Piece.SwapWhen ?? "") is { } when ? when.Of.Counter.FullRounds(when.Units)?.Full ?? 0 : 0;
+                var swaps = piece.Strand(piece.Piece.Piece.SwapWhen ?? "") is { } when
+                    ? when.Of.Counter.FullRounds(when.Units)?.Full ?? 0
+                    : 0;
                 return seats[(int)((place + swaps) % seats.Count)];
             }
 

@@ -82,15 +82,14 @@ public sealed partial class Player
         var pace = paces.Of(prescription.Movement.Value, unit, plain.Address.Division.Name);
         var (usual, fastest) = PaceTable.At(pace, kilograms, woman);
         // A section is as long as its marks are apart; a set of several movements takes each of them.
-        var millimetres = prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
-            ? new Length(every, marks.Unit).InMillimetres
-            : unit == AmountUnit.Foot
-                ? 304.8m
-                : 1000m;
+        var millimetres =
+            prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
+                ? new Length(every, marks.Unit).InMillimetres
+            : unit == AmountUnit.Foot ? 304.8m
+            : 1000m;
         var share = unit is AmountUnit.Metre or AmountUnit.Foot ? millimetres / 1000m : Math.Max(1, task.Counted.Parts);
         return times[key] = (Math.Max(1, (long)(usual * share)), Math.Max(1, (long)(fastest * share)));
     }
 
-    private IReadOnlyList<decimal> LoadsOf(bool woman) =>
-        BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man), competition.Kit);
+    private IReadOnlyList<decimal> LoadsOf(bool woman) => BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man), competition.Kit);
 }

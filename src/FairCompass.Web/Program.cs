@@ -8,6 +8,7 @@ using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Measuring;
 using FairCompass.Web.Opening;
+using FairCompass.Web.Playing;
 using FairCompass.Web.Publishing;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
@@ -41,6 +42,7 @@ builder.Services.AddSingleton<QuestionStore>();
 builder.Services.AddSingleton<MeasurementStore>();
 builder.Services.AddSingleton<CompetitionCache>();
 builder.Services.AddSingleton<OpenDrafts>();
+builder.Services.AddSingleton<PlayQueue>();
 
 var app = builder.Build();
 if (!describing)
@@ -67,6 +69,7 @@ app.MapDrafting();
 app.MapScoring();
 app.MapCalculators();
 app.MapPlates();
+app.MapPlaying();
 app.MapExchange();
 app.MapStandards();
 app.MapStandardPlaces();

@@ -62,6 +62,7 @@ public class ArchitectureTests
         "Workouts",
         "Standards",
         "Policies",
+        "Pacing",
         "Competitions",
         "Kit",
         "Binding",

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+using FairCompass.Core.Pacing;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -32,6 +34,11 @@ public sealed record Competition(
 
     /// <summary>Movements that are not in the library.</summary>
     public Eq<Movement> OwnMovements { get; init; }
+
+    /// <summary>Paces that are expected in place of our estimates. They say what usually happens, never what holds, so no code covers
+    /// them.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<Pace> Paces { get; init; }
 
     /// <summary>The division with a short name, compared without case; null when there is none.</summary>
     public Division? Find(string name) => Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));

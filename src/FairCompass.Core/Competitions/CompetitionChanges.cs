@@ -32,6 +32,13 @@ public static class CompetitionChanges
             r => $"The house rule on {r.Movement}, {r.Clause}{For(r.Division)}"
         );
         Items("The own standards", before.OwnMovements, after.OwnMovements, m => m.Id, m => $"The standard of {m.Name.English}");
+        Items(
+            "The paces",
+            before.Paces,
+            after.Paces,
+            p => (p.Movement, p.Unit, p.Division),
+            p => $"The pace of {p.Movement}{For(p.Division)}"
+        );
         return changes;
 
         void Value<T>(string what, T old, T now)

@@ -61,6 +61,13 @@ public static class CompetitionMerge
                     m => m.Id,
                     m => $"the standard of {m.Name.English}"
                 ),
+                Paces = Items(
+                    before.Paces,
+                    mine.Paces,
+                    theirs.Paces,
+                    p => (p.Movement, p.Unit, p.Division),
+                    p => $"the pace of {p.Movement}{For(p.Division)}"
+                ),
             };
 
         private LaneKit Kit() =>

@@ -344,7 +344,10 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             {
                 foreach (var warning in Warnings(at - each, at, tongue.Say($"interval {n}", $"el intervalo {n}"), tongue))
                 {
-                    yield return warning with { At = piece.Starts!.Value + warning.At };
+                    yield return warning with
+                    {
+                        At = piece.Starts!.Value + warning.At,
+                    };
                 }
 
                 var round = n - 1;

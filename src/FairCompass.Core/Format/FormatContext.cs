@@ -8,6 +8,7 @@ using FairCompass.Core.Explaining;
 using FairCompass.Core.Json;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Pacing;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -40,6 +41,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<decimal>),
         typeof(EqConverter<Division>),
         typeof(EqConverter<PlateStock>),
+        typeof(EqConverter<Pace>),
         typeof(EqConverter<PolicyChoice>),
         typeof(EqConverter<ClauseChange>),
         typeof(EqConverter<Movement>),

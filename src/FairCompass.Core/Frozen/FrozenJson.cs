@@ -33,6 +33,7 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<V2.Movement>),
         typeof(EqConverter<Number>),
         typeof(EqConverter<V2.OwnPose>),
+        typeof(EqConverter<V2.Pace>),
         typeof(EqConverter<V2.Piece>),
         typeof(EqConverter<V2.PlateStock>),
         typeof(EqConverter<V2.Policy>),

@@ -152,6 +152,10 @@ internal static partial class IntoFrozen
 
     private static partial V2.PolicyChoice One(Policies.PolicyChoice one);
 
+    private static partial V2.Pace One(Pacing.Pace one);
+
+    private static Eq<V2.Pace> All(Eq<Pacing.Pace> all) => all.Select(One).ToEq();
+
     private static Eq<V2.PolicyChoice> All(Eq<Policies.PolicyChoice> all) => all.Select(One).ToEq();
 
     private static partial V2.Said One(Languages.Said one);

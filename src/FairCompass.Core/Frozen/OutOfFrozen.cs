@@ -154,6 +154,10 @@ internal static partial class OutOfFrozen
 
     private static partial Policies.PolicyChoice One(V2.PolicyChoice one);
 
+    private static partial Pacing.Pace One(V2.Pace one);
+
+    private static Eq<Pacing.Pace> All(Eq<V2.Pace> all) => all.Select(One).ToEq();
+
     private static Eq<Policies.PolicyChoice> All(Eq<V2.PolicyChoice> all) => all.Select(One).ToEq();
 
     private static partial Languages.Said One(V2.Said one);

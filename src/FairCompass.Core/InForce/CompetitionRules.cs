@@ -37,7 +37,31 @@ public static class CompetitionRules
         Kit(errors, c.Kit);
         errors.AddRange(StandardRules.Validate(c));
         errors.AddRange(c.Overall?.Validate(0).Select(e => e with { Path = "overall." + e.Path }) ?? []);
+        errors.AddRange(Paces(c));
         return errors;
+    }
+
+    /// <summary>More paces than there are movements in any competition.</summary>
+    private const int MostPaces = 500;
+
+    private static IEnumerable<FieldError> Paces(Competition c)
+    {
+        if (c.Paces.Count > MostPaces)
+        {
+            yield return new("paces", $"At most {MostPaces} paces.");
+        }
+
+        for (var i = 0; i < Math.Min(c.Paces.Count, MostPaces); i++)
+        {
+            if (c.Paces[i].Objection is { } wrong)
+            {
+                yield return new($"paces[{i}].{wrong.Field}", wrong.Sentence);
+            }
+            else if (c.Paces[i].Division is { } division && c.Find(division) is null)
+            {
+                yield return new($"paces[{i}].division", $"There is no division {division}.");
+            }
+        }
     }
 
     /// <summary>Objections to a name that people will read on paper.</summary>

@@ -8,6 +8,21 @@ public abstract record Happened
 {
     private Happened() { }
 
+    /// <summary>The key of the piece it happens in; null for what concerns the whole lane.</summary>
+    public string? In =>
+        this switch
+        {
+            Done d => d.Piece,
+            NoRep n => n.Piece,
+            HandedOver h => h.Piece,
+            HoldTaken h => h.Piece,
+            HoldBroken h => h.Piece,
+            Lifted l => l.Piece,
+            MoveDone m => m.Piece,
+            ReRigged r => r.Piece,
+            _ => null,
+        };
+
     /// <summary>Units that count: one, or as many as a monitor or a mark shows at once.</summary>
     /// <param name="Piece">The piece’s key.</param>
     /// <param name="Strand">The counter’s key; empty for the only one.</param>

@@ -25,7 +25,10 @@ internal sealed class PieceSetting
         Gates = [.. Piece.Strand?.Gates() ?? []];
         Each = Piece.Every?.Each;
         // At stations that swap everybody works at once, each at another.
-        sharing = [.. Piece.Tasks.Select(t => Sharing.Of(Piece, t, Members.Count) is var s && work.Swaps.Count > 0 ? s with { AtOnce = true } : s)];
+        sharing =
+        [
+            .. Piece.Tasks.Select(t => Sharing.Of(Piece, t, Members.Count) is var s && work.Swaps.Count > 0 ? s with { AtOnce = true } : s),
+        ];
         moves = [.. Piece.Tasks.Select(t => t.Source.Lines.Any(l => l is TaskLine.Between))];
         // The clock does not run on for work that nobody can count.
         IsPlayable = Cap is not null && (Piece.IsCounted || work.IsHeaviest);

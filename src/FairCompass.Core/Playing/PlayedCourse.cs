@@ -197,7 +197,7 @@ public sealed class PlayedCourse
                 return Take(taken, happening.At, moved);
         }
 
-        var key = Steps.PieceOf(happening.What);
+        var key = happening.What.In ?? "";
         var index = IndexOf(moved, key);
         if (index < 0)
         {
@@ -232,7 +232,9 @@ public sealed class PlayedCourse
 
     /// <summary>Pieces are numbered in the order of the clock.</summary>
     private static int IndexOf(PlayedPiece[] pieces, string key) =>
-        int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var i) && i < pieces.Length && pieces[i].Piece.Piece.Key == key
+        int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var i)
+        && i < pieces.Length
+        && pieces[i].Piece.Piece.Key == key
             ? i
             : Array.FindIndex(pieces, p => p.Piece.Piece.Key == key);
 
@@ -290,7 +292,10 @@ public sealed class PlayedCourse
             {
                 var (was, now) = (piece.Strands[s].Of.Counter, settings[i].Piece.Strands[s].Counter);
                 var done = piece.Strands[s].Units;
-                if (done > 0 && (done > (now.Units ?? long.MaxValue) || was.Counted(done) != now.Counted(done) || was.At(done) != now.At(done)))
+                if (
+                    done > 0
+                    && (done > (now.Units ?? long.MaxValue) || was.Counted(done) != now.Counted(done) || was.At(done) != now.At(done))
+                )
                 {
                     return new Outcome.Refused("Some of this task is done already; the option is taken before it begins.");
                 }

@@ -25,7 +25,9 @@ public static class PlayedFacts
         foreach (var piece in end.Pieces.Where(p => p.Phase is not (PiecePhase.Waiting or PiecePhase.NotReached)))
         {
             var key = piece.Piece.Piece.Key;
-            foreach (var (fact, at) in Counts(piece, run, end.Now).Concat(Times(piece, end.Sheet, asked[key].Select(f => f.Field).ToHashSet())))
+            foreach (
+                var (fact, at) in Counts(piece, run, end.Now).Concat(Times(piece, end.Sheet, asked[key].Select(f => f.Field).ToHashSet()))
+            )
             {
                 Add(fact, at);
             }
@@ -54,7 +56,9 @@ public static class PlayedFacts
 
         return facts
             .OrderBy(f => f.At)
-            .Select((f, i) => new Observed(new Guid(i + 1, 0, 0, new byte[8]), "judge", day.AddMilliseconds(f.At.Ms), "lane", i + 1, f.Fact))
+            .Select(
+                (f, i) => new Observed(new Guid(i + 1, 0, 0, new byte[8]), "judge", day.AddMilliseconds(f.At.Ms), "lane", i + 1, f.Fact)
+            )
             .ToList();
     }
 
@@ -89,9 +93,7 @@ public static class PlayedFacts
             finish is null && piece.Piece.Strand is not null ? piece.Strands[0].Units : null,
             asked.Contains(CardFieldKind.TieTime) ? Tie(piece, sheet) : null,
             lifts.ToEq(),
-            Counts: piece.Piece.Strand is null && finish is null
-                ? piece.Strands.Select(s => new StrandCount(s.Of.Key, s.Units)).ToEq()
-                : []
+            Counts: piece.Piece.Strand is null && finish is null ? piece.Strands.Select(s => new StrandCount(s.Of.Key, s.Units)).ToEq() : []
         );
     }
 

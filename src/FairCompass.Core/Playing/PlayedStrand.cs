@@ -31,12 +31,7 @@ public sealed record PlayedStrand
 
     internal static PlayedStrand Start(CourseStrand of) => new(of, of.Counter.Units == 0 ? null : of.Counter.At(1));
 
-    internal PlayedStrand With(long units) =>
-        this with
-        {
-            Units = Units + units,
-            Next = After(Next!, Units + units, units),
-        };
+    internal PlayedStrand With(long units) => this with { Units = Units + units, Next = After(Next!, Units + units, units) };
 
     internal PlayedStrand WithNoRep() => this with { NoReps = NoReps + 1 };
 

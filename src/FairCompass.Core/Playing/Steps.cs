@@ -9,20 +9,6 @@ namespace FairCompass.Core.Playing;
 /// <summary>What one thing that happens changes in its piece, and why it may not happen.</summary>
 internal static class Steps
 {
-    public static string PieceOf(Happened what) =>
-        what switch
-        {
-            Happened.Done d => d.Piece,
-            Happened.NoRep n => n.Piece,
-            Happened.HandedOver h => h.Piece,
-            Happened.HoldTaken h => h.Piece,
-            Happened.HoldBroken h => h.Piece,
-            Happened.Lifted l => l.Piece,
-            Happened.MoveDone m => m.Piece,
-            Happened.ReRigged r => r.Piece,
-            _ => "",
-        };
-
     /// <summary>The piece after something happened, or why it cannot have.</summary>
     public static (PlayedPiece? Piece, string? Refused) Apply(PlayedPiece piece, Happening happening, ScoreSheet sheet) =>
         piece.Phase switch
@@ -56,7 +42,11 @@ internal static class Steps
     /// <summary>Units of a counter that can be done before something else is due: 0 for none.</summary>
     public static long Open(PlayedPiece piece, PlayedStrand strand)
     {
-        var ahead = strand.Next is { } next ? (next.Of ?? long.MaxValue) is long.MaxValue ? long.MaxValue : next.Of!.Value - next.Unit + 1 : 0;
+        var ahead = strand.Next is { } next
+            ? (next.Of ?? long.MaxValue) is long.MaxValue
+                ? long.MaxValue
+                : next.Of!.Value - next.Unit + 1
+            : 0;
         return strand.Of.Role switch
         {
             StrandRole.First => Math.Min(ahead, piece.FirstOwed),
@@ -71,7 +61,11 @@ internal static class Steps
         var sharing = piece.SharingOf(next.Task);
         return piece.Members.Count < 2 || sharing.Together ? []
             : next.Seat is { } turn ? [turn]
-            : piece.Members.Select((m, i) => m.Seat ?? i + 1).Where(s => !piece.Holding.Contains(s)).Take(Math.Max(sharing.Members, 1)).ToEq();
+            : piece
+                .Members.Select((m, i) => m.Seat ?? i + 1)
+                .Where(s => !piece.Holding.Contains(s))
+                .Take(Math.Max(sharing.Members, 1))
+                .ToEq();
     }
 
     /// <summary>What must happen before a unit can count; null for nothing.</summary>
@@ -86,8 +80,7 @@ internal static class Steps
     }
 
     /// <summary>The piece as its first unit finds it: the bar of the first task has its load.</summary>
-    public static PlayedPiece Begun(PlayedPiece piece) =>
-        piece.Strands.Aggregate(piece, (p, s) => s.Next is { } next ? Laid(p, next) : p);
+    public static PlayedPiece Begun(PlayedPiece piece) => piece.Strands.Aggregate(piece, (p, s) => s.Next is { } next ? Laid(p, next) : p);
 
     private static (PlayedPiece? Piece, string? Refused) Done(PlayedPiece piece, Happened.Done done, Duration at, ScoreSheet sheet)
     {
@@ -200,7 +193,9 @@ internal static class Steps
     /// <summary>Gates whose units are reached while their time runs, one after the other.</summary>
     private static PlayedPiece Gated(PlayedPiece piece, long units, Duration at, ScoreSheet sheet)
     {
-        while (piece.Gates < piece.Setting.Gates.Length && piece.Setting.Gates[piece.Gates] is { Adds: { } adds } gate && units >= gate.Units)
+        while (
+            piece.Gates < piece.Setting.Gates.Length && piece.Setting.Gates[piece.Gates] is { Adds: { } adds } gate && units >= gate.Units
+        )
         {
             var read = Timing.Round(at, sheet.Resolution);
             if (at > piece.Cap || (read == piece.Cap && sheet.GateOnSecondCounts == false))
@@ -208,7 +203,11 @@ internal static class Steps
                 // Done on the second on which it does not count: the time is written down all the same.
                 return piece.Marks is { At: Mark.Gate g } && g.Number == piece.Gates + 1
                     ? piece
-                    : piece with { Marks = new(new Mark.Gate(piece.Gates + 1), at, piece.Marks), Phase = PiecePhase.Over };
+                    : piece with
+                    {
+                        Marks = new(new Mark.Gate(piece.Gates + 1), at, piece.Marks),
+                        Phase = PiecePhase.Over,
+                    };
             }
 
             piece = piece with
@@ -248,12 +247,7 @@ internal static class Steps
         var around = piece.Piece.Tasks[next.Task].Complex;
         var was = piece.Loads[next.Task];
         var due = new DueLoad(next.Task, was, load);
-        return was is null
-            ? Rigged(piece, due)
-            : piece with
-            {
-                LoadDue = around is null || piece.LoadDue is null ? due : piece.LoadDue,
-            };
+        return was is null ? Rigged(piece, due) : piece with { LoadDue = around is null || piece.LoadDue is null ? due : piece.LoadDue };
     }
 
     private static PlayedPiece Rigged(PlayedPiece piece, DueLoad due)
@@ -264,8 +258,7 @@ internal static class Steps
             LoadDue = null,
             Loads = piece
                 .Loads.Select(
-                    (l, i) =>
-                        i == due.Task || (around is not null && ReferenceEquals(piece.Piece.Tasks[i].Complex, around)) ? due.To : l
+                    (l, i) => i == due.Task || (around is not null && ReferenceEquals(piece.Piece.Tasks[i].Complex, around)) ? due.To : l
                 )
                 .ToEq(),
         };

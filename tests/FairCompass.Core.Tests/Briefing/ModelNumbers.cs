@@ -170,12 +170,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             .OfType<Duration>()
             .Where(each => then.Ms % each.Ms == 0)
             .Select(each => ((then.Ms / each.Ms) + 1).ToString(CultureInfo.InvariantCulture))
-            .Concat(
-                Clocks
-                    .SelectMany(c => c.Forks)
-                    .Where(f => f.At == then)
-                    .Select(f => f.Number.ToString(CultureInfo.InvariantCulture))
-            );
+            .Concat(Clocks.SelectMany(c => c.Forks).Where(f => f.At == then).Select(f => f.Number.ToString(CultureInfo.InvariantCulture)));
     }
 
     /// <summary>In work that begins anew at every interval a call says which interval begins and how much is first in it.</summary>

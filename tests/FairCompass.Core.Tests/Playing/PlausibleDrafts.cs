@@ -18,7 +18,15 @@ internal sealed class PlausibleDrafts
     {
         var team = random.Next(4);
         alone = team > 1;
-        text.Append("Draft\n  for ").Append(team switch { 0 => "Ferry Pairs", 1 => "Crew of Four", _ => "Tideline, Meadow" });
+        text.Append("Draft\n  for ")
+            .Append(
+                team switch
+                {
+                    0 => "Ferry Pairs",
+                    1 => "Crew of Four",
+                    _ => "Tideline, Meadow",
+                }
+            );
         text.Append("\n  a/b is man/woman\n\n");
         var score = random.Next(team < 2 ? 9 : 7) switch
         {
@@ -112,7 +120,10 @@ internal sealed class PlausibleDrafts
     {
         var goal = random.Next(2) == 0;
         Line(0, $"{random.Next(4, 10)}:00 for {(goal ? "time" : "reps")}");
-        Line(1, $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, unfinished {(random.Next(3) > 0 ? "carries over" : "is skipped")}");
+        Line(
+            1,
+            $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, unfinished {(random.Next(3) > 0 ? "carries over" : "is skipped")}"
+        );
         Line(2, "first");
         Tasks(3, random.Next(1, 3));
         Line(2, "then");
@@ -196,6 +207,5 @@ internal sealed class PlausibleDrafts
 
     private string Time(int least, int most) => $"{random.Next(least, most)}:{(random.Next(2) == 0 ? "00" : "30")}";
 
-    private void Line(int level, string words) =>
-        text.Append(CultureInfo.InvariantCulture, $"{new string(' ', 2 * level)}{words}\n");
+    private void Line(int level, string words) => text.Append(CultureInfo.InvariantCulture, $"{new string(' ', 2 * level)}{words}\n");
 }

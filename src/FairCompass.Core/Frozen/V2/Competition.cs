@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Frozen.V2;
@@ -18,6 +19,9 @@ internal sealed record Competition(
     public Eq<PolicyChoice> Policies { get; init; }
     public Eq<ClauseChange> HouseRules { get; init; }
     public Eq<Movement> OwnMovements { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<Pace> Paces { get; init; }
 }
 
 internal enum DivisionKind
@@ -58,4 +62,11 @@ internal sealed record ClauseChange(string Movement, string Clause, string? Divi
     public Consequence? Then { get; init; }
     public Said? Athlete { get; init; }
     public string? Origin { get; init; }
+}
+
+internal sealed record Pace(string Movement, AmountUnit Unit, Duration Usual, Duration Fastest)
+{
+    public string? Division { get; init; }
+    public decimal? Load { get; init; }
+    public decimal? Best { get; init; }
 }

@@ -113,6 +113,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/play": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes up one run of an entry: events, facts, the card, and the score; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlayRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlayAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/brief": {
         parameters: {
             query?: never;
@@ -1213,6 +1262,186 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["RankAnswer"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/dry-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Who can run a draft, and which paces are expected of its movements. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlayableRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Playable"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/dry-run/heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One made-up heat of a draft, as rows over the clock. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HeatRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeatReplay"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/dry-run/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What usually happens: many made-up runs of some entries, summed up. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["UsualRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Usual"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
                 /** @description Unprocessable Entity */
@@ -2985,6 +3214,11 @@ export interface components {
             /** @description Why. */
             reason: string;
         };
+        /**
+         * @description What one unit of a task is.
+         * @enum {unknown}
+         */
+        AmountUnit: "Rep" | "Calorie" | "Metre" | "Foot";
         /** @description One usual answer. */
         Answer: {
             /** @description The answer. */
@@ -3076,6 +3310,20 @@ export interface components {
          * @enum {unknown}
          */
         Audience: "Athlete" | "Judge" | "Caller" | "FloorCrew" | "ScoreDesk" | "LaneCard" | "Measurement" | "Video" | "Poster" | "Holder";
+        /** @description A bar from the side. */
+        BarAt: {
+            /** @description Its load: `60 kg`. */
+            words: string;
+            /**
+             * Format: double
+             * @description The mass of the bar.
+             */
+            bar: number;
+            /** @description The plates of one side, inside first, each with its mass and whether it has the full diameter. */
+            side: components["schemas"]["PlateAt"][];
+            /** @description What goes off and on each side for it; null where nothing changes. */
+            change: null | string;
+        };
         /** @description The standards book. */
         Book: {
             /** @description The edition. */
@@ -3245,6 +3493,26 @@ export interface components {
             /** @description On a paper that has a part of its own for each entry, whose part it is; null where it is everybody’s. */
             entry?: null | string;
         };
+        /** @description A call. */
+        CallAt: {
+            /**
+             * Format: int64
+             * @description On the hall clock, in milliseconds; negative before the start.
+             */
+            at: number;
+            /** @description What is said. */
+            words: string;
+        };
+        /** @description A box. */
+        CardBox: {
+            /** @description What is printed in it. */
+            text: string;
+            /**
+             * Format: int64
+             * @description When it is crossed off; null when it is not, or is no box.
+             */
+            crossed: null | number;
+        };
         /**
          * @description The code of one card of a definition: printed as text for people, and as a QR code (ISO/IEC 18004) for a scanner, so
          *     that a card that comes back says which card it is and under which definition it was judged.
@@ -3288,6 +3556,27 @@ export interface components {
          * @enum {unknown}
          */
         CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "tries" | "unverified";
+        /** @description Something written on the card. */
+        CardLine: {
+            /** @description The line it is written on. */
+            label: string;
+            /** @description What is written. */
+            text: string;
+            /**
+             * Format: int64
+             * @description When.
+             */
+            at: number;
+        };
+        /** @description A table of boxes as it is printed. */
+        CardTable: {
+            /** @description What stands above it; null where it goes on from the one before. */
+            caption: null | string;
+            /** @description The heads of its columns. */
+            head: string[];
+            /** @description Its rows. */
+            rows: components["schemas"]["CardBox"][][];
+        };
         /** @description A task of a counted piece, to name a place in the ledger by. */
         CardTask: {
             /**
@@ -3667,6 +3956,11 @@ export interface components {
             houseRules?: components["schemas"]["EqOfClauseChange"];
             /** @description Movements that are not in the library. */
             ownMovements?: components["schemas"]["EqOfMovement"];
+            /**
+             * @description Paces that are expected in place of our estimates. They say what usually happens, never what holds, so no code covers
+             *                 them.
+             */
+            paces?: components["schemas"]["EqOfPace"];
         };
         /** @description A competition in the list. */
         CompetitionEntry: {
@@ -4066,6 +4360,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfPace: components["schemas"]["Pace"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfPieceObservation: components["schemas"]["PieceObservation"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4145,6 +4445,13 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfstring: string[];
+        /** @description A pace that is expected. */
+        ExpectedPace: {
+            /** @description The pace. */
+            pace: components["schemas"]["Pace"];
+            /** @description True for our estimate, false for one that the competition has put down. */
+            ours: boolean;
+        };
         /** @description Explains a draft as it is typed. */
         ExplainDraft: {
             /**
@@ -4347,6 +4654,39 @@ export interface components {
             /** @description `ok`. */
             status: string;
         };
+        /** @description A heat that was made up, as a page shows it: everything as rows over the clock, so that a playhead only looks up. */
+        HeatReplay: {
+            /**
+             * Format: uint64
+             * @description The seed it comes from.
+             */
+            seed: number;
+            /**
+             * Format: int64
+             * @description The hall clock at the last bell, in milliseconds.
+             */
+            ends: number;
+            /** @description The lanes from 1. */
+            lanes: components["schemas"]["LaneReplay"][];
+            /** @description What the caller says, in order of time. */
+            calls: components["schemas"]["CallAt"][];
+            /** @description What one may want to jump to, in order of time. */
+            moments: components["schemas"]["MomentAt"][];
+        };
+        /** @description Makes up one heat of a draft. */
+        HeatRequest: {
+            /** @description The draft. */
+            body: string;
+            /** @description Who runs in each lane, 1 to 20. */
+            lanes: components["schemas"]["LaneOf"][];
+            /**
+             * Format: int64
+             * @description From 0 to 9,007,199,254,740,991.
+             */
+            seed: number;
+            /** @description Paces in place of those of the competition, at most 100; null for none. */
+            paces?: null | components["schemas"]["Pace"][];
+        };
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -4454,6 +4794,52 @@ export interface components {
             sandbags: components["schemas"]["EqOfdecimal"];
             /** @description Masses that are there. */
             balls: components["schemas"]["EqOfdecimal"];
+        };
+        /** @description Who runs in a lane. */
+        LaneOf: {
+            /** @description The division. */
+            division: string;
+            /** @description What tells the entry from others of its division. */
+            duty: string;
+        };
+        /** @description One lane. */
+        LaneReplay: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            lane: number;
+            /** @description Who runs: `Meadow woman`. */
+            entry: string;
+            /** @description Each part of the work with what is done in it. */
+            tracks: components["schemas"]["TrackReplay"][];
+            /** @description The boxes of its card, with the time at which each is crossed off. */
+            card: components["schemas"]["CardTable"][];
+            /** @description What is written on the card besides. */
+            written: components["schemas"]["CardLine"][];
+            /** @description The scores with their reasons. */
+            results: components["schemas"]["LaneResult"][];
+        };
+        /** @description A score of a lane. */
+        LaneResult: {
+            /** @description Its name. */
+            score: string;
+            /** @description As it is published. */
+            text: string;
+            /** @description The value that breaks a tie; null for none. */
+            tie: null | string;
+            /**
+             * Format: int32
+             * @description The place among the lanes of the same entry.
+             */
+            place: number;
+            /**
+             * Format: int32
+             * @description How many lanes those are.
+             */
+            of: number;
+            /** @description How it came about. */
+            reasons: string[];
         };
         /**
          * @description A language in which every built-in text exists.
@@ -4705,6 +5091,28 @@ export interface components {
             /** @description The smallest change of the text. */
             edit: components["schemas"]["TextEdit"];
         };
+        /** @description A moment to jump to. */
+        MomentAt: {
+            /**
+             * Format: int64
+             * @description On the hall clock, in milliseconds.
+             */
+            at: number;
+            /** @description What it is. */
+            kind: components["schemas"]["MomentKind"];
+            /**
+             * Format: int32
+             * @description In which lane; null for all.
+             */
+            lane: null | number;
+            /** @description In a sentence. */
+            words: string;
+        };
+        /**
+         * @description What a moment is.
+         * @enum {unknown}
+         */
+        MomentKind: "HandOver" | "FirstFinisher" | "Cap" | "Gate";
         /** @description Somebody whose place a changed rule changes. */
         Move: {
             /** @description Who. */
@@ -4783,6 +5191,16 @@ export interface components {
         NewDraft: {
             /** @description Its text; may be empty. */
             body: string;
+        };
+        /** @description A try that did not count. */
+        NoRepAt: {
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            at: number;
+            /** @description What is called. */
+            words: string;
         };
         /** @description A load that cannot be made. */
         NotMade: {
@@ -4885,6 +5303,35 @@ export interface components {
              * @description Which rest of the piece it is, from 1.
              */
             number?: number;
+        };
+        /**
+         * @description How long one unit of a movement takes when it is done without a break. Never part of a definition: it says what can be
+         *                 expected, not what holds.
+         */
+        Pace: {
+            /** @description The movement’s name, as drafts write it. */
+            movement: string;
+            /** @description The unit that is timed: a rep, a calorie, a metre; a foot is timed as 0.3048 m. */
+            unit: components["schemas"]["AmountUnit"];
+            /** @description For somebody in the middle of the field; over 0 and up to ten minutes. */
+            usual: components["schemas"]["Duration"];
+            /** @description For the fastest there is; over 0 and not over Usual. */
+            fastest: components["schemas"]["Duration"];
+            /** @description The division it holds for; null for all. */
+            division?: null | string;
+            /**
+             * Format: double
+             * @description The load for a man, in kilograms, at which it holds; a woman’s is 0.68 of it. Null where the load does not matter.
+             */
+            load?: null | number;
+            /**
+             * Format: double
+             * @description The heaviest single lift of somebody in the middle of the field, a man, in kilograms; null for what is not lifted
+             *                 singly.
+             */
+            best?: null | number;
+            /** @description Why it cannot be one; null when it can. */
+            objection?: components["schemas"]["ValueTupleOfstringAndstring"];
         };
         /**
          * @description A point that rules speak of: of the body, of the implement, or of the place.
@@ -5054,6 +5501,16 @@ export interface components {
              */
             faults: components["schemas"]["PlateFigure"][];
         };
+        /** @description A plate on a bar. */
+        PlateAt: {
+            /**
+             * Format: double
+             * @description Its mass.
+             */
+            mass: number;
+            /** @description True for full diameter. */
+            full: boolean;
+        };
         /** @description A figure of a standard. */
         PlateFigure: {
             /** @description What is shown. */
@@ -5132,6 +5589,98 @@ export interface components {
              * @default 1
              */
             lanes: number;
+        };
+        /** @description A made-up run. Paces are estimates, and a run is no athlete. */
+        PlayAnswer: {
+            /** @description What happened, in order. */
+            events: components["schemas"]["PlayedEvent"][];
+            /** @description What would have been seen of it, as a file of facts. */
+            facts: components["schemas"]["JsonElement"];
+            /** @description The boxes of the printed card, with the time in milliseconds at which each is crossed off. */
+            card: components["schemas"]["CardTable"][];
+            /** @description The card as a desk types it in, to be sent to /api/score as it stands. */
+            observation: components["schemas"]["RunObservation"];
+            /** @description The names of the scores. */
+            scores: string[];
+            /** @description One result for each score. */
+            results: components["schemas"]["ComponentResult"][];
+        };
+        /** @description Makes up one run of an entry; nothing is stored. */
+        PlayRequest: {
+            /** @description The competition; its own paces hold. */
+            competition: components["schemas"]["Competition"];
+            /** @description The division. */
+            division: string;
+            /** @description What tells the entry from others of its division: `man`, `pair`, `man, Hand Bell`. */
+            entry: string;
+            /**
+             * Format: int64
+             * @description From 0 to 9,007,199,254,740,991; the same seed gives the same run.
+             */
+            seed: number;
+            /** @description The draft text; or null when Workout is given. */
+            text?: null | string;
+            /** @description The workout as JSON. */
+            workout?: unknown;
+            /** @description Paces in place of the competition’s and of our estimates, at most 100. */
+            paces?: null | components["schemas"]["Pace"][];
+        };
+        /** @description What a dry run of a draft can be made of. */
+        Playable: {
+            /** @description Who runs, in the order of the divisions. */
+            entries: components["schemas"]["LaneOf"][];
+            /** @description The paces of its movements that are expected. */
+            paces: components["schemas"]["ExpectedPace"][];
+            /** @description Why it cannot be played; null when it can. */
+            objection: null | string;
+        };
+        /** @description Asks what a dry run of a draft can be made of. */
+        PlayableRequest: {
+            /** @description The draft. */
+            body: string;
+        };
+        /** @description Something that happened; keys that do not belong to its kind are left out. */
+        PlayedEvent: {
+            /** @description On the hall clock. */
+            at: components["schemas"]["Duration"];
+            /**
+             * @description `done`, `noRep`, `handedOver`, `holdTaken`, `holdBroken`, `lifted`,
+             *         `optionTaken`, `moveDone`, `reRigged`, `clockCame`, `stopped`.
+             */
+            kind: string;
+            /** @description The piece’s key. */
+            piece?: null | string;
+            /** @description The counter’s key; empty for the only one. */
+            strand?: null | string;
+            /**
+             * Format: int64
+             * @description Performed units.
+             */
+            units?: null | number;
+            /**
+             * Format: int32
+             * @description Who, by the place in the team.
+             */
+            seat?: null | number;
+            /** @description The fault of the standard that was seen. */
+            fault?: null | string;
+            /**
+             * Format: double
+             * @description The lifted load, bar included.
+             */
+            load?: null | number;
+            /** @description The judge’s call of a lift. */
+            made?: null | boolean;
+            /**
+             * Format: int32
+             * @description Which task an option was taken of, from 0.
+             */
+            task?: null | number;
+            /**
+             * Format: int32
+             * @description Which option, from 0.
+             */
+            option?: null | number;
         };
         /** @description How places become points in the overall table. */
         PointsRule: components["schemas"]["PointsRuleByTable"] | components["schemas"]["PointsRuleLinear"] | components["schemas"]["PointsRuleSumOfPlaces"];
@@ -5519,6 +6068,19 @@ export interface components {
         RemoveDraft: {
             /** @description True removes. */
             removed: boolean;
+        };
+        /** @description A rest of one’s own. */
+        RestAt: {
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            until: number;
         };
         /**
          * @description Classes of a rank key, best first. The kinds of nothing are ranked in this stated order.
@@ -5986,6 +6548,24 @@ export interface components {
             /** @description Inches to the nearest sixteenth in lowest terms: `80 1/2`. */
             tape: string;
         };
+        /** @description A task from the moment at which it is the one to do. */
+        TaskAt: {
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            at: number;
+            /** @description With its round: `Round 2: 12 sit-up`. */
+            words: string;
+            /**
+             * Format: int64
+             * @description How many units it has; null without end.
+             */
+            of: null | number;
+            /** @description What the judge of it looks at and says; null where no standard is written. */
+            looks: null | string;
+            load: null | components["schemas"]["BarAt"];
+        };
         /** @description Replaces a piece of one line. Columns count UTF-16 units from 1, as JavaScript and C# both do. */
         TextEdit: {
             /**
@@ -6005,6 +6585,24 @@ export interface components {
             length: number;
             /** @description The new text; may contain line breaks. */
             text: string;
+        };
+        /** @description A unit that counted. */
+        TickAt: {
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            at: number;
+            /**
+             * Format: int64
+             * @description Which unit of the task in hand.
+             */
+            unit: number;
+            /**
+             * Format: int64
+             * @description What the card shows.
+             */
+            counted: number;
         };
         /** @description The hall clock of a workout. */
         Timeline: {
@@ -6074,6 +6672,38 @@ export interface components {
          * @enum {unknown}
          */
         Touches: "Reps" | "Loads" | "Clock" | "Standard" | "Scoring" | "Words";
+        /** @description One counter of one part of the work while it is done. */
+        TrackReplay: {
+            /** @description The part, and the counter where it has several; empty for the only one. */
+            part: string;
+            /**
+             * Format: int64
+             * @description When it opened for this lane; null when it never did.
+             */
+            opens: null | number;
+            /**
+             * Format: int64
+             * @description When it was done or its clock ended; null when it never opened.
+             */
+            ends: null | number;
+            /** @description True when all of it was done. */
+            finished: boolean;
+            /**
+             * Format: int64
+             * @description The whole of the card’s count; null without end.
+             */
+            all: null | number;
+            /** @description What is done, each with its time. */
+            tasks: components["schemas"]["TaskAt"][];
+            /** @description What was counted, each with its time. */
+            ticks: components["schemas"]["TickAt"][];
+            /** @description What did not count. */
+            noReps: components["schemas"]["NoRepAt"][];
+            /** @description Who works, where it changes. */
+            who: components["schemas"]["WhoAt"][];
+            /** @description Rests of one’s own. */
+            rests: components["schemas"]["RestAt"][];
+        };
         /** @description A tried result. */
         Tried: {
             /** @description One for each score. */
@@ -6156,6 +6786,142 @@ export interface components {
             /** @description What cannot be perceived. */
             sentence: string;
         };
+        /** @description What usually happens, from many made-up runs of each entry. The paces are estimates, and a run is no athlete. */
+        Usual: {
+            /**
+             * Format: int32
+             * @description How many runs of each entry.
+             */
+            runs: number;
+            /**
+             * Format: int64
+             * @description How long the hall clock runs, in milliseconds.
+             */
+            clockEnds: number;
+            /**
+             * Format: int32
+             * @description Judges that a lane needs at the busiest moment.
+             */
+            judges: number;
+            /** @description When that is, in words. */
+            judgesAt: string;
+            /** @description Each entry. */
+            entries: components["schemas"]["UsualEntry"][];
+            /** @description What should be looked at; none of them blocks anything. */
+            findings: string[];
+        };
+        /** @description A bar of a chart. */
+        UsualBar: {
+            /** @description The best in it, as it is published. */
+            from: string;
+            /** @description The last in it. */
+            to: string;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            runs: number;
+            /** @description What they are: finished, or at the cap. */
+            class: string;
+        };
+        /** @description What usually happens to one entry. */
+        UsualEntry: {
+            /** @description Who: `Meadow woman`. */
+            entry: string;
+            /** @description The division. */
+            division: string;
+            /** @description Each score. */
+            scores: components["schemas"]["UsualScore"][];
+            /** @description Where those stand who do not finish, most first. */
+            stands: components["schemas"]["UsualPlace"][];
+            /**
+             * Format: int64
+             * @description Tries that do not count, in one run, in tenths.
+             */
+            noReps: number;
+            /**
+             * Format: int64
+             * @description When the last of ten has stopped or been stopped, in milliseconds: nine tenths of the runs end earlier.
+             */
+            lastStops: number;
+            /**
+             * Format: int64
+             * @description Changes of load: the longest that nine of ten need, in milliseconds; null where no load changes.
+             */
+            changes: null | number;
+        };
+        /** @description A place at which some stand when the clock ends. */
+        UsualPlace: {
+            /** @description In words: `round 3, air bike`. */
+            words: string;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            runs: number;
+        };
+        /** @description Makes up many runs of some entries of a draft, and sums them up. */
+        UsualRequest: {
+            /** @description The draft. */
+            body: string;
+            /** @description Which entries, at least one. */
+            entries: components["schemas"]["LaneOf"][];
+            /**
+             * Format: int32
+             * @description How many of each, 1 to 10,000.
+             */
+            runs: number;
+            /**
+             * Format: int64
+             * @description The first seed, from 0 to 9,007,199,254,740,991.
+             */
+            seed: number;
+            /** @description Paces in place of those of the competition, at most 100; null for none. */
+            paces?: null | components["schemas"]["Pace"][];
+        };
+        /** @description How one score is spread. */
+        UsualScore: {
+            /** @description Its name. */
+            score: string;
+            /**
+             * Format: int32
+             * @description Of all runs, how many finished or were measured.
+             */
+            finished: number;
+            /**
+             * Format: int32
+             * @description How many the clock stopped.
+             */
+            atTheCap: number;
+            /**
+             * Format: int32
+             * @description How many have nothing: no good lift, zero, or never there.
+             */
+            nothing: number;
+            /** @description The best, as it is published. */
+            best: string;
+            /** @description Better than nine of ten. */
+            tenth: string;
+            /** @description In the middle. */
+            middle: string;
+            /** @description One of ten is behind it. */
+            ninetieth: string;
+            /** @description The last. */
+            last: string;
+            /** @description How many lie where, best first. */
+            bars: components["schemas"]["UsualBar"][];
+            /**
+             * Format: int64
+             * @description Of a field of twenty, how many share their place by the score alone, in tenths.
+             */
+            shared: number;
+            /**
+             * Format: int64
+             * @description And with every tie-break, in tenths.
+             */
+            sharedAfterTies: number;
+        };
+        ValueTupleOfstringAndstring: Record<string, never>;
         /** @description How a clause stands on a drawn pose. */
         Verdict: {
             /** @description The clause. */
@@ -6174,6 +6940,16 @@ export interface components {
             title: string;
             /** @description Who moves, and why; empty when nobody does. */
             moves: components["schemas"]["EqOfMove"];
+        };
+        /** @description Who works from a moment on. */
+        WhoAt: {
+            /**
+             * Format: int64
+             * @description Milliseconds.
+             */
+            at: number;
+            /** @description In words: `2nd works, 1st holds`. */
+            words: string;
         };
         /** @description A workout in the list. */
         WorkoutEntry: {

@@ -1,0 +1,190 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+
+namespace FairCompass.Play;
+
+/// <summary>Plays one heat and writes it down for a page.</summary>
+public static class Heat
+{
+    /// <summary>Lanes of a heat at most.</summary>
+    public const int MostLanes = 20;
+
+    /// <summary>Plays a heat.</summary>
+    /// <param name="u">The workout, understood.</param>
+    /// <param name="entries">Which of its courses runs in each lane.</param>
+    /// <param name="seed">Which of the made-up heats.</param>
+    /// <param name="paces">What can be expected.</param>
+    /// <param name="cancel">Ends the work between two events.</param>
+    public static HeatReplay Play(
+        Understanding u,
+        IReadOnlyList<int> entries,
+        ulong seed,
+        PaceTable paces,
+        CancellationToken cancel = default
+    )
+    {
+        var players = entries.Distinct().ToDictionary(i => i, i => new Player(u.Courses[i], u.Sheets[i], u.Competition, paces));
+        var runs = entries.Select((e, lane) => players[e].Play(seed, (ulong)lane, cancel)).ToList();
+        var results = runs.Select((r, i) => r.Score(u.Courses[entries[i]], u.Competition.Unit)).ToList();
+        var cards = entries.Distinct().ToDictionary(i => i, i => CardOf(u, i));
+        var lanes = runs.Select((r, i) => Lane(u, i, entries, r, results, cards[entries[i]])).ToList();
+        var clocks = SharedClock.Of([.. entries.Distinct().Select(i => u.Courses[i])], Tongue.English);
+        return new(
+            seed,
+            clocks.Count == 0 ? 0 : clocks.Max(c => c.Hall.Ends.Ms),
+            lanes,
+            [
+                .. clocks
+                    .SelectMany(c => c.Calls)
+                    .DistinctBy(c => (c.At, c.Words))
+                    .OrderBy(c => c.At)
+                    .Select(c => new CallAt(c.At.Ms, c.Words)),
+            ],
+            [.. Moments(runs).OrderBy(m => m.At)]
+        );
+    }
+
+    /// <summary>The lane card of one entry, as it is printed.</summary>
+    private static Brief CardOf(Understanding u, int entry) =>
+        new BriefBuilder(u, u.Courses[entry].Address.Division.Name, default).Build(Audience.LaneCard);
+
+    private static LaneReplay Lane(
+        Understanding u,
+        int lane,
+        IReadOnlyList<int> entries,
+        PlayedRun run,
+        List<Eq<ComponentResult>> results,
+        Brief card
+    )
+    {
+        var (course, sheet) = (u.Courses[entries[lane]], u.Sheets[entries[lane]]);
+        var recorders = run
+            .End.Pieces.SelectMany(p =>
+                p.Strands.Count == 0
+                    ? [new TrackRecorder(p.Piece.Piece.Key, "", u.Competition)]
+                    : p.Strands.Select(s => new TrackRecorder(p.Piece.Piece.Key, s.Of.Key, u.Competition))
+            )
+            .ToList();
+        var state = PlayedCourse.Start(course, sheet, run.End.Choices);
+        foreach (var recorder in recorders)
+        {
+            recorder.See(new(Duration.Zero, new Happened.ClockCame()), state);
+        }
+
+        foreach (var happening in run.Events)
+        {
+            state = ((Outcome.Moved)state.Apply(happening)).State;
+            foreach (var recorder in recorders.Where(r => r.Concerns(happening, state)))
+            {
+                recorder.See(happening, state);
+            }
+        }
+
+        var whose = card.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
+        var judge = new MechanicalJudge(card, whose, PlayedCourse.Start(course, sheet, run.End.Choices));
+        var filled = judge.Watch(run.Events);
+        return new(
+            lane + 1,
+            course.Address.ToString(),
+            recorders.ConvertAll(r => r.Track(run.End)),
+            judge.Tables(card, whose),
+            Written(filled, course, sheet),
+            Results(lane, entries, results, sheet)
+        );
+    }
+
+    private static List<CardLine> Written(FilledCard filled, Course course, ScoreSheet sheet)
+    {
+        var lines = new List<CardLine>();
+        foreach (var field in Card.Fields(course.With(filled.Choices), sheet))
+        {
+            var piece = filled.Pieces.FirstOrDefault(p => p.Piece == field.Piece);
+            switch (field.Field)
+            {
+                case CardFieldKind.Finish when piece?.Finish is { } finish:
+                    lines.Add(new(field.Label, finish.ToString(), finish.Ms));
+                    break;
+                case CardFieldKind.TieTime:
+                    lines.AddRange(
+                        (piece?.Marks ?? [])
+                            .Where(m => m.At is not Mark.Finish)
+                            .Take(1)
+                            .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
+                    );
+                    break;
+            }
+        }
+
+        return lines;
+    }
+
+    /// <summary>Places among the lanes that run the same.</summary>
+    private static List<LaneResult> Results(int lane, IReadOnlyList<int> entries, List<Eq<ComponentResult>> results, ScoreSheet sheet)
+    {
+        var alike = Enumerable.Range(0, entries.Count).Where(i => entries[i] == entries[lane]).ToList();
+        return sheet
+            .Components.Select(
+                (c, n) =>
+                {
+                    var places = Ranking.Places(alike.Select(i => results[i][n]).ToList());
+                    var mine = results[lane][n];
+                    return new LaneResult(c.Name, mine.Text, mine.TieText, places[alike.IndexOf(lane)], alike.Count, mine.Reasons.ToList());
+                }
+            )
+            .ToList();
+    }
+
+    private static IEnumerable<MomentAt> Moments(List<PlayedRun> runs)
+    {
+        for (var lane = 1; lane <= runs.Count; lane++)
+        {
+            foreach (var happening in runs[lane - 1].Events)
+            {
+                if (happening.What is Happened.HandedOver over)
+                {
+                    yield return new(
+                        happening.At.Ms,
+                        MomentKind.HandOver,
+                        lane,
+                        $"Lane {lane}: the {Core.Text.Words.Ordinal(over.Seat)} takes over"
+                    );
+                }
+            }
+
+            foreach (var piece in runs[lane - 1].End.Pieces)
+            {
+                for (var mark = piece.Marks; mark is not null; mark = mark.Before)
+                {
+                    if (mark.At is Mark.Gate gate)
+                    {
+                        yield return new(mark.Time.Ms, MomentKind.Gate, lane, $"Lane {lane} is at gate {gate.Number}");
+                    }
+                }
+            }
+        }
+
+        var done = runs.Select((r, i) => (Lane: i + 1, r.End))
+            .Where(r => r.End.Pieces.All(p => p.Phase == PiecePhase.Finished))
+            .Select(r => (r.Lane, At: r.End.Pieces.Max(p => p.Finished!.Value.Ms)))
+            .OrderBy(r => r.At)
+            .ToList();
+        if (done.Count > 0)
+        {
+            yield return new(done[0].At, MomentKind.FirstFinisher, done[0].Lane, $"Lane {done[0].Lane} finishes first");
+        }
+
+        foreach (
+            var cap in runs.SelectMany(r => r.End.Pieces).Where(p => p.Phase == PiecePhase.Over).Select(p => p.Cap!.Value.Ms).Distinct()
+        )
+        {
+            yield return new(cap, MomentKind.Cap, null, $"The clock ends at {new Duration(cap)}");
+        }
+    }
+}
