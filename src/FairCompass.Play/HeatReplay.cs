@@ -93,14 +93,15 @@ public sealed record TaskAt(long At, string Words, long? Of, string? Looks, BarA
 /// <summary>A bar from the side.</summary>
 /// <param name="Words">Its load: <c>60 kg</c>.</param>
 /// <param name="Bar">The mass of the bar.</param>
-/// <param name="Side">The plates of one side, inside first, each with its mass and whether it has the full diameter.</param>
+/// <param name="Side">The plates of one side, inside first.</param>
 /// <param name="Change">What goes off and on each side for it; null where nothing changes.</param>
 public sealed record BarAt(string Words, decimal Bar, IReadOnlyList<PlateAt> Side, string? Change);
 
 /// <summary>A plate on a bar.</summary>
 /// <param name="Mass">Its mass.</param>
-/// <param name="Full">True for full diameter.</param>
-public sealed record PlateAt(decimal Mass, bool Full);
+/// <param name="Diameter">In millimetres, as it is drawn.</param>
+/// <param name="Thickness">In millimetres, as it is drawn.</param>
+public sealed record PlateAt(decimal Mass, int Diameter, int Thickness);
 
 /// <summary>A unit that counted.</summary>
 /// <param name="At">Milliseconds.</param>

@@ -177,9 +177,15 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
         return new(
             said,
             bar,
-            change.Side.Select(m => new PlateAt(m, full.Contains(m))).ToList(),
+            change.Side.Select(m => Plate(m, full.Contains(m))).ToList(),
             changed.Length == 0 ? null : changed + " each side"
         );
+    }
+
+    private PlateAt Plate(decimal mass, bool full)
+    {
+        var (diameter, thickness) = PlateSizes.Of(competition.Unit == MassUnit.Pound ? mass * 0.45359237m : mass, full);
+        return new(mass, diameter, thickness);
     }
 
     private string CallOf(PlayedPiece played, PlayedStrand counter, string? fault) =>

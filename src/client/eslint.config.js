@@ -15,6 +15,7 @@ const floors = [
   "drafting",
   "scoring",
   "checks",
+  "dryrun",
   "publishing",
   "briefs",
   "writing",

@@ -53,7 +53,7 @@ public static class CompetitionRules
 
         for (var i = 0; i < Math.Min(c.Paces.Count, MostPaces); i++)
         {
-            if (c.Paces[i].Objection is { } wrong)
+            if (c.Paces[i].Objection() is { } wrong)
             {
                 yield return new($"paces[{i}].{wrong.Field}", wrong.Sentence);
             }

@@ -25,7 +25,7 @@ public sealed record Pace(string Movement, AmountUnit Unit, Duration Usual, Dura
     public decimal? Best { get; init; }
 
     /// <summary>Why it cannot be one; null when it can.</summary>
-    public (string Field, string Sentence)? Objection =>
+    public (string Field, string Sentence)? Objection() =>
         Movement.Length is < 1 or > 80 ? ("movement", "The name of a movement, 1 to 80 characters.")
         : Usual <= Duration.Zero || Usual > Longest ? ("usual", $"Over 0 and up to {Longest} for one unit.")
         : Fastest <= Duration.Zero || Fastest > Usual ? ("fastest", "Over 0, and not slower than the usual pace.")

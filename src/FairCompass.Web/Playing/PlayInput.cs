@@ -27,7 +27,7 @@ internal static class PlayInput
 
         for (var i = 0; i < Math.Min(paces?.Count ?? 0, MostPaces); i++)
         {
-            if (paces![i].Objection is { } wrong)
+            if (paces![i].Objection() is { } wrong)
             {
                 yield return new($"paces[{i}].{wrong.Field}", wrong.Sentence);
             }

@@ -31,6 +31,7 @@ const router = createBrowserRouter([
       { path: "standards/:mid", lazy: async () => ({ Component: (await import("./standards/StandardPage")).StandardPage }) },
       { path: "scoring/:wid?", lazy: async () => ({ Component: (await import("./scoring/ScoringPage")).ScoringPage }) },
       { path: "checks", lazy: async () => ({ Component: (await import("./checks/ChecksPage")).ChecksPage }) },
+      { path: "dry-run/:wid?", lazy: async () => ({ Component: (await import("./dryrun/DryRunPage")).DryRunPage }) },
       { path: "publish/:wid?", lazy: async () => ({ Component: (await import("./publishing/PublishPage")).PublishPage }) },
       { path: "pack", lazy: async () => ({ Component: (await import("./briefs/PackPage")).PackPage }) },
       { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },

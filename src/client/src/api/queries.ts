@@ -1,5 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
-import { api, ask, askAll, type StoredCompetition } from "./client";
+import { api, ask, askAll, type Schemas, type StoredCompetition } from "./client";
 import { queryClient } from "./queryClient";
 import type { paths } from "./schema";
 
@@ -103,6 +103,39 @@ export const queries = {
       enabled: !!draft,
       queryFn: () =>
         ask(api.POST("/api/competitions/{id}/explain", { params: { path: { id: cid } }, body: { doc: 0, body: draft!.body, rows: 24 } })),
+    }),
+
+  /** Who can run a stored draft, and which paces are expected of its movements. */
+  playable: (cid: string, draft: { revision: number; body: string } | undefined) =>
+    queryOptions({
+      queryKey: ["playable", cid, draft?.revision, draft?.body],
+      enabled: !!draft,
+      staleTime: 0,
+      queryFn: () => ask(api.POST("/api/competitions/{id}/dry-run", { params: { path: { id: cid } }, body: { body: draft!.body } })),
+    }),
+
+  /** A made-up heat; the same seed gives the same. */
+  heat: (cid: string, body: string, lanes: Schemas["LaneOf"][], seed: number) =>
+    queryOptions({
+      queryKey: ["heat", cid, body, lanes, seed],
+      queryFn: ({ signal }) =>
+        ask(api.POST("/api/competitions/{id}/dry-run/heat", { params: { path: { id: cid } }, body: { body, lanes, seed }, signal })),
+    }),
+
+  /** Many made-up runs of one entry, summed up; the work ends when the page is left. */
+  usual: (cid: string, body: string, entry: Schemas["LaneOf"], runs: number, paces: Schemas["Pace"][], leaves: AbortSignal) =>
+    queryOptions({
+      queryKey: ["usual", cid, body, entry, runs, paces],
+      retry: false,
+      staleTime: Infinity,
+      queryFn: ({ signal }) =>
+        ask(
+          api.POST("/api/competitions/{id}/dry-run/usual", {
+            params: { path: { id: cid } },
+            body: { body, entries: [entry], runs, seed: 1, paces },
+            signal: AbortSignal.any([signal, leaves]),
+          }),
+        ),
     }),
 
   /** The card of an entry of a draft text, with nothing tried on it yet. */

@@ -3319,7 +3319,7 @@ export interface components {
              * @description The mass of the bar.
              */
             bar: number;
-            /** @description The plates of one side, inside first, each with its mass and whether it has the full diameter. */
+            /** @description The plates of one side, inside first. */
             side: components["schemas"]["PlateAt"][];
             /** @description What goes off and on each side for it; null where nothing changes. */
             change: null | string;
@@ -5330,8 +5330,6 @@ export interface components {
              *                 singly.
              */
             best?: null | number;
-            /** @description Why it cannot be one; null when it can. */
-            objection?: components["schemas"]["ValueTupleOfstringAndstring"];
         };
         /**
          * @description A point that rules speak of: of the body, of the implement, or of the place.
@@ -5508,8 +5506,16 @@ export interface components {
              * @description Its mass.
              */
             mass: number;
-            /** @description True for full diameter. */
-            full: boolean;
+            /**
+             * Format: int32
+             * @description In millimetres, as it is drawn.
+             */
+            diameter: number;
+            /**
+             * Format: int32
+             * @description In millimetres, as it is drawn.
+             */
+            thickness: number;
         };
         /** @description A figure of a standard. */
         PlateFigure: {
@@ -6921,7 +6927,6 @@ export interface components {
              */
             sharedAfterTies: number;
         };
-        ValueTupleOfstringAndstring: Record<string, never>;
         /** @description How a clause stands on a drawn pose. */
         Verdict: {
             /** @description The clause. */

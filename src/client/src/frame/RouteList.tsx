@@ -74,6 +74,13 @@ export function RouteList({
       warn: open > 0,
       active: here.includes("/checks"),
     },
+    {
+      to: "dry-run",
+      name: "Dry run",
+      state: workouts.length ? "played from the drafts" : "needs a workout",
+      warn: false,
+      active: here.includes("/dry-run"),
+    },
     { to: "publish", name: "Publish", state: "questions, versions", warn: false, active: here.includes("/publish") },
     {
       to: "briefs",

@@ -8,6 +8,7 @@ export const places = [
   { key: "s", to: "standards", name: "Standards" },
   { key: "o", to: "scoring", name: "Scoring" },
   { key: "k", to: "checks", name: "Checks" },
+  { key: "d", to: "dry-run", name: "Dry run" },
   { key: "p", to: "publish", name: "Publish" },
   { key: "b", to: "briefs", name: "Briefs" },
 ] as const;

@@ -1,0 +1,141 @@
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+
+export interface ChangedPace {
+  pace: Schemas["Pace"];
+  /** The division it is changed for; undefined for all. */
+  division: string | undefined;
+}
+
+const seconds = (ms: Schemas["Duration"]) => String((ms ?? 0) / 1000);
+
+/** Milliseconds of a number of seconds; null for what is none, or is not over 0 and up to ten minutes. */
+export function readSeconds(text: string): number | null {
+  const match = /^(\d{1,3})(?:[.,](\d{1,3}))?$/.exec(text.trim());
+  if (!match) return null;
+  const ms = Number(match[1]) * 1000 + Number((match[2] ?? "").padEnd(3, "0") || 0);
+  return ms > 0 && ms <= 600_000 ? ms : null;
+}
+
+const units: Record<Schemas["AmountUnit"], string> = { Rep: "rep", Calorie: "cal", Metre: "m", Foot: "ft" };
+
+/** The paces that are expected of the movements; one of them can be changed for a division, and the spread is drawn anew beside the old. */
+export function Paces({
+  paces,
+  divisions,
+  changed,
+  change,
+}: {
+  paces: Schemas["ExpectedPace"][];
+  divisions: string[];
+  changed: ChangedPace | null;
+  change: (pace: ChangedPace | null) => void;
+}) {
+  const [which, setWhich] = useState(0);
+  const [division, setDivision] = useState("");
+  const [usual, setUsual] = useState("");
+  const [wrong, setWrong] = useState("");
+  const chosen = paces[which]?.pace;
+  const apply = () => {
+    const ms = readSeconds(usual);
+    if (!chosen || ms === null) {
+      setWrong("Seconds for one unit, over 0 and up to 600: 2.5");
+      return;
+    }
+    setWrong("");
+    change({
+      pace: { ...chosen, usual: ms, fastest: Math.min(chosen.fastest ?? ms, ms), division: division || null },
+      division: division || undefined,
+    });
+  };
+  return (
+    <section aria-label="Paces" className="min-w-0">
+      <div className="section-head">
+        <h2>Paces</h2>
+      </div>
+      <p className="mt-1 text-[0.93rem] text-soft">Seconds for one unit without a break. Ours are estimates, not measurements.</p>
+      <table className="ruled text-[0.93rem]">
+        <thead>
+          <tr>
+            <th scope="col">Movement</th>
+            <th scope="col" className="text-right">
+              Usual
+            </th>
+            <th scope="col" className="text-right">
+              Fastest
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {paces.map(({ pace, ours }) => (
+            <tr key={pace.movement + pace.unit}>
+              <th scope="row" className="font-normal">
+                <bdi>{pace.movement}</bdi>, one {units[pace.unit]}
+                {pace.load != null && <span className="text-soft"> at {pace.load} kg</span>}
+                {!ours && <span className="text-soft"> · of this competition</span>}
+              </th>
+              <td className="mono text-right">{seconds(pace.usual)}</td>
+              <td className="mono text-right">{seconds(pace.fastest)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <form
+        className="mt-3 flex flex-wrap items-end gap-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          apply();
+        }}
+      >
+        <label className="block">
+          Change
+          <select className="block" value={which} onChange={(e) => setWhich(Number(e.target.value))}>
+            {paces.map(({ pace }, i) => (
+              <option key={pace.movement + pace.unit} value={i}>
+                {pace.movement}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="block">
+          for
+          <select className="block" value={division} onChange={(e) => setDivision(e.target.value)}>
+            <option value="">all divisions</option>
+            {divisions.map((d) => (
+              <option key={d}>{d}</option>
+            ))}
+          </select>
+        </label>
+        <label className="block">
+          to seconds
+          <input
+            className="block w-24"
+            inputMode="decimal"
+            value={usual}
+            placeholder={chosen ? seconds(chosen.usual) : ""}
+            aria-invalid={wrong !== ""}
+            aria-describedby={wrong ? "pace-wrong" : undefined}
+            onChange={(e) => setUsual(e.target.value)}
+          />
+        </label>
+        <button className="press">Draw anew</button>
+        {changed && (
+          <button type="button" className="act" onClick={() => change(null)}>
+            Take it back
+          </button>
+        )}
+      </form>
+      {wrong && (
+        <p id="pace-wrong" role="alert" className="field-error">
+          {wrong}
+        </p>
+      )}
+      {changed && (
+        <p className="mt-2 text-[0.93rem]">
+          Drawn beside the old: {changed.pace.movement} in {seconds(changed.pace.usual)} s
+          {changed.division ? ` for ${changed.division}` : ""}, with the same seeds.
+        </p>
+      )}
+    </section>
+  );
+}
