@@ -95,12 +95,12 @@ public static class Heat
             course.Address.ToString(),
             recorders.ConvertAll(r => r.Track(run.End)),
             judge.Tables(card, whose),
-            Written(filled, course, sheet),
+            Written(filled, run.End, judge, course, sheet),
             Results(lane, entries, results, sheet)
         );
     }
 
-    private static List<CardLine> Written(FilledCard filled, Course course, ScoreSheet sheet)
+    private static List<CardLine> Written(FilledCard filled, PlayedCourse end, MechanicalJudge judge, Course course, ScoreSheet sheet)
     {
         var lines = new List<CardLine>();
         foreach (var field in Card.Fields(course.With(filled.Choices), sheet))
@@ -122,7 +122,16 @@ public static class Heat
             }
         }
 
-        return lines;
+        lines.AddRange(
+            end.Pieces.Where(p => p.Opened is not null)
+                .SelectMany(p => p.Strands.Where(s => !judge.HasBoxes(p, s.Of)).Select(s => (Piece: p, Strand: s)))
+                .Select(x => new CardLine(
+                    string.Join(", ", new[] { x.Piece.Piece.Piece.Name, x.Strand.Of.Name }.Where(n => n.Length > 0)),
+                    x.Strand.Counted.ToString(System.Globalization.CultureInfo.InvariantCulture),
+                    (x.Piece.Finished ?? x.Piece.Cap ?? end.Now).Ms
+                ))
+        );
+        return [.. lines.OrderBy(l => l.At)];
     }
 
     /// <summary>Places among the lanes that run the same.</summary>

@@ -63,6 +63,7 @@ public sealed record LaneReplay(
 /// <param name="Opens">When it opened for this lane; null when it never did.</param>
 /// <param name="Ends">When it was done or its clock ended; null when it never opened.</param>
 /// <param name="Finished">True when all of it was done.</param>
+/// <param name="Counts">True where something is counted; lifts are not.</param>
 /// <param name="All">The whole of the card’s count; null without end.</param>
 /// <param name="Tasks">What is done, each with its time.</param>
 /// <param name="Ticks">What was counted, each with its time.</param>
@@ -74,6 +75,7 @@ public sealed record TrackReplay(
     long? Opens,
     long? Ends,
     bool Finished,
+    bool Counts,
     long? All,
     IReadOnlyList<TaskAt> Tasks,
     IReadOnlyList<TickAt> Ticks,

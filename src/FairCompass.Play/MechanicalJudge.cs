@@ -80,6 +80,10 @@ public sealed class MechanicalJudge
             ? times
             : [];
 
+    /// <summary>True for a counter that has boxes on the card; otherwise its number is written down.</summary>
+    public bool HasBoxes(PlayedPiece piece, CourseStrand strand) =>
+        counters.Exists(c => c.Piece.Piece.Piece.Key == piece.Piece.Piece.Key && c.Strand.Key == strand.Key && c.Printed is not null);
+
     private static bool IsOneNumber(CoursePiece piece, CourseStrand strand) =>
         piece.TasksOf(strand).Count() == 1 && strand.Counter is { Units: null, HasRounds: false };
 

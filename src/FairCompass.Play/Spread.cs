@@ -21,6 +21,7 @@ internal static class Spread
         ComponentResult At(int tenths) => sorted[Math.Min(sorted.Count - 1, sorted.Count * tenths / 10)];
         return new(
             score.Name,
+            score.Measured == Measured.Time,
             runs.Count(r => r.Class == ResultClass.Scored),
             runs.Count(r => r.Class == ResultClass.AtTheCap),
             runs.Count(r => r.Class > ResultClass.AtTheCap),

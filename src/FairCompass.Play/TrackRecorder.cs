@@ -91,6 +91,7 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
             played.Opened?.Ms,
             played.Opened is null ? null : (played.Finished ?? played.Cap)?.Ms,
             played.Phase == PiecePhase.Finished,
+            counter is not null,
             counter?.Of.Counter.AllCounted,
             tasks,
             ticks,

@@ -36,6 +36,7 @@ public sealed record UsualEntry(
 
 /// <summary>How one score is spread.</summary>
 /// <param name="Score">Its name.</param>
+/// <param name="IsTime">True for a time, which who does not finish has not.</param>
 /// <param name="Finished">Of all runs, how many finished or were measured.</param>
 /// <param name="AtTheCap">How many the clock stopped.</param>
 /// <param name="Nothing">How many have nothing: no good lift, zero, or never there.</param>
@@ -49,6 +50,7 @@ public sealed record UsualEntry(
 /// <param name="SharedAfterTies">And with every tie-break, in tenths.</param>
 public sealed record UsualScore(
     string Score,
+    bool IsTime,
     int Finished,
     int AtTheCap,
     int Nothing,

@@ -122,17 +122,17 @@ export const queries = {
         ask(api.POST("/api/competitions/{id}/dry-run/heat", { params: { path: { id: cid } }, body: { body, lanes, seed }, signal })),
     }),
 
-  /** Many made-up runs of one entry, summed up; the work ends when the page is left. */
-  usual: (cid: string, body: string, entry: Schemas["LaneOf"], runs: number, paces: Schemas["Pace"][], leaves: AbortSignal) =>
+  /** Many made-up runs of some entries, summed up; the work ends when the page is left. */
+  usual: (cid: string, body: string, entries: Schemas["LaneOf"][], runs: number, paces: Schemas["Pace"][], leaves: AbortSignal) =>
     queryOptions({
-      queryKey: ["usual", cid, body, entry, runs, paces],
+      queryKey: ["usual", cid, body, entries, runs, paces],
       retry: false,
       staleTime: Infinity,
       queryFn: ({ signal }) =>
         ask(
           api.POST("/api/competitions/{id}/dry-run/usual", {
             params: { path: { id: cid } },
-            body: { body, entries: [entry], runs, seed: 1, paces },
+            body: { body, entries, runs, seed: 1, paces },
             signal: AbortSignal.any([signal, leaves]),
           }),
         ),

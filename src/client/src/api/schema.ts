@@ -6694,6 +6694,8 @@ export interface components {
             ends: null | number;
             /** @description True when all of it was done. */
             finished: boolean;
+            /** @description True where something is counted; lifts are not. */
+            counts: boolean;
             /**
              * Format: int64
              * @description The whole of the card’s count; null without end.
@@ -6889,6 +6891,8 @@ export interface components {
         UsualScore: {
             /** @description Its name. */
             score: string;
+            /** @description True for a time, which who does not finish has not. */
+            isTime: boolean;
             /**
              * Format: int32
              * @description Of all runs, how many finished or were measured.

@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { api, ask } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { changed, queries } from "../api/queries";
+import { FromTheDryRun } from "../dryrun/FromTheDryRun";
 import { Loading, Message } from "../ui/Message";
 import { Severity } from "../ui/Severity";
 
@@ -83,6 +84,7 @@ export function ChecksPage() {
           </table>
         </section>
       ))}
+      <FromTheDryRun cid={cid} workouts={workouts} />
     </main>
   );
 }

@@ -22,6 +22,7 @@ export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: num
       ) : (
         working.map((o) => (
           <p key={o.track.part} className="leading-snug">
+            {lane.tracks.length > 1 && <span className="text-soft">{o.track.part}: </span>}
             {o.now.task!.looks ?? o.now.task!.words}
           </p>
         ))
@@ -31,7 +32,9 @@ export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: num
       ))}
       <h3 className="mt-2 text-[0.93rem]">Her card</h3>
       <div className="max-h-[26rem] overflow-auto border border-rule bg-sheet p-2" tabIndex={0} aria-label="Card of the lane" role="region">
-        {lane.card.length === 0 && <p className="text-soft">It has no boxes: the count is written down.</p>}
+        {lane.card.length === 0 && written.length === 0 && (
+          <p className="text-soft">It has no boxes: each count is written down when its clock ends.</p>
+        )}
         {lane.card.map((table, i) => (
           <CardTable key={i} table={table} time={time} />
         ))}

@@ -1,5 +1,8 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import type { Schemas } from "../api/client";
+import type { Schemas, StoredCompetition } from "../api/client";
+import { queries } from "../api/queries";
+import { useCompetitionDocument } from "../document/useCompetitionDocument";
 
 export interface ChangedPace {
   pace: Schemas["Pace"];
@@ -21,16 +24,19 @@ const units: Record<Schemas["AmountUnit"], string> = { Rep: "rep", Calorie: "cal
 
 /** The paces that are expected of the movements; one of them can be changed for a division, and the spread is drawn anew beside the old. */
 export function Paces({
+  cid,
   paces,
   divisions,
   changed,
   change,
 }: {
+  cid: string;
   paces: Schemas["ExpectedPace"][];
   divisions: string[];
   changed: ChangedPace | null;
   change: (pace: ChangedPace | null) => void;
 }) {
+  const stored = useQuery(queries.competition(cid)).data;
   const [which, setWhich] = useState(0);
   const [division, setDivision] = useState("");
   const [usual, setUsual] = useState("");
@@ -133,9 +139,30 @@ export function Paces({
       {changed && (
         <p className="mt-2 text-[0.93rem]">
           Drawn beside the old: {changed.pace.movement} in {seconds(changed.pace.usual)} s
-          {changed.division ? ` for ${changed.division}` : ""}, with the same seeds.
+          {changed.division ? ` for ${changed.division}` : ""}, with the same seeds.{" "}
+          {stored && <Keep key={stored.id} stored={stored} pace={changed.pace} kept={() => change(null)} />}
         </p>
       )}
     </section>
+  );
+}
+
+/** Puts a pace down for the competition: from then on it is the one that is expected, and it stands in no code. */
+function Keep({ stored, pace, kept }: { stored: StoredCompetition; pace: Schemas["Pace"]; kept: () => void }) {
+  const doc = useCompetitionDocument(stored);
+  return (
+    <button
+      type="button"
+      className="act"
+      onClick={() => {
+        const others = (doc.value.paces ?? []).filter(
+          (p) => p.movement !== pace.movement || p.unit !== pace.unit || (p.division ?? null) !== (pace.division ?? null),
+        );
+        doc.change({ ...doc.value, paces: [...others, pace] }, `pace ${pace.movement}`);
+        kept();
+      }}
+    >
+      Keep it for this competition
+    </button>
   );
 }

@@ -42,7 +42,7 @@ function One({ score, runs, name }: { score: Schemas["UsualScore"]; runs: number
     <figure className="mt-1">
       <figcaption className="text-[0.93rem]">
         {name && <strong>{name}: </strong>}
-        {score.finished} of {runs} {score.atTheCap > 0 || score.nothing > 0 ? "finish or are measured" : "are measured"}
+        {score.finished} of {runs} {score.isTime ? "finish" : "have a score"}
         {score.atTheCap > 0 && `, ${score.atTheCap} stand at the cap`}
         {score.nothing > 0 && `, ${score.nothing} have nothing`}. Middle <strong>{score.middle}</strong>, from {score.best} to {score.last};
         four of five between {score.tenth} and {score.ninetieth}.

@@ -31,8 +31,8 @@ export function Usually({ cid, body, entries, paces }: { cid: string; body: stri
       for (const entry of entries) {
         const concerns = pace !== null && (pace.division === undefined || pace.division === entry.division);
         const [now, changed] = await Promise.all([
-          client.fetchQuery(queries.usual(cid, body, entry, RUNS, [], stop.signal)),
-          concerns ? client.fetchQuery(queries.usual(cid, body, entry, RUNS, [pace.pace], stop.signal)) : null,
+          client.fetchQuery(queries.usual(cid, body, [entry], RUNS, [], stop.signal)),
+          concerns ? client.fetchQuery(queries.usual(cid, body, [entry], RUNS, [pace.pace], stop.signal)) : null,
         ]);
         if (!live) return;
         setDrawn((d) => [...d, { entry, now, changed }]);
@@ -56,7 +56,9 @@ export function Usually({ cid, body, entries, paces }: { cid: string; body: stri
           : `${RUNS} runs of each of ${entries.length} ${entries.length === 1 ? "entry" : "entries"}.`}
         {first && ` A lane needs ${first.judges} ${first.judges === 1 ? "judge" : "judges"} at the busiest moment, ${first.judgesAt}.`}
       </p>
-      <progress className="block h-1.5 w-full" value={drawn.length} max={entries.length} aria-label="Entries played" />
+      {drawn.length < entries.length && failed === null && (
+        <progress className="block h-1.5 w-full accent-spruce" value={drawn.length} max={entries.length} aria-label="Entries played" />
+      )}
       {failed !== null && <Message error={failed} />}
       {findings.length > 0 && (
         <section aria-label="From the dry run" className="mt-3">
@@ -78,7 +80,7 @@ export function Usually({ cid, body, entries, paces }: { cid: string; body: stri
             </section>
           ))}
         </div>
-        <Paces paces={paces} divisions={[...new Set(entries.map((e) => e.division))]} changed={pace} change={setPace} />
+        <Paces cid={cid} paces={paces} divisions={[...new Set(entries.map((e) => e.division))]} changed={pace} change={setPace} />
       </div>
     </>
   );

@@ -22,6 +22,7 @@ const track = (more: Partial<Track>): Track => ({
   opens: 0,
   ends: 60_000,
   finished: false,
+  counts: true,
   all: 20,
   tasks: [{ at: 0, words: "12 sit-up", of: 12, looks: null, load: null }],
   ticks: [],
