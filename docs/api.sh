@@ -18,6 +18,9 @@ post /api/rank rank.json
 # Plates for the bars of a lane: the cheapest changes, inner plates staying on; what cannot be made, and what is lacking.
 post /api/plates plates.json
 
+# One made-up run of an entry: its events, what would have been seen of it, its card, and its score. The same seed, the same run.
+post /api/play play.json
+
 # A competition from a file, and out again as a file.
 made=$(post /api/import competition-file.json | sed -nE 's/.*"id":"([^"]+)".*/\1/p')
 printf '\n# GET /api/competitions/%s/export\n' "$made"

@@ -10,7 +10,7 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private static JsonNode Example(string name) => JsonNode.Parse(File.ReadAllText(Path.Combine(Docs, "examples", name + ".json")))!;
 
-    private static string Docs
+    internal static string Docs
     {
         get
         {

@@ -83,7 +83,8 @@ public static class CheckList
             );
         }
 
-        return findings
+        return Waivers
+            .Applied(findings, context)
             .DistinctBy(f => (f.Rule, f.At.Line, f.At.Column, f.Sentence))
             .OrderBy(f => f.At.Line)
             .ThenBy(f => f.Severity)
@@ -110,6 +111,6 @@ public static class CheckList
         }
     }
 
-    private static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>
+    internal static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>
         $"{rule}|{(at.Line >= 1 && at.Line <= context.Lines.Count ? context.Lines[at.Line - 1].Trim() : "")}|{sentence}";
 }

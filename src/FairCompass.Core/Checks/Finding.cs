@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
@@ -24,7 +25,16 @@ public enum Severity
 /// <param name="Why">Why it matters, or what was expected.</param>
 /// <param name="Mends">Changes that would settle it; may be empty.</param>
 /// <param name="Key">Stable while rule, line, and value are the same, so that it survives lines being moved.</param>
-public sealed record Finding(string Rule, Severity Severity, SourceRange At, string Sentence, string Why, Eq<Mend> Mends, string Key);
+public sealed record Finding(string Rule, Severity Severity, SourceRange At, string Sentence, string Why, Eq<Mend> Mends, string Key)
+{
+    /// <summary>Why somebody lets it stand; null while nobody does.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Waived { get; init; }
+
+    /// <summary>True while it is to be looked at: nobody lets it stand.</summary>
+    [JsonIgnore]
+    public bool IsOpen => Waived is null;
+}
 
 /// <summary>One rule that looks for one kind of hole or contradiction.</summary>
 public interface ICheck

@@ -16,6 +16,7 @@ namespace FairCompass.Core.Commands;
 [JsonDerivedType(typeof(AnswerTopic), "answer")]
 [JsonDerivedType(typeof(FillTable), "table")]
 [JsonDerivedType(typeof(MoveLine), "move")]
+[JsonDerivedType(typeof(WaiveRule), "waive")]
 public abstract record Command
 {
     /// <summary>The edits, or the objection.</summary>

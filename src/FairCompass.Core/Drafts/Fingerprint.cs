@@ -8,6 +8,7 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Json;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Drafts;
 
@@ -156,6 +157,13 @@ public sealed record Fingerprint(string Sha256, string Code)
             x => Of(CanonicalJson.Write(JsonSerializer.SerializeToNode(IntoFrozen.Of(x), FrozenJson.Default.Movement))).Sha256
         );
 
+    /// <summary>What somebody lets stand is printed nowhere, so it is in no code.</summary>
+    private static Workout Printed(Workout workout) =>
+        workout with
+        {
+            Policies = workout.Policies.Where(p => p is not Policy.Waived).ToEq(),
+        };
+
     private static JsonObject Closure(Understanding u)
     {
         // The order of duties is resolved, because a missing heading line means the division's own order.
@@ -195,7 +203,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             ["competition"] = u.Competition.Name,
             ["unit"] = u.Competition.Unit.Symbol(),
             ["divisions"] = new JsonArray(divisions),
-            ["workout"] = JsonSerializer.SerializeToNode(IntoFrozen.Of(u.Parsed.Workout), FrozenJson.Default.Workout),
+            ["workout"] = JsonSerializer.SerializeToNode(IntoFrozen.Of(Printed(u.Parsed.Workout)), FrozenJson.Default.Workout),
             ["standards"] = new JsonArray(standards),
             ["policies"] = new JsonArray(policies),
         };

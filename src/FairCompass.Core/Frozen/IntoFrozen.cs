@@ -68,6 +68,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Policy.Timing, V2.Policy.Timing>]
     [MapDerivedType<Workouts.Policy.Answered, V2.Policy.Answered>]
     [MapDerivedType<Workouts.Policy.ClauseOf, V2.Policy.ClauseOf>]
+    [MapDerivedType<Workouts.Policy.Waived, V2.Policy.Waived>]
     private static partial V2.Policy One(Workouts.Policy one);
 
     [MapDerivedType<Workouts.Stage.Window, V2.Stage.Window>]

@@ -70,6 +70,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Policy.Timing, Workouts.Policy.Timing>]
     [MapDerivedType<V2.Policy.Answered, Workouts.Policy.Answered>]
     [MapDerivedType<V2.Policy.ClauseOf, Workouts.Policy.ClauseOf>]
+    [MapDerivedType<V2.Policy.Waived, Workouts.Policy.Waived>]
     private static partial Workouts.Policy One(V2.Policy one);
 
     [MapDerivedType<V2.Stage.Window, Workouts.Stage.Window>]

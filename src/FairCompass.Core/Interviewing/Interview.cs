@@ -25,7 +25,7 @@ public static class Interview
     /// <summary>Questions that a check found: only the text can answer them.</summary>
     private static IEnumerable<Question> FromFindings(Understanding u) =>
         u.Findings()
-            .Where(f => f.Severity == Severity.MustFix || f.Rule is "tie-unstated")
+            .Where(f => f.IsOpen && (f.Severity == Severity.MustFix || f.Rule is "tie-unstated"))
             .Select(f => new Question(
                 f.Rule,
                 f.At.Line,

@@ -28,6 +28,7 @@ public sealed partial class Parser
         "timing:",
         "policy",
         "standard",
+        "waive:",
     ];
 
     private Score? Score(DraftLine line, Cursor c)
@@ -336,10 +337,17 @@ public sealed partial class Parser
                 : Nothing<Policy>(c, "Which rule of which movement?", "standard toes-to-bar, between-hands: does not apply");
         }
 
+        if (c.Eat("waive:"))
+        {
+            return c.Name(TokenKind.Name) is { } rule && c.EatChar(',') && c.TakeRest(TokenKind.Remark) is { Length: > 0 } reason
+                ? new Policy.Waived(rule, reason)
+                : Nothing<Policy>(c, "Which check, and why may it stand?", "waive: series-misfit, the last round is meant to be short");
+        }
+
         return Nothing<Policy>(
             c,
             "This rule is not understood.",
-            "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:; policy …:; standard …:",
+            "bell: a rep counts when finished; gate on the second:; attempts:; clips:; club:; timing:; policy …:; standard …:; waive:",
             PolicyWords
         );
     }

@@ -120,6 +120,7 @@ public sealed partial class Printer
                 },
             Workouts.Policy.Club p => $"club: best {p.Best} members",
             Workouts.Policy.Answered p => $"policy {p.Topic}{ForNames(p.For)}: {p.Answer}",
+            Workouts.Policy.Waived p => $"waive: {p.Rule}, {p.Reason}",
             Workouts.Policy.ClauseOf p => $"standard {p.Movement}, {p.Clause}{ForNames(p.For)}: {p.Text}",
             _ => throw new InvalidOperationException("A rule without a printed form."),
         };

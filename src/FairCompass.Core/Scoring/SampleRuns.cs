@@ -199,7 +199,7 @@ public static class SampleRuns
 
     /// <summary>True when the last unit of a piece counts one, so that who misses it is one short.</summary>
     private static bool LastIsOne(CoursePiece piece) =>
-        piece.Strand is not { Units: { } all } strand || strand.Counted(all - 1) == strand.AllCounted - 1;
+        piece.Strand is not { Units: > 0 and { } all } strand || strand.Counted(all - 1) == strand.AllCounted - 1;
 
     private static PieceObservation Observe(
         Case c,

@@ -138,6 +138,12 @@ public abstract record Policy : Node
     /// <summary><c>timing: whole seconds</c>, <c>tenths by hand</c>, <c>hundredths</c>.</summary>
     public sealed record Timing(TimeResolution Resolution) : Policy;
 
+    /// <summary><c>waive: series-misfit, the last round is meant to be short</c>: a note of a check that somebody has looked at and lets
+    /// stand. It prints nothing and changes no code.</summary>
+    /// <param name="Rule">The check’s id.</param>
+    /// <param name="Reason">Why.</param>
+    public sealed record Waived(string Rule, string Reason) : Policy;
+
     /// <summary><c>policy dropping, for Meadow: not from overhead</c>: an answer on a topic where the trade disagrees.</summary>
     /// <param name="Topic">The topic’s name.</param>
     /// <param name="For">The divisions it holds for; empty for all.</param>

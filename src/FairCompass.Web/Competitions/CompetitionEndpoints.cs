@@ -163,7 +163,7 @@ public static class CompetitionEndpoints
                     draft.Id,
                     understood.Workout.Title,
                     open,
-                    findings.Count - open,
+                    findings.Count(f => f.IsOpen) - open,
                     understood.Workout.Scores.Count > 0
                         && !findings.Any(f =>
                             f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"

@@ -21,6 +21,7 @@ public class ChangesTests
         ["Overall"] = OverallRule.Usual,
         ["Policies"] = (Eq<Core.Policies.PolicyChoice>)[new("bell", "begun", "Tideline")],
         ["HouseRules"] = (Eq<ClauseChange>)[new("wall-walk", "feet-on-wall", "Meadow") { DoesNotApply = true }],
+        ["Paces"] = (Eq<Core.Pacing.Pace>)[new("sit-up", Core.Workouts.AmountUnit.Rep, new(2000), new(1000)) { Division = "Tideline" }],
         ["OwnMovements"] = (Eq<Movement>)[StandardsBook.Of(Demo.Competition).Find("sit-up")! with { Id = "own" }],
     };
 

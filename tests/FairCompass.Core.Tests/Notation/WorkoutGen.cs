@@ -315,6 +315,7 @@ public static class WorkoutGen
         Gen.Select(Coin, Small, Coin, (b, n, all) => (Policy)new Policy.Attempts(b, all ? null : n)),
         Coin.Select(c => (Policy)new Policy.Clips(c)),
         Small.Select(n => (Policy)new Policy.Club(n)),
+        Coin.Select(c => (Policy)new Policy.Waived(c ? "tie-unstated" : "load-ladder", "shared, on purpose")),
         Gen.Enum<TimeResolution>().Select(r => (Policy)new Policy.Timing(r)),
         Gen.Select(Names, Coin, (n, has) => (Policy)new Policy.Answered("dropping", has ? n : [], "only when settled")),
         Gen.Select(

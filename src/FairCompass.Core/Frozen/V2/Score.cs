@@ -74,6 +74,7 @@ internal enum TieMark
 [JsonDerivedType(typeof(Timing), "timing")]
 [JsonDerivedType(typeof(Answered), "policy")]
 [JsonDerivedType(typeof(ClauseOf), "standard")]
+[JsonDerivedType(typeof(Waived), "waived")]
 internal abstract record Policy : Node
 {
     internal sealed record Bell(VoidedUnit Of, BellWhen When) : Policy;
@@ -91,6 +92,8 @@ internal abstract record Policy : Node
     internal sealed record Answered(string Topic, Eq<Who> For, string Answer) : Policy;
 
     internal sealed record ClauseOf(string Movement, string Clause, Eq<Who> For, string Text) : Policy;
+
+    internal sealed record Waived(string Rule, string Reason) : Policy;
 }
 
 internal enum TimeResolution

@@ -3820,7 +3820,7 @@ export interface components {
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
          *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
          */
-        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"];
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"];
         /**
          * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
          *                 replaced.
@@ -3920,6 +3920,15 @@ export interface components {
              *     both, as `24 or 53`, since one of them alone would leave the other wrong.
              */
             value: string;
+        };
+        /** @description Lets the findings of a check stand, with the reason, by a line of the draft; or takes that back. */
+        CommandWaiveRule: {
+            /** @enum {string} */
+            kind?: "waive";
+            /** @description The check’s id. */
+            rule: string;
+            /** @description Why, 1 to 240 characters on one line; null to take it back. */
+            reason: null | string;
         };
         /** @description Compares who has confirmed with a pasted list. */
         CompareNames: {
@@ -4553,6 +4562,8 @@ export interface components {
             mends: components["schemas"]["EqOfMend"];
             /** @description Stable while rule, line, and value are the same, so that it survives lines being moved. */
             key: string;
+            /** @description Why somebody lets it stand; null while nobody does. */
+            waived?: null | string;
         };
         /** @description One angle that is found so that a part comes to a height. */
         Fit: {

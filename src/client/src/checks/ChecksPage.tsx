@@ -24,7 +24,8 @@ export function ChecksPage() {
       </main>
     );
   const workouts = overview.data.workouts;
-  const open = workouts.filter((w) => w.findings.length > 0);
+  const open = workouts.filter((w) => w.findings.some((f) => !f.waived));
+  const standing = workouts.filter((w) => w.findings.some((f) => f.waived));
   const bring = async () => {
     await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: removed!.id } }, body: { removed: false } }));
     setRemoved(null);
@@ -69,21 +70,51 @@ export function ChecksPage() {
               </tr>
             </thead>
             <tbody>
-              {w.findings.map((f) => (
-                <tr key={f.key + f.at.line}>
-                  <td className="w-16 text-soft">line {f.at.line}</td>
-                  <td className="w-44">
-                    <Severity of={f.severity} />
-                  </td>
-                  <td>
-                    {f.sentence} <span className="text-soft">{f.why}</span>
-                  </td>
-                </tr>
-              ))}
+              {w.findings
+                .filter((f) => !f.waived)
+                .map((f) => (
+                  <tr key={f.key + f.at.line}>
+                    <td className="w-16 text-soft">line {f.at.line}</td>
+                    <td className="w-44">
+                      <Severity of={f.severity} />
+                    </td>
+                    <td>
+                      {f.sentence} <span className="text-soft">{f.why}</span>
+                    </td>
+                  </tr>
+                ))}
             </tbody>
           </table>
         </section>
       ))}
+      {standing.length > 0 && (
+        <section className="mt-5" aria-label="Let stand">
+          <div className="section-head">
+            <h2>Let stand</h2>
+          </div>
+          <table className="ruled">
+            <tbody>
+              {standing.flatMap((w) =>
+                w.findings
+                  .filter((f) => f.waived)
+                  .map((f) => (
+                    <tr key={w.id + f.key + f.at.line}>
+                      <th scope="row" className="w-52 font-normal">
+                        <Link to={`/c/${cid}/w/${w.id}`}>
+                          <bdi>{w.title || "Untitled"}</bdi>
+                        </Link>
+                        , line {f.at.line}
+                      </th>
+                      <td>
+                        {f.sentence} <span className="text-soft">Because:</span> <bdi>{f.waived}</bdi>
+                      </td>
+                    </tr>
+                  )),
+              )}
+            </tbody>
+          </table>
+        </section>
+      )}
       <FromTheDryRun cid={cid} workouts={workouts} />
     </main>
   );

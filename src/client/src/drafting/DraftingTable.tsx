@@ -98,6 +98,14 @@ function Table({ stored }: { stored: StoredDraft }) {
       return e instanceof Refused ? (e.at("command.value") ?? e.title) : "This could not be set.";
     }
   };
+  const waive = async (rule: string, reason: string | null) => {
+    try {
+      const done = await command({ kind: "waive", rule, reason }, session.snapshot().text);
+      return done ? null : "The text was changed here meanwhile; say it once more.";
+    } catch (e) {
+      return e instanceof Refused ? (e.at("command.reason") ?? e.at("command.rule") ?? e.title) : "This could not be said.";
+    }
+  };
   const readSheet = async (csv: string) => {
     setSheetError(null);
     try {
@@ -240,6 +248,7 @@ function Table({ stored }: { stored: StoredDraft }) {
         onFold={() => setFolded(!folded)}
         onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)}
         onMend={mend}
+        onWaive={waive}
       />
       <NotationHelp open={help} onClose={() => setHelp(false)} />
       {conflict && (

@@ -1,3 +1,4 @@
+import { useEffect, useRef, useState } from "react";
 import { Severity } from "../ui/Severity";
 import type { Finding, Schemas } from "../api/client";
 
@@ -7,6 +8,7 @@ export function NotesMargin({
   line,
   onGoto,
   onMend,
+  onWaive,
   folded,
   onFold,
 }: {
@@ -14,10 +16,14 @@ export function NotesMargin({
   line: number;
   onGoto: (f: Finding) => void;
   onMend: (m: Schemas["Mend"]) => void;
+  /** Lets the notes of a check stand, with the reason, or takes that back; an objection when it cannot be said. */
+  onWaive: (rule: string, reason: string | null) => Promise<string | null>;
   folded: boolean;
   onFold: () => void;
 }) {
-  const must = findings.filter((f) => f.severity === "MustFix").length;
+  const open = findings.filter((f) => !f.waived);
+  const let_ = findings.filter((f) => f.waived);
+  const must = open.filter((f) => f.severity === "MustFix").length;
   return (
     <aside
       aria-label="Notes"
@@ -33,16 +39,16 @@ export function NotesMargin({
         </button>
       </div>
       {folded ? (
-        <p className="text-soft">{findings.length}</p>
+        <p className="text-soft">{open.length}</p>
       ) : (
         <>
           <p className="text-[0.9rem] text-soft" aria-live="polite">
-            {findings.length === 0
+            {open.length === 0
               ? "Nothing missing, nothing contradictory."
-              : [must && `${must} to settle`, findings.length - must && `${findings.length - must} more`].filter(Boolean).join(", ")}
+              : [must && `${must} to settle`, open.length - must && `${open.length - must} more`].filter(Boolean).join(", ")}
           </p>
           <ol>
-            {findings.map((f) => (
+            {open.map((f) => (
               <li key={f.key + f.at.line} className={`border-b border-rule py-3 ${f.at.line === line ? "-mx-3 bg-sheet px-3" : ""}`}>
                 <button className="block w-full text-left" onClick={() => onGoto(f)}>
                   <span className="font-bold text-soft">line {f.at.line}</span> · <Severity of={f.severity} />
@@ -57,11 +63,88 @@ export function NotesMargin({
                     {i === 0 && f.at.line === line && <kbd className="ml-2 border border-quiet px-1 text-[0.8rem] text-soft">Alt M</kbd>}
                   </p>
                 ))}
+                {f.severity !== "MustFix" && f.rule !== "waiver-misfit" && <Waive rule={f.rule} onWaive={onWaive} />}
               </li>
             ))}
           </ol>
+          {let_.length > 0 && (
+            <details className="mt-3">
+              <summary className="text-[0.9rem] text-soft">{let_.length} let stand</summary>
+              <ol>
+                {let_.map((f) => (
+                  <li key={f.key + f.at.line} className="border-b border-rule py-2 text-[0.9rem] text-soft">
+                    <button className="block text-left" onClick={() => onGoto(f)}>
+                      line {f.at.line}: {f.sentence}
+                    </button>
+                    <p>
+                      Because: <bdi>{f.waived}</bdi>{" "}
+                      <button className="act" onClick={() => void onWaive(f.rule, null)}>
+                        Look at it again
+                      </button>
+                    </p>
+                  </li>
+                ))}
+              </ol>
+            </details>
+          )}
         </>
       )}
     </aside>
+  );
+}
+
+/** Takes the reason for which the notes of a check may stand. */
+function Waive({ rule, onWaive }: { rule: string; onWaive: (rule: string, reason: string | null) => Promise<string | null> }) {
+  const [asking, setAsking] = useState(false);
+  const [reason, setReason] = useState("");
+  const [wrong, setWrong] = useState("");
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (asking) input.current?.focus();
+  }, [asking]);
+  if (!asking)
+    return (
+      <p>
+        <button className="act" onClick={() => setAsking(true)}>
+          Let it stand
+        </button>
+      </p>
+    );
+  const id = `waive-${rule}`;
+  return (
+    <form
+      className="mt-1"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void onWaive(rule, reason).then((objection) => {
+          setWrong(objection ?? "");
+          if (objection === null) setAsking(false);
+        });
+      }}
+    >
+      <label className="block text-[0.9rem]" htmlFor={id}>
+        Why may it stand?
+      </label>
+      <input
+        id={id}
+        className="block w-full"
+        value={reason}
+        maxLength={240}
+        ref={input}
+        aria-invalid={wrong !== ""}
+        aria-describedby={wrong ? `${id}-wrong` : undefined}
+        onChange={(e) => setReason(e.target.value)}
+        onKeyDown={(e) => e.key === "Escape" && setAsking(false)}
+      />
+      {wrong && (
+        <p id={`${id}-wrong`} role="alert" className="field-error">
+          {wrong}
+        </p>
+      )}
+      <button className="act">Let it stand</button>{" "}
+      <button type="button" className="act" onClick={() => setAsking(false)}>
+        Not now
+      </button>
+    </form>
   );
 }

@@ -40,6 +40,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "weight ", start: true, help: "in the overall table" },
   { text: "gate on the second: counts", start: true, help: "a ruling" },
   { text: "attempts: best of 2", start: true, help: "several submissions" },
+  { text: "waive: ", start: true, help: "let the notes of a check stand, with the reason" },
   { text: "timing: whole seconds", start: true, help: "how times are read" },
   { text: "clips: a lift without them does not count", start: true, help: "a ruling" },
   { text: "marks every ", start: false, help: "sections of a distance" },
