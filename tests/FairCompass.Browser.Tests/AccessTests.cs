@@ -32,6 +32,7 @@ public sealed class AccessTests : IDisposable
             ($"/c/{competition}/standards/front-squat", "No rep"),
             ($"/c/{competition}/scoring/{workout}", "Sample results"),
             ($"/c/{competition}/checks", "have something open"),
+            ($"/c/{competition}/dry-run/{workout}", "The judge looks at"),
             ($"/c/{competition}/briefs/{workout}/judge", "Not your job"),
             ($"/c/{competition}/briefs/{workout}/athlete?division=Meadow", "Athlete brief"),
             ($"/c/{competition}/briefs/{workout}/judge?language=Spanish&figures=true", "Documento del juez"),

@@ -1,5 +1,6 @@
 using System.Reflection;
 using FairCompass.Core.Drafts;
+using FairCompass.Play;
 using FairCompass.Store;
 using Microsoft.AspNetCore.Http;
 
@@ -20,7 +21,8 @@ public class ArchitectureTests
     {
         Assert.Empty(Ours(typeof(Understanding).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Database).Assembly));
-        Assert.Equal(["FairCompass.Core", "FairCompass.Store"], Ours(typeof(Program).Assembly));
+        Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
+        Assert.Equal(["FairCompass.Core", "FairCompass.Play", "FairCompass.Store"], Ours(typeof(Program).Assembly));
     }
 
     /// <summary>What an address answers stands in its handler's signature, from which the description of the interface is made: a handler

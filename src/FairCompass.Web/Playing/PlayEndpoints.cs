@@ -207,7 +207,12 @@ public static class PlayEndpoints
             .SelectMany(t => t.Options.Count > 0 ? t.Options.Select(o => o.Prescription) : [t.Prescription])
             .Select(p => (p.Movement.Value, Unit: UnitOf(p.Amount?.Value)))
             .Distinct()
-            .Select(m => table.Of(m.Value, m.Unit, null))
+            .SelectMany(m =>
+                u.Competition.Paces.Where(p =>
+                        p.Division is not null && p.Unit == m.Unit && string.Equals(p.Movement, m.Value, StringComparison.OrdinalIgnoreCase)
+                    )
+                    .Prepend(table.Of(m.Value, m.Unit, null))
+            )
             .Select(p => new ExpectedPace(p, !u.Competition.Paces.Contains(p)))
             .ToList();
     }

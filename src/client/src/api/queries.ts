@@ -263,7 +263,15 @@ export const changed = {
   /** A competition as it is now stored, and all that follows from it. */
   competition: (stored: StoredCompetition) => {
     queryClient.setQueryData(queries.competition(stored.id).queryKey, stored);
-    return again(queries.overview(stored.id), queries.book(stored.id), queries.policies(stored.id), { queryKey: ["standard", stored.id] });
+    return again(
+      queries.overview(stored.id),
+      queries.book(stored.id),
+      queries.policies(stored.id),
+      { queryKey: ["standard", stored.id] },
+      { queryKey: ["playable", stored.id] },
+      { queryKey: ["heat", stored.id] },
+      { queryKey: ["usual", stored.id] },
+    );
   },
 
   workouts: (cid: string) => again(queries.overview(cid)),

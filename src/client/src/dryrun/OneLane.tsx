@@ -30,8 +30,18 @@ export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: num
       {bars.map((bar, i) => (
         <BarFromTheSide key={i} bar={bar} />
       ))}
-      <h3 className="mt-2 text-[0.93rem]">Her card</h3>
-      <div className="max-h-[26rem] overflow-auto border border-rule bg-sheet p-2" tabIndex={0} aria-label="Card of the lane" role="region">
+      <div className="mt-2 flex items-baseline justify-between">
+        <h3 className="text-[0.93rem]">Her card</h3>
+        <button className="act text-[0.93rem]" onClick={() => window.print()}>
+          Print it as it stands
+        </button>
+      </div>
+      <div
+        className="filled-card max-h-[26rem] overflow-auto border border-rule bg-sheet p-2"
+        tabIndex={0}
+        aria-label="Card of the lane"
+        role="region"
+      >
         {lane.card.length === 0 && written.length === 0 && (
           <p className="text-soft">It has no boxes: each count is written down when its clock ends.</p>
         )}
@@ -55,11 +65,15 @@ function CardTable({ table, time }: { table: Schemas["CardTable"]; time: number 
       {table.head.some((h) => h.length > 0) && (
         <thead>
           <tr>
-            {table.head.map((h, i) => (
-              <th key={i} scope="col" className="px-1 align-bottom font-normal leading-tight text-soft">
-                {h}
-              </th>
-            ))}
+            {table.head.map((h, i) =>
+              h.length === 0 ? (
+                <td key={i} />
+              ) : (
+                <th key={i} scope="col" className="px-1 align-bottom font-normal leading-tight text-soft">
+                  {h}
+                </th>
+              ),
+            )}
           </tr>
         </thead>
       )}

@@ -74,10 +74,11 @@ export function Paces({
         </thead>
         <tbody>
           {paces.map(({ pace, ours }) => (
-            <tr key={pace.movement + pace.unit}>
+            <tr key={pace.movement + pace.unit + (pace.division ?? "")}>
               <th scope="row" className="font-normal">
                 <bdi>{pace.movement}</bdi>, one {units[pace.unit]}
                 {pace.load != null && <span className="text-soft"> at {pace.load} kg</span>}
+                {pace.division && <bdi className="text-soft"> for {pace.division}</bdi>}
                 {!ours && <span className="text-soft"> · of this competition</span>}
               </th>
               <td className="mono text-right">{seconds(pace.usual)}</td>
@@ -93,28 +94,35 @@ export function Paces({
           apply();
         }}
       >
-        <label className="block">
-          Change
-          <select className="block" value={which} onChange={(e) => setWhich(Number(e.target.value))}>
+        <div>
+          <label className="block" htmlFor="pace-which">
+            Change
+          </label>
+          <select id="pace-which" className="block" value={which} onChange={(e) => setWhich(Number(e.target.value))}>
             {paces.map(({ pace }, i) => (
-              <option key={pace.movement + pace.unit} value={i}>
+              <option key={pace.movement + pace.unit + (pace.division ?? "")} value={i}>
                 {pace.movement}
               </option>
             ))}
           </select>
-        </label>
-        <label className="block">
-          for
-          <select className="block" value={division} onChange={(e) => setDivision(e.target.value)}>
+        </div>
+        <div>
+          <label className="block" htmlFor="pace-for">
+            for
+          </label>
+          <select id="pace-for" className="block" value={division} onChange={(e) => setDivision(e.target.value)}>
             <option value="">all divisions</option>
             {divisions.map((d) => (
               <option key={d}>{d}</option>
             ))}
           </select>
-        </label>
-        <label className="block">
-          to seconds
+        </div>
+        <div>
+          <label className="block" htmlFor="pace-to">
+            to seconds
+          </label>
           <input
+            id="pace-to"
             className="block w-24"
             inputMode="decimal"
             value={usual}
@@ -123,7 +131,7 @@ export function Paces({
             aria-describedby={wrong ? "pace-wrong" : undefined}
             onChange={(e) => setUsual(e.target.value)}
           />
-        </label>
+        </div>
         <button className="press">Draw anew</button>
         {changed && (
           <button type="button" className="act" onClick={() => change(null)}>

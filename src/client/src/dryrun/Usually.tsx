@@ -45,7 +45,7 @@ export function Usually({ cid, body, entries, paces }: { cid: string; body: stri
       live = false;
       stop.abort();
     };
-  }, [client, cid, body, entries, pace]);
+  }, [client, cid, body, entries, paces, pace]);
   const findings = [...new Set(drawn.flatMap((d) => (d.changed ?? d.now).findings))];
   const first = drawn[0]?.now;
   return (
