@@ -76,6 +76,7 @@ public class ArchitectureTests
         "Checks",
         "Frozen",
         "Drafts",
+        "LayingOut",
         "Measuring",
         "Commands",
         "Interviewing",

@@ -1,7 +1,9 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -109,9 +111,43 @@ public sealed partial class BriefBuilder
         );
 
     private IEnumerable<BriefSection> Crew() =>
-        [KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
+        [LaidOut(), .. KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
 
-    private BriefSection KitOfALane()
+    /// <summary>Everything that stands, hangs or lies in a lane before the first heat, from the one list of it.</summary>
+    private BriefSection LaidOut()
+    {
+        var things = LayOut.Of(u, shown, tongue);
+        var everybody = shown.Select(i => u.Courses[i].Address).ToList();
+        return new(
+            "layout",
+            Say("Lay out before the first heat", "Preparar antes de la primera tanda"),
+            [
+                things.Count == 0
+                    ? new BriefBlock.Paragraph(
+                        Say("Nothing is needed yet: no work is written.", "Aún no hace falta nada: no hay trabajo escrito.")
+                    )
+                    : new BriefBlock.Table(
+                        null,
+                        [
+                            Say("In a lane", "En una calle"),
+                            Say("Number", "Número"),
+                            Say("Load or height", "Carga o altura"),
+                            Say("Lane of", "Calle de"),
+                        ],
+                        things
+                            .Select(t =>
+                                Cited(
+                                    $"layout/{t.Name.English}/{string.Join(' ', t.For)}",
+                                    new([Words.Capital(tongue.Say(t.Name)), Figure(t.Count), t.Size, WhoOf(t.For, everybody)])
+                                )
+                            )
+                            .ToEq()
+                    ),
+            ]
+        );
+    }
+
+    private IEnumerable<BriefSection> KitOfALane()
     {
         var rows = new List<BriefRow>();
         foreach (
@@ -150,17 +186,12 @@ public sealed partial class BriefBuilder
             }
         }
 
-        return new(
-            "kit",
-            Say("Kit and plates of a lane", "Material y discos de una calle"),
-            rows.Count == 0
-                ?
-                [
-                    new BriefBlock.Paragraph(
-                        Say("No load and no height is set in this workout.", "Esta prueba no fija ninguna carga ni altura.")
-                    ),
-                ]
-                :
+        // Which movement has which load and plates; without loads and heights the list above says everything.
+        if (rows.Count > 0)
+        {
+            yield return new(
+                "kit",
+                Say("Loads, plates and heights by movement", "Cargas, discos y alturas por ejercicio"),
                 [
                     new BriefBlock.Table(
                         null,
@@ -168,7 +199,8 @@ public sealed partial class BriefBuilder
                         rows.Distinct().ToEq()
                     ),
                 ]
-        );
+            );
+        }
     }
 
     private IEnumerable<BriefSection> RungByRung()
@@ -252,28 +284,37 @@ public sealed partial class BriefBuilder
         return new(
             "rules",
             Say("Rules", "Normas"),
-            [
-                new BriefBlock.Points([
-                    .. (
-                        (string[])
-                            [
-                                .. plates,
-                                Say(
-                                    "Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.",
-                                    "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."
-                                ),
-                                Say(
-                                    "Same side, same order: inner plates stay on; of plates that go on together the heaviest goes first.",
-                                    "Mismo lado, mismo orden: los discos interiores se quedan; de los nuevos, primero el más pesado."
-                                ),
-                                Say(
-                                    "Between heats: monitors to zero, bars to the first load, chalk and sweat off.",
-                                    "Entre tandas: monitores a cero, barras con la primera carga, sin magnesio ni sudor."
-                                ),
-                            ]
-                    ).Where(x => x.Length > 0),
-                ]),
-            ]
+            [new BriefBlock.Points([.. RulesOf(LayOut.Of(u, shown, tongue).Select(t => t.Kit).ToHashSet(), plates)])]
         );
+    }
+
+    /// <summary>Rules of the crew, each only where its kit is in the lane.</summary>
+    private IEnumerable<string> RulesOf(HashSet<MovementKit> kit, IEnumerable<string> plates)
+    {
+        var barbells = kit.Contains(MovementKit.Barbell);
+        foreach (var rule in barbells ? plates : [])
+        {
+            yield return rule;
+        }
+
+        if (barbells)
+        {
+            yield return Say(
+                "Plates lie at the lane’s edge, outside the space where a bar can fall; clips on.",
+                "Los discos quedan al borde de la calle, fuera de donde pueda caer una barra; cierres puestos."
+            );
+            yield return Say(
+                "Same side, same order: inner plates stay on; of plates that go on together the heaviest goes first.",
+                "Mismo lado, mismo orden: los discos interiores se quedan; de los nuevos, primero el más pesado."
+            );
+        }
+
+        string[] between =
+        [
+            .. kit.Contains(MovementKit.Machine) ? [Say("monitors to zero", "monitores a cero")] : Array.Empty<string>(),
+            .. barbells ? [Say("bars to the first load", "barras con la primera carga")] : Array.Empty<string>(),
+            Say("chalk and sweat off", "sin magnesio ni sudor"),
+        ];
+        yield return Say("Between heats: ", "Entre tandas: ") + string.Join(", ", between) + ".";
     }
 }

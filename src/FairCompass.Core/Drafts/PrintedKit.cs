@@ -28,6 +28,7 @@ public static class PrintedKit
             if (task.IsHeaviest)
             {
                 facts[$"heaviest on {Number.Normal(bar)}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
+                facts["loose plates"] = string.Join(", ", kit.Plates.Select(p => $"{p.Count} of {Number.Normal(p.Mass)}"));
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
             {

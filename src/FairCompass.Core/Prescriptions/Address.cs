@@ -82,11 +82,11 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
     public override string ToString() => In(Tongue.English);
 
     /// <summary>The height in words of a language: <c>target 15 cm above reach</c>, <c>blanco 15 cm por encima del alcance</c>.</summary>
-    public string In(Tongue tongue)
-    {
-        var from = From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From);
-        return $"{Word(On, tongue)} {Values} {Unit.Symbol()}{from}";
-    }
+    public string In(Tongue tongue) => $"{Word(On, tongue)} {Measure(tongue)}";
+
+    /// <summary>The height without what it is measured on: <c>15 cm above reach</c>.</summary>
+    public string Measure(Tongue tongue) =>
+        $"{Values} {Unit.Symbol()}" + (From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From));
 
     /// <summary>What a height is measured on, in a language.</summary>
     public static string Word(HeightKind on, Tongue tongue) =>

@@ -91,6 +91,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "rulings" => InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
             "sample" => Sample(Index(rest)),
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
+            "layout" => LaidOut(),
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
             "rerig" => InAll(lines),
             "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a
@@ -360,6 +361,24 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             .. scored[n].SelectMany(r => In(r.Text).Concat(In(r.TieText ?? ""))),
             .. places.Select(p => p[n].ToString(CultureInfo.InvariantCulture)),
             .. In(string.Join(' ', samples[n].Run.Pieces.Select(p => $"{p.Performed} {p.Finish}"))),
+        ];
+    }
+
+    /// <summary>What is laid out has the loads and heights of the text, is one for each who works at once, and of a heaviest lift has the
+    /// lane’s bars and plates.</summary>
+    private HashSet<string> LaidOut()
+    {
+        var kit = u.Competition.Kit;
+        decimal[] bars = [kit.MenBar, kit.WomenBar];
+        return
+        [
+            .. InAll(lines),
+            .. InAll(shown.Select(i => u.Courses[i].Address.ToString())),
+            .. Enumerable
+                .Range(1, 2 * shown.Max(i => u.Courses[i].Address.Division.Size))
+                .Select(n => n.ToString(CultureInfo.InvariantCulture)),
+            .. kit.Plates.SelectMany(p => new[] { Number.Normal(p.Mass), p.Count.ToString(CultureInfo.InvariantCulture) }),
+            .. bars.SelectMany(b => new[] { Number.Normal(b), Number.Normal(Core.Kit.BarLoads.All(b, kit)[^1]) }),
         ];
     }
 }

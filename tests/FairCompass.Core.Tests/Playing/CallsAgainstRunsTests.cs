@@ -44,10 +44,31 @@ public class CallsAgainstRunsTests
                 $"{u.Courses[i].Address} of {which}\ndue    {Said(Due(u.Courses[i], u.Sheets[i], clock, silent))}\ncalled {Said(called)}"
             );
 
+            Assert.True(
+                Rollovers(u.Courses[i], u.Sheets[i])
+                    .SequenceEqual(clock.Calls.Where(c => c.Words.StartsWith("interval", StringComparison.Ordinal)).Select(c => c.At.Ms)),
+                $"Intervals of {u.Courses[i].Address} of {which}"
+            );
+
             // The lane of a run knows no moment that nobody calls.
             var run = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual).Play(7, (ulong)i);
             var moments = run.End.Pieces.SelectMany(p => Ends(p)).Where(m => m.Ms <= clock.Ends.Ms && !silent.Contains(m.Ms));
             Assert.All(moments, m => Assert.Contains(m.Ms, called));
+        }
+    }
+
+    /// <summary>When an interval begins that is not the first.</summary>
+    private static IEnumerable<long> Rollovers(Course course, ScoreSheet sheet)
+    {
+        var state = PlayedCourse.Start(course, sheet);
+        while (state.NextMoment is { } next)
+        {
+            var before = state;
+            state = ((Outcome.Moved)state.Apply(new(next, new Happened.ClockCame()))).State;
+            if (state.Pieces.Zip(before.Pieces).Any(p => p.First.Interval > p.Second.Interval && p.Second.Interval > 0))
+            {
+                yield return next.Ms;
+            }
         }
     }
 

@@ -1,0 +1,203 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.LayingOut;
+
+/// <summary>
+/// The one list of what stands, hangs or lies in a lane: from every task, option, seat, hold, attempt, move between chunks and heaviest
+/// lift, with the number that is used at once.
+/// </summary>
+public sealed class LayOut
+{
+    private readonly Competition competition;
+    private readonly StandardsBook book;
+    private readonly Tongue tongue;
+
+    private LayOut(Competition competition, Tongue tongue)
+    {
+        (this.competition, this.tongue) = (competition, tongue);
+        book = StandardsBook.Of(competition);
+    }
+
+    /// <summary>Something that a piece uses at once.</summary>
+    private sealed record Use(Said Name, string Size, MovementKit Kit, string Piece, int Count);
+
+    /// <summary>The things of the lanes of some entries; equal things of several entries stand together.</summary>
+    /// <param name="u">The workout, understood.</param>
+    /// <param name="entries">Which of its courses.</param>
+    /// <param name="tongue">The language of loads and heights.</param>
+    public static Eq<LaneThing> Of(Understanding u, IEnumerable<int> entries, Tongue tongue)
+    {
+        var list = new LayOut(u.Competition, tongue);
+        return entries
+            .SelectMany(i => list.Lane(u.Courses[i]))
+            .GroupBy(t => (t.Name, t.Size, t.Count, t.Kit))
+            .Select(g => new LaneThing(g.Key.Name, g.Key.Size, g.Key.Count, g.SelectMany(t => t.For).Distinct().ToEq()) { Kit = g.Key.Kit })
+            .OrderBy(t => t.Kit)
+            .ThenBy(t => t.Name.English, StringComparer.Ordinal)
+            .ToEq();
+    }
+
+    /// <summary>The things of one lane: of two pieces at one time both, of two at different times the larger number.</summary>
+    private IEnumerable<LaneThing> Lane(Course course)
+    {
+        foreach (var thing in course.Pieces.SelectMany(p => Uses(course, p)).GroupBy(u => (u.Name, u.Size, u.Kit)))
+        {
+            // Within a piece one task comes after the other; beside it other pieces may run at the same time.
+            var byPiece = thing.GroupBy(u => u.Piece).ToDictionary(g => g.Key, g => g.Max(x => x.Count));
+            var together = course.Clock.Spans.Select(s => s.Pieces.Sum(p => byPiece.GetValueOrDefault(p)));
+            var most = Math.Max(together.DefaultIfEmpty(0).Max(), byPiece.Values.Max());
+            yield return new(thing.Key.Name, thing.Key.Size, most, [course.Address]) { Kit = thing.Key.Kit };
+        }
+    }
+
+    private IEnumerable<Use> Uses(Course course, CoursePiece piece)
+    {
+        var members = course.MembersOf(piece.Piece);
+        foreach (var task in piece.Tasks)
+        {
+            var sharing = Sharing.Of(piece, task, members.Count);
+            var workers = sharing.Together || sharing.AtOnce ? sharing.Members : 1;
+            if (piece.Piece.IsHeaviest)
+            {
+                foreach (var use in Heaviest(task, piece, members))
+                {
+                    yield return use;
+                }
+
+                continue;
+            }
+
+            var ways = task.Options.Count > 0 ? task.Options.Select(o => o.Prescription) : [task.Prescription];
+            foreach (var use in ways.SelectMany(w => Things(w, piece, workers)).Concat(Beside(task, piece)))
+            {
+                yield return use;
+            }
+        }
+    }
+
+    private IEnumerable<Use> Things(Prescription p, CoursePiece piece, int workers)
+    {
+        var movement = book.Find(p.Movement.Value);
+        var kit = movement?.Kit ?? MovementKit.None;
+        var heights = p.Heights.Select(h => h.Value).ToList();
+        foreach (var thing in ThingsOf.Of(p.Movement.Value, movement))
+        {
+            var load = thing.Loaded ? p.Load?.Value : null;
+            var height = heights.Find(h => h.On == thing.Height);
+            heights.Remove(height!);
+            // A pair is two implements; of bars, bags and balls each is one.
+            var each = kit is MovementKit.Dumbbell or MovementKit.Kettlebell ? Math.Max(1, load?.Implements ?? 1) : 1;
+            var size = load is not null ? (load with { Implements = 1 }).In(tongue) : height?.Measure(tongue) ?? "";
+            yield return new(thing.Name, size, kit, piece.Piece.Key, each * workers);
+        }
+
+        foreach (var height in heights)
+        {
+            yield return new(Measured(height.On), height.Measure(tongue), kit, piece.Piece.Key, 1);
+        }
+    }
+
+    /// <summary>The bars of those who lift, bare, with the loads that the plates of the lane make, and those plates.</summary>
+    private IEnumerable<Use> Heaviest(CourseTask task, CoursePiece piece, IReadOnlyList<Address> members)
+    {
+        var movement = book.Find(task.Prescription.Movement.Value);
+        if (movement is not { Kit: MovementKit.Barbell } || competition.Kit.Plates.Count == 0)
+        {
+            foreach (var use in Things(task.Prescription, piece, 1))
+            {
+                yield return use;
+            }
+
+            yield break;
+        }
+
+        var (kit, key) = (competition.Kit, piece.Piece.Key);
+        foreach (var bar in members.Select(m => kit.Bar(m.Duty)).Distinct())
+        {
+            string Said(decimal mass) => new Mass(mass, competition.Unit).ToString();
+            var most = Said(BarLoads.All(bar, kit)[^1]);
+            yield return new(
+                ("barbell", "barra"),
+                tongue.Say($"{Said(bar)}, up to {most}", $"{Said(bar)}, hasta {most}"),
+                movement.Kit,
+                key,
+                1
+            );
+            yield return new(
+                ("pair of clips", "par de cierres"),
+                "",
+                movement.Kit,
+                key,
+                members.Select(m => kit.Bar(m.Duty)).Distinct().Count()
+            );
+        }
+
+        foreach (var thing in ThingsOf.Of(task.Prescription.Movement.Value, movement).Skip(2))
+        {
+            yield return new(thing.Name, "", movement.Kit, key, 1);
+        }
+
+        foreach (var plate in kit.Plates)
+        {
+            yield return new(
+                ("loose plate", "disco suelto"),
+                new Mass(plate.Mass, competition.Unit).ToString(),
+                movement.Kit,
+                key,
+                plate.Count
+            );
+        }
+    }
+
+    /// <summary>Attempts, moves that are due between chunks, and what others hold while a task is done.</summary>
+    private IEnumerable<Use> Beside(CourseTask task, CoursePiece piece)
+    {
+        var others = task
+            .Source.Lines.SelectMany<TaskLine, (string Movement, int Workers)>(l =>
+                l switch
+                {
+                    TaskLine.Attempt a => [(a.Movement, 1)],
+                    TaskLine.Between b => [(b.Movement, 1)],
+                    TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, h.Holders)],
+                    _ => [],
+                }
+            )
+            .Concat(
+                WorkTree
+                    .Walk(piece.Piece.Items)
+                    .OfType<Work.RuleLine>()
+                    .Select(r => r.Rule)
+                    .OfType<Rule.Hold>()
+                    .Select(h => (h.Position, h.Holders))
+            );
+        foreach (var (name, workers) in others)
+        {
+            var movement = book.Find(name);
+            foreach (var thing in ThingsOf.Of(name, movement))
+            {
+                yield return new(thing.Name, "", movement?.Kit ?? MovementKit.None, piece.Piece.Key, workers);
+            }
+        }
+    }
+
+    /// <summary>A height that no thing of the movement has: it is a line of its own.</summary>
+    private static Said Measured(HeightKind on) =>
+        on switch
+        {
+            HeightKind.Line => ("line on wall or floor", "línea en pared o suelo"),
+            HeightKind.Wall => ("wall to clear", "muro que se pasa"),
+            HeightKind.Target => ("target", "blanco"),
+            HeightKind.Box => ("box", "cajón"),
+            _ => ("bar at a height", "barra a una altura"),
+        };
+}
