@@ -14,7 +14,7 @@ public static class ManyRuns
     public const int Most = 10_000;
 
     /// <summary>What is kept of one run: thousands of whole runs would not be.</summary>
-    private sealed record Kept(Eq<ComponentResult> Results, string? Stands, long NoReps, long Stops, long? Change);
+    private sealed record Kept(Eq<ComponentResult> Results, Eq<string> Done, string? Stands, long NoReps, long Stops, long? Change);
 
     /// <summary>Plays runs of some entries; the same seed gives the same sums.</summary>
     /// <param name="u">The workout, understood.</param>
@@ -95,7 +95,8 @@ public static class ManyRuns
         }
 
         var last = run.Events.LastOrDefault(e => e.What is not Happened.ClockCame)?.At.Ms ?? 0;
-        return new(run.Score(course, unit), stands, run.Events.Count(e => e.What is Happened.NoRep), last, change);
+        var done = run.End.Pieces.Where(p => p.Phase == PiecePhase.Finished).Select(p => p.Piece.Piece.Key).ToEq();
+        return new(run.Score(course, unit), done, stands, run.Events.Count(e => e.What is Happened.NoRep), last, change);
     }
 
     private static UsualEntry Entry(Course course, ScoreSheet sheet, Kept[] runs)
@@ -105,7 +106,16 @@ public static class ManyRuns
         return new(
             course.Address.ToString(),
             course.Address.Division.Name,
-            sheet.Components.Select((c, i) => Spread.Of(c, runs.Select(r => r.Results[i]).ToList())).ToList(),
+            sheet
+                .Components.Select(
+                    (c, i) =>
+                        Spread.Of(
+                            c,
+                            runs.Select(r => r.Results[i]).ToList(),
+                            runs.Select(r => c.Pieces.All(p => r.Done.Contains(p))).ToList()
+                        )
+                )
+                .ToList(),
             runs.Select(r => r.Stands)
                 .OfType<string>()
                 .GroupBy(s => s)

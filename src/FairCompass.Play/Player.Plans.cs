@@ -110,7 +110,8 @@ public sealed partial class Player
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
         }
 
-        /// <summary>The counter that is worked at: the one a worker keeps to, what comes first in an interval, one after the other.</summary>
+        /// <summary>The counter that is worked at: the one a worker keeps to, what comes first in an interval, one after the
+        /// other.</summary>
         private PlayedStrand? Counter(Worker worker, PlayedPiece piece)
         {
             if (worker.Strand is { } own)

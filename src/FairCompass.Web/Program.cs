@@ -32,7 +32,7 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ =>
     NpgsqlDataSource.Create(
         builder.Configuration.GetConnectionString("FairCompass")
-            ?? throw new InvalidOperationException("The connection string FairCompass is missing; ./run sets it.")
+            ?? throw new InvalidOperationException("There is no connection string FairCompass, so nothing is stored; ./run sets it.")
     )
 );
 builder.Services.AddSingleton<CompetitionStore>();
@@ -45,14 +45,18 @@ builder.Services.AddSingleton<OpenDrafts>();
 builder.Services.AddSingleton<PlayQueue>();
 
 var app = builder.Build();
-if (!describing)
+var connection = builder.Configuration.GetConnectionString("FairCompass");
+if (!describing && connection is not null)
 {
-    Database.Migrate(builder.Configuration.GetConnectionString("FairCompass")!);
+    Database.Migrate(connection);
     if (builder.Configuration.GetValue("Demo", false))
     {
         await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), CancellationToken.None);
     }
+}
 
+if (!describing)
+{
     Warm.Up();
 }
 
@@ -63,6 +67,11 @@ app.UseMiddleware<LocalOnly>();
 app.UseSecurityHeaders();
 app.UseRateLimiter();
 app.UseResponseCompression();
+if (!describing && connection is null)
+{
+    app.UseCalculatorsOnly();
+}
+
 app.MapOpenApi("/api/openapi.json");
 app.MapCompetitions();
 app.MapDrafting();

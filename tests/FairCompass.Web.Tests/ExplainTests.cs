@@ -33,7 +33,9 @@ public class ExplainTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (_, open) = await api.Post("/api/explain", new { competition = await Competition(), text = Text });
         var (_, typed) = await api.Post($"/api/competitions/{api.Competition}/explain", new { doc = 7, body = Text });
         Assert.Equal(7, typed!["doc"]!.GetValue<int>());
-        Assert.Equal(open!.ToJsonString(), typed["explanation"]!.ToJsonString());
+        // For programs it says the card of each entry as well.
+        Assert.True(open!.AsObject().Remove("cards"));
+        Assert.Equal(open.ToJsonString(), typed["explanation"]!.ToJsonString());
     }
 
     [Theory]

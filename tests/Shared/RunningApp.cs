@@ -10,6 +10,7 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     private readonly string server;
     private readonly string name = "t_" + Guid.NewGuid().ToString("N");
     private readonly bool demo;
+    private readonly bool stores = true;
 
     public RunningApp()
         : this(demo: true) { }
@@ -24,6 +25,17 @@ public sealed class RunningApp : WebApplicationFactory<Program>
         UseKestrel(0);
         StartServer();
     }
+
+    private RunningApp(Uri? nowhere)
+    {
+        _ = nowhere;
+        (server, stores) = ("", false);
+        UseKestrel(0);
+        StartServer();
+    }
+
+    /// <summary>The application without a database.</summary>
+    public static RunningApp WithoutDatabase() => new(nowhere: null);
 
     public Uri Address => ClientOptions.BaseAddress;
 
@@ -42,7 +54,11 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseEnvironment("Production");
-        builder.UseSetting("ConnectionStrings:FairCompass", Connection);
+        if (stores)
+        {
+            builder.UseSetting("ConnectionStrings:FairCompass", Connection);
+        }
+
         builder.UseSetting("Demo", demo ? "true" : "false");
         builder.UseSetting("Client", Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CLIENT"));
         builder.UseSetting("Logging:LogLevel:Default", "Error");
@@ -51,6 +67,11 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     protected override void Dispose(bool disposing)
     {
         base.Dispose(disposing);
+        if (!stores)
+        {
+            return;
+        }
+
         NpgsqlConnection.ClearAllPools();
         Execute($"drop database if exists {name} with (force)");
     }

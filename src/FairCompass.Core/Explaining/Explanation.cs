@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
@@ -34,7 +35,12 @@ public sealed record Explanation(
     Eq<MovementUse> Movements,
     Eq<GridColumn> Entries,
     string Fingerprint
-);
+)
+{
+    /// <summary>The card of each entry, for programs that fill one in; left out where nobody asked for it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<EntryCard>? Cards { get; init; }
+}
 
 /// <summary>A piece of work.</summary>
 /// <param name="Key">Its key in spans, ledgers, and cards.</param>

@@ -67,6 +67,11 @@ public sealed class LayOut
         {
             var sharing = Sharing.Of(piece, task, members.Count);
             var workers = sharing.Together || sharing.AtOnce ? sharing.Members : 1;
+            if (task.Prescription.From?.Value == FromPlace.Rack)
+            {
+                yield return new(("rack", "soporte"), "", MovementKit.Barbell, piece.Piece.Key, workers);
+            }
+
             if (piece.Piece.IsHeaviest)
             {
                 foreach (var use in Heaviest(task, piece, members))

@@ -17,7 +17,8 @@ public sealed record Pace(string Movement, AmountUnit Unit, Duration Usual, Dura
     /// <summary>The division it holds for; null for all.</summary>
     public string? Division { get; init; }
 
-    /// <summary>The load for a man, in kilograms, at which it holds; a woman’s is 0.68 of it. Null where the load does not matter.</summary>
+    /// <summary>The load for a man, in kilograms, at which it holds; a woman’s is 0.68 of it. Null where the load does not
+    /// matter.</summary>
     public decimal? Load { get; init; }
 
     /// <summary>The heaviest single lift of somebody in the middle of the field, a man, in kilograms; null for what is not lifted

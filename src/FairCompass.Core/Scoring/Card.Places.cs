@@ -11,6 +11,7 @@ public static partial class Card
     /// left for <see cref="Validate"/> to refuse.</summary>
     public static RunObservation Resolve(RunObservation run, Course course)
     {
+        run = run with { Pieces = run.Pieces.Select(p => p with { Piece = KeyOf(p.Piece, course) }).ToEq() };
         // An option taken where the athlete stood is an option taken in that round.
         var chosen = run
             .Choices.Concat(
@@ -48,6 +49,10 @@ public static partial class Card
                 .ToEq(),
         };
     }
+
+    /// <summary>The key of a part that is named by its label; a name of none or of several stays, to be refused.</summary>
+    private static string KeyOf(string name, Course course) =>
+        course.Piece(name) is null && course.Pieces.Where(p => p.Piece.Label == name).ToList() is [var only] ? only.Piece.Key : name;
 
     /// <summary>The count of a place; null when there is no such place.</summary>
     internal static long? Units(LedgerPlace at, CoursePiece piece) => piece.Strand is { } strand ? Units(at, piece, strand) : null;

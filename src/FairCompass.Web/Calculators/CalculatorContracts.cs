@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Scoring;
 
@@ -34,19 +35,30 @@ public sealed record ScoredRun(string Name, IReadOnlyList<RunObservation> Attemp
 /// <param name="Rules">Each score's rule in sentences.</param>
 /// <param name="Results">One line for each entry, in the order asked.</param>
 /// <param name="Moves">For each score who moves under these rules, when rules to compare with are given; empty otherwise.</param>
+/// <param name="Labels">The labels of the scores, as the text has them; empty for one without.</param>
+/// <param name="Findings">What must still be settled in the definition: scores are computed all the same, and may change.</param>
 public sealed record ScoreAnswer(
     IReadOnlyList<string> Components,
     IReadOnlyList<decimal> Weights,
     IReadOnlyList<IReadOnlyList<string>> Rules,
     IReadOnlyList<ScoredEntry> Results,
-    IReadOnlyList<IReadOnlyList<Move>> Moves
+    IReadOnlyList<IReadOnlyList<Move>> Moves,
+    IReadOnlyList<string> Labels,
+    IReadOnlyList<Finding> Findings
 );
 
 /// <summary>The scores of an entry.</summary>
 /// <param name="Name">The entry.</param>
 /// <param name="Results">One for each score, with tie-break values and reasoning.</param>
 /// <param name="Places">One for each score; 0 for a score without a place.</param>
-public sealed record ScoredEntry(string Name, IReadOnlyList<ComponentResult> Results, IReadOnlyList<int> Places);
+/// <param name="Status">One for each score: <c>finished</c>, <c>atTheCap</c>, <c>scored</c> for what is no time, <c>noGoodLift</c>,
+/// <c>zero</c>, <c>notReached</c>, <c>withdrew</c>, <c>didNotStart</c>, <c>unranked</c>.</param>
+public sealed record ScoredEntry(
+    string Name,
+    IReadOnlyList<ComponentResult> Results,
+    IReadOnlyList<int> Places,
+    IReadOnlyList<string> Status
+);
 
 /// <summary>Ranks results; nothing is stored.</summary>
 /// <param name="Entries">The entries with a result for each score, 1 to 5,000.</param>

@@ -1,3 +1,4 @@
+using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
@@ -79,11 +80,29 @@ public static class CalculatorEndpoints
                 sheet.Components.Select(c => c.Name).ToList(),
                 sheet.Components.Select(c => c.Weight).ToList(),
                 sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-                runs.Select((r, i) => new ScoredEntry(r.Name, results[i].ToList(), places.Select(p => p[i]).ToList())).ToList(),
-                moves
+                runs.Select(
+                        (r, i) =>
+                            new ScoredEntry(
+                                r.Name,
+                                results[i].ToList(),
+                                places.Select(p => p[i]).ToList(),
+                                results[i].Select((x, c) => StatusOf(x, sheet.Components[c], r.Attempts)).ToList()
+                            )
+                    )
+                    .ToList(),
+                moves,
+                sheet.Components.Select(c => c.Label ?? "").ToList(),
+                u.Findings().Where(f => f.Severity == Severity.MustFix).ToList()
             )
         );
     }
+
+    /// <summary>What became of a score. Under a penalty who did not finish has a time as well, so the finish on the card decides.</summary>
+    private static string StatusOf(ComponentResult result, ScoreComponent component, IReadOnlyList<RunObservation> attempts) =>
+        result.Class != ResultClass.Scored ? char.ToLowerInvariant(result.Class.ToString()[0]) + result.Class.ToString()[1..]
+        : component.Measured != Measured.Time ? "scored"
+        : attempts.Any(a => component.Pieces.All(p => a.Of(p) is { Finish: not null } or { Watches.Count: > 0 })) ? "finished"
+        : "atTheCap";
 
     private static List<FieldError> Objections(List<ScoredRun> runs, Course course, ScoreSheet sheet)
     {

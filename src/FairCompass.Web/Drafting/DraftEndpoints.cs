@@ -203,9 +203,13 @@ public static class DraftEndpoints
             return new FieldsRefused(errors.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
-        return DraftInput.Read(request.Text, request.Workout, out var text) is { } refused
-            ? refused
-            : TypedResults.Ok(Explainer.Explain(Understanding.Of(request.Competition, text, cancel), request.Rows, cancel));
+        if (DraftInput.Read(request.Text, request.Workout, out var text) is { } refused)
+        {
+            return refused;
+        }
+
+        var u = Understanding.Of(request.Competition, text, cancel);
+        return TypedResults.Ok(Explainer.Explain(u, request.Rows, cancel) with { Cards = EntryCard.Of(u) });
     }
 
     private static StoredDraft Stored(Versioned<string> draft, Guid competition) =>

@@ -105,6 +105,7 @@ public class LayOutTests
     {
         Assert.Contains("1 mat", Said(Things(Demo.Text("12"))), StringComparison.Ordinal);
         Assert.Contains("pair of rings", Said(Things(Demo.Text("13"))), StringComparison.Ordinal);
+        Assert.Contains("1 rack", Said(Things(Demo.Text("01"))), StringComparison.Ordinal);
         Assert.Contains("team bag", Said(Things(Demo.Text("10"))), StringComparison.Ordinal);
         var hang = Trial.Pairs(
             "9:00 for time\n  60 sit-up\n    share: one at a time, any split\n    hold: 1 crew-mate in dead hang, for every whole rep\n"

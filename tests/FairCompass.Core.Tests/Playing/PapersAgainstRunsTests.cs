@@ -182,7 +182,8 @@ public class PapersAgainstRunsTests
             var counts = of.Select(s => s.Counted).ToList();
             Assert.True(
                 tables.Exists(t => t.Zip(counts).All(x => x.First == x.Second) && t.Count > 0),
-                $"{string.Join(' ', counts.Take(12))} in none of {string.Join(" | ", tables.Select(t => string.Join(' ', t.Take(12))))}: {where}"
+                $"{string.Join(' ', counts.Take(12))} in none of "
+                    + $"{string.Join(" | ", tables.Select(t => string.Join(' ', t.Take(12))))}: {where}"
             );
         }
     }

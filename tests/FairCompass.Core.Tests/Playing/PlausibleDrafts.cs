@@ -122,7 +122,8 @@ internal sealed class PlausibleDrafts
         Line(0, $"{random.Next(4, 10)}:00 for {(goal ? "time" : "reps")}");
         Line(
             1,
-            $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, unfinished {(random.Next(3) > 0 ? "carries over" : "is skipped")}"
+            $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, "
+                + $"unfinished {(random.Next(3) > 0 ? "carries over" : "is skipped")}"
         );
         Line(2, "first");
         Tasks(3, random.Next(1, 3));
@@ -138,7 +139,8 @@ internal sealed class PlausibleDrafts
         Tasks(2, random.Next(1, 4));
         Line(1, "B: for reps, in the time left");
         Line(2, "max burpee");
-        return "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: reps of B\n  A unfinished: not reached\n  tie: shared\n";
+        return "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\n"
+            + "score B: reps of B\n  A unfinished: not reached\n  tie: shared\n";
     }
 
     private string Windows()

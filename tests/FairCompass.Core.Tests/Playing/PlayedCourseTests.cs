@@ -96,7 +96,8 @@ public class PlayedCourseTests
         var state = Start(
             Trial.Tideline(
                 "9:00 clock\n  A: for time\n    3 burpee\n  B: for reps, in the time left\n    max sit-up\n\n"
-                    + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: reps of B\n  A unfinished: not reached\n  tie: shared\n"
+                    + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\n"
+                    + "score B: reps of B\n  A unfinished: not reached\n  tie: shared\n"
             )
         );
         Assert.Equal(PiecePhase.Waiting, state.Pieces[1].Phase);

@@ -3568,6 +3568,38 @@ export interface components {
              */
             at: number;
         };
+        /** @description A part of a card. */
+        CardPiece: {
+            /** @description Its key in observations. */
+            key: string;
+            /** @description The label of the text, which is taken in place of the key; null for none. */
+            label: null | string;
+            /** @description In words. */
+            name: string;
+            /** @description Its counters; none for lifts. */
+            counters: components["schemas"]["CardStrand"][];
+            /** @description The tasks by which a place in it can be named; empty where it has no short name. */
+            tasks: components["schemas"]["CardTask"][];
+            /** @description What is asked of it, with ranges; empty where no score needs it. */
+            fields: components["schemas"]["CardField"][];
+        };
+        /** @description A counter of a card. */
+        CardStrand: {
+            /** @description Its key in observations; empty for the only one of its part. */
+            key: string;
+            /** @description In words; empty for the only one. */
+            name: string;
+            /**
+             * Format: int64
+             * @description The whole of what the boxes count; null without end.
+             */
+            counted: null | number;
+            /**
+             * Format: int64
+             * @description All performed units; null without end.
+             */
+            performed: null | number;
+        };
         /** @description A table of boxes as it is printed. */
         CardTable: {
             /** @description What stands above it; null where it goes on from the one before. */
@@ -4173,6 +4205,15 @@ export interface components {
             /** @description What is to be done. */
             command: components["schemas"]["Command"];
         };
+        /** @description The card of an entry as a program fills it in: which parts and counters there are, and what is asked of each. */
+        EntryCard: {
+            /** @description The division. */
+            division: string;
+            /** @description What tells the entry from others of its division, as /api/score takes it. */
+            entry: string;
+            /** @description The parts in the order of the clock. */
+            pieces: components["schemas"]["CardPiece"][];
+        };
         /**
          * @description What became of an entry as a whole.
          * @enum {unknown}
@@ -4519,6 +4560,8 @@ export interface components {
             entries: components["schemas"]["EqOfGridColumn"];
             /** @description The printed code of this definition. */
             fingerprint: string;
+            /** @description The card of each entry, for programs that fill one in; left out where nobody asked for it. */
+            cards?: null | components["schemas"]["EntryCard"][];
         };
         /** @description A no-rep criterion. */
         Fault: {
@@ -5332,7 +5375,8 @@ export interface components {
             division?: null | string;
             /**
              * Format: double
-             * @description The load for a man, in kilograms, at which it holds; a woman’s is 0.68 of it. Null where the load does not matter.
+             * @description The load for a man, in kilograms, at which it holds; a woman’s is 0.68 of it. Null where the load does not
+             *                 matter.
              */
             load?: null | number;
             /**
@@ -6251,6 +6295,10 @@ export interface components {
             results: components["schemas"]["ScoredEntry"][];
             /** @description For each score who moves under these rules, when rules to compare with are given; empty otherwise. */
             moves: components["schemas"]["Move"][][];
+            /** @description The labels of the scores, as the text has them; empty for one without. */
+            labels: string[];
+            /** @description What must still be settled in the definition: scores are computed all the same, and may change. */
+            findings: components["schemas"]["Finding"][];
         };
         /** @description Scores observations; nothing is stored. */
         ScoreRequest: {
@@ -6292,6 +6340,11 @@ export interface components {
             results: components["schemas"]["ComponentResult"][];
             /** @description One for each score; 0 for a score without a place. */
             places: number[];
+            /**
+             * @description One for each score: `finished`, `atTheCap`, `scored` for what is no time, `noGoodLift`,
+             *         `zero`, `notReached`, `withdrew`, `didNotStart`, `unranked`.
+             */
+            status: string[];
         };
         /** @description An entry with what its cards say. */
         ScoredRun: {

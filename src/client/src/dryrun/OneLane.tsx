@@ -3,7 +3,7 @@ import { clock } from "../ui/time";
 import { BarFromTheSide } from "./BarFromTheSide";
 import { at, shown } from "./lookup";
 
-/** What the judge of one lane looks at, the bar that stands there, and her card as it fills. */
+/** What the judge of one lane looks at, the bar that stands there, and the card as it fills. */
 export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: number }) {
   const open = shown(lane.tracks, time).map((track) => ({ track, now: at(track, time) }));
   const working = open.filter((o) => o.now.standing === "works" && o.now.task);
@@ -31,7 +31,7 @@ export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: num
         <BarFromTheSide key={i} bar={bar} />
       ))}
       <div className="mt-2 flex items-baseline justify-between">
-        <h3 className="text-[0.93rem]">Her card</h3>
+        <h3 className="text-[0.93rem]">The card</h3>
         <button className="act text-[0.93rem]" onClick={() => window.print()}>
           Print it as it stands
         </button>

@@ -1,0 +1,84 @@
+using System.Net;
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace FairCompass.Web.Tests;
+
+/// <summary>What other programs need to know without reading the code: the card, its keys, statuses, and what is not settled.</summary>
+public class ForProgramsTests(ApiFixture api) : IClassFixture<ApiFixture>
+{
+    private static JsonObject Example(string name) =>
+        JsonNode.Parse(File.ReadAllText(Path.Combine(CalculatorTests.Docs, "examples", name + ".json")))!.AsObject();
+
+    [Fact]
+    public async Task Explain_says_the_card_of_each_entry()
+    {
+        var request = Example("score");
+        var (status, answer) = await api.Post(
+            "/api/explain",
+            new JsonObject { ["competition"] = request["competition"]!.DeepClone(), ["text"] = request["text"]!.DeepClone() }.ToJsonString()
+        );
+        Assert.Equal(HttpStatusCode.OK, status);
+        var cards = answer!["cards"]!.AsArray();
+        Assert.Equal(4, cards.Count);
+        var piece = cards[0]!["pieces"]![0]!;
+        Assert.Equal("0", (string)piece["key"]!);
+        Assert.Equal(54, (long)piece["counters"]![0]!["counted"]!);
+        Assert.Equal(["deadlift", "burpee over the bar"], piece["tasks"]!.AsArray().Select(t => (string)t!["name"]!));
+        Assert.Equal(["finish", "counted", "stood", "tieTime"], piece["fields"]!.AsArray().Select(f => (string)f!["field"]!));
+    }
+
+    [Fact]
+    public async Task A_score_has_its_status_its_label_and_what_is_not_settled()
+    {
+        var request = Example("score");
+        var (status, answer) = await api.Post("/api/score", request.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(
+            ["finished", "atTheCap", "atTheCap", "atTheCap", "didNotStart"],
+            answer!["results"]!.AsArray().Select(r => (string)r!["status"]![0]!)
+        );
+        Assert.Equal([""], answer["labels"]!.AsArray().Select(l => (string)l!));
+        Assert.Empty(answer["findings"]!.AsArray());
+        request["text"] = ((string)request["text"]!).Replace("deadlift, 90/60 kg", "deadlift, 91/60 kg", StringComparison.Ordinal);
+        (_, answer) = await api.Post("/api/score", request.ToJsonString());
+        Assert.Contains(answer!["findings"]!.AsArray(), f => (string)f!["rule"]! == "load-not-makeable");
+    }
+
+    [Fact]
+    public async Task A_part_is_named_by_its_label_as_well()
+    {
+        var request = Example("score");
+        request["text"] =
+            "T\n  for Granite\n  a/b is man/woman\n\nBell: 4:00 for reps\n  max burpee\n\nscore: reps of Bell\n  tie: shared\n";
+        request.Remove("before");
+        foreach (var name in (string[])["Bell", "0"])
+        {
+            request["runs"] = JsonNode.Parse(
+                $$"""[{"name":"A","attempts":[{"status":"Ran","pieces":[{"piece":"{{name}}","counted":41}]}]}]"""
+            );
+            var (status, answer) = await api.Post("/api/score", request.ToJsonString());
+            Assert.Equal(HttpStatusCode.OK, status);
+            Assert.Equal("41 reps", (string)answer!["results"]![0]!["results"]![0]!["text"]!);
+        }
+    }
+
+    [Fact]
+    public async Task Without_a_database_the_calculators_answer_and_the_rest_says_why_not()
+    {
+        using var app = RunningApp.WithoutDatabase();
+        using var http = new HttpClient { BaseAddress = app.Address };
+        foreach (var name in (string[])["explain", "score", "rank", "plates", "play"])
+        {
+            using var answer = await http.PostAsync(
+                new Uri("/api/" + name, UriKind.Relative),
+                new StringContent(Example(name).ToJsonString(), Encoding.UTF8, "application/json")
+            );
+            Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        }
+
+        using var refused = await http.GetAsync(new Uri("/api/competitions", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, refused.StatusCode);
+        Assert.Contains("without one", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+}
