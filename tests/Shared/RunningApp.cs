@@ -10,32 +10,27 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     private readonly string server;
     private readonly string name = "t_" + Guid.NewGuid().ToString("N");
     private readonly bool demo;
-    private readonly bool stores = true;
+    private readonly bool stores;
 
     public RunningApp()
         : this(demo: true) { }
 
-    public RunningApp(bool demo)
+    /// <param name="demo">True for the demo in it.</param>
+    /// <param name="stores">False for the application without a database.</param>
+    public RunningApp(bool demo, bool stores = true)
     {
-        this.demo = demo;
+        (this.demo, this.stores) = (demo, stores);
         server =
             Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
             ?? throw new InvalidOperationException("FAIRCOMPASS_TEST_CONNECTION is not set; run the tests with ./test.");
-        Execute($"create database {name}");
+        if (stores)
+        {
+            Execute($"create database {name}");
+        }
+
         UseKestrel(0);
         StartServer();
     }
-
-    private RunningApp(Uri? nowhere)
-    {
-        _ = nowhere;
-        (server, stores) = ("", false);
-        UseKestrel(0);
-        StartServer();
-    }
-
-    /// <summary>The application without a database.</summary>
-    public static RunningApp WithoutDatabase() => new(nowhere: null);
 
     public Uri Address => ClientOptions.BaseAddress;
 

@@ -1,6 +1,7 @@
 namespace FairCompass.Web.Hosting;
 
-/// <summary>Started without a database the application is a calculator: what stores nothing answers, everything else says why not.</summary>
+/// <summary>Started without a database the application is a calculator: what stores nothing answers, everything else says why
+/// not.</summary>
 public static class WithoutDatabase
 {
     private static readonly string[] Calculators =
