@@ -75,27 +75,36 @@ public static class CalculatorEndpoints
             return unlike;
         }
 
-        return TypedResults.Ok(
-            new ScoreAnswer(
-                sheet.Components.Select(c => c.Name).ToList(),
-                sheet.Components.Select(c => c.Weight).ToList(),
-                sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
-                runs.Select(
-                        (r, i) =>
-                            new ScoredEntry(
-                                r.Name,
-                                results[i].ToList(),
-                                places.Select(p => p[i]).ToList(),
-                                results[i].Select((x, c) => StatusOf(x, sheet.Components[c], r.Attempts)).ToList()
-                            )
-                    )
-                    .ToList(),
-                moves,
-                sheet.Components.Select(c => c.Label ?? "").ToList(),
-                u.Findings().Where(f => f.Severity == Severity.MustFix).ToList()
-            )
-        );
+        return TypedResults.Ok(Answer(u, course, sheet, runs, results, places, moves));
     }
+
+    private static ScoreAnswer Answer(
+        Understanding u,
+        Course course,
+        ScoreSheet sheet,
+        List<ScoredRun> runs,
+        List<Core.Quantities.Eq<ComponentResult>> results,
+        List<int[]> places,
+        IReadOnlyList<IReadOnlyList<Move>> moves
+    ) =>
+        new ScoreAnswer(
+            sheet.Components.Select(c => c.Name).ToList(),
+            sheet.Components.Select(c => c.Weight).ToList(),
+            sheet.Components.Select(c => (IReadOnlyList<string>)ScoreSentences.Of(c, sheet, course).ToList()).ToList(),
+            runs.Select(
+                    (r, i) =>
+                        new ScoredEntry(
+                            r.Name,
+                            results[i].ToList(),
+                            places.Select(p => p[i]).ToList(),
+                            results[i].Select((x, c) => StatusOf(x, sheet.Components[c], r.Attempts)).ToList()
+                        )
+                )
+                .ToList(),
+            moves,
+            sheet.Components.Select(c => c.Label ?? "").ToList(),
+            u.Findings().Where(f => f.Severity == Severity.MustFix).ToList()
+        );
 
     /// <summary>What became of a score. Under a penalty who did not finish has a time as well, so the finish on the card decides.</summary>
     private static string StatusOf(ComponentResult result, ScoreComponent component, IReadOnlyList<RunObservation> attempts) =>
