@@ -14,7 +14,11 @@ namespace FairCompass.Play;
 /// <param name="Round">In which round the athlete stood; null for work without rounds.</param>
 /// <param name="Task">At which task; null where all was done.</param>
 /// <param name="Unit">How many units of it were done.</param>
-public sealed record FilledCounter(string Piece, string Strand, int Crossed, long? Last, long Beyond, long? Round, int? Task, long Unit);
+public sealed record FilledCounter(string Piece, string Strand, int Crossed, long? Last, long Beyond, long? Round, int? Task, long Unit)
+{
+    /// <summary>False for a counter without boxes: its number is written as it was counted.</summary>
+    public bool Boxed { get; init; } = true;
+}
 
 /// <summary>What a judge wrote on a card for one piece.</summary>
 /// <param name="Piece">The piece’s key.</param>

@@ -74,7 +74,9 @@ public static class MechanicalDesk
 
     /// <summary>The number in the last box and what stands behind it; null where the units behind are not worth one each.</summary>
     private static long? CountOf(FilledCounter c, CoursePiece piece, Strand strand) =>
-        c.Last is { } last && (c.Beyond == 0 || IsWorthOneEach(c, piece, strand)) ? last + c.Beyond : null;
+        !c.Boxed ? c.Beyond
+        : c.Last is { } last && (c.Beyond == 0 || IsWorthOneEach(c, piece, strand)) ? last + c.Beyond
+        : null;
 
     private static bool IsWorthOneEach(FilledCounter c, CoursePiece piece, Strand strand) =>
         strand.Printed.Of == TallyOf.Units

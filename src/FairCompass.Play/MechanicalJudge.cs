@@ -145,6 +145,9 @@ public sealed class MechanicalJudge
             at is { Rounds.Count: > 0 } ? at.Rounds[^1] : null,
             at?.Task,
             at is null ? 0 : at.Unit - 1
-        );
+        )
+        {
+            Boxed = printed is not null,
+        };
     }
 }
