@@ -80,7 +80,7 @@ public static class Heat
 
         foreach (var happening in run.Events)
         {
-            state = ((Outcome.Moved)state.Apply(happening)).State;
+            state = state.After(happening);
             foreach (var recorder in recorders.Where(r => r.Concerns(happening, state)))
             {
                 recorder.See(happening, state);

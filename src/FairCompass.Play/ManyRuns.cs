@@ -13,17 +13,19 @@ public static class ManyRuns
     /// <summary>Runs of each entry at most.</summary>
     public const int Most = 10_000;
 
+    /// <summary>Runs of all entries together at most: what is kept of them stays well under 100 MB.</summary>
+    public const int MostTogether = 100_000;
+
     /// <summary>What is kept of one run: thousands of whole runs would not be.</summary>
     private sealed record Kept(Eq<ComponentResult> Results, Eq<string> Done, string? Stands, long NoReps, long Stops, long? Change);
 
     /// <summary>Plays runs of some entries; the same seed gives the same sums.</summary>
     /// <param name="u">The workout, understood.</param>
-    /// <param name="entries">Which of its courses.</param>
+    /// <param name="entries">Which of its courses, each once.</param>
     /// <param name="runs">How many of each, from 1.</param>
     /// <param name="seed">The first seed.</param>
     /// <param name="paces">What can be expected.</param>
     /// <param name="hands">How many may work at it at once.</param>
-    /// <param name="progress">Told how many runs are done; null for nobody.</param>
     /// <param name="cancel">Ends the work between two events.</param>
     public static Usual Play(
         Understanding u,
@@ -32,11 +34,9 @@ public static class ManyRuns
         ulong seed,
         PaceTable paces,
         int hands,
-        Action<int>? progress = null,
         CancellationToken cancel = default
     )
     {
-        var done = 0;
         var kept = entries.ToDictionary(e => e, _ => new Kept[runs]);
         // A player is one entry's and plays one run at a time; stretches of runs give every hand something to do.
         const int Stretch = 25;
@@ -55,8 +55,6 @@ public static class ManyRuns
                 {
                     kept[stretch.Entry][i] = Keep(player.Play(seed + (ulong)i, (ulong)stretch.Entry, cancel), course, u.Competition.Unit);
                 }
-
-                progress?.Invoke(Interlocked.Add(ref done, until - stretch.From));
             }
         );
         var clock = entries.Select(e => Timeline.Of(u.Courses[e])).OfType<Timeline>().MaxBy(c => c.Judges);
@@ -83,20 +81,32 @@ public static class ManyRuns
                 : name
                     + (next.Rounds.Count > 0 ? $"round {string.Join('·', next.Rounds)}, " : "")
                     + open.Piece.Tasks[next.Task].Prescription.Movement.Value;
-        long? change = null;
-        for (var i = 1; i < run.Events.Count; i++)
+        var last = run.Events.LastOrDefault(e => e.What is not Happened.ClockCame)?.At.Ms ?? 0;
+        var done = run.End.Pieces.Where(p => p.Phase == PiecePhase.Finished).Select(p => p.Piece.Piece.Key).ToEq();
+        // Reasons are told of single heats only; of thousands they would fill the memory.
+        var results = run.Score(course, unit).Select(r => r with { Reasons = [] }).ToEq();
+        return new(results, done, stands, run.Events.Count(e => e.What is Happened.NoRep), last, LongestChange(run.Events));
+    }
+
+    /// <summary>The longest time from a unit to the next load on its bar; null where no load changes.</summary>
+    private static long? LongestChange(IReadOnlyList<Happening> events)
+    {
+        var since = new Dictionary<string, long>(StringComparer.Ordinal);
+        long? longest = null;
+        foreach (var (at, what) in events)
         {
-            if (run.Events[i].What is Happened.ReRigged r)
+            switch (what)
             {
-                var since = run.Events.Take(i).LastOrDefault(e => e.What is Happened.Done d && d.Piece == r.Piece);
-                var took = run.Events[i].At.Ms - (since?.At.Ms ?? 0);
-                change = change is { } longest ? Math.Max(longest, took) : took;
+                case Happened.Done done:
+                    since[done.Piece] = at.Ms;
+                    break;
+                case Happened.ReRigged rigged when at.Ms - since.GetValueOrDefault(rigged.Piece) is var took && !(took <= longest):
+                    longest = took;
+                    break;
             }
         }
 
-        var last = run.Events.LastOrDefault(e => e.What is not Happened.ClockCame)?.At.Ms ?? 0;
-        var done = run.End.Pieces.Where(p => p.Phase == PiecePhase.Finished).Select(p => p.Piece.Piece.Key).ToEq();
-        return new(run.Score(course, unit), done, stands, run.Events.Count(e => e.What is Happened.NoRep), last, change);
+        return longest;
     }
 
     private static UsualEntry Entry(Course course, ScoreSheet sheet, Kept[] runs)

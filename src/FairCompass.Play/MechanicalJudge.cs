@@ -35,7 +35,7 @@ public sealed class MechanicalJudge
                     (
                         piece,
                         strand,
-                        IsOneNumber(piece.Piece, strand) || strand.Counter.TooLarge ? null
+                        strand.Counter.IsOneNumber || strand.Counter.TooLarge ? null
                         : printed.TryDequeue(out var p) ? p
                         : null
                     )
@@ -43,7 +43,9 @@ public sealed class MechanicalJudge
             }
         }
 
-        HasAllBoxes = printed.Count == 0 && counters.TrueForAll(c => c.Printed is not null || IsOneNumber(c.Piece.Piece, c.Strand));
+        HasAllBoxes =
+            printed.Count == 0
+            && counters.TrueForAll(c => c.Printed is not null || c.Strand.Counter.IsOneNumber || c.Strand.Counter.TooLarge);
     }
 
     /// <summary>False where the card has more counters than the work, or fewer.</summary>
@@ -57,7 +59,7 @@ public sealed class MechanicalJudge
         foreach (var happening in run)
         {
             var before = state;
-            state = state.Apply(happening) is Outcome.Moved moved ? moved.State : state;
+            state = state.After(happening);
             if (happening.What is Happened.Done done)
             {
                 Sees(done, happening.At, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
@@ -84,17 +86,13 @@ public sealed class MechanicalJudge
     public bool HasBoxes(PlayedPiece piece, CourseStrand strand) =>
         counters.Exists(c => c.Piece.Piece.Piece.Key == piece.Piece.Piece.Key && c.Strand.Key == strand.Key && c.Printed is not null);
 
-    private static bool IsOneNumber(CoursePiece piece, CourseStrand strand) =>
-        piece.TasksOf(strand).Count() == 1 && strand.Counter is { Units: null, HasRounds: false };
-
     /// <summary>One more of the task in hand; the next box when it was the last of the row.</summary>
     private void Sees(Happened.Done done, Duration at, PlayedStrand before, PlayedStrand after)
     {
         var key = (done.Piece, done.Strand);
         var (boxes, tasks, beyond) = hand.GetValueOrDefault(key);
         beyond += done.Units;
-        var ended = after.Next is null || after.Next.Task != before.Next!.Task || after.Next.Rounds != before.Next.Rounds;
-        if (ended)
+        if (after.HasLeft(before.Next!))
         {
             tasks++;
             var printed = counters.Find(c => c.Piece.Piece.Piece.Key == done.Piece && c.Strand.Key == done.Strand).Printed;

@@ -14,16 +14,16 @@ public sealed partial class Player
         /// <summary>The next lift: loads climb towards what the lifter can do, and the chance falls on the way.</summary>
         private Happening? Lift(Worker worker, PlayedPiece piece, Duration from)
         {
-            var task = piece.Piece.Tasks[0];
+            var movement = piece.Lifted!.Prescription.Movement.Value;
             var seats = piece.Members.Count > 1 ? piece.Members.Select((m, i) => m.Seat ?? i + 1).ToList() : [0];
             var seat = seats[worker.Lifts % seats.Count];
             var athlete = AthleteOf(piece, seat == 0 ? null : seat);
-            var pace = player.paces.Of(task.Prescription.Movement.Value, AmountUnit.Rep, player.plain.Address.Division.Name);
+            var pace = player.paces.Of(movement, AmountUnit.Rep, player.plain.Address.Division.Name);
             // A set of several is done with less: 3 % for each further rep, common practice.
             var best = PaceTable.Best(pace, athlete.Woman) * athlete.Strength / 1000 * (100 - (3 * (piece.Piece.Piece.SetOf - 1))) / 100;
-            best = player.competition.Unit == MassUnit.Pound ? best / 0.45359237m : best;
+            best = player.competition.Unit == MassUnit.Pound ? best / Mass.KilogramsPerPound : best;
             var wish = worker.NextLoad.TryGetValue(seat, out var next) ? next : best * random.Between(780, 880) / 1000;
-            if (Made(wish, athlete.Woman, piece) is not { } load)
+            if (Made(wish, athlete.Woman, movement) is not { } load)
             {
                 return null;
             }
@@ -40,24 +40,16 @@ public sealed partial class Player
             var made = random.In1000(chance);
             worker.NextLoad[seat] = made ? load * random.Between(1030, 1070) / 1000 : load;
             worker.Lifts++;
+            // One loads while the other lifts; each further rep of a set takes some seconds.
             var time =
-                from
-                + new Duration(
-                    random.Middling(24_000, 62_000)
-                        / Math.Min(2, seats.Count)
-                        * Math.Max(1, piece.Piece.Piece.SetOf)
-                        / Math.Max(1, (piece.Piece.Piece.SetOf + 1) / 2)
-                );
+                from + new Duration((random.Middling(24_000, 62_000) / Math.Min(2, seats.Count)) + (3000 * (piece.Piece.Piece.SetOf - 1)));
             return new(time, new Happened.Lifted(piece.Piece.Piece.Key, load, made, seat == 0 ? null : seat));
         }
 
         /// <summary>The nearest load that the lane can make: with a bar what its plates give, otherwise whole units.</summary>
-        private decimal? Made(decimal wish, bool woman, PlayedPiece piece)
+        private decimal? Made(decimal wish, bool woman, string movement)
         {
-            if (
-                player.MovementOf(piece.Piece.Tasks[0].Prescription.Movement.Value) is not { Kit: Core.Standards.MovementKit.Barbell }
-                || player.competition.Kit.Plates.Count == 0
-            )
+            if (player.MovementOf(movement) is not { Kit: Core.Standards.MovementKit.Barbell } || player.competition.Kit.Plates.Count == 0)
             {
                 return Math.Max(1, decimal.Round(wish));
             }

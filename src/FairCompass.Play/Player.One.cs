@@ -93,26 +93,15 @@ public sealed partial class Player
 
         private bool Happens(Happening happening)
         {
-            switch (state.Apply(happening))
-            {
-                case Outcome.Moved after:
-                    moved |=
-                        happening.What is not (Happened.Done or Happened.NoRep)
-                        || state.Pieces.Count == 1
-                        || Closes(happening.What, after.State);
-                    state = after.State;
-                    events.Add(happening);
-                    return true;
-                case Outcome.Refused refused:
-                    throw new InvalidOperationException($"{happening}: {refused.Sentence}");
-                default:
-                    return false;
-            }
+            var after = state.After(happening);
+            // A unit opens and ends nothing, unless it was the last of its piece or before a rest.
+            moved |=
+                happening.What is not (Happened.Done or Happened.NoRep)
+                || after.Piece(happening.What.In!) is not { Phase: PiecePhase.Open };
+            state = after;
+            events.Add(happening);
+            return true;
         }
-
-        /// <summary>True where a unit was the last of its piece, or before a rest.</summary>
-        private static bool Closes(Happened what, PlayedCourse after) =>
-            what is not Happened.Done done || after.Piece(done.Piece) is not { Phase: PiecePhase.Open };
 
         /// <summary>The pieces that are worked at; looked up anew only when something opened or ended.</summary>
         private List<int> Open()

@@ -28,6 +28,12 @@ public sealed partial class Player
 
             var key = piece.Piece.Piece.Key;
             var sharing = piece.SharingOf(next.Task);
+            if (sharing.HoldBy >= Math.Max(2, piece.Members.Count))
+            {
+                // Where all would have to hold nobody is left to work.
+                return null;
+            }
+
             if (piece.MoveDue)
             {
                 return new(from + new Duration(random.Middling(2500, 6000)), new Happened.MoveDone(key));
@@ -61,12 +67,10 @@ public sealed partial class Player
         private Happening Work(Worker worker, PlayedPiece piece, PlayedStrand strand, Place next, Sharing sharing, int? seat, Duration from)
         {
             var key = piece.Piece.Piece.Key;
-            var task = piece.Piece.Tasks[next.Task];
-            var option = OptionOf(piece, strand, task);
-            var prescription = option < 0 ? task.Prescription : task.Options[option].Prescription;
+            var task = piece.TaskAt(strand, next);
             var athlete = AthleteOf(piece, seat ?? next.Seat);
-            var (usual, fastest) = player.TimeOf(piece.Piece, task, option, piece.LoadAt(next), athlete.Woman);
-            var machine = IsRead(prescription, task);
+            var (usual, fastest) = player.TimeOf(key, task, piece.LoadAt(strand), athlete.Woman);
+            var machine = IsRead(task);
             var time = from;
             if (worker.At != (strand.Of.Key, next.Task, next.Rounds))
             {
@@ -104,7 +108,7 @@ public sealed partial class Player
             worker.TurnLeft--;
             if (!machine && random.In1000(athlete.NoReps))
             {
-                return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(prescription), sharing.Together ? null : seat));
+                return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(task.Prescription), sharing.Together ? null : seat));
             }
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
@@ -145,33 +149,9 @@ public sealed partial class Player
             return piece.Strands.FirstOrDefault(s => s.Next is not null);
         }
 
-        /// <summary>Which of its options a task is done in; -1 where it leaves no choice.</summary>
-        private int OptionOf(PlayedPiece piece, PlayedStrand strand, CourseTask task)
-        {
-            if (task.Options.Count == 0)
-            {
-                return -1;
-            }
-
-            if (strand.Of.Role == StrandRole.Option)
-            {
-                return piece.Strands.TakeWhile(s => !ReferenceEquals(s, strand)).Count();
-            }
-
-            foreach (var choice in state.Choices)
-            {
-                if (choice.Piece == piece.Piece.Piece.Key && choice.Task == task.Index)
-                {
-                    return choice.Option;
-                }
-            }
-
-            return 0;
-        }
-
         /// <summary>True for what a monitor counts, or a mark on the floor that is passed in one go.</summary>
-        private bool IsRead(Prescription prescription, CourseTask task) =>
-            player.MovementOf(prescription.Movement.Value) is { Kit: Core.Standards.MovementKit.Machine }
+        private bool IsRead(CourseTask task) =>
+            player.MovementOf(task.Prescription.Movement.Value) is { Kit: Core.Standards.MovementKit.Machine }
             || (task.Unit is AmountUnit.Metre or AmountUnit.Foot && task.Counted.Word is "m" or "ft");
 
         /// <summary>How many units a monitor is looked at for at once.</summary>
@@ -263,7 +243,7 @@ public sealed partial class Player
             var bar = player.competition.Kit.Bar(athlete.Woman ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man);
             var stacks = LaneStacks.Of([due.From ?? due.To, due.To], bar, player.competition.Kit);
             var handled = stacks is [_, var change] ? (change.On.Count + change.Off.Count) * 2 : 4;
-            return Math.Max(2000, handled * PlateMs * random.Between(800, 1300) / 1000);
+            return Math.Max(2000, handled * PlatePlanner.UsualMsPerPlate * random.Between(800, 1300) / 1000);
         }
 
         private string? FaultOf(Prescription prescription) =>

@@ -12,23 +12,20 @@ namespace FairCompass.Play;
 
 /// <summary>
 /// Makes up believable runs: paces by movement and load, fatigue, breaks, tries that do not count, hand-overs by the sharing rule, time
-/// for plates, lifts with a chance. All arithmetic is in whole numbers, so the same seed gives the same run everywhere. A run is no
-/// athlete, and the paces are estimates.
+/// for plates, lifts with a chance. Arithmetic is in whole numbers and decimals, so the same seed gives the same run everywhere.
+/// A run is no athlete, and the paces are estimates.
 /// </summary>
 public sealed partial class Player
 {
     /// <summary>More than happens in any heat; a pace beyond all bounds ends here.</summary>
     public const int MostEvents = 20_000;
 
-    /// <summary>Seconds for one plate on or off, each side by one person: our estimate, as the plan of plates has it.</summary>
-    public const long PlateMs = 4000;
-
     private readonly Course plain;
     private readonly ScoreSheet sheet;
     private readonly Competition competition;
     private readonly PaceTable paces;
     private readonly Dictionary<string, Movement?> movements = new(StringComparer.Ordinal);
-    private readonly Dictionary<(string, int, int, decimal?, bool), (long Usual, long Fastest)> times = [];
+    private readonly Dictionary<(string, int, string, decimal?, bool), (long Usual, long Fastest)> times = [];
 
     /// <summary>A player of a workout for one entry; it can play any number of runs, one at a time.</summary>
     /// <param name="course">The workout for the entry.</param>
@@ -57,16 +54,20 @@ public sealed partial class Player
         return movement;
     }
 
-    /// <summary>Usual and fastest time of one counted unit of a task.</summary>
-    private (long Usual, long Fastest) TimeOf(CoursePiece piece, CourseTask task, int option, decimal? load, bool woman)
+    /// <summary>Usual and fastest time of one counted unit.</summary>
+    /// <param name="piece">The key of the piece.</param>
+    /// <param name="task">The task as it is done.</param>
+    /// <param name="load">Its load; null for none.</param>
+    /// <param name="woman">True for a woman.</param>
+    private (long Usual, long Fastest) TimeOf(string piece, CourseTask task, decimal? load, bool woman)
     {
-        var key = (piece.Piece.Key, task.Index, option, load, woman);
+        var prescription = task.Prescription;
+        var key = (piece, task.Index, prescription.Movement.Value, load, woman);
         if (times.TryGetValue(key, out var known))
         {
             return known;
         }
 
-        var prescription = option < 0 ? task.Prescription : task.Options[option].Prescription;
         var unit = prescription.Amount?.Value switch
         {
             Amount.Counted c => c.Unit,
@@ -78,7 +79,7 @@ public sealed partial class Player
             return times[key] = (held.Ms, held.Ms);
         }
 
-        var kilograms = competition.Unit == MassUnit.Pound ? load * 0.45359237m : load;
+        var kilograms = load is { } mass ? new Mass(mass, prescription.Load!.Value.Unit).InKilograms : (decimal?)null;
         var pace = paces.Of(prescription.Movement.Value, unit, plain.Address.Division.Name);
         var (usual, fastest) = PaceTable.At(pace, kilograms, woman);
         // A section is as long as its marks are apart; a set of several movements takes each of them.

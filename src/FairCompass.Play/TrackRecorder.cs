@@ -50,10 +50,10 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
                 );
             }
 
-            if (counter.Next is { } next && (at != (next.Task, next.Rounds) || (load is not null && played.LoadAt(next) != load)))
+            if (counter.Next is { } next && (at != (next.Task, next.Rounds) || (load is not null && played.LoadAt(counter) != load)))
             {
                 at = (next.Task, next.Rounds);
-                load = played.LoadAt(next);
+                load = played.LoadAt(counter);
                 tasks.Add(Task(ms, played, counter, next));
             }
 
@@ -131,7 +131,7 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
 
     private TaskAt Task(long ms, PlayedPiece played, PlayedStrand counter, Place next)
     {
-        var task = played.Piece.Tasks[next.Task];
+        var task = played.TaskAt(counter, next);
         var round =
             next.Rounds.Count > 0
                 ? $"{(counter.Of.Role == StrandRole.First ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: "
@@ -142,16 +142,16 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
             round + TaskWords.Of(task, next.Of, Tongue.English),
             next.Of,
             movement?.Judge.Call.English,
-            Bar(played, movement, task, next)
+            Bar(played, counter, movement, task)
         );
     }
 
     /// <summary>The bar of a task with its plates, from the one plan of plates.</summary>
-    private BarAt? Bar(PlayedPiece played, Movement? movement, CourseTask task, Place next)
+    private BarAt? Bar(PlayedPiece played, PlayedStrand counter, Movement? movement, CourseTask task)
     {
         if (
             movement is not { Kit: MovementKit.Barbell }
-            || played.LoadAt(next) is not { } mass
+            || played.LoadAt(counter) is not { } mass
             || task.Prescription.Load?.Value is not { } load
         )
         {
@@ -185,7 +185,7 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
 
     private PlateAt Plate(decimal mass, bool full)
     {
-        var (diameter, thickness) = PlateSizes.Of(competition.Unit == MassUnit.Pound ? mass * 0.45359237m : mass, full);
+        var (diameter, thickness) = PlateSizes.Of(new Mass(mass, competition.Unit).InKilograms, full);
         return new(mass, diameter, thickness);
     }
 
@@ -194,7 +194,7 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
         && counter.Next is { } next
         && StandardsBook
             .Of(competition)
-            .Find(played.Piece.Tasks[next.Task].Prescription.Movement.Value)
+            .Find(played.TaskAt(counter, next).Prescription.Movement.Value)
             ?.Faults.FirstOrDefault(f => f.Id == fault)
             is { } named
             ? named.Call.English

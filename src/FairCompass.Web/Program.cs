@@ -69,6 +69,7 @@ app.UseRateLimiter();
 app.UseResponseCompression();
 if (!describing && connection is null)
 {
+    WithoutDatabase.Said(app.Logger);
     app.UseCalculatorsOnly();
 }
 

@@ -134,6 +134,7 @@ public class PlayTests(ApiFixture api) : IClassFixture<ApiFixture>
     [InlineData("usual", "runs", "0", "runs")]
     [InlineData("usual", "runs", "10001", "runs")]
     [InlineData("usual", "entries", "[]", "entries")]
+    [InlineData("usual", "entries", "[{\"division\":\"Meadow\",\"duty\":\"man\"},{\"division\":\"Meadow\",\"duty\":\"man\"}]", "entries")]
     [InlineData("usual", "body", "\"Trial\\n\"", "body")]
     public async Task A_dry_run_that_cannot_be_is_refused_at_its_field(string address, string key, string value, string field)
     {

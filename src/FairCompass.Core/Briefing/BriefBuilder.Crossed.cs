@@ -20,7 +20,7 @@ public sealed partial class BriefBuilder
 
         public IReadOnlyList<CourseTask> Tasks => [.. Piece.TasksOf(Strand)];
 
-        public bool IsOneNumber => Tasks.Count == 1 && Strand.Counter is { Units: null, HasRounds: false };
+        public bool IsOneNumber => Strand.Counter.IsOneNumber;
 
         /// <summary>The movement of the only task; of the option, where the counter is one of a choice.</summary>
         public string Movement =>

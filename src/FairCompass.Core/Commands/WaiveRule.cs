@@ -47,9 +47,8 @@ public sealed record WaiveRule(string Rule, string? Reason) : Command
         if (standing is not null)
         {
             var at = standing.At;
-            return Says(draft, body[..Start(body, at.Line)] + line + Rest(body, at.Line))
-                ? DraftEdits.In(body, [Edits.At(body, new TextEdit(at.Line, at.Column, at.Length, line))!])
-                : Unsayable;
+            Eq<Edit> edits = [Edits.At(body, new TextEdit(at.Line, at.Column, at.Length, line))!];
+            return Says(draft, Edits.Apply(body, edits)) ? DraftEdits.In(body, edits) : Unsayable;
         }
 
         var after = DraftText.Append(body, line);
@@ -68,18 +67,10 @@ public sealed record WaiveRule(string Rule, string? Reason) : Command
             .Workout.Policies.OfType<Policy.Waived>()
             .Any(p => string.Equals(p.Rule, Rule, StringComparison.OrdinalIgnoreCase) && p.Note is null && p.Reason == Reason!.Trim());
 
-    private static int Start(string body, int line)
+    private static string Without(string body, int line)
     {
-        var at = 0;
-        for (var n = 1; n < line; n++)
-        {
-            at = body.IndexOf('\n', at) + 1;
-        }
-
-        return at;
+        var lines = body.Split('\n').ToList();
+        lines.RemoveAt(line - 1);
+        return string.Join('\n', lines);
     }
-
-    private static string Rest(string body, int line) => body.IndexOf('\n', Start(body, line)) is >= 0 and var end ? body[end..] : "";
-
-    private static string Without(string body, int line) => body[..Start(body, line)] + Rest(body, line).TrimStart('\n');
 }

@@ -31,7 +31,7 @@ public sealed partial class Strand
     {
         this.root = root;
         // One task without end has no boxes: what is written is what was counted, whatever it is worth.
-        Printed = root is CountNode.Leaf { Endless: true } || root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
+        Printed = IsOneNumber || root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
     }
 
     /// <summary>All units, or null when the work has no end. At most 10¹⁵, where counting stops.</summary>
@@ -170,6 +170,11 @@ public sealed partial class Strand
     /// <returns>Null when no place of the work has this count: below 0, beyond the end, or between two credits.</returns>
     public long? Performed(long counted) =>
         counted >= 0 && Reach(counted, Printed) is { } units && Counted(units) == counted ? units : null;
+
+    /// <summary>True for one task without end, whatever stands around it: it has no boxes, and a number is written.</summary>
+    public bool IsOneNumber =>
+        root is CountNode.Leaf { Endless: true }
+        || (root is CountNode.Sequence s && s.Items.Where(i => i is not CountNode.Mark).ToList() is [CountNode.Leaf { Endless: true }]);
 
     /// <summary>What the running totals of papers add up.</summary>
     public Tally Printed { get; }

@@ -66,6 +66,10 @@ public static class PlatePlanner
     /// <summary>Kinds of plates that are planned with: more than any store sells.</summary>
     public const int MostKinds = SidePlanner.MostKinds;
 
+    /// <summary>Milliseconds that one person needs for one plate, picked up, put on and pushed home, or taken off: our estimate, to be
+    /// replaced by a measured one.</summary>
+    public const int UsualMsPerPlate = 4000;
+
     /// <summary>Every load that cannot be made even with the whole stock.</summary>
     private static IEnumerable<NotMade> Alone(PlatePairs[] plates, decimal clips, PlannedBar bar)
     {

@@ -127,27 +127,17 @@ public sealed class LayOut
         }
 
         var (kit, key) = (competition.Kit, piece.Piece.Key);
-        foreach (var bar in members.Select(m => kit.Bar(m.Duty)).Distinct())
+        string Said(decimal mass) => new Mass(mass, competition.Unit).ToString();
+        var bars = members.Select(m => kit.Bar(m.Duty)).Distinct().ToList();
+        yield return new(("pair of clips", "par de cierres"), "", movement.Kit, key, bars.Count);
+        foreach (var bar in bars)
         {
-            string Said(decimal mass) => new Mass(mass, competition.Unit).ToString();
             var most = Said(BarLoads.All(bar, kit)[^1]);
-            yield return new(
-                ("barbell", "barra"),
-                tongue.Say($"{Said(bar)}, up to {most}", $"{Said(bar)}, hasta {most}"),
-                movement.Kit,
-                key,
-                1
-            );
-            yield return new(
-                ("pair of clips", "par de cierres"),
-                "",
-                movement.Kit,
-                key,
-                members.Select(m => kit.Bar(m.Duty)).Distinct().Count()
-            );
+            var size = tongue.Say($"{Said(bar)}, up to {most}", $"{Said(bar)}, hasta {most}");
+            yield return new(("barbell", "barra"), size, movement.Kit, key, 1);
         }
 
-        foreach (var thing in ThingsOf.Of(task.Prescription.Movement.Value, movement).Skip(2))
+        foreach (var thing in ThingsOf.Of(task.Prescription.Movement.Value, movement).Where(t => !t.IsBar))
         {
             yield return new(thing.Name, "", movement.Kit, key, 1);
         }

@@ -8,13 +8,17 @@ namespace FairCompass.Core.LayingOut;
 /// <param name="Name">In the singular.</param>
 /// <param name="Loaded">True when its size is the load.</param>
 /// <param name="Height">The height that is its size; null for none.</param>
-internal sealed record NeededThing(Said Name, bool Loaded = false, HeightKind? Height = null);
+internal sealed record NeededThing(Said Name, bool Loaded = false, HeightKind? Height = null)
+{
+    /// <summary>True for a bar and its clips, which a heaviest lift lists by the lifter.</summary>
+    public bool IsBar { get; init; }
+}
 
 /// <summary>What each movement is done with, on, under or before.</summary>
 internal static class ThingsOf
 {
-    private static readonly NeededThing Bar = new(("barbell", "barra"), true);
-    private static readonly NeededThing Clips = new(("pair of clips", "par de cierres"));
+    private static readonly NeededThing Bar = new(("barbell", "barra"), true) { IsBar = true };
+    private static readonly NeededThing Clips = new(("pair of clips", "par de cierres")) { IsBar = true };
     private static readonly NeededThing BarToClear = new(("barbell to clear", "barra que se salta"), true);
     private static readonly NeededThing Box = new(("box", "cajón"), Height: HeightKind.Box);
     private static readonly NeededThing Ball = new(("ball", "balón"), true);

@@ -40,10 +40,7 @@ public sealed class PaceTable
         var name = movement.ToLowerInvariant();
         return paces.GetValueOrDefault((name, unit, division))
             ?? paces.GetValueOrDefault((name, unit, null))
-            ?? Estimates.Else(movement, unit) with
-            {
-                Division = null,
-            };
+            ?? Estimates.Else(movement, unit);
     }
 
     /// <summary>True where a movement has a line, ours or the competition’s.</summary>

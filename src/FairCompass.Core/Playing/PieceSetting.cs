@@ -13,11 +13,13 @@ internal sealed class PieceSetting
 
     private readonly Sharing[] sharing;
     private readonly bool[] moves;
+    private readonly Eq<Chosen> taken;
 
-    private PieceSetting(Course course, int index)
+    private PieceSetting(Course course, int index, Eq<Chosen> choices)
     {
         Piece = course.Pieces[index];
         var work = Piece.Piece;
+        taken = choices.Where(c => c.Piece == work.Key).ToEq();
         Members = course.MembersOf(work);
         Opens = work.InTimeLeft ? null : work.Starts;
         After = work.InTimeLeft ? index - 1 : null;
@@ -30,8 +32,10 @@ internal sealed class PieceSetting
             .. Piece.Tasks.Select(t => Sharing.Of(Piece, t, Members.Count) is var s && work.Swaps.Count > 0 ? s with { AtOnce = true } : s),
         ];
         moves = [.. Piece.Tasks.Select(t => t.Source.Lines.Any(l => l is TaskLine.Between))];
-        // The clock does not run on for work that nobody can count.
-        IsPlayable = Cap is not null && (Piece.IsCounted || work.IsHeaviest);
+        // Work that nobody can count is not played, nor stations of one name that nobody can tell apart.
+        Lifted = Piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest);
+        var counters = Piece.Strands.DistinctBy(s => s.Key).Count();
+        IsPlayable = Cap is not null && (work.IsHeaviest ? Lifted is not null : counters > 0 && counters == Piece.Strands.Count);
         HasMarks = Piece.Strands.Any(s => HasMark(s.Counter.Root));
     }
 
@@ -54,6 +58,9 @@ internal sealed class PieceSetting
     /// <summary>The length of an interval; null where the clock has none.</summary>
     public Duration? Each { get; }
 
+    /// <summary>What is lifted for the heaviest load; null where nothing is.</summary>
+    public CourseTask? Lifted { get; }
+
     /// <summary>False for work that nobody has said completely.</summary>
     public bool IsPlayable { get; }
 
@@ -65,9 +72,40 @@ internal sealed class PieceSetting
     /// <summary>True for a task with a move that is due after each chunk.</summary>
     public bool Moves(int task) => moves[task];
 
+    /// <summary>The task as it is done at a place: in the option that was taken, where it leaves a choice.</summary>
+    /// <param name="strand">The counter: it may be that of one option.</param>
+    /// <param name="at">The place.</param>
+    public CourseTask TaskAt(CourseStrand strand, Place at)
+    {
+        var task = Piece.Tasks[at.Task];
+        if (task.Options.Count == 0)
+        {
+            return task;
+        }
+
+        var option = strand.Role == StrandRole.Option ? Piece.Strands.TakeWhile(s => s.Key != strand.Key).Count() : Taken(at);
+        if (option == 0 || option >= task.Options.Count)
+        {
+            return task with { Prescription = task.Options[0].Prescription, Counted = task.Options[0].Unit };
+        }
+
+        var way = task.Options[option];
+        return task with { Prescription = way.Prescription, Count = way.Count, Counted = way.Unit };
+    }
+
+    private int Taken(Place at)
+    {
+        var round = at.Rounds.Count > 0 ? at.Rounds[^1] : (long?)null;
+        return taken.FirstOrDefault(c => c.Task == at.Task && c.Round == round && round is not null)?.Option
+            ?? taken.FirstOrDefault(c => c.Task == at.Task && c.Round is null)?.Option
+            ?? 0;
+    }
+
     /// <summary>The settings of the pieces of a course, made once.</summary>
-    public static PieceSetting[] Of(Course course) =>
-        Known.GetValue(course, c => [.. Enumerable.Range(0, c.Pieces.Count).Select(i => new PieceSetting(c, i))]);
+    /// <param name="course">The course, with its options taken.</param>
+    /// <param name="choices">The options.</param>
+    public static PieceSetting[] Of(Course course, Eq<Chosen> choices) =>
+        Known.GetValue(course, c => [.. Enumerable.Range(0, c.Pieces.Count).Select(i => new PieceSetting(c, i, choices))]);
 
     private static bool HasMark(CountNode node) =>
         node switch

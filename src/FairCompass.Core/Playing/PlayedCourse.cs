@@ -23,10 +23,11 @@ public abstract record Outcome
 /// <param name="Piece">The piece’s key.</param>
 /// <param name="Strand">The counter’s key; empty for the only one.</param>
 /// <param name="Next">The unit that counts next; null for a lift.</param>
+/// <param name="Worth">What that unit adds to what the card shows; 0 for a lift.</param>
 /// <param name="AtMost">Units that can be done before something else is due; null without end.</param>
 /// <param name="Seats">Who may do it; empty for an individual, and where all do each together.</param>
 /// <param name="Needs">What must happen first; null for nothing.</param>
-public sealed record Possible(string Piece, string Strand, Place? Next, long? AtMost, Eq<int> Seats, Need? Needs);
+public sealed record Possible(string Piece, string Strand, Place? Next, long Worth, long? AtMost, Eq<int> Seats, Need? Needs);
 
 /// <summary>What must happen before the next unit can count.</summary>
 public enum Need
@@ -102,7 +103,7 @@ public sealed class PlayedCourse
     public static PlayedCourse Start(Course course, ScoreSheet sheet, Eq<Chosen> choices = default)
     {
         var taken = course.With(choices);
-        var settings = PieceSetting.Of(taken);
+        var settings = PieceSetting.Of(taken, choices);
         var pieces = Advance([.. settings.Select(s => new PlayedPiece(s))], Duration.Zero);
         return new(taken, sheet, Duration.Zero, pieces, EntryStatus.Ran, choices, QuietOf(pieces, Duration.Zero));
     }
@@ -148,7 +149,7 @@ public sealed class PlayedCourse
 
             if (piece.Piece.Piece.IsHeaviest)
             {
-                yield return new(piece.Piece.Piece.Key, "", null, 1, Seats(piece), null);
+                yield return new(piece.Piece.Piece.Key, "", null, 0, 1, Seats(piece), null);
                 continue;
             }
 
@@ -160,6 +161,7 @@ public sealed class PlayedCourse
                         piece.Piece.Piece.Key,
                         strand.Of.Key,
                         next,
+                        strand.Worth,
                         open == long.MaxValue ? null : open,
                         Steps.Seats(piece, next),
                         Steps.Needs(piece, next)
@@ -224,6 +226,16 @@ public sealed class PlayedCourse
             : At(happening.At, after);
     }
 
+    /// <summary>The state after something that is known to have happened.</summary>
+    /// <exception cref="InvalidOperationException">It cannot have; the message says why.</exception>
+    public PlayedCourse After(Happening happening) =>
+        Apply(happening) switch
+        {
+            Outcome.Moved moved => moved.State,
+            Outcome.Refused refused => throw new InvalidOperationException($"{happening}: {refused.Sentence}"),
+            _ => this,
+        };
+
     private static readonly Duration Never = new(long.MaxValue);
 
     /// <summary>True when the clock has the same to do with both.</summary>
@@ -283,7 +295,7 @@ public sealed class PlayedCourse
         }
 
         var course = Course.With(choices);
-        var settings = PieceSetting.Of(course);
+        var settings = PieceSetting.Of(course, choices);
         var after = new PlayedPiece[moved.Length];
         for (var i = 0; i < moved.Length; i++)
         {

@@ -157,12 +157,23 @@ public sealed record PlayedPiece
         }
     }
 
-    /// <summary>The load that the next unit of a task needs; null for what has none in figures.</summary>
-    /// <param name="next">The place of the unit.</param>
-    public decimal? LoadAt(Place next) =>
-        Piece.Tasks[next.Task].Prescription.Load?.Value.Values is { HasUnset: false } values
+    /// <summary>The task as it is done at a place: in the option that was taken, where it leaves a choice.</summary>
+    /// <param name="strand">A counter of the piece.</param>
+    /// <param name="at">A place of it.</param>
+    public CourseTask TaskAt(PlayedStrand strand, Place at) => Setting.TaskAt(strand.Of, at);
+
+    /// <summary>The load that the next unit of a counter needs; null for what has none in figures.</summary>
+    /// <param name="strand">A counter of the piece.</param>
+    public decimal? LoadAt(PlayedStrand strand) =>
+        strand.Next is { } next && TaskAt(strand, next).Prescription.Load?.Value.Values is { HasUnset: false } values
             ? values.At((next.Rounds.Count > 0 ? next.Rounds[^1] : 1) - 1)
             : null;
+
+    /// <summary>What is lifted for the heaviest load; null where nothing is.</summary>
+    public CourseTask? Lifted => Setting.Lifted;
+
+    /// <summary>False for work that nobody has said completely: it is not played.</summary>
+    public bool IsPlayable => Setting.IsPlayable;
 
     /// <summary>The same piece after an option was taken, which changes only what lies ahead.</summary>
     internal PlayedPiece Under(PieceSetting setting) =>

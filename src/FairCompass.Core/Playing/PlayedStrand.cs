@@ -26,8 +26,9 @@ public sealed record PlayedStrand
     /// <summary>What the card shows: the number in the box at this place.</summary>
     public long Counted => Of.Counter.Counted(Units);
 
-    /// <summary>True where a task ended with the last unit.</summary>
-    public bool AtTaskEnd => Units > 0 && Next is null or { Unit: 1 };
+    /// <summary>True when the task of a place is done in its round, so that another is next, or nothing.</summary>
+    /// <param name="was">The place of the unit that was next before.</param>
+    public bool HasLeft(Place was) => Next is null || Next.Task != was.Task || Next.Rounds != was.Rounds;
 
     internal static PlayedStrand Start(CourseStrand of) => new(of, of.Counter.Units == 0 ? null : of.Counter.At(1));
 
@@ -39,8 +40,8 @@ public sealed record PlayedStrand
     internal PlayedStrand In(CourseStrand other) =>
         new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null) { Units = Units, NoReps = NoReps };
 
-    /// <summary>What counting units of the next task are worth.</summary>
-    public long Worth(long units) => Of.Counter.Counted(Units + units) - Counted;
+    /// <summary>What the next unit adds to what the card shows; 0 where all is done.</summary>
+    public long Worth => Next is null ? 0 : Of.Counter.Counted(Units + 1) - Counted;
 
     private Place? After(Place was, long done, long units) =>
         was.Of is { } of && was.Unit + units > of

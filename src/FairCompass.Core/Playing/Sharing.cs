@@ -8,14 +8,13 @@ namespace FairCompass.Core.Playing;
 /// <param name="Members">How many share the work, from 1.</param>
 /// <param name="Together">True where all do each unit together.</param>
 /// <param name="AtOnce">True where several may work at one time.</param>
-/// <param name="InOrder">True where the order of turns is fixed.</param>
 /// <param name="AtMost">The longest turn in units; null without a limit.</param>
 /// <param name="AtLeast">The fewest units of each member; 0 for none.</param>
 /// <param name="HoldBy">How many must hold a position for a unit to count; 0 for none.</param>
-public sealed record Sharing(int Members, bool Together, bool AtOnce, bool InOrder, int? AtMost, int AtLeast, int HoldBy)
+public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMost, int AtLeast, int HoldBy)
 {
     /// <summary>One who works alone.</summary>
-    public static Sharing Alone { get; } = new(1, false, false, false, null, 0, 0);
+    public static Sharing Alone { get; } = new(1, false, false, null, 0, 0);
 
     /// <summary>The rules about a task: its own, or those of the nearest block around it that has any.</summary>
     /// <param name="piece">The piece.</param>
@@ -44,7 +43,6 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, bool InOrd
             Math.Clamp(Number(ShareKind.ByMembers) ?? (members - (hold?.Holders ?? 0)), 1, members),
             Has(ShareKind.TogetherAt),
             Has(ShareKind.AnyNumber),
-            Has(ShareKind.InRotation) || Has(ShareKind.InFixedOrder),
             Number(ShareKind.AtMost),
             Number(ShareKind.AtLeast) ?? 0,
             hold?.Holders ?? 0

@@ -42,11 +42,10 @@ internal static class Steps
     /// <summary>Units of a counter that can be done before something else is due: 0 for none.</summary>
     public static long Open(PlayedPiece piece, PlayedStrand strand)
     {
-        var ahead = strand.Next is { } next
-            ? (next.Of ?? long.MaxValue) is long.MaxValue
-                ? long.MaxValue
-                : next.Of!.Value - next.Unit + 1
-            : 0;
+        var ahead =
+            strand.Next is not { } next ? 0
+            : next.Of is { } of ? of - next.Unit + 1
+            : long.MaxValue;
         return strand.Of.Role switch
         {
             StrandRole.First => Math.Min(ahead, piece.FirstOwed),
@@ -80,7 +79,7 @@ internal static class Steps
     }
 
     /// <summary>The piece as its first unit finds it: the bar of the first task has its load.</summary>
-    public static PlayedPiece Begun(PlayedPiece piece) => piece.Strands.Aggregate(piece, (p, s) => s.Next is { } next ? Laid(p, next) : p);
+    public static PlayedPiece Begun(PlayedPiece piece) => piece.Strands.Aggregate(piece, Laid);
 
     private static (PlayedPiece? Piece, string? Refused) Done(PlayedPiece piece, Happened.Done done, Duration at, ScoreSheet sheet)
     {
@@ -159,7 +158,7 @@ internal static class Steps
     {
         var setting = piece.Setting;
         var counter = strand.Of.Counter;
-        var ended = strand.Next is null || strand.Next.Task != was.Task || strand.Next.Rounds != was.Rounds;
+        var ended = strand.HasLeft(was);
         if (strand.Of.Role == StrandRole.Only)
         {
             piece = Gated(piece, strand.Units, at, sheet);
@@ -187,7 +186,7 @@ internal static class Steps
             }
         }
 
-        return ended && strand.Next is { } next ? Laid(piece, next) : piece;
+        return ended ? Laid(piece, strand) : piece;
     }
 
     /// <summary>Gates whose units are reached while their time runs, one after the other.</summary>
@@ -236,9 +235,9 @@ internal static class Steps
         : (piece with { Lifts = new(lift, at, piece.Lifts), Worker = lift.Seat }, null);
 
     /// <summary>The load of the next task on its bar; another than before is due.</summary>
-    private static PlayedPiece Laid(PlayedPiece piece, Place next)
+    private static PlayedPiece Laid(PlayedPiece piece, PlayedStrand strand)
     {
-        if (piece.LoadAt(next) is not { } load || piece.Loads[next.Task] == load)
+        if (strand.Next is not { } next || piece.LoadAt(strand) is not { } load || piece.Loads[next.Task] == load)
         {
             return piece;
         }

@@ -11,7 +11,11 @@ public static partial class Card
     /// left for <see cref="Validate"/> to refuse.</summary>
     public static RunObservation Resolve(RunObservation run, Course course)
     {
-        run = run with { Pieces = run.Pieces.Select(p => p with { Piece = KeyOf(p.Piece, course) }).ToEq() };
+        run = run with
+        {
+            Pieces = run.Pieces.Select(p => p with { Piece = KeyOf(p.Piece, course) }).ToEq(),
+            Choices = run.Choices.Select(c => c with { Piece = KeyOf(c.Piece, course) }).ToEq(),
+        };
         // An option taken where the athlete stood is an option taken in that round.
         var chosen = run
             .Choices.Concat(

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
@@ -97,7 +98,7 @@ public static class CalculatorEndpoints
                             r.Name,
                             results[i].ToList(),
                             places.Select(p => p[i]).ToList(),
-                            results[i].Select((x, c) => StatusOf(x, sheet.Components[c], r.Attempts)).ToList()
+                            results[i].Select((x, c) => StatusOf(x, sheet.Components[c], sheet, r.Attempts)).ToList()
                         )
                 )
                 .ToList(),
@@ -106,12 +107,27 @@ public static class CalculatorEndpoints
             u.Findings().Where(f => f.Severity == Severity.MustFix).ToList()
         );
 
-    /// <summary>What became of a score. Under a penalty who did not finish has a time as well, so the finish on the card decides.</summary>
-    private static string StatusOf(ComponentResult result, ScoreComponent component, IReadOnlyList<RunObservation> attempts) =>
-        result.Class != ResultClass.Scored ? char.ToLowerInvariant(result.Class.ToString()[0]) + result.Class.ToString()[1..]
-        : component.Measured != Measured.Time ? "scored"
-        : attempts.Any(a => component.Pieces.All(p => a.Of(p) is { Finish: not null } or { Watches.Count: > 0 })) ? "finished"
-        : "atTheCap";
+    /// <summary>What became of a score. Under a penalty who did not finish has a time as well, so the finish on the card that counts
+    /// decides: of several any, or the last by the workout’s rule.</summary>
+    private static string StatusOf(
+        ComponentResult result,
+        ScoreComponent component,
+        ScoreSheet sheet,
+        IReadOnlyList<RunObservation> attempts
+    )
+    {
+        if (result.Class != ResultClass.Scored || component.Measured != Measured.Time)
+        {
+            return JsonNamingPolicy.CamelCase.ConvertName(result.Class.ToString());
+        }
+
+        var counting = attempts.Take(sheet.Attempts?.N ?? attempts.Count);
+        return (sheet.Attempts is { Best: false } ? counting.TakeLast(1) : counting).Any(a =>
+            component.Pieces.All(p => a.Of(p) is { Finish: not null } or { Watches.Count: > 0 })
+        )
+            ? "finished"
+            : "atTheCap";
+    }
 
     private static List<FieldError> Objections(List<ScoredRun> runs, Course course, ScoreSheet sheet)
     {

@@ -16,8 +16,8 @@ public sealed record PlatesRequest(
     int Lanes = 1
 )
 {
-    /// <summary>Seconds for one plate, picked up, put on and pushed home: our estimate, to be replaced by a measured one.</summary>
-    public const decimal UsualSeconds = 4;
+    /// <summary>Seconds for one plate, as dry runs have them too.</summary>
+    public const decimal UsualSeconds = PlatePlanner.UsualMsPerPlate / 1000m;
 }
 
 /// <summary>Plates of one mass.</summary>

@@ -82,8 +82,8 @@ public sealed record HeatRequest(string Body, IReadOnlyList<LaneOf> Lanes, long 
 
 /// <summary>Makes up many runs of some entries of a draft, and sums them up.</summary>
 /// <param name="Body">The draft.</param>
-/// <param name="Entries">Which entries, at least one.</param>
-/// <param name="Runs">How many of each, 1 to 10,000.</param>
+/// <param name="Entries">Which entries, at least one and each once.</param>
+/// <param name="Runs">How many of each, 1 to 10,000; of all together at most 100,000.</param>
 /// <param name="Seed">The first seed, from 0 to 9,007,199,254,740,991.</param>
 /// <param name="Paces">Paces in place of those of the competition, at most 100; null for none.</param>
 public sealed record UsualRequest(string Body, IReadOnlyList<LaneOf> Entries, int Runs, long Seed, IReadOnlyList<Pace>? Paces = null);

@@ -148,9 +148,16 @@ public static class PlayEndpoints
         {
             refusal = new FieldsRefused("runs", $"From 1 to {ManyRuns.Most} runs.");
         }
-        else if (refusal is null && entries.Count == 0)
+        else if (refusal is null && (entries.Count == 0 || entries.Distinct().Count() < entries.Count))
         {
-            refusal = new FieldsRefused("entries", "At least one entry.");
+            refusal = new FieldsRefused("entries", "At least one entry, and each once.");
+        }
+        else if (refusal is null && (long)entries.Count * request.Runs > ManyRuns.MostTogether)
+        {
+            refusal = new FieldsRefused(
+                "runs",
+                $"At most {ManyRuns.MostTogether} runs of all entries together; ask for fewer entries at once."
+            );
         }
 
         if (refusal is not null)
@@ -160,7 +167,7 @@ public static class PlayEndpoints
 
         var paces = Paces(u, request.Paces);
         return TypedResults.Ok(
-            await queue.Do(c => ManyRuns.Play(u, entries, request.Runs, (ulong)request.Seed, paces, PlayQueue.Hands, null, c), cancel)
+            await queue.Do(c => ManyRuns.Play(u, entries, request.Runs, (ulong)request.Seed, paces, PlayQueue.Hands, c), cancel)
         );
     }
 

@@ -61,6 +61,8 @@ public class WaiverTests
         var other = Edited(text, new("tie-unstated", "nobody will tie"));
         Assert.Equal("nobody will tie", Assert.Single(Read(other).Workout.Policies.OfType<Policy.Waived>()).Reason);
         Assert.Equal(Untied.TrimEnd(), Edited(other, new("tie-unstated", null)).TrimEnd());
+        // What stands around the line stays as it is, blank lines too.
+        Assert.Equal("T\n\n\n// later\n", Edited("T\nwaive: tie-unstated, why not\n\n\n// later\n", new("tie-unstated", null)));
         Assert.Equal("rule: tie-unstated is not let stand here.", Refused(Untied, "tie-unstated", null));
     }
 

@@ -64,7 +64,7 @@ public class CallsAgainstRunsTests
         while (state.NextMoment is { } next)
         {
             var before = state;
-            state = ((Outcome.Moved)state.Apply(new(next, new Happened.ClockCame()))).State;
+            state = state.After(new(next, new Happened.ClockCame()));
             if (state.Pieces.Zip(before.Pieces).Any(p => p.First.Interval > p.Second.Interval && p.Second.Interval > 0))
             {
                 yield return next.Ms;
@@ -110,7 +110,7 @@ public class CallsAgainstRunsTests
                     break;
                 }
 
-                state = ((Outcome.Moved)state.Apply(new(next, new Happened.ClockCame()))).State;
+                state = state.After(new(next, new Happened.ClockCame()));
                 // What waits for the piece before opens by no clock, and a rest of one's own is nobody else's.
                 due.Add(next.Ms);
             }
@@ -158,7 +158,7 @@ public class CallsAgainstRunsTests
                 Need.HandOver => new Happened.HandedOver(key, (piece.Worker % piece.Members.Count) + 1 ?? 1),
                 _ => new Happened.Done(key, possible.Strand, 1),
             };
-            state = ((Outcome.Moved)state.Apply(new(state.Now, what))).State;
+            state = state.After(new(state.Now, what));
         }
 
         return state;

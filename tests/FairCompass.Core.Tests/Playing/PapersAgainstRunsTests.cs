@@ -79,12 +79,12 @@ public class PapersAgainstRunsTests
         foreach (var happening in run.Events)
         {
             var before = state;
-            state = ((Outcome.Moved)state.Apply(happening)).State;
+            state = state.After(happening);
             if (happening.What is Happened.Done done)
             {
                 var was = before.Piece(done.Piece)!.Strand(done.Strand)!.Next!;
                 var now = state.Piece(done.Piece)!.Strand(done.Strand)!;
-                if (now.Next is null || now.Next.Task != was.Task || now.Next.Rounds != was.Rounds)
+                if (now.HasLeft(was))
                 {
                     steps.Add(new(done.Piece, done.Strand, was.Rounds, now.Counted, before.Piece(done.Piece)!.Loads[was.Task]));
                 }
@@ -98,7 +98,7 @@ public class PapersAgainstRunsTests
     private static void Boxes(Brief card, Course course, List<Step> steps, string where)
     {
         var whose = card.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
-        var counters = course.Pieces.SelectMany(p => p.Strands.Select(s => (p, s))).Where(c => !OneNumber(c.p, c.s)).ToList();
+        var counters = course.Pieces.SelectMany(p => p.Strands.Select(s => (p, s))).Where(c => !c.s.Counter.IsOneNumber).ToList();
         var counter = -1;
         var at = 0;
         foreach (
@@ -157,9 +157,6 @@ public class PapersAgainstRunsTests
         }
     }
 
-    private static bool OneNumber(CoursePiece piece, CourseStrand strand) =>
-        piece.TasksOf(strand).Count() == 1 && strand.Counter is { Units: null, HasRounds: false };
-
     /// <summary>Tables of running totals: read from left to right and down they are the counts at the ends of the tasks.</summary>
     private static void Runnings(Brief paper, Course course, List<Step> steps, string where)
     {
@@ -200,7 +197,7 @@ public class PapersAgainstRunsTests
         foreach (var happening in run.Events)
         {
             var before = state;
-            state = ((Outcome.Moved)state.Apply(happening)).State;
+            state = state.After(happening);
             if (happening.What is not Happened.Done done)
             {
                 continue;

@@ -6936,11 +6936,11 @@ export interface components {
         UsualRequest: {
             /** @description The draft. */
             body: string;
-            /** @description Which entries, at least one. */
+            /** @description Which entries, at least one and each once. */
             entries: components["schemas"]["LaneOf"][];
             /**
              * Format: int32
-             * @description How many of each, 1 to 10,000.
+             * @description How many of each, 1 to 10,000; of all together at most 100,000.
              */
             runs: number;
             /**

@@ -22,7 +22,7 @@ export function NotesMargin({
   onFold: () => void;
 }) {
   const open = findings.filter((f) => !f.waived);
-  const let_ = findings.filter((f) => f.waived);
+  const standing = findings.filter((f) => f.waived);
   const must = open.filter((f) => f.severity === "MustFix").length;
   return (
     <aside
@@ -67,11 +67,11 @@ export function NotesMargin({
               </li>
             ))}
           </ol>
-          {let_.length > 0 && (
+          {standing.length > 0 && (
             <details className="mt-3">
-              <summary className="text-[0.9rem] text-soft">{let_.length} let stand</summary>
+              <summary className="text-[0.9rem] text-soft">{standing.length} let stand</summary>
               <ol>
-                {let_.map((f) => (
+                {standing.map((f) => (
                   <li key={f.key + f.at.line} className="border-b border-rule py-2 text-[0.9rem] text-soft">
                     <button className="block text-left" onClick={() => onGoto(f)}>
                       line {f.at.line}: {f.sentence}
