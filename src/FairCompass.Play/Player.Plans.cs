@@ -87,7 +87,9 @@ public sealed partial class Player
                 worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
             }
 
-            var units = machine ? Math.Min(Steps(next, task), piece.Ahead(strand)) : 1;
+            // A monitor is looked at before the turn ends.
+            var turn = sharing.AtMost - piece.TurnOf(seat) ?? long.MaxValue;
+            var units = machine ? Math.Clamp(turn, 1, Math.Min(Steps(next, task), piece.Ahead(strand))) : 1;
             var minutes = Math.Min(time.Ms / 60_000, 30);
             var each =
                 Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000)
@@ -105,7 +107,7 @@ public sealed partial class Player
             time += new Duration(Math.Max(1, each) * units);
             worker.Place = next;
             worker.SetLeft--;
-            worker.TurnLeft--;
+            worker.TurnLeft -= units;
             if (!machine && random.In1000(athlete.NoReps))
             {
                 return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(task.Prescription), sharing.Together ? null : seat));

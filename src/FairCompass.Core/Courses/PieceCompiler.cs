@@ -82,7 +82,7 @@ internal sealed partial class PieceCompiler
             case [Work.Task { Amount: Amount.Max } task] when task.Lines.Any(l => l is TaskLine.Override { Choose: true }):
                 return OneEachOption(task, turns);
             default:
-                return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0
+                return Sequence(piece.Items, null, 0) is { } node && tasks.Count > 0 && IsReached(node)
                     ? [new("", StrandRole.Only, "", new Strand(node))]
                     : [null];
         }
@@ -127,7 +127,10 @@ internal sealed partial class PieceCompiler
     private static string Key(int i) => i.ToString(CultureInfo.InvariantCulture);
 
     private static CourseStrand? Named(string key, StrandRole role, string name, CountNode? node) =>
-        node is null ? null : new(key, role, name, new Strand(node));
+        node is null || !IsReached(node) ? null : new(key, role, name, new Strand(node));
+
+    /// <summary>False for work without end that never begins, such as one of every third round where there are no rounds.</summary>
+    private static bool IsReached(CountNode node) => !node.Endless || node.Total(0) >= Count.Ceiling;
 
     /// <summary>How many take turns by the round under a rule of this block; the outer number when it has none.</summary>
     private int Turns(Eq<Work> items, int outer)

@@ -89,6 +89,10 @@ public sealed record PlayedPiece
     /// <summary>Units of the turn so far.</summary>
     public long Turn { get; internal init; }
 
+    /// <summary>Units of the turn that somebody goes on with; 0 for who begins one.</summary>
+    /// <param name="seat">The place in the team; null where nobody says who.</param>
+    public long TurnOf(int? seat) => seat == Worker || Worker is null ? Turn : 0;
+
     /// <summary>Seats that hold a position others need.</summary>
     public Eq<int> Holding { get; internal init; }
 

@@ -109,11 +109,7 @@ internal static class Steps
         }
 
         var after = strand.With(done.Units);
-        piece = Replace(piece, strand, after) with
-        {
-            Worker = done.Seat ?? piece.Worker,
-            Turn = done.Seat == piece.Worker || piece.Worker is null ? piece.Turn + done.Units : done.Units,
-        };
+        piece = Replace(piece, strand, after) with { Worker = done.Seat ?? piece.Worker, Turn = piece.TurnOf(done.Seat) + done.Units };
         return (Passed(piece, after, next, at, sheet), null);
     }
 
@@ -149,7 +145,7 @@ internal static class Steps
             : done.Seat is { } holder && piece.Holding.Contains(holder) ? "Who holds the position does not work."
             : !sharing.AtOnce && piece.Worker is { } worker && done.Seat is { } other && other != worker
                 ? $"Place {worker} works; another takes over first."
-            : piece.Turn + done.Units > sharing.AtMost ? $"At most {sharing.AtMost} in a row."
+            : piece.TurnOf(done.Seat) + done.Units > sharing.AtMost ? $"At most {sharing.AtMost} in a row."
             : null;
     }
 

@@ -13,10 +13,10 @@ namespace FairCompass.Core.Tests.Playing;
 public class AnythingPlayedTests
 {
     [Fact]
-    public void Any_generated_workout() => WorkoutGen.Any.Sample(w => Plays(Printer.Print(w)), iter: 400);
+    public void Any_generated_workout() => WorkoutGen.Any.Sample(w => Plays(Printer.Print(w)), iter: 300);
 
     [Fact]
-    public void Any_mutated_demo_workout() => MutatedDemo.Any.Sample(Plays, iter: 400);
+    public void Any_mutated_demo_workout() => MutatedDemo.Any.Sample(Plays, iter: 300);
 
     private static void Plays(string text)
     {
