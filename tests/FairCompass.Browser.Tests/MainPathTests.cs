@@ -51,7 +51,7 @@ public sealed class MainPathTests : IDisposable
             () => page.Find(".cm-lintRange-error").Text.Contains("61", StringComparison.Ordinal) ? "" : null
         );
         Assert.Contains("61/40 kg", page.DraftText, StringComparison.Ordinal);
-        page.Named("Use 60 kg").Click();
+        page.Named("Use 60 kg (lighter)").Click();
         page.Shows("Nothing missing, nothing contradictory.");
         Assert.Contains("60/40 kg", page.DraftText, StringComparison.Ordinal);
 

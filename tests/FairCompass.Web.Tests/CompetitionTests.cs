@@ -40,6 +40,8 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
             { "kit.menBar", "-20", "kit.menBar" },
             { "kit.plates.0.count", "1000", "kit.plates[0].count" },
             { "kit.dumbbells", "[0]", "kit.dumbbells[0]" },
+            { "kit.dumbbells", "[10, {\"mass\": 10, \"count\": 2}]", "kit.dumbbells[1]" },
+            { "kit.balls", "[{\"mass\": 6, \"count\": 0}]", "kit.balls[0].count" },
         };
 
     [Theory]
@@ -73,6 +75,46 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(name, (await Read()).Competition["name"]!.GetValue<string>());
         competition["name"] = before;
         Assert.Equal(HttpStatusCode.OK, (await Save(competition, revision + 1)).Status);
+    }
+
+    /// <summary>A kit of bare masses is a kit still; one that stands there twice means two.</summary>
+    [Fact]
+    public async Task A_kit_of_bare_masses_is_read()
+    {
+        var (competition, revision) = await Read();
+        var before = competition["kit"]!["kettlebells"]!.DeepClone();
+        competition["kit"]!["kettlebells"] = new JsonArray(24, 16, 24);
+        Assert.Equal(HttpStatusCode.OK, (await Save(competition, revision)).Status);
+        var (now, next) = await Read();
+        Assert.Equal("""[{"mass":24,"count":2},{"mass":16,"count":null}]""", now["kit"]!["kettlebells"]!.ToJsonString());
+        competition["kit"]!["kettlebells"] = before;
+        Assert.Equal(HttpStatusCode.OK, (await Save(competition, next)).Status);
+    }
+
+    /// <summary>What a finding misses is added to the kit as it is now, and added twice it is there once.</summary>
+    [Fact]
+    public async Task Kit_is_added()
+    {
+        var (competition, revision) = await Read();
+        var address = $"/api/competitions/{api.Competition}/kit";
+        const string Bell = """{"kit":"Kettlebell","mass":28,"count":2}""";
+        var (status, added) = await api.Post(address, Bell);
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(revision + 1, added!["revision"]!.GetValue<int>());
+        Assert.Contains(added["competition"]!["kit"]!["kettlebells"]!.AsArray(), k => k!.ToJsonString() == """{"mass":28,"count":2}""");
+        Assert.Equal(revision + 1, (await api.Post(address, Bell)).Item2!["revision"]!.GetValue<int>());
+        Assert.Equal(HttpStatusCode.OK, (await Save(competition, revision + 1)).Status);
+    }
+
+    [Theory]
+    [InlineData("""{"kit":"Rings","mass":28,"count":2}""", "kit")]
+    [InlineData("""{"kit":"Kettlebell","mass":-28,"count":2}""", "kit.kettlebells[0]")]
+    [InlineData("""{"kit":"Kettlebell","mass":28,"count":1000}""", "kit.kettlebells[3].count")]
+    public async Task Kit_that_cannot_be_is_refused(string body, string path)
+    {
+        var (status, problem) = await api.Post($"/api/competitions/{api.Competition}/kit", body);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Contains(path, problem!["errors"]!.AsObject().Select(e => e.Key));
     }
 
     [Fact]

@@ -79,7 +79,10 @@ public static class CheckList
                         check.Why,
                         r.Mends.ToEq(),
                         Key(check.Id, context, r.At, r.Sentence)
-                    ))
+                    )
+                    {
+                        KitMends = r.KitMends,
+                    })
             );
         }
 
@@ -103,6 +106,7 @@ public static class CheckList
                 {
                     Sentence = $"There are more like the {MostOfOneRule} above; settle those first.",
                     Mends = [],
+                    KitMends = [],
                 };
                 yield break;
             }

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
@@ -31,6 +32,11 @@ public sealed record Finding(string Rule, Severity Severity, SourceRange At, str
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Waived { get; init; }
 
+    /// <summary>What the kit of a lane would have to have for the draft to be right as it stands; any one of them settles the finding.
+    /// </summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<KitMend> KitMends { get; init; }
+
     /// <summary>True while it is to be looked at: nobody lets it stand.</summary>
     [JsonIgnore]
     public bool IsOpen => Waived is null;
@@ -56,4 +62,13 @@ public interface ICheck
 }
 
 /// <summary>What a check reports: a place, a sentence, and changes that would settle it.</summary>
-public sealed record Report(SourceRange At, string Sentence, params Mend[] Mends);
+public sealed record Report(SourceRange At, string Sentence, params Mend[] Mends)
+{
+    /// <summary>Changes of the kit that would settle it as well.</summary>
+    public Eq<KitMend> KitMends { get; init; }
+}
+
+/// <summary>A change of the kit of a lane that settles a finding and leaves the draft as it is.</summary>
+/// <param name="Label">What it does: <c>Add a ball of 4 kg to the kit</c>.</param>
+/// <param name="Add">What is added.</param>
+public sealed record KitMend(string Label, KitAddition Add);

@@ -50,7 +50,7 @@ public sealed class LoadNotMakeable : ICheck
 
             foreach (var value in Figures(load.Value, context.Competition.Unit).Where(v => masses.Set.Count > 0 || IsStocked(movement.Kit)))
             {
-                if (!masses.Set.Contains(value) || load.Value.Implements > (movement.Kit == MovementKit.Dumbbell ? 2 : 1))
+                if (!masses.Set.Contains(value) || IsShort(context.Competition.Kit, movement.Kit, load.Value, value))
                 {
                     var key = (load.From.At, value, movement.Kit, bar);
                     if (!wrong.TryGetValue(key, out var seen))
@@ -74,20 +74,10 @@ public sealed class LoadNotMakeable : ICheck
         kit switch
         {
             MovementKit.Barbell => BarLoads.All(competition.Kit.Bar(duty), competition.Kit),
-            MovementKit.Dumbbell => competition.Kit.Dumbbells.Order().ToList(),
-            MovementKit.SandbagAndBox => competition.Kit.Sandbags.Order().ToList(),
-            MovementKit.BallAndTarget => competition.Kit.Balls.Order().ToList(),
-            MovementKit.Kettlebell => competition.Kit.Kettlebells.Order().ToList(),
-            _ => [],
+            _ => competition.Kit.Implements(kit).Select(i => i.Mass).Order().ToList(),
         };
 
-    private static bool IsStocked(MovementKit kit) =>
-        kit
-            is MovementKit.Barbell
-                or MovementKit.Dumbbell
-                or MovementKit.SandbagAndBox
-                or MovementKit.BallAndTarget
-                or MovementKit.Kettlebell;
+    private static bool IsStocked(MovementKit kit) => kit == MovementKit.Barbell || LaneKit.HasMasses(kit);
 
     /// <summary>The figures to compare with the kit: of the publication in the competition's unit, else converted exactly.</summary>
     private static IEnumerable<decimal> Figures(DutyLoad load, MassUnit unit)
@@ -108,6 +98,10 @@ public sealed class LoadNotMakeable : ICheck
         }
     }
 
+    /// <summary>True when one athlete needs more of an implement than the lane has.</summary>
+    private static bool IsShort(LaneKit kit, MovementKit kind, DutyLoad load, decimal value) =>
+        load.Implements > (LaneKit.HasMasses(kind) ? kit.NumberOf(kind, value) : 1);
+
     private static Report Report(
         CheckContext context,
         SourceRange at,
@@ -119,35 +113,54 @@ public sealed class LoadNotMakeable : ICheck
     )
     {
         var unit = context.Competition.Unit;
-        var who = Words.Join(addresses.Select(a => a.ToString()).Distinct());
-        var what = kit switch
+        var (who, what, mass) = (Words.Join(addresses.Select(a => a.ToString()).Distinct()), Thing(kit, load), new Mass(value, unit));
+        if (masses.Contains(value))
+        {
+            var has = context.Competition.Kit.NumberOf(kit, value);
+            return new(at, $"{who}: {load.Implements} × {mass} is more than the lane has{(LaneKit.HasMasses(kit) ? $": {has}" : "")}.")
+            {
+                KitMends = Added(kit, value, load, unit),
+            };
+        }
+
+        var (below, above) = BarLoads.Nearest(value, masses);
+        var nearest =
+            below is null && above is null ? $"The lane has no {what} at all."
+            : below is null || above is null ? $"The nearest is {new Mass((below ?? above)!.Value, unit)}."
+            : $"The nearest are {Number.Normal(below.Value)} and {new Mass(above.Value, unit)}.";
+        // Another load is another workout for the athlete, so the lighter one is offered before the heavier.
+        return new(
+            at,
+            $"{who}: no {what} of {mass} with this kit. {nearest}",
+            new[] { (Mass: below, Than: "lighter"), (Mass: above, Than: "heavier") }
+                .Where(n => n.Mass is not null)
+                .Select(n => Mended(context, at, value, n.Mass!.Value, n.Than, unit))
+                .OfType<Mend>()
+                .ToArray()
+        )
+        {
+            KitMends = Added(kit, value, load, unit),
+        };
+    }
+
+    private static string Thing(MovementKit kit, DutyLoad load) =>
+        kit switch
         {
             MovementKit.Barbell => "bar",
             MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell",
             MovementKit.BallAndTarget => "ball",
-            MovementKit.Kettlebell => "kettlebell",
+            MovementKit.Kettlebell => load.Implements > 1 ? "pair of kettlebells" : "kettlebell",
             _ => "sandbag",
         };
-        if (masses.Contains(value))
-        {
-            return new(at, $"{who}: {load.Implements} × {new Mass(value, unit)} is more than the lane has.");
-        }
 
-        var (below, above) = BarLoads.Nearest(value, masses);
-        var near = new[] { below, above }.OfType<decimal>().OrderBy(n => Math.Abs(n - value)).ToList();
-        var nearest =
-            near.Count == 0 ? $"The lane has no {what} at all."
-            : near.Count == 1 ? $"The nearest is {new Mass(near[0], unit)}."
-            : $"The nearest are {Number.Normal(below!.Value)} and {new Mass(above!.Value, unit)}.";
-        return new(
-            at,
-            $"{who}: no {what} of {new Mass(value, unit)} with this kit. {nearest}",
-            near.Select(n => Mended(context, at, value, n, unit)).OfType<Mend>().ToArray()
-        );
-    }
+    /// <summary>The implement to be added to the kit; none for a bar, whose plates nobody can guess, and none for a converted mass.</summary>
+    private static Eq<KitMend> Added(MovementKit kit, decimal value, DutyLoad load, MassUnit unit) =>
+        !LaneKit.HasMasses(kit) || (load.Unit != unit && load.AlsoUnit != unit)
+            ? []
+            : [new($"Add a {Thing(kit, load)} of {new Mass(value, unit)} to the kit", new(kit, value, load.Implements))];
 
     /// <summary>Writes another figure into the detail, leaving the other duty's figure alone.</summary>
-    private static Mend? Mended(CheckContext context, SourceRange at, decimal value, decimal better, MassUnit unit)
+    private static Mend? Mended(CheckContext context, SourceRange at, decimal value, decimal better, string than, MassUnit unit)
     {
         var details = context.TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)));
         if (
@@ -163,6 +176,6 @@ public sealed class LoadNotMakeable : ICheck
         var mended = load with { Of = new Pair(In(load.Of.First), load.Of.Second is { } second ? In(second) : null) };
         return mended == load
             ? null
-            : new Mend($"Use {new Mass(better, unit)}", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));
+            : new Mend($"Use {new Mass(better, unit)} ({than})", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));
     }
 }

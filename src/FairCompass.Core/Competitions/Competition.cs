@@ -115,24 +115,84 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
 /// <param name="WomenBar">Mass of the women's bar.</param>
 /// <param name="ClipPair">Mass of a pair of clips, usually 0.</param>
 /// <param name="Plates">Single plates.</param>
-/// <param name="Dumbbells">Masses that are there in pairs.</param>
-/// <param name="Kettlebells">Masses that are there.</param>
-/// <param name="Sandbags">Masses that are there.</param>
-/// <param name="Balls">Masses that are there.</param>
+/// <param name="Dumbbells">Each mass once, with how many there are.</param>
+/// <param name="Kettlebells">Each mass once, with how many there are.</param>
+/// <param name="Sandbags">Each mass once, with how many there are.</param>
+/// <param name="Balls">Each mass once, with how many there are.</param>
 public sealed record LaneKit(
     decimal MenBar,
     decimal WomenBar,
     decimal ClipPair,
     Eq<PlateStock> Plates,
-    Eq<decimal> Dumbbells,
-    Eq<decimal> Kettlebells,
-    Eq<decimal> Sandbags,
-    Eq<decimal> Balls
+    Eq<ImplementStock> Dumbbells,
+    Eq<ImplementStock> Kettlebells,
+    Eq<ImplementStock> Sandbags,
+    Eq<ImplementStock> Balls
 )
 {
     /// <summary>The bar of a duty; the men’s for a whole team.</summary>
     public decimal Bar(Duty? duty) => duty == Duty.Woman ? WomenBar : MenBar;
+
+    /// <summary>The implements that movements with such kit are done with; empty for kit that has no masses of its own.</summary>
+    public Eq<ImplementStock> Implements(MovementKit kit) =>
+        kit switch
+        {
+            MovementKit.Dumbbell => Dumbbells,
+            MovementKit.Kettlebell => Kettlebells,
+            MovementKit.SandbagAndBox => Sandbags,
+            MovementKit.BallAndTarget => Balls,
+            _ => [],
+        };
+
+    /// <summary>True for kit whose implements a lane has by their mass.</summary>
+    public static bool HasMasses(MovementKit kit) =>
+        kit is MovementKit.Dumbbell or MovementKit.Kettlebell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
+
+    /// <summary>How many implements of a mass the lane has; where nobody has said, a pair of dumbbells and one of everything else.</summary>
+    /// <param name="kit">The kind of kit.</param>
+    /// <param name="mass">In the competition’s unit.</param>
+    public int NumberOf(MovementKit kit, decimal mass) =>
+        Implements(kit).FirstOrDefault(i => i.Mass == mass) is { } stock ? stock.Count ?? (kit == MovementKit.Dumbbell ? 2 : 1) : 0;
+
+    /// <summary>The kit with an implement that it had not, or had too few of.</summary>
+    /// <param name="added">What is there from now on; a larger number that is there already stays.</param>
+    public LaneKit With(KitAddition added)
+    {
+        if (NumberOf(added.Kit, added.Mass) >= added.Count)
+        {
+            return this;
+        }
+
+        var now = Implements(added.Kit).Where(i => i.Mass != added.Mass).Append(new(added.Mass, added.Count)).OrderBy(i => i.Mass).ToEq();
+        return added.Kit switch
+        {
+            MovementKit.Dumbbell => this with { Dumbbells = now },
+            MovementKit.Kettlebell => this with { Kettlebells = now },
+            MovementKit.SandbagAndBox => this with { Sandbags = now },
+            MovementKit.BallAndTarget => this with { Balls = now },
+            _ => this,
+        };
+    }
 }
+
+/// <summary>Implements of one mass that a lane has.</summary>
+/// <param name="Mass">Of one, in the competition’s unit.</param>
+/// <param name="Count">How many, from 1 to 100; null where nobody has said.</param>
+public sealed record ImplementStock(decimal Mass, int? Count = null)
+{
+    /// <summary>A mass of which nobody has said how many there are.</summary>
+    public static implicit operator ImplementStock(decimal mass) => new(mass);
+
+    /// <summary>A list of bare masses, as kits were written before they had numbers: a mass that stands there twice means two.</summary>
+    public static IEnumerable<ImplementStock> OfMasses(IEnumerable<decimal> masses) =>
+        masses.GroupBy(m => m).Select(g => new ImplementStock(g.Key, g.Skip(1).Any() ? g.Count() : null));
+}
+
+/// <summary>Implements that a lane should have.</summary>
+/// <param name="Kit">Their kind; one that has masses of its own.</param>
+/// <param name="Mass">Of one, in the competition’s unit.</param>
+/// <param name="Count">How many, from 1.</param>
+public sealed record KitAddition(MovementKit Kit, decimal Mass, int Count);
 
 /// <summary>How many single plates of one mass a lane has.</summary>
 /// <param name="Mass">Mass of one plate in the competition's unit.</param>

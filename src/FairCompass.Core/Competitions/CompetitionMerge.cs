@@ -76,11 +76,14 @@ public static class CompetitionMerge
                 One("the women’s bar", before.Kit.WomenBar, mine.Kit.WomenBar, theirs.Kit.WomenBar),
                 One("the clips", before.Kit.ClipPair, mine.Kit.ClipPair, theirs.Kit.ClipPair),
                 Items(before.Kit.Plates, mine.Kit.Plates, theirs.Kit.Plates, p => p.Mass, p => $"the plates of {Number.Normal(p.Mass)}"),
-                One("the dumbbells", before.Kit.Dumbbells, mine.Kit.Dumbbells, theirs.Kit.Dumbbells),
-                One("the kettlebells", before.Kit.Kettlebells, mine.Kit.Kettlebells, theirs.Kit.Kettlebells),
-                One("the sandbags", before.Kit.Sandbags, mine.Kit.Sandbags, theirs.Kit.Sandbags),
-                One("the balls", before.Kit.Balls, mine.Kit.Balls, theirs.Kit.Balls)
+                Implements("dumbbells", before.Kit.Dumbbells, mine.Kit.Dumbbells, theirs.Kit.Dumbbells),
+                Implements("kettlebells", before.Kit.Kettlebells, mine.Kit.Kettlebells, theirs.Kit.Kettlebells),
+                Implements("sandbags", before.Kit.Sandbags, mine.Kit.Sandbags, theirs.Kit.Sandbags),
+                Implements("balls", before.Kit.Balls, mine.Kit.Balls, theirs.Kit.Balls)
             );
+
+        private Eq<ImplementStock> Implements(string what, Eq<ImplementStock> was, Eq<ImplementStock> own, Eq<ImplementStock> other) =>
+            Items(was, own, other, i => i.Mass, i => $"the {what} of {Number.Normal(i.Mass)}");
 
         private T One<T>(string what, T was, T own, T other)
         {

@@ -41,6 +41,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<decimal>),
         typeof(EqConverter<Division>),
         typeof(EqConverter<PlateStock>),
+        typeof(ImplementsConverter),
         typeof(EqConverter<Pace>),
         typeof(EqConverter<PolicyChoice>),
         typeof(EqConverter<ClauseChange>),

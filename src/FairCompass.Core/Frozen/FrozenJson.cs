@@ -29,6 +29,7 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<V2.Fault>),
         typeof(EqConverter<V2.Group>),
         typeof(EqConverter<V2.Header>),
+        typeof(EqConverter<V2.ImplementCount>),
         typeof(EqConverter<V2.JointAngle>),
         typeof(EqConverter<V2.Movement>),
         typeof(EqConverter<Number>),

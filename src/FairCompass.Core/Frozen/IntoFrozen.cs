@@ -145,6 +145,30 @@ internal static partial class IntoFrozen
 
     private static Eq<V2.Piece> All(Eq<Workouts.Piece> all) => all.Select(One).ToEq();
 
+    private static V2.LaneKit One(Competitions.LaneKit one) =>
+        new(
+            one.MenBar,
+            one.WomenBar,
+            one.ClipPair,
+            All(one.Plates),
+            Masses(one.Dumbbells),
+            Masses(one.Kettlebells),
+            Masses(one.Sandbags),
+            Masses(one.Balls)
+        )
+        {
+            Counts = Counted(V2.ImplementKind.Dumbbell, one.Dumbbells)
+                .Concat(Counted(V2.ImplementKind.Kettlebell, one.Kettlebells))
+                .Concat(Counted(V2.ImplementKind.Sandbag, one.Sandbags))
+                .Concat(Counted(V2.ImplementKind.Ball, one.Balls))
+                .ToEq(),
+        };
+
+    private static Eq<decimal> Masses(Eq<Competitions.ImplementStock> all) => all.Select(i => i.Mass).ToEq();
+
+    private static IEnumerable<V2.ImplementCount> Counted(V2.ImplementKind kind, Eq<Competitions.ImplementStock> all) =>
+        all.Where(i => i.Count is not null).Select(i => new V2.ImplementCount(kind, i.Mass, i.Count!.Value));
+
     private static partial V2.PlateStock One(Competitions.PlateStock one);
 
     private static Eq<V2.PlateStock> All(Eq<Competitions.PlateStock> all) => all.Select(One).ToEq();

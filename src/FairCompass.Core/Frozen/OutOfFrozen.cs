@@ -147,6 +147,24 @@ internal static partial class OutOfFrozen
 
     private static Eq<Workouts.Piece> All(Eq<V2.Piece> all) => all.Select(One).ToEq();
 
+    private static Competitions.LaneKit One(V2.LaneKit one) =>
+        new(
+            one.MenBar,
+            one.WomenBar,
+            one.ClipPair,
+            All(one.Plates),
+            Stock(one, V2.ImplementKind.Dumbbell, one.Dumbbells),
+            Stock(one, V2.ImplementKind.Kettlebell, one.Kettlebells),
+            Stock(one, V2.ImplementKind.Sandbag, one.Sandbags),
+            Stock(one, V2.ImplementKind.Ball, one.Balls)
+        );
+
+    private static Eq<Competitions.ImplementStock> Stock(V2.LaneKit kit, V2.ImplementKind kind, Eq<decimal> masses) =>
+        Competitions
+            .ImplementStock.OfMasses(masses)
+            .Select(i => kit.Counts.FirstOrDefault(c => c.Kind == kind && c.Mass == i.Mass) is { } c ? i with { Count = c.Count } : i)
+            .ToEq();
+
     private static partial Competitions.PlateStock One(V2.PlateStock one);
 
     private static Eq<Competitions.PlateStock> All(Eq<V2.PlateStock> all) => all.Select(One).ToEq();

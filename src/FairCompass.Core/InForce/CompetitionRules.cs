@@ -188,7 +188,17 @@ public static class CompetitionRules
 
             for (var i = 0; i < masses.Count; i++)
             {
-                Mass(errors, $"kit.{path}[{i}]", masses[i], 0.1m, 660);
+                // The path is that of the bare mass it may have come as.
+                Mass(errors, $"kit.{path}[{i}]", masses[i].Mass, 0.1m, 660);
+                if (masses[i].Count is < 1 or > 100)
+                {
+                    errors.Add(new($"kit.{path}[{i}].count", "From 1 to 100; leave a mass out that is not there."));
+                }
+
+                if (masses.Take(i).Any(m => m.Mass == masses[i].Mass))
+                {
+                    errors.Add(new($"kit.{path}[{i}]", "This mass is already listed; change its count."));
+                }
             }
         }
     }

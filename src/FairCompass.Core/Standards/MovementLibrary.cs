@@ -31,5 +31,6 @@ public static class MovementLibrary
     /// <summary>The name nearest to one without a standard, or null when none is near.</summary>
     public static string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));
 
-    internal static string Normal(string name) => name.Trim().Replace('-', ' ').ToLowerInvariant();
+    /// <summary>Names are the same whatever hyphens, letters of either case and kind of apostrophe they are typed with.</summary>
+    internal static string Normal(string name) => name.Trim().Replace('-', ' ').Replace('’', '\'').ToLowerInvariant();
 }

@@ -36,6 +36,7 @@ public static class CompetitionEndpoints
         group.MapPost("/", Create).WithSummary("Creates a competition.");
         group.MapGet("/{id:guid}", Read).WithSummary("Reads a competition.");
         group.MapPut("/{id:guid}", Save).WithSummary("Saves a competition over a known revision; an outdated base is refused (409).");
+        group.MapPost("/{id:guid}/kit", AddToKit).WithSummary("Adds implements to the kit of a lane; what is there already stays.");
         group.MapGet("/{id:guid}/overview", ReadOverview).WithSummary("The workouts with what is open in each.");
     }
 
@@ -108,6 +109,48 @@ public static class CompetitionEndpoints
             default:
                 return NotThere.Gone("competition");
         }
+    }
+
+    /// <summary>Adds to the newest kit, whatever somebody else saved meanwhile: adding twice is adding once.</summary>
+    private static async Task<Results<Ok<StoredCompetition>, NotThere, Conflicting, FieldsRefused>> AddToKit(
+        Guid id,
+        KitAddition added,
+        CompetitionStore store,
+        CompetitionCache cache,
+        CancellationToken cancel
+    )
+    {
+        if (!LaneKit.HasMasses(added.Kit))
+        {
+            return new FieldsRefused("kit", "Dumbbell, Kettlebell, SandbagAndBox or BallAndTarget; other kit has no masses of its own.");
+        }
+
+        for (var tries = 0; tries < 5; tries++)
+        {
+            if (await store.Find(id, cancel) is not { } current)
+            {
+                return NotThere.Gone("competition");
+            }
+
+            var now = current.Value with { Kit = current.Value.Kit.With(added) };
+            if (now == current.Value)
+            {
+                return TypedResults.Ok(Stored(current));
+            }
+
+            if (CompetitionRules.Validate(now) is { Count: > 0 } errors)
+            {
+                return new FieldsRefused(errors);
+            }
+
+            if (await store.Save(id, current.Revision, Guid.NewGuid(), now, cancel) is SaveResult<Competition>.Saved saved)
+            {
+                cache.Put(saved.Now);
+                return TypedResults.Ok(Stored(saved.Now));
+            }
+        }
+
+        return new Conflicting("This competition is being saved by others just now; try again.");
     }
 
     /// <summary>Divisions that would vanish although drafts name them.</summary>

@@ -75,7 +75,13 @@ public class CompetitionRulesTests
                 "At most 20",
                 Kit(k => k with { Plates = Enumerable.Range(1, 21).Select(i => new PlateStock(i, 2, false)).ToEq() })
             },
-            { "kit.dumbbells", "At most 60", Kit(k => k with { Dumbbells = Enumerable.Range(1, 61).Select(i => (decimal)i).ToEq() }) },
+            {
+                "kit.dumbbells",
+                "At most 60",
+                Kit(k => k with { Dumbbells = Enumerable.Range(1, 61).Select(i => new ImplementStock(i)).ToEq() })
+            },
+            { "kit.balls[1]", "already listed", Kit(k => k with { Balls = [6, new(6, 2)] }) },
+            { "kit.balls[0].count", "From 1 to 100", Kit(k => k with { Balls = [new(6, 0)] }) },
             { "kit.kettlebells[1]", "From 0.1 to 660", Kit(k => k with { Kettlebells = [16, 0] }) },
             { "kit.sandbags[0]", "From 0.1 to 660", Kit(k => k with { Sandbags = [661] }) },
             { "kit.balls[0]", "From 0.1 to 660", Kit(k => k with { Balls = [-6] }) },

@@ -44,7 +44,21 @@ internal sealed record LaneKit(
     Eq<decimal> Kettlebells,
     Eq<decimal> Sandbags,
     Eq<decimal> Balls
-);
+)
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<ImplementCount> Counts { get; init; }
+}
+
+internal enum ImplementKind
+{
+    Dumbbell,
+    Kettlebell,
+    Sandbag,
+    Ball,
+}
+
+internal sealed record ImplementCount(ImplementKind Kind, decimal Mass, int Count);
 
 internal sealed record PlateStock(decimal Mass, int Count, bool FullDiameter);
 

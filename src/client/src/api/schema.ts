@@ -629,6 +629,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds implements to the kit of a lane; what is there already stays. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KitAddition"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StoredCompetition"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/overview": {
         parameters: {
             query?: never;
@@ -4338,6 +4407,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfImplementStock: components["schemas"]["ImplementStock"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfJointAngle: components["schemas"]["JointAngle"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4607,6 +4682,11 @@ export interface components {
             key: string;
             /** @description Why somebody lets it stand; null while nobody does. */
             waived?: null | string;
+            /**
+             * @description What the kit of a lane would have to have for the draft to be right as it stands; any one of them settles the finding.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            kitMends?: components["schemas"]["KitMend"][];
         };
         /** @description One angle that is found so that a part comes to a height. */
         Fit: {
@@ -4752,6 +4832,19 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description Implements of one mass that a lane has. */
+        ImplementStock: {
+            /**
+             * Format: double
+             * @description Of one, in the competition’s unit.
+             */
+            mass: number;
+            /**
+             * Format: int32
+             * @description How many, from 1 to 100; null where nobody has said.
+             */
+            count?: null | number;
+        };
         /** @description What was imported. */
         Imported: {
             /**
@@ -4808,6 +4901,28 @@ export interface components {
             /** @description When and what. */
             call: components["schemas"]["Said"];
         };
+        /** @description Implements that a lane should have. */
+        KitAddition: {
+            /** @description Their kind; one that has masses of its own. */
+            kit: components["schemas"]["MovementKit"];
+            /**
+             * Format: double
+             * @description Of one, in the competition’s unit.
+             */
+            mass: number;
+            /**
+             * Format: int32
+             * @description How many, from 1.
+             */
+            count: number;
+        };
+        /** @description A change of the kit of a lane that settles a finding and leaves the draft as it is. */
+        KitMend: {
+            /** @description What it does: `Add a ball of 4 kg to the kit`. */
+            label: string;
+            /** @description What is added. */
+            add: components["schemas"]["KitAddition"];
+        };
         /** @description Plates that are not there. */
         LackingPlates: {
             /**
@@ -4840,14 +4955,14 @@ export interface components {
             clipPair: number;
             /** @description Single plates. */
             plates: components["schemas"]["EqOfPlateStock"];
-            /** @description Masses that are there in pairs. */
-            dumbbells: components["schemas"]["EqOfdecimal"];
-            /** @description Masses that are there. */
-            kettlebells: components["schemas"]["EqOfdecimal"];
-            /** @description Masses that are there. */
-            sandbags: components["schemas"]["EqOfdecimal"];
-            /** @description Masses that are there. */
-            balls: components["schemas"]["EqOfdecimal"];
+            /** @description Each mass once, with how many there are. */
+            dumbbells: components["schemas"]["EqOfImplementStock"];
+            /** @description Each mass once, with how many there are. */
+            kettlebells: components["schemas"]["EqOfImplementStock"];
+            /** @description Each mass once, with how many there are. */
+            sandbags: components["schemas"]["EqOfImplementStock"];
+            /** @description Each mass once, with how many there are. */
+            balls: components["schemas"]["EqOfImplementStock"];
         };
         /** @description Who runs in a lane. */
         LaneOf: {

@@ -1,8 +1,10 @@
 import { useState } from "react";
 import type { Competition, Schemas } from "../api/client";
 import { Field } from "../ui/Field";
+import { readStock, writeStock } from "./stock";
 
 type Kit = Schemas["LaneKit"];
+type Stock = Schemas["ImplementStock"];
 
 /** A number field that keeps what is typed until it is a number. */
 function Figure({
@@ -41,24 +43,28 @@ function Figure({
   );
 }
 
-/** A list of masses, typed as numbers with spaces between. */
-function Masses({ label, values, error, onChange }: { label: string; values: number[]; error?: string; onChange: (v: number[]) => void }) {
+/** The implements of one kind, typed as masses with spaces between; `2 x 24` where it matters how many there are. */
+function Masses({ label, values, error, onChange }: { label: string; values: Stock[]; error?: string; onChange: (v: Stock[]) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const read = (text: string) => text.split(/[\s;]+/).filter(Boolean);
-  const bad = typed === null ? undefined : read(typed).find((w) => !/^\d{1,3}(\.\d{1,4})?$/.test(w));
+  const read = typed === null ? null : readStock(typed);
   return (
     <div
       onBlur={() => {
-        if (!bad) setTyped(null);
+        if (read === null || Array.isArray(read)) setTyped(null);
       }}
     >
       <Field
         label={label}
-        value={typed ?? values.join("  ")}
-        error={bad ? `“${bad}” is not a mass; write numbers with spaces between, such as 7.5 10 15.` : error}
+        value={typed ?? writeStock(values)}
+        error={
+          typeof read === "string"
+            ? `“${read}” is not a mass; write numbers with spaces between, such as 7.5 10 15, and 2 x 24 for two of 24.`
+            : error
+        }
         onChange={(v) => {
           setTyped(v);
-          if (read(v).every((w) => /^\d{1,3}(\.\d{1,4})?$/.test(w))) onChange([...new Set(read(v).map(Number))].sort((a, b) => a - b));
+          const now = readStock(v);
+          if (Array.isArray(now)) onChange(now);
         }}
       />
     </div>
@@ -182,7 +188,7 @@ export function KitEditor({
         </div>
         <div className="space-y-3">
           <Masses
-            label="Dumbbells, in pairs"
+            label="Dumbbells, a pair of each"
             values={kit.dumbbells}
             error={under("kit.dumbbells", kit.dumbbells.length)}
             onChange={(v) => set({ dumbbells: v }, "dumbbells")}
@@ -207,7 +213,7 @@ export function KitEditor({
           />
           <p className="text-[0.9rem] text-soft">
             The checks compare every load of a workout with this kit. A bar is loaded the same on both sides, so single plates count in
-            pairs.
+            pairs. A mass alone is one implement, of dumbbells a pair; <span className="notation">2 x 24</span> is two of 24.
           </p>
         </div>
       </div>

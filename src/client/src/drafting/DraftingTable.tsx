@@ -106,6 +106,15 @@ function Table({ stored }: { stored: StoredDraft }) {
       return e instanceof Refused ? (e.at("command.reason") ?? e.at("command.rule") ?? e.title) : "This could not be said.";
     }
   };
+  const addToKit = async (body: Schemas["KitAddition"]) => {
+    try {
+      changed.competition(await ask(api.POST("/api/competitions/{id}/kit", { params: { path: { id: cid } }, body })));
+      session.again();
+      return null;
+    } catch (e) {
+      return e instanceof Refused ? (Object.values(e.errors).flat()[0] ?? e.title) : "This could not be added.";
+    }
+  };
   const readSheet = async (csv: string) => {
     setSheetError(null);
     try {
@@ -248,6 +257,7 @@ function Table({ stored }: { stored: StoredDraft }) {
         onFold={() => setFolded(!folded)}
         onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)}
         onMend={mend}
+        onKit={addToKit}
         onWaive={waive}
       />
       <NotationHelp open={help} onClose={() => setHelp(false)} />

@@ -8,6 +8,7 @@ export function NotesMargin({
   line,
   onGoto,
   onMend,
+  onKit,
   onWaive,
   folded,
   onFold,
@@ -16,6 +17,8 @@ export function NotesMargin({
   line: number;
   onGoto: (f: Finding) => void;
   onMend: (m: Schemas["Mend"]) => void;
+  /** Adds to the kit of a lane what a finding misses there; an objection when it cannot be added. */
+  onKit: (add: Schemas["KitAddition"]) => Promise<string | null>;
   /** Lets the notes of a check stand, with the reason, or takes that back; an objection when it cannot be said. */
   onWaive: (rule: string, reason: string | null) => Promise<string | null>;
   folded: boolean;
@@ -55,6 +58,9 @@ export function NotesMargin({
                 </button>
                 <p className="mt-0.5">{f.sentence}</p>
                 <p className="text-[0.9rem] text-soft">{f.why}</p>
+                {(f.kitMends ?? []).map((m) => (
+                  <KitMend key={m.label} mend={m} onKit={onKit} />
+                ))}
                 {f.mends.map((m, i) => (
                   <p key={m.label}>
                     <button className="act" onClick={() => onMend(m)}>
@@ -90,6 +96,23 @@ export function NotesMargin({
         </>
       )}
     </aside>
+  );
+}
+
+/** A change of the kit, which holds for every workout of the competition. */
+function KitMend({ mend, onKit }: { mend: Schemas["KitMend"]; onKit: (add: Schemas["KitAddition"]) => Promise<string | null> }) {
+  const [wrong, setWrong] = useState("");
+  return (
+    <p>
+      <button className="act" onClick={() => void onKit(mend.add).then((w) => setWrong(w ?? ""))}>
+        {mend.label}
+      </button>
+      {wrong && (
+        <span role="alert" className="field-error block">
+          {wrong}
+        </span>
+      )}
+    </p>
   );
 }
 

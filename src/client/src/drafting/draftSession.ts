@@ -125,6 +125,11 @@ export class DraftSession {
     void this.explain();
   }
 
+  /** Something else than the text has changed, so that the text may mean another thing now. */
+  again(): void {
+    void this.explain();
+  }
+
   /** Settles a conflict with the text that shall hold. */
   settle(text: string): void {
     const { save } = this.view;
