@@ -1,3 +1,5 @@
+using FairCompass.Core.Kit;
+
 namespace FairCompass.Play;
 
 /// <summary>A heat that was made up, as a page shows it: everything as rows over the clock, so that a playhead only looks up.</summary>
@@ -91,19 +93,6 @@ public sealed record TrackReplay(
 /// <param name="Looks">What the judge of it looks at and says; null where no standard is written.</param>
 /// <param name="Load">The bar with its plates; null for no bar.</param>
 public sealed record TaskAt(long At, string Words, long? Of, string? Looks, BarAt? Load);
-
-/// <summary>A bar from the side.</summary>
-/// <param name="Words">Its load: <c>60 kg</c>.</param>
-/// <param name="Bar">The mass of the bar.</param>
-/// <param name="Side">The plates of one side, inside first.</param>
-/// <param name="Change">What goes off and on each side for it; null where nothing changes.</param>
-public sealed record BarAt(string Words, decimal Bar, IReadOnlyList<PlateAt> Side, string? Change);
-
-/// <summary>A plate on a bar.</summary>
-/// <param name="Mass">Its mass.</param>
-/// <param name="Diameter">In millimetres, as it is drawn.</param>
-/// <param name="Thickness">In millimetres, as it is drawn.</param>
-public sealed record PlateAt(decimal Mass, int Diameter, int Thickness);
 
 /// <summary>A unit that counted.</summary>
 /// <param name="At">Milliseconds.</param>

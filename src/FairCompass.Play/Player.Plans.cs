@@ -243,8 +243,11 @@ public sealed partial class Player
         {
             var athlete = AthleteOf(piece, piece.Worker);
             var bar = player.competition.Kit.Bar(athlete.Woman ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man);
-            var stacks = LaneStacks.Of([due.From ?? due.To, due.To], bar, player.competition.Kit);
-            var handled = stacks is [_, var change] ? (change.On.Count + change.Off.Count) * 2 : 4;
+            var ladder = piece.Piece.Tasks[due.Task].Prescription.Load?.Value.Values;
+            var change = ladder is null
+                ? null
+                : LaneStacks.Rung(ladder, LaneStacks.Rungs(ladder).TakeWhile(l => l != due.To).Count(), bar, player.competition.Kit);
+            var handled = change?.Handled ?? 4;
             return Math.Max(2000, handled * PlatePlanner.UsualMsPerPlate * random.Between(800, 1300) / 1000);
         }
 

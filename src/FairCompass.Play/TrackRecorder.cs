@@ -160,33 +160,17 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
 
         var said = new Mass(mass, load.Unit).ToString();
         var bar = competition.Kit.Bar(played.Members[0].Duty);
-        var before = played.LoadDue?.From;
-        var stacks = load.Unit == competition.Unit ? LaneStacks.Of(before is { } was ? [was, mass] : [mass], bar, competition.Kit) : null;
-        if (stacks is not { Count: > 0 } plan)
+        var rungs = LaneStacks.Rungs(load.Values);
+        if (
+            load.Unit != competition.Unit
+            || LaneStacks.Rung(load.Values, rungs.TakeWhile(r => r != mass).Count(), bar, competition.Kit) is not { } change
+        )
         {
             return new(said, bar, [], null);
         }
 
-        var change = plan[^1];
-        var full = competition.Kit.Plates.Where(p => p.FullDiameter).Select(p => p.Mass).ToHashSet();
-        var words = new[]
-        {
-            before is null || change.Off.Count == 0 ? "" : "off " + string.Join(" + ", change.Off.Select(Number.Normal)),
-            before is null || change.On.Count == 0 ? "" : "on " + string.Join(" + ", change.On.Select(Number.Normal)),
-        };
-        var changed = string.Join(", ", words.Where(w => w.Length > 0));
-        return new(
-            said,
-            bar,
-            change.Side.Select(m => Plate(m, full.Contains(m))).ToList(),
-            changed.Length == 0 ? null : changed + " each side"
-        );
-    }
-
-    private PlateAt Plate(decimal mass, bool full)
-    {
-        var (diameter, thickness) = PlateSizes.Of(new Mass(mass, competition.Unit).InKilograms, full);
-        return new(mass, diameter, thickness);
+        var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English) + " each side";
+        return BarAt.Of(said, bar, change, changing, competition);
     }
 
     private string CallOf(PlayedPiece played, PlayedStrand counter, string? fault) =>

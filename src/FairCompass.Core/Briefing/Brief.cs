@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards.Figures;
@@ -109,6 +110,7 @@ public sealed record BriefFigure(string Title, string? Mark, bool Good, Drawing 
 [JsonDerivedType(typeof(StandardOf), "standard")]
 [JsonDerivedType(typeof(Blanks), "blanks")]
 [JsonDerivedType(typeof(Boxes), "boxes")]
+[JsonDerivedType(typeof(Bars), "bars")]
 public abstract record BriefBlock
 {
     private BriefBlock() { }
@@ -152,6 +154,9 @@ public abstract record BriefBlock
         /// the movement has none.</summary>
         public Eq<BriefFigure> Figures { get; init; }
     }
+
+    /// <summary>Bars drawn from the side, to scale, one after the other.</summary>
+    public sealed record Bars(Eq<BarAt> Items) : BriefBlock;
 
     /// <summary>Rows of small boxes to cross off, one row a task, one box a round or a running total.</summary>
     /// <param name="Caption">Its title, or null.</param>

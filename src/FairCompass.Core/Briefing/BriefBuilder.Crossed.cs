@@ -1,7 +1,10 @@
+using System.Globalization;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -71,13 +74,15 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefBlock> InRounds(CardCounter c, LedgerTable table)
     {
         var round = c.Strand.Role == StrandRole.First ? Say("Interval", "Intervalo") : Say("Round", "Ronda");
+        // Where the change of the bar stands before its round, it need not be said in every head that it is changed.
+        var changes = table.Rows.Any(r => Change(c, r).Length > 0);
         foreach (var rounds in table.Rows.Chunk(BoxesInARow))
         {
             Eq<string> head =
             [
                 "",
                 .. rounds.Select(r =>
-                    Cite($"round/{c.Id}/{r.Label}", $"{round} {r.Label}{Bar(r)}{(r.Note is null ? "" : $" ({r.Note})")}")
+                    Cite($"round/{c.Id}/{r.Label}", $"{round} {r.Label}{Bar(r)}{Noted(changes ? r.WithoutChanges : r.Note)}") + Change(c, r)
                 ),
             ];
             yield return new BriefBlock.Boxes(
@@ -99,7 +104,7 @@ public sealed partial class BriefBuilder
 
     private IEnumerable<BriefBlock> InSteps(CardCounter c, LedgerTable table)
     {
-        foreach (var steps in table.Rows.Chunk(2 * BoxesInARow))
+        foreach (var steps in table.Rows.Where(r => r.Cells.Count > 0 || r.WithoutChanges is not null).Chunk(2 * BoxesInARow))
         {
             // What stands between rounds has no box of its own.
             if (steps.All(r => r.Cells.Count == 0))
@@ -133,6 +138,34 @@ public sealed partial class BriefBuilder
                     .ToEq()
             );
         }
+    }
+
+    private static string Noted(string? note) => note is null ? "" : $" ({note})";
+
+    /// <summary>What goes off and on the bar of one athlete before a round whose load is another: <c>: on 10 a side</c>.</summary>
+    private string Change(CardCounter c, LedgerRow row)
+    {
+        if (c.Entry.Duty is null || !int.TryParse(row.Label, NumberStyles.None, CultureInfo.InvariantCulture, out var round) || round < 2)
+        {
+            return "";
+        }
+
+        var changes = row
+            .Cells.Where(cell => cell.Load is not null)
+            .Select(cell => c.Piece.Tasks[cell.Task])
+            .Where(t =>
+                Book.Find(t.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
+                && t.Prescription.Load?.Value.Unit == u.Competition.Unit
+            )
+            .Select(t =>
+                LaneStacks.Rung(t.Prescription.Load!.Value.Values, round - 1, BarOf(c.Entry), u.Competition.Kit) is { Handled: > 0 } change
+                    ? Cite($"rung/{t.Source.At.Line}/{c.Entry}/{round}", change.In(tongue))
+                    : ""
+            )
+            .Where(change => change.Length > 0)
+            .Distinct()
+            .ToList();
+        return changes.Count == 0 ? "" : $": {string.Join("; ", changes)} {Say("a side", "por lado")}";
     }
 
     /// <summary>A tick and a time where a gate stands.</summary>

@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.LayingOut;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -214,39 +215,28 @@ public sealed partial class BriefBuilder
     /// <summary>Who changes the load, and when.</summary>
     private IEnumerable<BriefSection> Changed()
     {
-        var changes = WorkTree
-            .All(u.Workout)
-            .SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
-                    _ => Enumerable.Empty<Rule.ReRig>(),
-                }
-            )
-            .ToList();
+        var changes = ReRigs().ToList();
         if (changes.Count > 0)
         {
             yield return new(
                 "changes",
                 Say("Changed on the way", "Cambios durante la prueba"),
-                [
-                    new BriefBlock.Points([
-                        .. changes.Select(r =>
-                            Cite(
-                                "rerig",
-                                Say(
-                                    $"The load is changed by {r.By}{(r.Window is { } n ? $", in window {n}" : "")}"
-                                        + $"{(r.InChange ? ", in the change" : "")}.",
-                                    $"La carga la cambia {tongue.Join(r.By.Split(", ").Select(b => Glossary.Usual(b, tongue)))}"
-                                        + $"{(r.Window is { } w ? $", en la ventana {w}" : "")}{(r.InChange ? ", en el cambio" : "")}."
-                                )
-                            )
-                        ),
-                    ]),
-                ]
+                [new BriefBlock.Points([.. changes.Select(Changed).Distinct()])]
             );
         }
+    }
+
+    private string Changed(Rule.ReRig r)
+    {
+        var to = r.To is { } load ? Say(" to ", " a ") + Printer.Detail(load) : "";
+        return Cite(
+            "rerig",
+            Say(
+                $"The load is changed{to} by {r.By}{(r.Window is { } n ? $", in window {n}" : "")}{(r.InChange ? ", in the change" : "")}.",
+                $"La carga la cambia{to} {tongue.Join(r.By.Split(", ").Select(b => Glossary.Usual(b, tongue)))}"
+                    + $"{(r.Window is { } w ? $", en la ventana {w}" : "")}{(r.InChange ? ", en el cambio" : "")}."
+            )
+        );
     }
 
     private IEnumerable<BriefSection> MinutesOfTheHall()

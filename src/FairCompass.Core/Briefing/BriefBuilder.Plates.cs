@@ -2,6 +2,7 @@ using FairCompass.Core.Drafts;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Briefing;
 
@@ -23,13 +24,14 @@ public sealed partial class BriefBuilder
             )
             .GroupBy(p => (p.Around?.At.Line ?? p.Source.At.Line, Loads: p.Prescription.Load!.Value.ToString(), Bar: BarOf(p.Address)))
             .OrderBy(g => g.Key.Item1)
-            .Select(g => Ladder(g.First(), g.Select(p => p.Address)))
+            .SelectMany(g => Ladder(g.First(), g.Select(p => p.Address)))
             .ToEq();
 
-    private BriefBlock Ladder(Prescriptions.PrescribedTask first, IEnumerable<Prescriptions.Address> who)
+    /// <summary>The rungs as a table, and each bar drawn from the side.</summary>
+    private IEnumerable<BriefBlock> Ladder(Prescriptions.PrescribedTask first, IEnumerable<Prescriptions.Address> who)
     {
         var (load, bar) = (first.Prescription.Load!.Value, BarOf(first.Address));
-        var loads = PrintedKit.Loads(load.Values);
+        var loads = LaneStacks.Rungs(load.Values);
         var plan = LaneStacks.Of(loads, bar, u.Competition.Kit);
         var rows = loads.Select(
             (rung, i) =>
@@ -38,14 +40,14 @@ public sealed partial class BriefBuilder
                     new([
                         Figure(i + 1),
                         $"{Number.Normal(rung)} {load.Unit.Symbol()}",
-                        plan is { } changes ? Changing(changes[i]) : "–",
+                        plan is { } changes ? changes[i].In(tongue) : "–",
                         plan is not { } stacks ? "–"
                         : stacks[i].Side.Count == 0 ? Say("no plates", "sin discos")
                         : string.Join(" + ", stacks[i].Side.Select(Number.Normal)),
                     ])
                 )
         );
-        return new BriefBlock.Table(
+        yield return new BriefBlock.Table(
             $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {Say("bar", "barra")} "
                 + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar))}",
             [
@@ -56,24 +58,52 @@ public sealed partial class BriefBuilder
             ],
             rows.ToEq()
         );
+        if (plan is { } made)
+        {
+            yield return new BriefBlock.Bars(
+                made.Select(
+                        (change, i) =>
+                            BarAt.Of(
+                                Drawn($"rung/{first.Source.At.Line}/{first.Address}/{i + 1}", i + 1, load.Unit, change),
+                                bar,
+                                change,
+                                null,
+                                u.Competition
+                            )
+                    )
+                    .ToEq()
+            );
+        }
     }
 
-    /// <summary>What goes off and on each side: <c>off 10, on 20 + 5</c>.</summary>
-    private string Changing(PlateChange change)
+    /// <summary>What stands under a drawn bar; the masses on its plates are printed too.</summary>
+    private string Drawn(string id, int round, MassUnit unit, PlateChange change)
     {
-        var parts = new List<string>();
-        if (change.Off.Count > 0)
-        {
-            parts.Add(Say("off ", "quitar ") + string.Join(" + ", change.Off.Select(Number.Normal)));
-        }
-
-        if (change.On.Count > 0)
-        {
-            parts.Add(Say("on ", "poner ") + string.Join(" + ", change.On.Select(Number.Normal)));
-        }
-
-        return parts.Count == 0 ? Say("nothing", "nada") : string.Join(", ", parts);
+        Cite(id, string.Join(' ', change.Side.Select(Number.Normal)));
+        return Cite(id, $"{round}: {Number.Normal(change.Load!.Value)} {unit.Symbol()}");
     }
+
+    /// <summary>True where the athletes themselves change the load: as the draft says at the work, else as the competition has decided.</summary>
+    private bool AthletesLoad()
+    {
+        var said = ReRigs().Select(r => r.By).ToList();
+        return said.Count > 0
+            ? said.Exists(by => by.Contains("athlete", StringComparison.OrdinalIgnoreCase))
+            : Decided.Of(u, DivisionsShown).Any(d => d.Topic.Name == "plates" && d.School?.Name == "athlete");
+    }
+
+    /// <summary>Every change of a load that the draft writes down.</summary>
+    private IEnumerable<Rule.ReRig> ReRigs() =>
+        WorkTree
+            .All(u.Workout)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
+                    _ => Enumerable.Empty<Rule.ReRig>(),
+                }
+            );
 
     private decimal BarOf(Prescriptions.Address address) => u.Competition.Kit.Bar(address.Duty);
 
@@ -94,7 +124,7 @@ public sealed partial class BriefBuilder
 
         var kit = u.Competition.Kit;
         var bar = BarOf(task.Address);
-        if (LaneStacks.Of(PrintedKit.Loads(value.Values), bar, kit) is not [{ Side: var side }, ..])
+        if (LaneStacks.Of(LaneStacks.Rungs(value.Values), bar, kit) is not [{ Side: var side }, ..])
         {
             return said;
         }

@@ -59,7 +59,17 @@ public sealed partial class BriefBuilder
         numbers.Clear();
         var sections = audience switch
         {
-            Audience.Athlete => [Work(), Loads(), Clock(), Standards(audience), DecidedBeforehand(audience), Scoring(), CautionsOf()],
+            Audience.Athlete =>
+            [
+                Work(),
+                Loads(),
+                .. AthletesLoad() ? RungByRung() : [],
+                Clock(),
+                Standards(audience),
+                DecidedBeforehand(audience),
+                Scoring(),
+                CautionsOf(),
+            ],
             Audience.Judge =>
             [
                 ChecksBeforeGo(),

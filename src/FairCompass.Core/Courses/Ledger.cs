@@ -24,6 +24,10 @@ public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note 
     /// <summary>True when a gate stands here.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public bool Gate { get; init; }
+
+    /// <summary>The note without changes of the kit to the next load, which papers print with its plates; null when nothing is left.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public string? WithoutChanges { get; init; }
 }
 
 /// <summary>A table of the ledger.</summary>
@@ -63,6 +67,14 @@ public sealed class Ledger
     public static Eq<LedgerTable> Of(Strand strand, Eq<CourseTask> tasks, Tongue tongue, int rows = 40) =>
         new Ledger(strand, tasks, tongue).Tables(rows);
 
+    private LedgerRow Row(string label, CountNode.Mark mark) =>
+        new(label, [], Note(mark.Work)) { Gate = mark.Work is Work.Gate, WithoutChanges = IsChange(mark.Work) ? null : Note(mark.Work) };
+
+    /// <summary>True for a change to the load of the next line, which says nothing but who changes it.</summary>
+    private static bool IsChange(Work work) => work is Work.RuleLine { Rule: Rule.ReRig { To: null } };
+
+    private string? Notes(IEnumerable<Work> works) => string.Join("; ", works.Select(Note)) is { Length: > 0 } notes ? notes : null;
+
     private string Note(Work work) => tongue.IsSpanish ? SpanishLines.Line(work, tongue) : Printer.Line(work);
 
     private Eq<LedgerTable> Tables(int rows)
@@ -79,7 +91,7 @@ public sealed class Ledger
                     list.Add(new("", [Cell(leaf, 0, ref total)]));
                     break;
                 case CountNode.Mark mark:
-                    list.Add(new("", [], Note(mark.Work)) { Gate = mark.Work is Work.Gate });
+                    list.Add(Row("", mark));
                     break;
                 case CountNode.Sequence lifts:
                     Steps(lifts, 0, [], ref total, list, rows + 1);
@@ -121,7 +133,7 @@ public sealed class Ledger
             if (flat is not null)
             {
                 var cells = new List<LedgerCell>();
-                var notes = new List<string>();
+                var notes = new List<Work>();
                 foreach (var node in flat)
                 {
                     if (node is CountNode.Leaf leaf)
@@ -130,11 +142,11 @@ public sealed class Ledger
                     }
                     else if (node is CountNode.Mark mark && (mark.Work is not Work.Gate { OnlyRound: { } only } || only == round + 1))
                     {
-                        notes.Add(Note(mark.Work));
+                        notes.Add(mark.Work);
                     }
                 }
 
-                rows.Add(new(Label([round + 1]), cells.ToEq(), notes.Count == 0 ? null : string.Join("; ", notes)));
+                rows.Add(new(Label([round + 1]), cells.ToEq(), Notes(notes)) { WithoutChanges = Notes(notes.Where(n => !IsChange(n))) });
             }
             else
             {
@@ -189,7 +201,7 @@ public sealed class Ledger
 
                 break;
             case CountNode.Mark mark:
-                rows.Add(new(Label(path), [], Note(mark.Work)) { Gate = mark.Work is Work.Gate });
+                rows.Add(Row(Label(path), mark));
                 break;
             case CountNode.Sequence sequence:
                 foreach (var item in sequence.Items)

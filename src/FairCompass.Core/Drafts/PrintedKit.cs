@@ -2,7 +2,6 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Drafts;
 
@@ -12,9 +11,6 @@ namespace FairCompass.Core.Drafts;
 /// </summary>
 public static class PrintedKit
 {
-    /// <summary>Rungs of a ladder that papers print.</summary>
-    private const int MostRungs = 30;
-
     /// <summary>By load and bar, in a fixed order, what is on each side, or where the plates end.</summary>
     public static IReadOnlyDictionary<string, string> Of(Understanding u)
     {
@@ -32,7 +28,7 @@ public static class PrintedKit
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
             {
-                var loads = Loads(load.Values);
+                var loads = LaneStacks.Rungs(load.Values);
                 facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar)}"] = LaneStacks.Of(loads, bar, kit)
                     is { } plan
                     ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))
@@ -42,15 +38,4 @@ public static class PrintedKit
 
         return facts;
     }
-
-    /// <summary>The loads of a ladder as papers print them, each rung once.</summary>
-    internal static IReadOnlyList<decimal> Loads(Series values) =>
-        values.IsConstant && values.At(0) is { } only
-            ? [only]
-            : Enumerable
-                .Range(0, (int)Math.Min(values.Length ?? MostRungs, MostRungs))
-                .Select(i => values.At(i))
-                .TakeWhile(l => l is not null)
-                .Select(l => l!.Value)
-                .ToList();
 }

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Kit;
 
@@ -38,6 +39,28 @@ public static class LaneStacks
 
         return plan;
     }
+
+    /// <summary>Rungs of a ladder that papers print.</summary>
+    private const int MostRungs = 30;
+
+    /// <summary>The loads of a ladder, each round once, as far as papers print them; the only load where it does not change.</summary>
+    public static IReadOnlyList<decimal> Rungs(Series values) =>
+        values.IsConstant && values.At(0) is { } only
+            ? [only]
+            : Enumerable
+                .Range(0, (int)Math.Min(values.Length ?? MostRungs, MostRungs))
+                .Select(i => values.At(i))
+                .TakeWhile(l => l is not null)
+                .Select(l => l!.Value)
+                .ToList();
+
+    /// <summary>The change that leads to a rung of a ladder; null where it has no such rung or the kit cannot make it.</summary>
+    /// <param name="values">The loads of the ladder.</param>
+    /// <param name="rung">From 0.</param>
+    /// <param name="bar">Mass of the bar.</param>
+    /// <param name="kit">The lane's stock.</param>
+    public static PlateChange? Rung(Series values, int rung, decimal bar, LaneKit kit) =>
+        Of(Rungs(values), bar, kit) is { } plan && rung >= 0 && rung < plan.Count ? plan[rung] : null;
 
     /// <summary>One side's plates for a load, inside first; null where the kit cannot make it.</summary>
     public static Eq<decimal>? Side(decimal load, decimal bar, LaneKit kit) => Of([load], bar, kit) is [var only] ? only.Side : null;

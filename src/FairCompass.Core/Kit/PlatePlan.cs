@@ -1,3 +1,4 @@
+using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Kit;
@@ -32,6 +33,23 @@ public sealed record PlannedBar(string Name, decimal Mass, Eq<decimal?> Loads)
 /// <param name="Side">What is then on each side, inside first.</param>
 public sealed record PlateChange(decimal? Load, Eq<decimal> Off, Eq<decimal> On, Eq<decimal> Side)
 {
+    /// <summary>What goes off and on each side: <c>off 10, on 20 + 5</c>.</summary>
+    public string In(Tongue tongue)
+    {
+        var parts = new List<string>();
+        if (Off.Count > 0)
+        {
+            parts.Add(tongue.Say("off ", "quitar ") + string.Join(" + ", Off.Select(Number.Normal)));
+        }
+
+        if (On.Count > 0)
+        {
+            parts.Add(tongue.Say("on ", "poner ") + string.Join(" + ", On.Select(Number.Normal)));
+        }
+
+        return parts.Count == 0 ? tongue.Say("nothing", "nada") : string.Join(", ", parts);
+    }
+
     /// <summary>Plates handled on both sides together.</summary>
     public int Handled => 2 * (Off.Count + On.Count);
 

@@ -25,6 +25,9 @@ internal static class BriefText
             BriefBlock.Lines l => l.Items.Select(i => i.Text),
             BriefBlock.Blanks b => b.Labels,
             BriefBlock.Table t => t.Rows.SelectMany(r => r.Cells).Prepend(t.Caption ?? "").Concat(t.Head),
+            BriefBlock.Bars b => b.Items.SelectMany(x =>
+                x.Side.Select(p => FairCompass.Core.Quantities.Number.Normal(p.Mass)).Prepend(x.Words)
+            ),
             BriefBlock.Boxes t => t.Rows.SelectMany(r => r.Cells).Prepend(t.Caption ?? "").Concat(t.Head),
             BriefBlock.StandardOf s => s
                 .Duty.Concat(s.Rules)

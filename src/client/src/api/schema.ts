@@ -3389,7 +3389,7 @@ export interface components {
              */
             bar: number;
             /** @description The plates of one side, inside first. */
-            side: components["schemas"]["PlateAt"][];
+            side: components["schemas"]["EqOfPlateAt"];
             /** @description What goes off and on each side for it; null where nothing changes. */
             change: null | string;
         };
@@ -3453,7 +3453,13 @@ export interface components {
             status?: null | string;
         };
         /** @description A block of a section. */
-        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"] | components["schemas"]["BriefBlockBlanks"] | components["schemas"]["BriefBlockBoxes"];
+        BriefBlock: components["schemas"]["BriefBlockParagraph"] | components["schemas"]["BriefBlockLines"] | components["schemas"]["BriefBlockPoints"] | components["schemas"]["BriefBlockTable"] | components["schemas"]["BriefBlockStandardOf"] | components["schemas"]["BriefBlockBlanks"] | components["schemas"]["BriefBlockBoxes"] | components["schemas"]["BriefBlockBars"];
+        /** @description Bars drawn from the side, to scale, one after the other. */
+        BriefBlockBars: {
+            /** @enum {string} */
+            kind?: "bars";
+            items: components["schemas"]["EqOfBarAt"];
+        };
         /** @description Lines to fill in by hand. */
         BriefBlockBlanks: {
             /** @enum {string} */
@@ -4293,6 +4299,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfBarAt: components["schemas"]["BarAt"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfBriefBlock: components["schemas"]["BriefBlock"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4498,6 +4510,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfPieceSummary: components["schemas"]["PieceSummary"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfPlateAt: components["schemas"]["PlateAt"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.

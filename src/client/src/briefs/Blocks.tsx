@@ -1,3 +1,4 @@
+import { BarDrawing } from "../ui/BarDrawing";
 import type { Schemas } from "../api/client";
 import { Figure } from "../standards/Figure";
 
@@ -41,6 +42,17 @@ export function Block({ block }: { block: Schemas["BriefBlock"] }) {
       );
     case "boxes":
       return <Boxes of={block} />;
+    case "bars":
+      return (
+        <div className="bars">
+          {block.items.map((bar, i) => (
+            <figure key={i}>
+              <BarDrawing bar={bar} className="bar" half />
+              <figcaption>{bar.words}</figcaption>
+            </figure>
+          ))}
+        </div>
+      );
   }
 }
 
