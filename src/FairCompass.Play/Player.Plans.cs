@@ -28,9 +28,9 @@ public sealed partial class Player
 
             var key = piece.Piece.Piece.Key;
             var sharing = piece.SharingOf(next.Task);
-            if (sharing.HoldBy >= Math.Max(2, piece.Members.Count))
+            if (sharing.HoldBy >= Math.Max(2, piece.Members.Count) || sharing.AtMost < 1)
             {
-                // Where all would have to hold nobody is left to work.
+                // Where all would have to hold, or nobody may do one, nobody is left to work.
                 return null;
             }
 

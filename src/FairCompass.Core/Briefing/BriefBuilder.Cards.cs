@@ -27,6 +27,11 @@ public sealed partial class BriefBuilder
         yield return WhoseCard(course.Address);
         var counters = course.Pieces.SelectMany(p => CountersOf(course, p)).ToList();
         yield return new("count", Say("Cross off", "Tacha"), counters.Where(c => !c.IsOneNumber).SelectMany(Crossed).ToEq());
+        if (Menu(course) is { } menu)
+        {
+            yield return menu;
+        }
+
         // One task without an end has no totals to cross off: a number is written, in one row with the others like it.
         if (counters.Where(c => c.IsOneNumber).ToList() is { Count: > 0 } open)
         {

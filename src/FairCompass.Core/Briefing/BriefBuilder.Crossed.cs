@@ -19,6 +19,9 @@ public sealed partial class BriefBuilder
     /// <summary>A counter on the card of an entry.</summary>
     private sealed record CardCounter(Address Entry, CoursePiece Piece, CourseStrand Strand)
     {
+        /// <summary>True where no totals can be printed, because they depend on the ways taken.</summary>
+        public bool Depends { get; init; }
+
         public string Id => $"{Piece.Piece.Key}{(Strand.Key.Length == 0 ? "" : ":" + Strand.Key)}/{Entry}";
 
         public IReadOnlyList<CourseTask> Tasks => [.. Piece.TasksOf(Strand)];
@@ -35,7 +38,9 @@ public sealed partial class BriefBuilder
     }
 
     private static IEnumerable<CardCounter> CountersOf(Course course, CoursePiece piece) =>
-        piece.Strands.Where(s => !s.Counter.TooLarge).Select(s => new CardCounter(course.Address, piece, s));
+        piece
+            .Strands.Where(s => !s.Counter.TooLarge)
+            .Select(s => new CardCounter(course.Address, piece, s) { Depends = DependsOnWays(course, piece, s) });
 
     private string CounterName(CardCounter c)
     {
@@ -67,7 +72,7 @@ public sealed partial class BriefBuilder
     private string CounterCaption(CardCounter c)
     {
         var name = CounterName(c);
-        var all = c.Strand.Counter.AllCounted is { } n ? Cite($"piece/{c.Id}", Say($", {n} in all", $", {n} en total")) : "";
+        var all = c.Strand.Counter.AllCounted is { } n && !c.Depends ? Cite($"piece/{c.Id}", Say($", {n} in all", $", {n} en total")) : "";
         return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all;
     }
 
@@ -94,7 +99,7 @@ public sealed partial class BriefBuilder
                         (cell, i) =>
                             new BriefRow([
                                 Cite($"amounts/{c.Id}/{cell.Task}", Amounts(table, i, c.Piece)),
-                                .. rounds.Select(r => i < r.Cells.Count ? Cite($"round/{c.Id}/{r.Label}", Total(r.Cells[i])) : ""),
+                                .. rounds.Select(r => i < r.Cells.Count ? BoxOf(c, r, r.Cells[i]) : ""),
                             ])
                     )
                     .ToEq()
@@ -129,9 +134,9 @@ public sealed partial class BriefBuilder
                                     ? new([Words.Capital(r.Note ?? "") + Passed(r), .. Enumerable.Repeat("", columns + 1)])
                                     : new([
                                         StepName(c, r),
-                                        .. between[i].Select(Figure),
+                                        .. between[i].Select(n => c.Depends ? NoTotal : Figure(n)),
                                         .. Enumerable.Repeat("", columns - between[i].Count),
-                                        Total(r.Cells[^1]),
+                                        c.Depends ? NoTotal : Total(r.Cells[^1]),
                                     ])
                             )
                     )
@@ -139,6 +144,9 @@ public sealed partial class BriefBuilder
             );
         }
     }
+
+    private string BoxOf(CardCounter c, LedgerRow row, LedgerCell cell) =>
+        c.Depends && cell.Amount != 0 ? NoTotal : Cite($"round/{c.Id}/{row.Label}", Total(cell));
 
     private static string Noted(string? note) => note is null ? "" : $" ({note})";
 
@@ -234,7 +242,9 @@ public sealed partial class BriefBuilder
         var of = table.Rows.Where(r => cell < r.Cells.Count).Select(r => r.Cells[cell]).ToList();
         var amounts = of.Select(c => c.Amount).Distinct().ToList();
         var task = piece.Tasks[of[0].Task];
-        return amounts.Count == 1 ? Words.Capital(Done(of[0], piece))
+        // Each way has its own amount; its letter says it.
+        return HasMenu(piece) && task.Options.Count > 1 ? Words.Capital(Ways(task))
+            : amounts.Count == 1 ? Words.Capital(Done(of[0], piece))
             : !table.More && of.Count <= 5
                 ? string.Join('-', of.Select(c => c.Amount is { } n ? Figure(n) : Say("max", "máx.")))
                     + (task.Unit == AmountUnit.Rep ? " " : $" {UnitOf(task)} {Say("", "de ")}")

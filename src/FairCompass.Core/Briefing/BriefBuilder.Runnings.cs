@@ -27,6 +27,8 @@ public sealed partial class BriefBuilder
             .SelectMany(i =>
                 u.Courses[i]
                     .Pieces.Where(p => p.Strand is { TooLarge: false } && (p.Tasks.Count > 1 || p.Strand.HasRounds))
+                    // Where the way taken decides the totals there are none to print.
+                    .Where(p => !DependsOnWays(u.Courses[i], p, p.Strands[0]))
                     .Select(p => (Entry: u.Courses[i].Address, Piece: p))
             )
             .ToList();
@@ -51,7 +53,11 @@ public sealed partial class BriefBuilder
         var rows = new List<BriefRow>();
         var most = piece.Strand!.Units is null ? 12 : 30;
         var tables = Ledger.Of(piece.Strand!, piece.Tasks, tongue, most);
-        Eq<string> head = ["", .. piece.Tasks.Select(t => Named(t.Prescription.Movement.Value))];
+        Eq<string> head =
+        [
+            "",
+            .. piece.Tasks.Select(t => t.Options.Count > 1 ? Words.Capital(Ways(t)) : Named(t.Prescription.Movement.Value)),
+        ];
         var plain = tables.Count == 1 && tables[0].InRounds;
         for (var t = 0; t < tables.Count; t++)
         {

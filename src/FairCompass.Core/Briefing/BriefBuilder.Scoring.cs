@@ -53,9 +53,15 @@ public sealed partial class BriefBuilder
             : field.Label;
 
     /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
+    /// <summary>Where somebody stood is asked where reps of a way are not worth one each; a running total only where one is printed.</summary>
+    private static bool IsAsked(Course course, CardField f) =>
+        course.Piece(f.Piece) is not { } piece || !HasMenu(piece)
+            ? f.Field != CardFieldKind.Stood
+            : f.Field != CardFieldKind.Counted || piece.Strands.All(s => !DependsOnWays(course, piece, s));
+
     private IEnumerable<string> Asked(Course course, ScoreSheet sheet, Func<CardField, bool>? which = null) =>
         Card.Fields(course, sheet, tongue)
-            .Where(f => f.Field != CardFieldKind.Stood && (which is null || which(f)))
+            .Where(f => IsAsked(course, f) && (which is null || which(f)))
             .GroupBy(f =>
                 course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null
                     ? $"{p.Station ?? p.Label}|{f.Field.Key()}|{f.Strand}"

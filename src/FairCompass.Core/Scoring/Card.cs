@@ -252,9 +252,16 @@ public static partial class Card
                 key,
                 CardFieldKind.Stood,
                 name + tongue.Say("or where the athlete stood", "o dónde estaba el atleta"),
-                tasks.Any(t => t.InRounds)
-                    ? tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}")
-                    : tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"),
+                (tasks.Any(t => t.InRounds), tasks.Any(t => t.Options.Count > 0)) switch
+                {
+                    (true, true) => tongue.Say(
+                        $"round, task, way taken, and its own {word}",
+                        $"ronda, ejercicio, opción elegida y sus {word}"
+                    ),
+                    (true, false) => tongue.Say($"round, task, and {word} of it", $"ronda, ejercicio y sus {word}"),
+                    (false, true) => tongue.Say($"task, way taken, and its own {word}", $"ejercicio, opción elegida y sus {word}"),
+                    _ => tongue.Say($"task, and {word} of it", $"ejercicio y sus {word}"),
+                },
                 counted.Rounds,
                 null
             );

@@ -100,6 +100,9 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "bonus" => Piece(parts[1], parts[2]) is { Tasks: [{ Counted.Credit: Credit.WithBonus { At: { } at } }] }
                 ? [at.ToString(CultureInfo.InvariantCulture)]
                 : [],
+            "option" => Piece(parts[1], parts[2])!.Tasks.Single(t => t.Index == Index(parts[3])).Options[Index(parts[4])] is { } way
+                ? [.. In(way.Name), .. In(way.NameIn(FairCompass.Core.Languages.Tongue.Spanish))]
+                : [],
             "caution" => [],
             "form" => ["1", "2", "3", "4", "5", "6"],
             _ => throw new InvalidOperationException($"No value of the model has the id {id}."),
