@@ -12,7 +12,8 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Measurement()
     {
         var measured = StandardsShown().Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
-        return measured.Count == 0 ? [NothingMeasured()] : Measurement(measured);
+        var places = MeasuredPlace.Of(u, division, tongue);
+        return measured.Count == 0 && places.Count == 0 ? [NothingMeasured()] : Measurement(measured, places);
     }
 
     private BriefSection NothingMeasured() =>
@@ -29,20 +30,23 @@ public sealed partial class BriefBuilder
             ]
         );
 
-    private IEnumerable<BriefSection> Measurement(List<Movement> measured)
+    private IEnumerable<BriefSection> Measurement(List<Movement> measured, Eq<MeasuredPlace> places)
     {
-        yield return new(
-            "what",
-            Say("What is measured", "Qué se mide"),
-            [
-                new BriefBlock.Points([
-                    .. measured.SelectMany(m =>
-                        m.Clauses.Where(c => c.Kind == ClauseKind.Measured).Select(c => $"{Named(m)}: {Worded(m, c)}")
-                    ),
-                ]),
-            ]
-        );
-        var places = MeasuredPlace.Of(u, division, tongue);
+        if (measured.Count > 0)
+        {
+            yield return new(
+                "what",
+                Say("What is measured", "Qué se mide"),
+                [
+                    new BriefBlock.Points([
+                        .. measured.SelectMany(m =>
+                            m.Clauses.Where(c => c.Kind == ClauseKind.Measured).Select(c => $"{Named(m)}: {Worded(m, c)}")
+                        ),
+                    ]),
+                ]
+            );
+        }
+
         if (places.Count > 0)
         {
             yield return new(

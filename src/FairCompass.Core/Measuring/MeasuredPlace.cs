@@ -98,44 +98,86 @@ public sealed record MeasuredPlace(
 
     private static IEnumerable<(MeasuredPlace Place, Address Who, int Line)> At(PrescribedTask p, StandardsBook book, Workout workout)
     {
-        if (book.Find(p.Prescription.Movement.Value) is not { } movement)
+        var movement = book.Find(p.Prescription.Movement.Value);
+        var fromTheBody = p.Prescription.Heights.Select(h => h.Value).Where(IsFromTheBody).ToList();
+        if (movement is not null)
         {
-            yield break;
+            var standard = book.InForce(movement, p.Address.Division.Name, workout, p.Source);
+            foreach (var clause in standard.Clauses.Where(c => c.Kind == ClauseKind.Measured && ByClause.ContainsKey(c.Id)))
+            {
+                var (marked, sets, detail, above) = ByClause[clause.Id];
+                var height = fromTheBody.Find(h => h.On == detail);
+                // A height from the floor is the same for all: nothing is measured on the athlete.
+                if (detail is { } kind && height is null && p.Prescription.Heights.Any(h => h.Value.On == kind))
+                {
+                    continue;
+                }
+
+                fromTheBody.Remove(height!);
+                var amount =
+                    height is not null ? AmountOf(height)
+                    : detail is null ? new(0, LengthUnit.Millimetre)
+                    : null;
+                yield return Place(movement.Id, clause.Id, standard.Name, (marked, sets), amount, height is null ? above : IsAbove(height));
+            }
         }
 
-        var standard = book.InForce(movement, p.Address.Division.Name, workout, p.Source);
-        foreach (var clause in standard.Clauses.Where(c => c.Kind == ClauseKind.Measured && ByClause.ContainsKey(c.Id)))
+        // What the draft hangs from a body is measured on it, whether or not the movement's standard has a clause for it.
+        foreach (var height in fromTheBody)
         {
-            var (marked, sets, detail, above) = ByClause[clause.Id];
-            var height = p.Prescription.Heights.FirstOrDefault(h => h.Value.On == detail && h.Value.From is not null)?.Value;
-            // A height from the floor is the same for all: nothing is measured on the athlete.
-            if (detail is { } kind && height is null && p.Prescription.Heights.Any(h => h.Value.On == kind))
-            {
-                continue;
-            }
+            var of = height.From![(height.From!.IndexOf(' ', StringComparison.Ordinal) + 1)..];
+            Said marked = (of, Glossary.Usual(of, Tongue.Spanish));
+            yield return Place(
+                movement?.Id ?? p.Prescription.Movement.Value,
+                $"{height.On}-{of}".ToLowerInvariant(),
+                movement?.Name ?? new(p.Prescription.Movement.Value),
+                (marked, OnWhat(height.On)),
+                AmountOf(height),
+                IsAbove(height)
+            );
+        }
 
-            Length? amount =
-                height?.Values.At(0) is { } value ? new(value, height.Unit)
-                : detail is null ? new(0, LengthUnit.Millimetre)
-                : null;
-            var side = height?.From is { } from ? from.StartsWith("above", StringComparison.Ordinal) : above;
-            yield return (
+        (MeasuredPlace Place, Address Who, int Line) Place(
+            string id,
+            string clause,
+            Said name,
+            (Said Marked, Said Sets) what,
+            Length? amount,
+            bool above
+        ) =>
+            (
                 new(
-                    $"{movement.Id}/{clause.Id}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/"
-                        + $"{(side ? "above" : "below")}",
-                    movement.Id,
-                    standard.Name,
-                    marked,
-                    sets,
+                    $"{id}/{clause}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/{(above ? "above" : "below")}",
+                    id,
+                    name,
+                    what.Marked,
+                    what.Sets,
                     amount,
-                    side,
+                    above,
                     []
                 ),
                 p.Address,
                 p.Source.At.Line
             );
-        }
     }
+
+    /// <summary>True for a height that is measured from a mark of the athlete’s body and not from the floor.</summary>
+    private static bool IsFromTheBody(DutyHeight height) =>
+        height.From is { } from && !from.Contains("floor", StringComparison.OrdinalIgnoreCase);
+
+    private static bool IsAbove(DutyHeight height) => height.From!.StartsWith("above", StringComparison.Ordinal);
+
+    private static Length? AmountOf(DutyHeight height) => height.Values.At(0) is { } value ? new(value, height.Unit) : null;
+
+    private static Said OnWhat(HeightKind on) =>
+        on switch
+        {
+            HeightKind.Box => ("box", "cajón"),
+            HeightKind.Target => ("target", "blanco"),
+            HeightKind.Bar => ("bar", "barra"),
+            HeightKind.Line => ("line", "línea"),
+            _ => ("wall", "muro"),
+        };
 
     /// <summary>Why a reading cannot be one; null when it can.</summary>
     public string? Objection(Length reading) =>

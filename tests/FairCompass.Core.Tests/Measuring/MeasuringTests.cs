@@ -18,6 +18,30 @@ public class MeasuringTests
 
     private static Eq<MeasuredPlace> Places(string line) => MeasuredPlace.Of(Demo.Understand(Text(line)));
 
+    /// <summary>Every height of a draft that hangs from a body is a place, whatever the movement, and each only once.</summary>
+    [Theory]
+    [InlineData("chest-to-bar pull-up, bar 15 cm above reach", "reach", "bar", 150, true)]
+    [InlineData("toes-to-bar, bar 10 cm above the crown", "the crown", "bar", 100, true)]
+    [InlineData("rope climb, target 2 m above reach", "reach", "target", 2000, true)]
+    [InlineData("plank walk, line 20 cm below the hips", "the hips", "line", 200, false)]
+    [InlineData("wall-ball shot, 9/6 kg, target 60 cm above reach", "reach", "target", 600, true)]
+    public void A_height_that_hangs_from_a_body_is_measured(string line, string mark, string sets, int millimetres, bool above)
+    {
+        var place = Assert.Single(Places(line), p => p.Amount?.InMillimetres == millimetres);
+        Assert.Equal((mark, sets, above), (place.Marked.English, place.Sets.English, place.Above));
+        Assert.Contains(mark, Brief(line), StringComparison.Ordinal);
+    }
+
+    /// <summary>A height from the floor is the same for all.</summary>
+    [Theory]
+    [InlineData("chest-to-bar pull-up, bar 2.30 m")]
+    [InlineData("chest-to-bar pull-up, bar 2.30 m above the floor")]
+    [InlineData("box jump, box 60/50 cm")]
+    public void A_height_from_the_floor_is_not(string line) => Assert.Empty(Places(line));
+
+    private static string Brief(string line) =>
+        BriefText.Of(new BriefBuilder(Demo.Understand(Text(line)), null, Day).Build(Audience.Measurement));
+
     /// <summary>3 in = 76.2 mm exactly, because an inch is 25.4 mm (international yard and pound agreement of 1959, 24 FR 5348).</summary>
     [Theory]
     [InlineData("76.2", 76, "3.00", "3")]
