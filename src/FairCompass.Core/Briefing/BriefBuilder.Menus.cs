@@ -8,7 +8,7 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The part of a card on which a judge crosses off which way an athlete took, where the work leaves a choice.</summary>
 public sealed partial class BriefBuilder
 {
-    /// <summary>In a box whose total depends on the ways taken: there is no number to print, and the box is crossed off all the same.</summary>
+    /// <summary>In a box whose total depends on the ways taken: it has no number, and is crossed off all the same.</summary>
     private const string NoTotal = "\u00a0";
 
     /// <summary>True for a piece whose tasks can be done in several ways on one counter.</summary>

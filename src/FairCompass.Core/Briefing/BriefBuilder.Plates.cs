@@ -83,7 +83,7 @@ public sealed partial class BriefBuilder
         return Cite(id, $"{round}: {Number.Normal(change.Load!.Value)} {unit.Symbol()}");
     }
 
-    /// <summary>True where the athletes themselves change the load: as the draft says at the work, else as the competition has decided.</summary>
+    /// <summary>True where the athletes change the load: as the draft says at the work, else as the competition has decided.</summary>
     private bool AthletesLoad()
     {
         var said = ReRigs().Select(r => r.By).ToList();

@@ -53,7 +53,7 @@ public sealed partial class BriefBuilder
             : field.Label;
 
     /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
-    /// <summary>Where somebody stood is asked where reps of a way are not worth one each; a running total only where one is printed.</summary>
+    /// <summary>Where somebody stood is asked where there are ways to choose; a running total only where one is printed.</summary>
     private static bool IsAsked(Course course, CardField f) =>
         course.Piece(f.Piece) is not { } piece || !HasMenu(piece)
             ? f.Field != CardFieldKind.Stood

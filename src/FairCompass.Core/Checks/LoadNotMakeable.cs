@@ -153,7 +153,7 @@ public sealed class LoadNotMakeable : ICheck
             _ => "sandbag",
         };
 
-    /// <summary>The implement to be added to the kit; none for a bar, whose plates nobody can guess, and none for a converted mass.</summary>
+    /// <summary>The implement to be added to the kit; none for a bar, whose plates nobody can guess, nor for a converted mass.</summary>
     private static Eq<KitMend> Added(MovementKit kit, decimal value, DutyLoad load, MassUnit unit) =>
         !LaneKit.HasMasses(kit) || (load.Unit != unit && load.AlsoUnit != unit)
             ? []

@@ -148,7 +148,7 @@ public sealed record LaneKit(
     public static bool HasMasses(MovementKit kit) =>
         kit is MovementKit.Dumbbell or MovementKit.Kettlebell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
 
-    /// <summary>How many implements of a mass the lane has; where nobody has said, a pair of dumbbells and one of everything else.</summary>
+    /// <summary>How many of a mass the lane has; where nobody has said, a pair of dumbbells and one of everything else.</summary>
     /// <param name="kit">The kind of kit.</param>
     /// <param name="mass">In the competition’s unit.</param>
     public int NumberOf(MovementKit kit, decimal mass) =>

@@ -25,7 +25,7 @@ public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note 
     [System.Text.Json.Serialization.JsonIgnore]
     public bool Gate { get; init; }
 
-    /// <summary>The note without changes of the kit to the next load, which papers print with its plates; null when nothing is left.</summary>
+    /// <summary>The note without changes to the next load, which papers print with their plates; null when nothing is left.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public string? WithoutChanges { get; init; }
 }

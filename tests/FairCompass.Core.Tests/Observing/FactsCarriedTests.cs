@@ -13,7 +13,8 @@ public class FactsCarriedTests
 {
     private const string Parts =
         "Trial\n  for Tideline\n  a/b is man/woman\n\nA: 4:00 for reps\n  3 rounds\n    10 burpee\n    5 thruster, 40/30 kg\n\n"
-        + "1:00 rest\n\nB: 3:00 for reps\n  in any order\n    30 sit-up\n    40 lunge\n\nscore: reps of A\n  tie: shared\nscore: reps of B\n  tie: shared\n";
+        + "1:00 rest\n\nB: 3:00 for reps\n  in any order\n    30 sit-up\n    40 lunge\n\nscore: reps of A\n  tie: shared\n"
+        + "score: reps of B\n  tie: shared\n";
 
     private static Observed At(int n, Fact fact) =>
         new(new Guid(n, 0, 0, new byte[8]), "Judge", DateTimeOffset.UnixEpoch.AddSeconds(n), "desk", n, fact);

@@ -4,7 +4,7 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Tests.Truth;
 
-/// <summary>A bar that climbs has one plan of plates: on the card, on the floor crew’s sheet, with the athlete who loads, and drawn.</summary>
+/// <summary>A bar that climbs has one plan of plates: on the card, with the floor crew, with the athlete who loads, and drawn.</summary>
 public class ChangesOfTheBarTests
 {
     private const string Ladder =

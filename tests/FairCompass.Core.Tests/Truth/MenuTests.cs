@@ -37,7 +37,7 @@ public class MenuTests
         Assert.Equal(menu.Rows.Select(r => r.Cells[0]), Boxes(trial, "count").Rows.Select(r => r.Cells[0]));
     }
 
-    /// <summary>Blocks that are worth the same whichever way have their totals; others have boxes without a number, and the desk adds up.</summary>
+    /// <summary>Blocks that are worth the same whichever way have their totals; others have boxes without a number.</summary>
     [Theory]
     [InlineData("    4 sit-up, credited 4\n      choose: 6 burpee, credited 4\n    2 pull-up\n", true)]
     [InlineData("    4 sit-up\n      choose: 4 burpee\n    2 pull-up\n", true)]
