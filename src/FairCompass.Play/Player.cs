@@ -3,10 +3,8 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Pacing;
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Play;
 
@@ -61,35 +59,13 @@ public sealed partial class Player
     /// <param name="woman">True for a woman.</param>
     private (long Usual, long Fastest) TimeOf(string piece, CourseTask task, decimal? load, bool woman)
     {
-        var prescription = task.Prescription;
-        var key = (piece, task.Index, prescription.Movement.Value, load, woman);
+        var key = (piece, task.Index, task.Prescription.Movement.Value, load, woman);
         if (times.TryGetValue(key, out var known))
         {
             return known;
         }
 
-        var unit = prescription.Amount?.Value switch
-        {
-            Amount.Counted c => c.Unit,
-            Amount.Max m => m.Unit,
-            _ => AmountUnit.Rep,
-        };
-        if (prescription.Amount?.Value is Amount.Held { Time: { } held })
-        {
-            return times[key] = (held.Ms, held.Ms);
-        }
-
-        var kilograms = load is { } mass ? new Mass(mass, prescription.Load!.Value.Unit).InKilograms : (decimal?)null;
-        var pace = paces.Of(prescription.Movement.Value, unit, plain.Address.Division.Name);
-        var (usual, fastest) = PaceTable.At(pace, kilograms, woman);
-        // A section is as long as its marks are apart; a set of several movements takes each of them.
-        var millimetres =
-            prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
-                ? new Length(every, marks.Unit).InMillimetres
-            : unit == AmountUnit.Foot ? 304.8m
-            : 1000m;
-        var share = unit is AmountUnit.Metre or AmountUnit.Foot ? millimetres / 1000m : Math.Max(1, task.Counted.Parts);
-        return times[key] = (Math.Max(1, (long)(usual * share)), Math.Max(1, (long)(fastest * share)));
+        return times[key] = UnitTimes.Of(paces, task, load, plain.Address.Division.Name, woman);
     }
 
     private IReadOnlyList<decimal> LoadsOf(bool woman) => BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man), competition.Kit);

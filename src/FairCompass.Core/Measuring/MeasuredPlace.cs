@@ -118,7 +118,13 @@ public sealed record MeasuredPlace(
                     height is not null ? AmountOf(height)
                     : detail is null ? new(0, LengthUnit.Millimetre)
                     : null;
-                yield return Place(movement.Id, clause.Id, standard.Name, (marked, sets), amount, height is null ? above : IsAbove(height));
+                yield return Place(
+                    p,
+                    (movement.Id, clause.Id, standard.Name),
+                    (marked, sets),
+                    amount,
+                    height is null ? above : IsAbove(height)
+                );
             }
         }
 
@@ -127,39 +133,38 @@ public sealed record MeasuredPlace(
         {
             var of = height.From![(height.From!.IndexOf(' ', StringComparison.Ordinal) + 1)..];
             Said marked = (of, Glossary.Usual(of, Tongue.Spanish));
+            var name = p.Prescription.Movement.Value;
             yield return Place(
-                movement?.Id ?? p.Prescription.Movement.Value,
-                $"{height.On}-{of}".ToLowerInvariant(),
-                movement?.Name ?? new(p.Prescription.Movement.Value),
+                p,
+                (movement?.Id ?? name, $"{height.On}-{of}".ToLowerInvariant(), movement?.Name ?? new(name)),
                 (marked, OnWhat(height.On)),
                 AmountOf(height),
                 IsAbove(height)
             );
         }
-
-        (MeasuredPlace Place, Address Who, int Line) Place(
-            string id,
-            string clause,
-            Said name,
-            (Said Marked, Said Sets) what,
-            Length? amount,
-            bool above
-        ) =>
-            (
-                new(
-                    $"{id}/{clause}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/{(above ? "above" : "below")}",
-                    id,
-                    name,
-                    what.Marked,
-                    what.Sets,
-                    amount,
-                    above,
-                    []
-                ),
-                p.Address,
-                p.Source.At.Line
-            );
     }
+
+    private static (MeasuredPlace Place, Address Who, int Line) Place(
+        PrescribedTask p,
+        (string Movement, string Clause, Said Name) of,
+        (Said Marked, Said Sets) what,
+        Length? amount,
+        bool above
+    ) =>
+        (
+            new(
+                $"{of.Movement}/{of.Clause}/{(amount is { } a ? Number.Normal(a.InMillimetres) : "unset")}/{(above ? "above" : "below")}",
+                of.Movement,
+                of.Name,
+                what.Marked,
+                what.Sets,
+                amount,
+                above,
+                []
+            ),
+            p.Address,
+            p.Source.At.Line
+        );
 
     /// <summary>True for a height that is measured from a mark of the athlete’s body and not from the floor.</summary>
     private static bool IsFromTheBody(DutyHeight height) =>

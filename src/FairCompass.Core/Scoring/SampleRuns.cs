@@ -2,6 +2,7 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Pacing;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Scoring;
@@ -236,14 +237,14 @@ public static class SampleRuns
                             s.Key,
                             taken >= 0 && i != taken ? 0
                                 : finish is not null && s.Role != StrandRole.First ? s.Counter.Units ?? 0
-                                : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed)
+                                : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed, course)
                         )
                 )
                 .ToEq();
             return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
         }
 
-        long? units = finish is null ? Done(c, piece, piece.Strand, timed) : null;
+        long? units = finish is null ? Done(c, piece, piece.Strand, timed, course) : null;
         return new(
             key,
             finish,
@@ -253,7 +254,7 @@ public static class SampleRuns
         );
     }
 
-    private static long Done(Case c, CoursePiece piece, Strand strand, bool toFinish)
+    private static long Done(Case c, CoursePiece piece, Strand strand, bool toFinish, Course course)
     {
         if (c.Gate is { } past && piece.Limit is { Gates.Count: > 0 } limit)
         {
@@ -272,7 +273,7 @@ public static class SampleRuns
                 : c.Short < 0
                     ? 0
                     : total * 3 / 4
-            : Count(c, strand, piece.Limit!);
+            : Count(c, piece, strand, course);
     }
 
     private static PieceObservation Lifted(Case c, CoursePiece piece, ScoreSheet sheet, Competition competition, Course course)
@@ -294,11 +295,29 @@ public static class SampleRuns
         );
     }
 
-    /// <summary>Work without end is done at about eight units a minute, an even and ordinary pace, or a little past the last gate; only an
-    /// example.</summary>
-    private static long Count(Case c, Strand strand, Limit limit)
+    /// <summary>
+    /// Work without end is done at our usual paces, or a little past the last gate; only an example. A competition's own paces are not
+    /// asked: what a paper prints is part of its code, and paces are in none.
+    /// </summary>
+    private static long Count(Case c, CoursePiece piece, Strand strand, Course course)
     {
-        var most = strand.Units ?? (limit.Gates.Count > 0 ? limit.Gates[^1].Units * 8 / 7 : Math.Max(8, limit.Base.Ms * 8 / 60_000));
+        var limit = piece.Limit!;
+        var most =
+            strand.Units
+            ?? (
+                limit.Gates.Count > 0
+                    ? limit.Gates[^1].Units * 8 / 7
+                    : Math.Max(
+                        8,
+                        UnitTimes.In(
+                            PaceTable.Usual,
+                            piece,
+                            strand,
+                            limit.Base,
+                            (course.Address.Division.Name, course.Address.Duty == Duty.Woman)
+                        )
+                    )
+            );
         return Math.Clamp((long)(most * c.Share) - c.Less, 0, strand.Units ?? long.MaxValue);
     }
 

@@ -1,0 +1,81 @@
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Courses;
+
+/// <summary>How long one counted unit of a task takes, by a table of paces. Estimates; no paper prints a pace.</summary>
+public static class UnitTimes
+{
+    /// <summary>Tasks that are walked through one by one.</summary>
+    private const int MostSteps = 1_000;
+
+    /// <summary>The time of one unit in milliseconds, usual and fastest; from 1.</summary>
+    /// <param name="paces">The paces.</param>
+    /// <param name="task">The task; of options, as it is done.</param>
+    /// <param name="load">What is lifted, in the unit of its load; null for nothing.</param>
+    /// <param name="division">The division.</param>
+    /// <param name="woman">True for a woman.</param>
+    public static (long Usual, long Fastest) Of(PaceTable paces, CourseTask task, decimal? load, string division, bool woman)
+    {
+        var prescription = task.Prescription;
+        if (prescription.Amount?.Value is Amount.Held { Time: { } held })
+        {
+            return (held.Ms, held.Ms);
+        }
+
+        var unit = prescription.Amount?.Value switch
+        {
+            Amount.Counted c => c.Unit,
+            Amount.Max m => m.Unit,
+            _ => AmountUnit.Rep,
+        };
+        var kilograms = load is { } mass ? new Mass(mass, prescription.Load!.Value.Unit).InKilograms : (decimal?)null;
+        var (usual, fastest) = PaceTable.At(paces.Of(prescription.Movement.Value, unit, division), kilograms, woman);
+        // A section is as long as its marks are apart; a set of several movements takes each of them.
+        var millimetres =
+            prescription.Counting.OfType<Detail.Marks>().FirstOrDefault() is { Every.Value: > 0 and { } every } marks
+                ? new Length(every, marks.Unit).InMillimetres
+            : unit == AmountUnit.Foot ? 304.8m
+            : 1000m;
+        var share = unit is AmountUnit.Metre or AmountUnit.Foot ? millimetres / 1000m : Math.Max(1, task.Counted.Parts);
+        return (Math.Max(1, (long)(usual * share)), Math.Max(1, (long)(fastest * share)));
+    }
+
+    /// <summary>How many units somebody in the middle of the field does in a time, a fifth of it for rests and for the way from one thing to
+    /// the next (our estimate).</summary>
+    /// <param name="paces">The paces.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="strand">A counter of it.</param>
+    /// <param name="time">The time.</param>
+    /// <param name="who">Whose time it is: the division, and whether a woman’s.</param>
+    public static long In(PaceTable paces, CoursePiece piece, Strand strand, Duration time, (string Division, bool Woman) who)
+    {
+        var all = time.Ms * 4 / 5;
+        var (left, done) = (all, 0L);
+        for (var step = 0; left > 0 && done < (strand.Units ?? long.MaxValue); step++)
+        {
+            if (step == MostSteps)
+            {
+                // A day of single reps goes on as it began.
+                return Math.Min(strand.Units ?? long.MaxValue, done + (long)((Int128)left * done / (all - left)));
+            }
+
+            var place = strand.At(done + 1);
+            var task = piece.Tasks[place.Task];
+            var load = task.Prescription.Load?.Value.Values;
+            var at = load?.At(place.Rounds.Count > 0 ? (int)Math.Min(place.Rounds[^1] - 1, int.MaxValue) : 0) ?? load?.At(0);
+            var each = Of(paces, task, at, who.Division, who.Woman).Usual;
+            var units = Math.Min(left / each, place.Of is { } of ? of - place.Unit + 1 : long.MaxValue);
+            if (units == 0)
+            {
+                break;
+            }
+
+            done += units;
+            left -= units * each;
+        }
+
+        return done;
+    }
+}

@@ -1,0 +1,52 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Play;
+
+namespace FairCompass.Core.Tests.Truth;
+
+/// <summary>Worked examples are of this workout: as much as somebody in the middle of the field does in its time.</summary>
+public class ExamplesTests
+{
+    /// <summary>Two and a half minutes of skipping and of sit-ups are no 21 reps.</summary>
+    [Fact]
+    public void An_example_is_as_large_as_its_workout_is_fast()
+    {
+        var trial = Trial.Tideline("8:00 for reps\n  rounds without end\n    30 double-under\n    10 sit-up\n" + Trial.ForReps);
+        var strong = SampleRuns.Of(trial.First.Course, trial.First.Sheet, Demo.Competition)[0];
+        Assert.Equal("a strong run", strong.Label);
+        Assert.InRange(-strong.Results[0].Value, 250, 700);
+    }
+
+    /// <summary>The estimate lies inside what made-up runs of the same paces come to.</summary>
+    [Theory]
+    [InlineData("30 double-under\n    10 sit-up")]
+    [InlineData("5 burpee\n    10 air squat\n    15 sit-up")]
+    [InlineData("6 power clean, 60/40 kg\n    9 burpee")]
+    [InlineData("12/10 cal rowing machine\n    8 pull-up")]
+    public void It_is_what_made_up_runs_come_to(string round)
+    {
+        var trial = Trial.Tideline($"10:00 for reps\n  rounds without end\n    {round}\n" + Trial.ForReps);
+        var (course, sheet) = trial.First;
+        var strand = course.Pieces[0].Strand!;
+        var estimate = UnitTimes.In(PaceTable.Usual, course.Pieces[0], strand, Duration.Seconds(600), ("Tideline", false));
+        var player = new Player(course, sheet, Demo.Competition, PaceTable.Usual);
+        var runs = Enumerable.Range(1, 60).Select(seed => player.Play((ulong)seed).End.Pieces[0].Strands[0].Units).Order().ToList();
+        Assert.InRange(estimate, runs[0] * 3 / 4, runs[^1] * 4 / 3);
+    }
+
+    /// <summary>More time is never less work, and a day of single reps is worked out as quickly as a minute.</summary>
+    [Fact]
+    public void More_time_is_never_less()
+    {
+        var course = Trial.Tideline("10:00 for reps\n  rounds without end\n    1 burpee\n    1 sit-up\n" + Trial.ForReps).First.Course;
+        var (piece, before) = (course.Pieces[0], 0L);
+        foreach (var minutes in (int[])[1, 2, 5, 20, 60, 600, 6000])
+        {
+            var units = UnitTimes.In(PaceTable.Usual, piece, piece.Strand!, Duration.Seconds(minutes * 60), ("Tideline", false));
+            Assert.True(units >= before + minutes, $"{minutes} minutes: {units}");
+            before = units;
+        }
+    }
+}
