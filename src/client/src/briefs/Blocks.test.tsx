@@ -111,4 +111,18 @@ describe("a paper", () => {
     expect(page.querySelectorAll(".pair svg circle").length).toBe(1);
     expect(page.querySelectorAll(".pair svg path").length).toBeGreaterThanOrEqual(1);
   });
+
+  it("draws each bar once, with its masses beside", async () => {
+    const page = await shown({
+      kind: "bars",
+      items: [
+        { words: "1: 40 kg", bar: 20, side: [{ mass: 10, diameter: 450, thickness: 34 }], change: null },
+        { words: "2: 20 kg", bar: 20, side: [], change: null },
+      ],
+    });
+    expect([...page.querySelectorAll("figcaption")].map((f) => f.textContent)).toEqual(["1: 40 kg10", "2: 20 kg"]);
+    expect([...page.querySelectorAll("svg")].map((f) => f.getAttribute("aria-label"))).toEqual(["1: 40 kg: 20 + 10", "2: 20 kg: 20"]);
+    // Handle, sleeve and collar, and a plate more on the first.
+    expect([...page.querySelectorAll("svg")].map((f) => f.querySelectorAll("rect").length)).toEqual([4, 3]);
+  });
 });

@@ -48,7 +48,10 @@ export function Block({ block }: { block: Schemas["BriefBlock"] }) {
           {block.items.map((bar, i) => (
             <figure key={i}>
               <BarDrawing bar={bar} className="bar" half />
-              <figcaption>{bar.words}</figcaption>
+              <figcaption>
+                {bar.words}
+                <div>{bar.side.map((p) => p.mass).join(" + ")}</div>
+              </figcaption>
             </figure>
           ))}
         </div>

@@ -5,7 +5,7 @@ const HANDLE = 330;
 const HALF = 230;
 
 /** A bar with its plates from the side, to scale; each plate says its mass, so that it reads in black and white. Half of it
- * is its right side, which is all that a small drawing has room for. */
+ * is its right side without the masses, for small drawings that have them beside. */
 export function BarDrawing({ bar, className, half = false }: { bar: Schemas["BarAt"]; className: string; half?: boolean }) {
   const plates = bar.side.map((plate, i) => ({ ...plate, from: bar.side.slice(0, i).reduce((sum, p) => sum + p.thickness, 0) }));
   const words = `${bar.words}: ${[bar.bar, ...bar.side.map((p) => p.mass)].join(" + ")}`;
@@ -33,15 +33,17 @@ export function BarDrawing({ bar, className, half = false }: { bar: Schemas["Bar
                 stroke="var(--color-ink)"
                 strokeWidth={5}
               />
-              <text
-                transform={`translate(${p.from + p.thickness / 2} ${HALF}) ${right ? "" : "scale(-1 1) "}rotate(-90)`}
-                textAnchor="middle"
-                dominantBaseline="central"
-                fontSize={Math.min(54, p.thickness + 12)}
-                fill="var(--color-ink)"
-              >
-                {p.mass}
-              </text>
+              {!half && (
+                <text
+                  transform={`translate(${p.from + p.thickness / 2} ${HALF}) ${right ? "" : "scale(-1 1) "}rotate(-90)`}
+                  textAnchor="middle"
+                  dominantBaseline="central"
+                  fontSize={Math.min(54, p.thickness + 12)}
+                  fill="var(--color-ink)"
+                >
+                  {p.mass}
+                </text>
+              )}
             </g>
           ))}
         </g>
