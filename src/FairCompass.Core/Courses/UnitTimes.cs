@@ -42,8 +42,8 @@ public static class UnitTimes
         return (Math.Max(1, (long)(usual * share)), Math.Max(1, (long)(fastest * share)));
     }
 
-    /// <summary>How many units somebody in the middle of the field does in a time, a fifth of it for rests and for the way from one thing to
-    /// the next (our estimate).</summary>
+    /// <summary>How many units somebody in the middle of the field does in a time, a fifth of it for rests and ways between things (our
+    /// estimate).</summary>
     /// <param name="paces">The paces.</param>
     /// <param name="piece">The piece.</param>
     /// <param name="strand">A counter of it.</param>
