@@ -110,6 +110,7 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
     [InlineData("""{"kit":"Rings","mass":28,"count":2}""", "kit")]
     [InlineData("""{"kit":"Kettlebell","mass":-28,"count":2}""", "kit.kettlebells[0]")]
     [InlineData("""{"kit":"Kettlebell","mass":28,"count":1000}""", "kit.kettlebells[3].count")]
+    [InlineData("""{"kit":"Kettlebell","mass":28,"count":0}""", "count")]
     public async Task Kit_that_cannot_be_is_refused(string body, string path)
     {
         var (status, problem) = await api.Post($"/api/competitions/{api.Competition}/kit", body);

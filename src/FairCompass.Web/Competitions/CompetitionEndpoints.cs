@@ -125,6 +125,11 @@ public static class CompetitionEndpoints
             return new FieldsRefused("kit", "Dumbbell, Kettlebell, SandbagAndBox or BallAndTarget; other kit has no masses of its own.");
         }
 
+        if (added.Count < 1)
+        {
+            return new FieldsRefused("count", "From 1.");
+        }
+
         for (var tries = 0; tries < 5; tries++)
         {
             if (await store.Find(id, cancel) is not { } current)
