@@ -24,6 +24,7 @@ internal sealed class SamePlaces
     private readonly RanUnder newer;
     private readonly Course was;
     private readonly Course now;
+    private readonly HashSet<string> lost;
     private readonly Dictionary<string, Answer<string>> whole = new(StringComparer.Ordinal);
 
     /// <summary>Prepares the comparison for an entry that took some options.</summary>
@@ -34,6 +35,8 @@ internal sealed class SamePlaces
     {
         (this.older, this.newer) = (older, newer);
         was = older.Course.With(choices);
+        // A count of a way that is no more would be read as one of another.
+        lost = choices.Where(c => Option(c.Piece, c.Task, c.Option).Value is null).Select(c => c.Piece).ToHashSet(StringComparer.Ordinal);
         now = newer.Course.With(
             choices
                 .Select(c =>
@@ -60,7 +63,7 @@ internal sealed class SamePlaces
             return Gone;
         }
 
-        return units(strand.Counter) is { } n && IsSame(from, strand.Counter, to, same.Counter, n)
+        return !lost.Contains(piece) && units(strand.Counter) is { } n && IsSame(from, strand.Counter, to, same.Counter, n)
             ? new CounterPlace(to.Piece.Key, same.Key)
             : Other;
     }
@@ -84,7 +87,8 @@ internal sealed class SamePlaces
         }
 
         return
-            from.Piece.IsHeaviest == to.Piece.IsHeaviest
+            !lost.Contains(piece)
+            && from.Piece.IsHeaviest == to.Piece.IsHeaviest
             && from.Strands.Count == to.Strands.Count
             && from.Strands.All(s =>
                 Of(from, s, to) is { } same

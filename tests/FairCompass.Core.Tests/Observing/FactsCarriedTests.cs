@@ -100,6 +100,20 @@ public class FactsCarriedTests
         Assert.Equal("piece", Assert.Single(carried.Left).Field);
     }
 
+    /// <summary>A way goes where its words went; reps of one that is no more are not read as reps of another.</summary>
+    [Theory]
+    [InlineData("      choose: 10 sit-up\n      choose: 10 lunge\n", true)]
+    [InlineData("      choose: 10 sit-up\n", false)]
+    public void Reps_of_a_way_stay_reps_of_that_way(string ways, bool holds)
+    {
+        var older = With("    10 burpee\n", "    10 burpee\n      choose: 10 lunge\n");
+        var newer = With("    10 burpee\n", "    10 burpee\n" + ways);
+        var carried = Carry(older, newer, new Fact.Chose("0", 0, 1), new Fact.Reached("0", "", 7), new Fact.Reached("1", "0", 3));
+        Fact[] kept = [new Fact.Reached("1", "0", 3)];
+        Assert.Equal(holds ? [new Fact.Chose("0", 0, 2), new Fact.Reached("0", "", 7), .. kept] : kept, carried.Facts.Select(f => f.Fact));
+        Assert.Equal(holds ? 0 : 2, carried.Left.Count);
+    }
+
     [Fact]
     public void What_is_gone_is_said()
     {
