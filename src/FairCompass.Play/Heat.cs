@@ -30,7 +30,7 @@ public static class Heat
         CancellationToken cancel = default
     )
     {
-        var players = entries.Distinct().ToDictionary(i => i, i => new Player(u.Courses[i], u.Sheets[i], u.Competition, paces));
+        var players = entries.Distinct().ToDictionary(i => i, i => new Player(u, i, paces));
         var runs = entries.Select((e, lane) => players[e].Play(seed, (ulong)lane, cancel)).ToList();
         var results = runs.Select((r, i) => r.Score(u.Courses[entries[i]], u.Competition.Unit)).ToList();
         var cards = entries.Distinct().ToDictionary(i => i, i => CardOf(u, i));
@@ -68,8 +68,8 @@ public static class Heat
         var recorders = run
             .End.Pieces.SelectMany(p =>
                 p.Strands.Count == 0
-                    ? [new TrackRecorder(p.Piece.Piece.Key, "", u.Competition)]
-                    : p.Strands.Select(s => new TrackRecorder(p.Piece.Piece.Key, s.Of.Key, u.Competition))
+                    ? [new TrackRecorder(p.Piece.Piece.Key, "", u)]
+                    : p.Strands.Select(s => new TrackRecorder(p.Piece.Piece.Key, s.Of.Key, u))
             )
             .ToList();
         var state = PlayedCourse.Start(course, sheet, run.End.Choices);

@@ -48,8 +48,8 @@ public static class ManyRuns
             new ParallelOptions { MaxDegreeOfParallelism = hands, CancellationToken = cancel },
             stretch =>
             {
-                var (course, sheet) = (u.Courses[stretch.Entry], u.Sheets[stretch.Entry]);
-                var player = new Player(course, sheet, u.Competition, paces);
+                var course = u.Courses[stretch.Entry];
+                var player = new Player(u, stretch.Entry, paces);
                 var until = Math.Min(runs, stretch.From + Stretch);
                 for (var i = stretch.From; i < until; i++)
                 {

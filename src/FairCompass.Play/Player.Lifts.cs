@@ -1,6 +1,7 @@
 using FairCompass.Core.Kit;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -23,7 +24,7 @@ public sealed partial class Player
             var best = PaceTable.Best(pace, athlete.Woman) * athlete.Strength / 1000 * (100 - (3 * (piece.Piece.Piece.SetOf - 1))) / 100;
             best = player.competition.Unit == MassUnit.Pound ? best / Mass.KilogramsPerPound : best;
             var wish = worker.NextLoad.TryGetValue(seat, out var next) ? next : best * random.Between(780, 880) / 1000;
-            if (Made(wish, athlete.Woman, movement) is not { } load)
+            if (Made(wish, athlete.Woman, piece.Lifted!.Prescription) is not { } load)
             {
                 return null;
             }
@@ -47,14 +48,17 @@ public sealed partial class Player
         }
 
         /// <summary>The nearest load that the lane can make: with a bar what its plates give, otherwise whole units.</summary>
-        private decimal? Made(decimal wish, bool woman, string movement)
+        private decimal? Made(decimal wish, bool woman, Prescription lift)
         {
-            if (player.MovementOf(movement) is not { Kit: Core.Standards.MovementKit.Barbell } || player.competition.Kit.Plates.Count == 0)
+            if (
+                player.MovementOf(lift.Movement.Value) is not { Kit: Core.Standards.MovementKit.Barbell }
+                || player.competition.Kit.Plates.Count == 0
+            )
             {
                 return Math.Max(1, decimal.Round(wish));
             }
 
-            var loads = player.LoadsOf(woman);
+            var loads = player.LoadsOf(woman, lift);
             var (below, above) = BarLoads.Nearest(wish, loads);
             return below ?? above ?? (loads.Count > 0 ? loads[^1] : null);
         }

@@ -242,11 +242,16 @@ public sealed partial class Player
         private long Plates(PlayedPiece piece, DueLoad due)
         {
             var athlete = AthleteOf(piece, piece.Worker);
-            var bar = player.competition.Kit.Bar(athlete.Woman ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man);
-            var ladder = piece.Piece.Tasks[due.Task].Prescription.Load?.Value.Values;
-            var change = ladder is null
-                ? null
-                : LaneStacks.Rung(ladder, LaneStacks.Rungs(ladder).TakeWhile(l => l != due.To).Count(), bar, player.competition.Kit);
+            var task = piece.Piece.Tasks[due.Task];
+            var member = (piece.Members.FirstOrDefault(m => m.Seat == piece.Worker) ?? piece.Members[0]) with
+            {
+                Duty = athlete.Woman ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man,
+            };
+            var ladder = task.Prescription.Load?.Value.Values;
+            var change =
+                ladder is not null && player.bars.Find(task.Source.At.Line, member) is { } loaded
+                    ? player.bars.Change(loaded, LaneStacks.Rungs(ladder).TakeWhile(l => l != due.To).Count())
+                    : null;
             var handled = change?.Handled ?? 4;
             return Math.Max(2000, handled * PlatePlanner.UsualMsPerPlate * random.Between(800, 1300) / 1000);
         }

@@ -1,8 +1,10 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Pacing;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
@@ -22,17 +24,18 @@ public sealed partial class Player
     private readonly ScoreSheet sheet;
     private readonly Competition competition;
     private readonly PaceTable paces;
+    private readonly LaneBars bars;
     private readonly Dictionary<string, Movement?> movements = new(StringComparer.Ordinal);
     private readonly Dictionary<(string, int, string, decimal?, bool), (long Usual, long Fastest)> times = [];
 
     /// <summary>A player of a workout for one entry; it can play any number of runs, one at a time.</summary>
-    /// <param name="course">The workout for the entry.</param>
-    /// <param name="sheet">Its scores.</param>
-    /// <param name="competition">Its kit and standards.</param>
+    /// <param name="u">The workout, understood.</param>
+    /// <param name="entry">Which of its courses.</param>
     /// <param name="paces">What can be expected.</param>
-    public Player(Course course, ScoreSheet sheet, Competition competition, PaceTable paces)
+    public Player(Understanding u, int entry, PaceTable paces)
     {
-        (plain, this.sheet, this.competition, this.paces) = (course, sheet, competition, paces);
+        (plain, sheet, competition, this.paces) = (u.Courses[entry], u.Sheets[entry], u.Competition, paces);
+        bars = LaneBars.Of(u.Prescribed, competition);
     }
 
     /// <summary>Plays a run from go to the last bell.</summary>
@@ -68,5 +71,6 @@ public sealed partial class Player
         return times[key] = UnitTimes.Of(paces, task, load, plain.Address.Division.Name, woman);
     }
 
-    private IReadOnlyList<decimal> LoadsOf(bool woman) => BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man), competition.Kit);
+    private IReadOnlyList<decimal> LoadsOf(bool woman, Prescription lift) =>
+        BarLoads.All(competition.Kit.Bar(woman ? Duty.Woman : Duty.Man, lift.Bar?.Value), competition.Kit);
 }

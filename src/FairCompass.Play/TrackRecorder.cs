@@ -1,9 +1,11 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -11,8 +13,10 @@ using FairCompass.Core.Text;
 namespace FairCompass.Play;
 
 /// <summary>Writes down what is done at one counter of one part, as rows over the clock.</summary>
-internal sealed class TrackRecorder(string piece, string strand, Competition competition)
+internal sealed class TrackRecorder(string piece, string strand, Understanding u)
 {
+    private readonly Competition competition = u.Competition;
+    private readonly LaneBars bars = LaneBars.Of(u.Prescribed, u.Competition);
     private readonly List<TaskAt> tasks = [];
     private readonly List<TickAt> ticks = [];
     private readonly List<NoRepAt> noReps = [];
@@ -159,18 +163,15 @@ internal sealed class TrackRecorder(string piece, string strand, Competition com
         }
 
         var said = new Mass(mass, load.Unit).ToString();
-        var bar = competition.Kit.Bar(played.Members[0].Duty);
-        var rungs = LaneStacks.Rungs(load.Values);
-        if (
-            load.Unit != competition.Unit
-            || LaneStacks.Rung(load.Values, rungs.TakeWhile(r => r != mass).Count(), bar, competition.Kit) is not { } change
-        )
+        var bar = competition.Kit.Bar(played.Members[0].Duty, task.Prescription.Bar?.Value);
+        var rung = LaneStacks.Rungs(load.Values).TakeWhile(r => r != mass).Count();
+        if (bars.Find(task.Source.At.Line, played.Members[0]) is not { } loaded || bars.Change(loaded, rung) is not { } change)
         {
-            return new(said, bar, [], null);
+            return new(said, bar.Mass, [], null);
         }
 
         var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English) + " each side";
-        return BarAt.Of(said, bar, change, changing, competition);
+        return BarAt.Of(said, bar.Mass, change, changing, competition);
     }
 
     private string CallOf(PlayedPiece played, PlayedStrand counter, string? fault) =>

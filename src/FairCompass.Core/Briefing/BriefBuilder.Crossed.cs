@@ -1,6 +1,5 @@
 using System.Globalization;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -150,30 +149,44 @@ public sealed partial class BriefBuilder
 
     private static string Noted(string? note) => note is null ? "" : $" ({note})";
 
-    /// <summary>What goes off and on the bar of one athlete before a round whose load is another: <c>: on 10 a side</c>.</summary>
+    /// <summary>What goes off and on the bar before a round whose load is another: <c>: on 10 a side</c>; of a team whose duties have bars
+    /// of their own, for each duty.</summary>
     private string Change(CardCounter c, LedgerRow row)
     {
-        if (c.Entry.Duty is null || !int.TryParse(row.Label, NumberStyles.None, CultureInfo.InvariantCulture, out var round) || round < 2)
+        if (!int.TryParse(row.Label, NumberStyles.None, CultureInfo.InvariantCulture, out var round) || round < 2)
         {
             return "";
         }
 
-        var changes = row
-            .Cells.Where(cell => cell.Load is not null)
-            .Select(cell => c.Piece.Tasks[cell.Task])
-            .Where(t =>
-                Book.Find(t.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
-                && t.Prescription.Load?.Value.Unit == u.Competition.Unit
+        var lines = row.Cells.Select(cell => c.Piece.Tasks[cell.Task].Source.At.Line).ToHashSet();
+        var changes = u
+            .Prescribed.Where(p =>
+                p.At == default
+                && p.Option is null
+                && lines.Contains(p.Source.At.Line)
+                && p.Address.Division == c.Entry.Division
+                && p.Address.Level == c.Entry.Level
+                && (c.Entry.Duty is null || p.Address.Duty == c.Entry.Duty)
+                && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
+                && p.Prescription.Load?.Value.Unit == u.Competition.Unit
             )
-            .Select(t =>
-                LaneStacks.Rung(t.Prescription.Load!.Value.Values, round - 1, BarOf(c.Entry), u.Competition.Kit) is { Handled: > 0 } change
-                    ? Cite($"rung/{t.Source.At.Line}/{c.Entry}/{round}", change.In(tongue))
-                    : ""
+            .Select(p =>
+                (
+                    Who: p.Address,
+                    Change: Loaded.Change(p, round - 1) is { Handled: > 0 } change
+                        ? Cite($"rung/{p.Source.At.Line}/{p.Address}/{round}", change.In(tongue))
+                        : ""
+                )
             )
-            .Where(change => change.Length > 0)
-            .Distinct()
+            .Where(x => x.Change.Length > 0)
+            .GroupBy(x => x.Change)
             .ToList();
-        return changes.Count == 0 ? "" : $": {string.Join("; ", changes)} {Say("a side", "por lado")}";
+        var whose = u.Resolver.Addresses.Where(a => a.Division == c.Entry.Division && a.Level == c.Entry.Level).ToList();
+        var said = changes.Select(g =>
+            (c.Entry.Duty is null && g.Select(x => x.Who).Distinct().Count() < whose.Count ? WhoOf(g.Select(x => x.Who), whose) + " " : "")
+            + g.Key
+        );
+        return changes.Count == 0 ? "" : $": {string.Join("; ", said)} {Say("a side", "por lado")}";
     }
 
     /// <summary>A tick and a time where a gate stands.</summary>

@@ -3,6 +3,7 @@ using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.LayingOut;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -114,11 +115,14 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Crew() =>
         [LaidOut(), .. KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
 
+    private Eq<LaneThing> Things => LayOut.Of(u.Competition, shown.Select(i => u.Courses[i]), tongue);
+
     /// <summary>Everything that stands, hangs or lies in a lane before the first heat, from the one list of it.</summary>
     private BriefSection LaidOut()
     {
-        var things = LayOut.Of(u, shown, tongue);
+        var things = Things;
         var everybody = shown.Select(i => u.Courses[i].Address).ToList();
+        var lanes = u.Competition.Kit.Lanes;
         return new(
             "layout",
             Say("Lay out before the first heat", "Preparar antes de la primera tanda"),
@@ -132,21 +136,29 @@ public sealed partial class BriefBuilder
                         [
                             Say("In a lane", "En una calle"),
                             Say("Number", "Número"),
+                            .. lanes is { } n
+                                ? new[] { Cite("lanes", Say($"In {n} lanes", $"En {n} calles")) }
+                                : Enumerable.Empty<string>(),
                             Say("Load or height", "Carga o altura"),
                             Say("Lane of", "Calle de"),
                         ],
-                        things
-                            .Select(t =>
-                                Cited(
-                                    $"layout/{t.Name.English}/{string.Join(' ', t.For)}",
-                                    new([Words.Capital(tongue.Say(t.Name)), Figure(t.Count), t.Size, WhoOf(t.For, everybody)])
-                                )
-                            )
-                            .ToEq()
+                        things.Select(t => LaidOut(t, lanes, everybody)).ToEq()
                     ),
             ]
         );
     }
+
+    private BriefRow LaidOut(LaneThing thing, int? lanes, IReadOnlyCollection<Address> everybody) =>
+        Cited(
+            $"layout/{thing.Name.English}/{string.Join(' ', thing.For)}",
+            new([
+                Words.Capital(tongue.Say(thing.Name)),
+                Figure(thing.Count),
+                .. lanes is { } n ? new[] { Figure(thing.Count * n) } : Enumerable.Empty<string>(),
+                thing.Size,
+                WhoOf(thing.For, everybody),
+            ])
+        );
 
     private IEnumerable<BriefSection> KitOfALane()
     {
@@ -271,11 +283,7 @@ public sealed partial class BriefBuilder
             .Select(d => (d.For, Rule: WhoChanges(d.School?.Name ?? d.Words)))
             .Where(d => d.Rule.Length > 0)
             .Select(d => (d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ") + d.Rule);
-        return new(
-            "rules",
-            Say("Rules", "Normas"),
-            [new BriefBlock.Points([.. RulesOf(LayOut.Of(u, shown, tongue).Select(t => t.Kit).ToHashSet(), plates)])]
-        );
+        return new("rules", Say("Rules", "Normas"), [new BriefBlock.Points([.. RulesOf(Things.Select(t => t.Kit).ToHashSet(), plates)])]);
     }
 
     /// <summary>Rules of the crew, each only where its kit is in the lane.</summary>

@@ -1,5 +1,7 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
@@ -22,17 +24,24 @@ public sealed partial class BriefBuilder
                 && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
                 && p.Prescription.Load.Value.Unit == u.Competition.Unit
             )
-            .GroupBy(p => (p.Around?.At.Line ?? p.Source.At.Line, Loads: p.Prescription.Load!.Value.ToString(), Bar: BarOf(p.Address)))
+            .GroupBy(p =>
+                (
+                    p.Around?.At.Line ?? p.Source.At.Line,
+                    Loads: p.Prescription.Load!.Value.ToString(),
+                    Bar: BarOf(p),
+                    Plan: Loaded.Changes(p)
+                )
+            )
             .OrderBy(g => g.Key.Item1)
             .SelectMany(g => Ladder(g.First(), g.Select(p => p.Address)))
             .ToEq();
 
     /// <summary>The rungs as a table, and each bar drawn from the side.</summary>
-    private IEnumerable<BriefBlock> Ladder(Prescriptions.PrescribedTask first, IEnumerable<Prescriptions.Address> who)
+    private IEnumerable<BriefBlock> Ladder(PrescribedTask first, IEnumerable<Address> who)
     {
-        var (load, bar) = (first.Prescription.Load!.Value, BarOf(first.Address));
+        var (load, bar) = (first.Prescription.Load!.Value, BarOf(first));
         var loads = LaneStacks.Rungs(load.Values);
-        var plan = LaneStacks.Of(loads, bar, u.Competition.Kit);
+        var plan = Loaded.Changes(first);
         var rows = loads.Select(
             (rung, i) =>
                 Cited(
@@ -48,8 +57,8 @@ public sealed partial class BriefBuilder
                 )
         );
         yield return new BriefBlock.Table(
-            $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {Say("bar", "barra")} "
-                + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar))}",
+            $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {BarName(first)} "
+                + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar.Mass))}",
             [
                 Say("Round", "Ronda"),
                 Say("Load", "Carga"),
@@ -65,7 +74,7 @@ public sealed partial class BriefBuilder
                         (change, i) =>
                             BarAt.Of(
                                 Drawn($"rung/{first.Source.At.Line}/{first.Address}/{i + 1}", i + 1, load.Unit, change),
-                                bar,
+                                bar.Mass,
                                 change,
                                 null,
                                 u.Competition
@@ -105,10 +114,16 @@ public sealed partial class BriefBuilder
                 }
             );
 
-    private decimal BarOf(Prescriptions.Address address) => u.Competition.Kit.Bar(address.Duty);
+    private LaneBars Loaded => LaneBars.Of(u.Prescribed, u.Competition);
+
+    private LaneBar BarOf(PrescribedTask task) => Loaded.BarOf(task);
+
+    /// <summary>What the bar of a task is called: the bar, or by the name that the draft gives.</summary>
+    private string BarName(PrescribedTask task) =>
+        task.Prescription.Bar is { } named ? Say($"bar “{named.Value}”", $"barra “{named.Value}”") : Say("bar", "barra");
 
     /// <summary>What carries a load, with the plates on each side of a bar.</summary>
-    private string Carried(Prescriptions.PrescribedTask task, Movement? movement)
+    private string Carried(PrescribedTask task, Movement? movement)
     {
         if (task.Prescription.Load is not { } load)
         {
@@ -122,9 +137,8 @@ public sealed partial class BriefBuilder
             return said;
         }
 
-        var kit = u.Competition.Kit;
-        var bar = BarOf(task.Address);
-        if (LaneStacks.Of(LaneStacks.Rungs(value.Values), bar, kit) is not [{ Side: var side }, ..])
+        var bar = BarOf(task);
+        if (Loaded.Changes(task) is not [{ Side: var side }, ..])
         {
             return said;
         }
@@ -133,7 +147,7 @@ public sealed partial class BriefBuilder
             side.Count == 0
                 ? Say(", no plates", ", sin discos")
                 : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(Number.Normal));
-        return $"{said}: {Say("bar", "barra")} {Number.Normal(bar)}{plates}"
+        return $"{said}: {BarName(task)} {Number.Normal(bar.Mass)}{plates}"
             + $"{(value.Values.IsConstant ? "" : Say(" to begin with", " para empezar"))}";
     }
 }

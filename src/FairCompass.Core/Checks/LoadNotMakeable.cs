@@ -28,8 +28,9 @@ public sealed class LoadNotMakeable : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var stock = new Dictionary<(MovementKit, Duty?), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
-        var wrong = new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, Duty? Bar), (DutyLoad Load, List<Address> Addresses)>();
+        var stock = new Dictionary<(MovementKit, LaneBar), (IReadOnlyList<decimal> Sorted, HashSet<decimal> Set)>();
+        var wrong =
+            new Dictionary<(SourceRange At, decimal Value, MovementKit Kit, LaneBar Bar), (DutyLoad Load, List<Address> Addresses)>();
         foreach (var task in context.Prescribed)
         {
             var address = task.Address;
@@ -41,7 +42,8 @@ public sealed class LoadNotMakeable : ICheck
                 continue;
             }
 
-            var bar = movement.Kit == MovementKit.Barbell ? address.Duty : null;
+            var bar =
+                movement.Kit == MovementKit.Barbell ? context.Competition.Kit.Bar(address.Duty, task.Prescription.Bar?.Value) : default;
             if (!stock.TryGetValue((movement.Kit, bar), out var masses))
             {
                 var sorted = Stock(context.Competition, movement.Kit, bar);
@@ -65,15 +67,15 @@ public sealed class LoadNotMakeable : ICheck
 
         foreach (var ((at, value, kit, bar), (load, addresses)) in wrong)
         {
-            yield return Report(context, at, value, kit, load, addresses, stock[(kit, bar)].Sorted);
+            yield return Report(context, at, value, (kit, bar), load, addresses, stock[(kit, bar)].Sorted);
         }
     }
 
     /// <summary>The masses of one kind of kit, lightest first; for a bar every load the plates make.</summary>
-    public static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, Duty? duty) =>
+    private static IReadOnlyList<decimal> Stock(Competition competition, MovementKit kit, LaneBar bar) =>
         kit switch
         {
-            MovementKit.Barbell => BarLoads.All(competition.Kit.Bar(duty), competition.Kit),
+            MovementKit.Barbell => BarLoads.All(bar, competition.Kit),
             _ => competition.Kit.Implements(kit).Select(i => i.Mass).Order().ToList(),
         };
 
@@ -106,13 +108,13 @@ public sealed class LoadNotMakeable : ICheck
         CheckContext context,
         SourceRange at,
         decimal value,
-        MovementKit kit,
+        (MovementKit Kit, LaneBar Bar) on,
         DutyLoad load,
         List<Address> addresses,
         IReadOnlyList<decimal> masses
     )
     {
-        var unit = context.Competition.Unit;
+        var (unit, kit) = (context.Competition.Unit, on.Kit);
         var (who, what, mass) = (Words.Join(addresses.Select(a => a.ToString()).Distinct()), Thing(kit, load), new Mass(value, unit));
         if (masses.Contains(value))
         {
@@ -131,7 +133,7 @@ public sealed class LoadNotMakeable : ICheck
         // Another load is another workout for the athlete, so the lighter one is offered before the heavier.
         return new(
             at,
-            $"{who}: no {what} of {mass} with this kit. {nearest}",
+            $"{who}: no {what} of {mass} with this kit. {nearest}{Reason(context.Competition.Kit, on, value)}",
             new[] { (Mass: below, Than: "lighter"), (Mass: above, Than: "heavier") }
                 .Where(n => n.Mass is not null)
                 .Select(n => Mended(context, at, value, n.Mass!.Value, n.Than, unit))
@@ -141,6 +143,23 @@ public sealed class LoadNotMakeable : ICheck
         {
             KitMends = Added(kit, value, load, unit),
         };
+    }
+
+    /// <summary>What would have to be there: a longer sleeve, or so many plates; empty where neither helps.</summary>
+    private static string Reason(LaneKit kit, (MovementKit Kit, LaneBar Bar) on, decimal value)
+    {
+        if (on.Kit != MovementKit.Barbell)
+        {
+            return "";
+        }
+
+        if (on.Bar.Sleeve is not null && BarLoads.OneSide(value, on.Bar.Mass, kit) is not null)
+        {
+            return " The plates do not fit the sleeve of the bar.";
+        }
+
+        var bar = new PlannedBar("", on.Bar.Mass, [value]) { Sleeve = on.Bar.Sleeve };
+        return PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, [bar], kit.Lanes);
     }
 
     private static string Thing(MovementKit kit, DutyLoad load) =>

@@ -80,7 +80,20 @@ public static class CompetitionMerge
                 Implements("kettlebells", before.Kit.Kettlebells, mine.Kit.Kettlebells, theirs.Kit.Kettlebells),
                 Implements("sandbags", before.Kit.Sandbags, mine.Kit.Sandbags, theirs.Kit.Sandbags),
                 Implements("balls", before.Kit.Balls, mine.Kit.Balls, theirs.Kit.Balls)
-            );
+            )
+            {
+                MenSleeve = One("the sleeve of the men’s bar", before.Kit.MenSleeve, mine.Kit.MenSleeve, theirs.Kit.MenSleeve),
+                WomenSleeve = One("the sleeve of the women’s bar", before.Kit.WomenSleeve, mine.Kit.WomenSleeve, theirs.Kit.WomenSleeve),
+                Bars = Items(before.Kit.Bars, mine.Kit.Bars, theirs.Kit.Bars, b => b.Name, b => $"the bar “{b.Name}”"),
+                Things = Items(
+                    before.Kit.Things,
+                    mine.Kit.Things,
+                    theirs.Kit.Things,
+                    t => (t.Name, t.Shared),
+                    t => $"the number of “{t.Name}”"
+                ),
+                Lanes = One("the number of lanes", before.Kit.Lanes, mine.Kit.Lanes, theirs.Kit.Lanes),
+            };
 
         private Eq<ImplementStock> Implements(string what, Eq<ImplementStock> was, Eq<ImplementStock> own, Eq<ImplementStock> other) =>
             Items(was, own, other, i => i.Mass, i => $"the {what} of {Number.Normal(i.Mass)}");

@@ -1,5 +1,6 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 
@@ -11,25 +12,39 @@ namespace FairCompass.Core.Drafts;
 /// </summary>
 public static class PrintedKit
 {
+    /// <summary>The key of the number of lanes; it is there where that is known.</summary>
+    public const string Lanes = "lanes";
+
+    /// <summary>What a key says of the load, without the bar and the team.</summary>
+    public static string LoadOf(string key) => key.Split(" on ")[0];
+
     /// <summary>By load and bar, in a fixed order, what is on each side, or where the plates end.</summary>
     public static IReadOnlyDictionary<string, string> Of(Understanding u)
     {
         var (book, kit) = (StandardsBook.Of(u.Competition), u.Competition.Kit);
+        var bars = LaneBars.Of(u.Prescribed, u.Competition);
         var facts = new SortedDictionary<string, string>(StringComparer.Ordinal);
+        if (kit.Lanes is { } lanes && u.Prescribed.Count > 0)
+        {
+            facts[Lanes] = Number.Normal(lanes);
+        }
+
         foreach (
             var task in u.Prescribed.Where(p => p.At == default && book.Find(p.Prescription.Movement.Value) is { Kit: MovementKit.Barbell })
         )
         {
-            var bar = kit.Bar(task.Address.Duty);
+            var bar = bars.BarOf(task);
             if (task.IsHeaviest)
             {
-                facts[$"heaviest on {Number.Normal(bar)}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
+                facts[$"heaviest on {Number.Normal(bar.Mass)}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
                 facts["loose plates"] = string.Join(", ", kit.Plates.Select(p => $"{p.Count} of {Number.Normal(p.Mass)}"));
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
             {
                 var loads = LaneStacks.Rungs(load.Values);
-                facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar)}"] = LaneStacks.Of(loads, bar, kit)
+                // A team's bars share its plates, so its stacks may be others than those of one athlete with the same load.
+                var whose = bars.Changes(task) == LaneStacks.Of(loads, bar, kit) ? "" : $" of {task.Address.Division.Name}";
+                facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar.Mass)}{whose}"] = bars.Changes(task)
                     is { } plan
                     ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))
                     : "none";

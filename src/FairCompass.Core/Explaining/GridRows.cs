@@ -1,7 +1,6 @@
-using FairCompass.Core.Checks;
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
@@ -95,7 +94,7 @@ public sealed class GridRows
             Add(
                 "load",
                 u.Competition.Unit.Symbol(),
-                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestBar(c.Address.Duty)), false, null, 0)
+                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestOn(c)), false, null, 0)
             );
         }
 
@@ -121,7 +120,8 @@ public sealed class GridRows
         }
     }
 
-    private decimal HeaviestBar(Duty? duty) => LoadNotMakeable.Stock(u.Competition, MovementKit.Barbell, duty)[^1];
+    private decimal HeaviestOn(PrescribedTask task) =>
+        BarLoads.All(u.Competition.Kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value), u.Competition.Kit)[^1];
 
     private static AmountUnit UnitOf(List<PrescribedTask> column)
     {

@@ -41,6 +41,8 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<decimal>),
         typeof(EqConverter<Division>),
         typeof(EqConverter<PlateStock>),
+        typeof(EqConverter<NamedBar>),
+        typeof(EqConverter<ThingStock>),
         typeof(EqConverter<Kit.BarAt>),
         typeof(EqConverter<Kit.PlateAt>),
         typeof(ImplementsConverter),

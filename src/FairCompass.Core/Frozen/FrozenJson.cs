@@ -30,6 +30,8 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<V2.Group>),
         typeof(EqConverter<V2.Header>),
         typeof(EqConverter<V2.ImplementCount>),
+        typeof(EqConverter<V2.NamedBar>),
+        typeof(EqConverter<V2.ThingStock>),
         typeof(EqConverter<V2.JointAngle>),
         typeof(EqConverter<V2.Movement>),
         typeof(EqConverter<Number>),

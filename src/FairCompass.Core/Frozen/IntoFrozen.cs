@@ -33,6 +33,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Detail.EveryNth, V2.Detail.EveryNth>]
     [MapDerivedType<Workouts.Detail.Flag, V2.Detail.Flag>]
     [MapDerivedType<Workouts.Detail.From, V2.Detail.From>]
+    [MapDerivedType<Workouts.Detail.OnBar, V2.Detail.OnBar>]
     private static partial V2.Detail One(Workouts.Detail one);
 
     [MapDerivedType<Competitions.PointsRule.ByTable, V2.PointsRule.ByTable>]
@@ -162,7 +163,16 @@ internal static partial class IntoFrozen
                 .Concat(Counted(V2.ImplementKind.Sandbag, one.Sandbags))
                 .Concat(Counted(V2.ImplementKind.Ball, one.Balls))
                 .ToEq(),
+            MenSleeve = one.MenSleeve,
+            WomenSleeve = one.WomenSleeve,
+            Bars = one.Bars.Select(One).ToEq(),
+            Things = one.Things.Select(One).ToEq(),
+            Lanes = one.Lanes,
         };
+
+    private static partial V2.NamedBar One(Competitions.NamedBar one);
+
+    private static partial V2.ThingStock One(Competitions.ThingStock one);
 
     private static Eq<decimal> Masses(Eq<Competitions.ImplementStock> all) => all.Select(i => i.Mass).ToEq();
 

@@ -35,6 +35,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.EveryNth, Workouts.Detail.EveryNth>]
     [MapDerivedType<V2.Detail.Flag, Workouts.Detail.Flag>]
     [MapDerivedType<V2.Detail.From, Workouts.Detail.From>]
+    [MapDerivedType<V2.Detail.OnBar, Workouts.Detail.OnBar>]
     private static partial Workouts.Detail One(V2.Detail one);
 
     [MapDerivedType<V2.PointsRule.ByTable, Competitions.PointsRule.ByTable>]
@@ -157,7 +158,18 @@ internal static partial class OutOfFrozen
             Stock(one, V2.ImplementKind.Kettlebell, one.Kettlebells),
             Stock(one, V2.ImplementKind.Sandbag, one.Sandbags),
             Stock(one, V2.ImplementKind.Ball, one.Balls)
-        );
+        )
+        {
+            MenSleeve = one.MenSleeve,
+            WomenSleeve = one.WomenSleeve,
+            Bars = one.Bars.Select(One).ToEq(),
+            Things = one.Things.Select(One).ToEq(),
+            Lanes = one.Lanes,
+        };
+
+    private static partial Competitions.NamedBar One(V2.NamedBar one);
+
+    private static partial Competitions.ThingStock One(V2.ThingStock one);
 
     private static Eq<Competitions.ImplementStock> Stock(V2.LaneKit kit, V2.ImplementKind kind, Eq<decimal> masses) =>
         Competitions

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using FairCompass.Core.Binding;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
@@ -7,7 +8,7 @@ using FairCompass.Core.Text;
 namespace FairCompass.Core.InForce;
 
 /// <summary>What a competition must be before it is stored or computed with.</summary>
-public static class CompetitionRules
+public static partial class CompetitionRules
 {
     /// <summary>Every objection to a competition; empty when it can be accepted.</summary>
     public static IReadOnlyList<FieldError> Validate(Competition c)
@@ -147,6 +148,83 @@ public static class CompetitionRules
         }
     }
 
+    private static void Further(List<FieldError> errors, LaneKit kit)
+    {
+        Length(errors, "kit.menSleeve", kit.MenSleeve, 1000);
+        Length(errors, "kit.womenSleeve", kit.WomenSleeve, 1000);
+        if (kit.Lanes is < 1 or > 100)
+        {
+            errors.Add(new("kit.lanes", "From 1 to 100 lanes."));
+        }
+
+        if (kit.Bars.Count > 10)
+        {
+            errors.Add(new("kit.bars", "At most 10 bars beside the usual two."));
+        }
+
+        if (kit.Things.Count > 100)
+        {
+            errors.Add(new("kit.things", "At most 100 kinds of things."));
+        }
+
+        for (var i = 0; i < Math.Min(kit.Plates.Count, 20); i++)
+        {
+            Length(errors, $"kit.plates[{i}].thickness", kit.Plates[i].Thickness, 200);
+        }
+
+        for (var i = 0; i < Math.Min(kit.Bars.Count, 10); i++)
+        {
+            var bar = kit.Bars[i];
+            Mass(errors, $"kit.bars[{i}].mass", bar.Mass, 1, 120);
+            Length(errors, $"kit.bars[{i}].sleeve", bar.Sleeve, 1000);
+            if (bar.Count is < 1 or > 20)
+            {
+                errors.Add(new($"kit.bars[{i}].count", "From 1 to 20 in a lane."));
+            }
+
+            if (NameError(bar.Name, 30, required: true) is { } error)
+            {
+                errors.Add(new($"kit.bars[{i}].name", error));
+            }
+            else if (!BarName().IsMatch(bar.Name))
+            {
+                errors.Add(new($"kit.bars[{i}].name", "Small letters, figures, spaces and hyphens, as drafts write it: axle, trap bar."));
+            }
+            else if (kit.Bars.Take(i).Any(b => b.Name == bar.Name))
+            {
+                errors.Add(new($"kit.bars[{i}].name", "This bar is already listed."));
+            }
+        }
+
+        for (var i = 0; i < Math.Min(kit.Things.Count, 100); i++)
+        {
+            if (NameError(kit.Things[i].Name, 60, required: true) is { } error)
+            {
+                errors.Add(new($"kit.things[{i}].name", error));
+            }
+            else if (kit.Things.Take(i).Any(t => string.Equals(t.Name, kit.Things[i].Name, StringComparison.OrdinalIgnoreCase)))
+            {
+                errors.Add(new($"kit.things[{i}].name", "This is already listed; change its number."));
+            }
+
+            if (kit.Things[i].Count is < 0 or > 1000)
+            {
+                errors.Add(new($"kit.things[{i}].count", "From 0 to 1000."));
+            }
+        }
+    }
+
+    [GeneratedRegex("^[a-zà-ÿ0-9][a-zà-ÿ0-9 -]*$", RegexOptions.None, matchTimeoutMilliseconds: 100)]
+    private static partial Regex BarName();
+
+    private static void Length(List<FieldError> errors, string path, decimal? value, decimal most)
+    {
+        if (value is { } length && (length <= 0 || length > most || decimal.Round(length, 1) != length))
+        {
+            errors.Add(new(path, $"Over 0 and up to {Number.Normal(most)} mm, with at most one decimal."));
+        }
+    }
+
     private static void Kit(List<FieldError> errors, LaneKit kit)
     {
         Mass(errors, "kit.menBar", kit.MenBar, 1, 120);
@@ -166,6 +244,7 @@ public static class CompetitionRules
             }
         }
 
+        Further(errors, kit);
         if (kit.Plates.Count > 20)
         {
             errors.Add(new("kit.plates", "At most 20 kinds of plates."));

@@ -1,9 +1,9 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
-using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
@@ -143,12 +143,12 @@ internal sealed partial class TopicExamples
         }
 
         var kit = u.Competition.Kit;
-        var bar = kit.Bar(p.Address.Duty);
+        var bar = kit.Bar(p.Address.Duty, p.Prescription.Bar?.Value);
         return (
             kilos,
-            bar,
+            bar.Mass,
             load.Unit.Symbol(),
-            load.Unit == u.Competition.Unit ? LaneStacks.Side(kilos, bar, kit) : null,
+            load.Unit == u.Competition.Unit ? LaneBars.Of(u.Prescribed, u.Competition).Change(p, 0)?.Side : null,
             p.Address.ToString()
         );
     }

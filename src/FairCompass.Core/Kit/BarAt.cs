@@ -21,9 +21,9 @@ public sealed record BarAt(string Words, decimal Bar, Eq<PlateAt> Side, string? 
 
     private static PlateAt Plate(decimal mass, Competition competition)
     {
-        var full = competition.Kit.Plates.Any(p => p.Mass == mass && p.FullDiameter);
-        var (diameter, thickness) = PlateSizes.Of(new Mass(mass, competition.Unit).InKilograms, full);
-        return new(mass, diameter, thickness);
+        var stock = competition.Kit.Plates.FirstOrDefault(p => p.Mass == mass);
+        var (diameter, thickness) = PlateSizes.Of(new Mass(mass, competition.Unit).InKilograms, stock?.FullDiameter == true);
+        return new(mass, diameter, stock?.Thickness is { } measured ? (int)decimal.Round(measured) : thickness);
     }
 }
 

@@ -15,17 +15,19 @@ public static class LaneStacks
     /// <summary>Plans already made, for as long as their kit lives: each keystroke asks for the same ones.</summary>
     private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<string, Eq<PlateChange>?>> Known = [];
 
+    private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<string, IReadOnlyList<Eq<PlateChange>>?>> Shared = [];
+
     /// <summary>Plans that are kept for one kit.</summary>
     private const int Most = 5_000;
 
     /// <summary>The changes from the bare bar through some loads; null where the kit cannot make one of them.</summary>
     /// <param name="loads">With bar and clips, in order.</param>
-    /// <param name="bar">Mass of the bar.</param>
+    /// <param name="bar">The bar.</param>
     /// <param name="kit">The lane's stock.</param>
-    public static Eq<PlateChange>? Of(IReadOnlyList<decimal> loads, decimal bar, LaneKit kit)
+    public static Eq<PlateChange>? Of(IReadOnlyList<decimal> loads, LaneBar bar, LaneKit kit)
     {
         var known = Known.GetOrCreateValue(kit);
-        var key = $"{bar}:{string.Join(' ', loads)}";
+        var key = $"{bar.Mass}/{bar.Sleeve}:{string.Join(' ', loads)}";
         if (known.TryGetValue(key, out var plan))
         {
             return plan;
@@ -38,6 +40,49 @@ public static class LaneStacks
         }
 
         return plan;
+    }
+
+    /// <summary>The changes of several bars that stand in one lane and share its plates; null where the plates do not reach for all of
+    /// them at once.</summary>
+    /// <param name="bars">The bars, each with its loads in order; one with fewer stays at its last.</param>
+    /// <param name="kit">The lane's stock.</param>
+    public static IReadOnlyList<Eq<PlateChange>>? Together(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, LaneKit kit)
+    {
+        var known = Shared.GetOrCreateValue(kit);
+        var key = string.Join(';', bars.Select(b => $"{b.Bar.Mass}/{b.Bar.Sleeve}:{string.Join(' ', b.Loads)}"));
+        if (known.TryGetValue(key, out var plans))
+        {
+            return plans;
+        }
+
+        var moments = bars.Max(b => b.Loads.Count);
+        var stock = Stock(kit);
+        var plan = stock.Count is 0 or > PlatePlanner.MostKinds
+            ? null
+            : PlatePlanner.Plan(
+                stock,
+                kit.ClipPair,
+                bars.Select(
+                        (b, i) =>
+                            new PlannedBar(
+                                $"{i}",
+                                b.Bar.Mass,
+                                Enumerable.Range(0, moments).Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq()
+                            )
+                            {
+                                Sleeve = b.Bar.Sleeve,
+                            }
+                    )
+                    .ToList()
+            );
+        plans =
+            plan is null || plan.Bars.Count == 0 ? null : plan.Bars.Select((b, i) => b.Changes.Take(bars[i].Loads.Count).ToEq()).ToList();
+        if (known.Count < Most)
+        {
+            known[key] = plans;
+        }
+
+        return plans;
     }
 
     /// <summary>Rungs of a ladder that papers print.</summary>
@@ -54,31 +99,27 @@ public static class LaneStacks
                 .Select(l => l!.Value)
                 .ToList();
 
-    /// <summary>The change that leads to a rung of a ladder; null where it has no such rung or the kit cannot make it.</summary>
-    /// <param name="values">The loads of the ladder.</param>
-    /// <param name="rung">From 0.</param>
-    /// <param name="bar">Mass of the bar.</param>
-    /// <param name="kit">The lane's stock.</param>
-    public static PlateChange? Rung(Series values, int rung, decimal bar, LaneKit kit) =>
-        Of(Rungs(values), bar, kit) is { } plan && rung >= 0 && rung < plan.Count ? plan[rung] : null;
+    /// <summary>The plates of a lane as plans take them.</summary>
+    public static IReadOnlyList<PlatePairs> Stock(LaneKit kit) =>
+        kit.Plates.Select(p => new PlatePairs(p.Mass, p.Count / 2, p.FullDiameter, p.Thickness)).ToList();
 
-    /// <summary>One side's plates for a load, inside first; null where the kit cannot make it.</summary>
-    public static Eq<decimal>? Side(decimal load, decimal bar, LaneKit kit) => Of([load], bar, kit) is [var only] ? only.Side : null;
-
-    private static Eq<PlateChange>? Make(IReadOnlyList<decimal> loads, decimal bar, LaneKit kit)
+    private static Eq<PlateChange>? Make(IReadOnlyList<decimal> loads, LaneBar bar, LaneKit kit)
     {
         if (loads.Any(l => BarLoads.OneSide(l, bar, kit) is null))
         {
             return null;
         }
 
-        var stock = kit.Plates.Select(p => new PlatePairs(p.Mass, p.Count / 2, p.FullDiameter)).ToList();
-        var plan = PlatePlanner.Plan(stock, kit.ClipPair, [new("", bar, loads.Select(l => (decimal?)l).ToEq())]);
+        var plan = PlatePlanner.Plan(
+            Stock(kit),
+            kit.ClipPair,
+            [new("", bar.Mass, loads.Select(l => (decimal?)l).ToEq()) { Sleeve = bar.Sleeve }]
+        );
         return plan.Bars is [var only] ? only.Changes : Anew(loads, bar, kit);
     }
 
     /// <summary>Each load stacked anew: for stocks of more kinds and pairs than a plan can look through.</summary>
-    private static Eq<PlateChange> Anew(IReadOnlyList<decimal> loads, decimal bar, LaneKit kit)
+    private static Eq<PlateChange> Anew(IReadOnlyList<decimal> loads, LaneBar bar, LaneKit kit)
     {
         var was = new Eq<decimal>();
         var changes = new List<PlateChange>();

@@ -14,4 +14,7 @@ public sealed record LaneThing(Said Name, string Size, int Count, Eq<Address> Fo
 {
     /// <summary>The kind of kit it belongs to; rules about kit are printed only where the kit is there.</summary>
     public MovementKit Kit { get; init; }
+
+    /// <summary>The line of the draft that needs it first.</summary>
+    public SourceRange At { get; init; }
 }

@@ -1,6 +1,5 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
@@ -29,23 +28,40 @@ public sealed class LayOut
     }
 
     /// <summary>Something that a piece uses at once.</summary>
-    private sealed record Use(Said Name, string Size, MovementKit Kit, string Piece, int Count);
+    private sealed record Use(Said Name, string Size, MovementKit Kit, string Piece, int Count, SourceRange At = default);
 
     /// <summary>The things of the lanes of some entries; equal things of several entries stand together.</summary>
-    /// <param name="u">The workout, understood.</param>
-    /// <param name="entries">Which of its courses.</param>
+    /// <param name="competition">The competition whose kit stands in the lanes.</param>
+    /// <param name="courses">The workout as these entries do it.</param>
     /// <param name="tongue">The language of loads and heights.</param>
-    public static Eq<LaneThing> Of(Understanding u, IEnumerable<int> entries, Tongue tongue)
+    public static Eq<LaneThing> Of(Competition competition, IEnumerable<Course> courses, Tongue tongue)
     {
-        var list = new LayOut(u.Competition, tongue);
-        return entries
-            .SelectMany(i => list.Lane(u.Courses[i]))
+        var list = new LayOut(competition, tongue);
+        return courses
+            .SelectMany(list.Lane)
             .GroupBy(t => (t.Name, t.Size, t.Count, t.Kit))
-            .Select(g => new LaneThing(g.Key.Name, g.Key.Size, g.Key.Count, g.SelectMany(t => t.For).Distinct().ToEq()) { Kit = g.Key.Kit })
+            .Select(g => new LaneThing(g.Key.Name, g.Key.Size, g.Key.Count, g.SelectMany(t => t.For).Distinct().ToEq())
+            {
+                Kit = g.Key.Kit,
+                At = g.First().At,
+            })
             .OrderBy(t => t.Kit)
             .ThenBy(t => t.Name.English, StringComparer.Ordinal)
             .ToEq();
     }
+
+    /// <summary>What things without a mass of their own are called on the sheet, in the order of the alphabet: the words in which a kit
+    /// says how many there are.</summary>
+    /// <param name="movements">Whose things.</param>
+    public static Eq<string> Names(IEnumerable<Movement> movements) =>
+        movements
+            .SelectMany(m => ThingsOf.Of(m.Name.English, m))
+            .Where(t => !t.Loaded)
+            .Select(t => t.Name.English)
+            .Append("rack")
+            .Distinct()
+            .Order(StringComparer.Ordinal)
+            .ToEq();
 
     /// <summary>The things of one lane: of two pieces at one time both, of two at different times the larger number.</summary>
     private IEnumerable<LaneThing> Lane(Course course)
@@ -56,7 +72,7 @@ public sealed class LayOut
             var byPiece = thing.GroupBy(u => u.Piece).ToDictionary(g => g.Key, g => g.Max(x => x.Count));
             var together = course.Clock.Spans.Select(s => s.Pieces.Sum(p => byPiece.GetValueOrDefault(p)));
             var most = Math.Max(together.DefaultIfEmpty(0).Max(), byPiece.Values.Max());
-            yield return new(thing.Key.Name, thing.Key.Size, most, [course.Address]) { Kit = thing.Key.Kit };
+            yield return new(thing.Key.Name, thing.Key.Size, most, [course.Address]) { Kit = thing.Key.Kit, At = thing.First().At };
         }
     }
 
@@ -69,14 +85,17 @@ public sealed class LayOut
             var workers = sharing.Together || sharing.AtOnce ? sharing.Members : 1;
             if (task.Prescription.From?.Value == FromPlace.Rack)
             {
-                yield return new(("rack", "soporte"), "", MovementKit.Barbell, piece.Piece.Key, workers);
+                yield return new(("rack", "soporte"), "", MovementKit.Barbell, piece.Piece.Key, workers, task.Source.At);
             }
 
             if (piece.Piece.IsHeaviest)
             {
                 foreach (var use in Heaviest(task, piece, members))
                 {
-                    yield return use;
+                    yield return use with
+                    {
+                        At = task.Source.At,
+                    };
                 }
 
                 continue;
@@ -85,10 +104,15 @@ public sealed class LayOut
             var ways = task.Options.Count > 0 ? task.Options.Select(o => o.Prescription) : [task.Prescription];
             foreach (var use in ways.SelectMany(w => Things(w, piece, workers)).Concat(Beside(task, piece)))
             {
-                yield return use;
+                yield return use with
+                {
+                    At = task.Source.At,
+                };
             }
         }
     }
+
+    private static Said Named(string bar) => new($"bar “{bar}”", $"barra “{bar}”");
 
     private IEnumerable<Use> Things(Prescription p, CoursePiece piece, int workers)
     {
@@ -103,7 +127,8 @@ public sealed class LayOut
             // A pair is two implements; of bars, bags and balls each is one.
             var each = kit is MovementKit.Dumbbell or MovementKit.Kettlebell ? Math.Max(1, load?.Implements ?? 1) : 1;
             var size = load is not null ? (load with { Implements = 1 }).In(tongue) : height?.Measure(tongue) ?? "";
-            yield return new(thing.Name, size, kit, piece.Piece.Key, each * workers);
+            var name = thing is { IsBar: true, Loaded: true } && p.Bar is { } bar ? Named(bar.Value) : thing.Name;
+            yield return new(name, size, kit, piece.Piece.Key, each * workers);
         }
 
         foreach (var height in heights)
@@ -128,13 +153,19 @@ public sealed class LayOut
 
         var (kit, key) = (competition.Kit, piece.Piece.Key);
         string Said(decimal mass) => new Mass(mass, competition.Unit).ToString();
-        var bars = members.Select(m => kit.Bar(m.Duty)).Distinct().ToList();
+        var bars = members.Select(m => kit.Bar(m.Duty, task.Prescription.Bar?.Value)).Distinct().ToList();
         yield return new(("pair of clips", "par de cierres"), "", movement.Kit, key, bars.Count);
         foreach (var bar in bars)
         {
             var most = Said(BarLoads.All(bar, kit)[^1]);
-            var size = tongue.Say($"{Said(bar)}, up to {most}", $"{Said(bar)}, hasta {most}");
-            yield return new(("barbell", "barra"), size, movement.Kit, key, 1);
+            var size = tongue.Say($"{Said(bar.Mass)}, up to {most}", $"{Said(bar.Mass)}, hasta {most}");
+            yield return new(
+                task.Prescription.Bar is { } named ? Named(named.Value) : new Said("barbell", "barra"),
+                size,
+                movement.Kit,
+                key,
+                1
+            );
         }
 
         foreach (var thing in ThingsOf.Of(task.Prescription.Movement.Value, movement).Where(t => !t.IsBar))

@@ -46,6 +46,7 @@ public sealed partial class Parser
         "from the floor",
         "from the rack",
         "from the hang",
+        "on the",
         "every",
     ];
 
@@ -128,6 +129,13 @@ public sealed partial class Parser
                 : c.Eat("rack") ? new Workouts.Detail.From(FromPlace.Rack)
                 : c.Eat("hang") ? new Workouts.Detail.From(FromPlace.Hang)
                 : Nothing<Detail>(c, "From where?", "floor, rack, or hang", ["floor", "rack", "hang"]);
+        }
+
+        if (c.Eat("on the"))
+        {
+            return c.Name(TokenKind.Word) is { } bar
+                ? new Workouts.Detail.OnBar(bar.ToLowerInvariant())
+                : Nothing<Detail>(c, "On which bar?", "the name of a bar of the kit, as in on the axle");
         }
 
         foreach (var (words, kind) in Flags)

@@ -38,6 +38,7 @@ public sealed partial class SpanishLines
                 FromPlace.Rack => "desde el soporte",
                 _ => "en suspensión",
             },
+            Workouts.Detail.OnBar d => $"con la barra “{d.Name}”",
             Workouts.Detail.Flag d => d.Is switch
             {
                 FlagKind.InOneGo => "sin interrupción",

@@ -119,4 +119,8 @@ public sealed record Prescription(
     Eq<Resolved<DutyHeight>> Heights,
     Resolved<FromPlace>? From,
     Eq<Detail> Counting
-);
+)
+{
+    /// <summary>The name of the bar, where it is not the usual one of the duty; null otherwise.</summary>
+    public Resolved<string>? Bar { get; init; }
+}

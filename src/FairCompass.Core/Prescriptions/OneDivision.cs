@@ -121,6 +121,7 @@ public sealed class OneDivision
                 Detail.Load => IsAt(whole.Load?.From, d.At),
                 Detail.Height => whole.Heights.Any(h => IsAt(h.From, d.At)),
                 Detail.From => IsAt(whole.From?.From, d.At),
+                Detail.OnBar => IsAt(whole.Bar?.From, d.At),
                 Detail.Lengths
                 or Detail.Marks
                 or Detail.Chunks
@@ -195,6 +196,7 @@ public sealed class OneDivision
                             || line.Details.Any(d =>
                                 IsAt(p.Load?.From, d.At)
                                 || IsAt(p.From?.From, d.At)
+                                || IsAt(p.Bar?.From, d.At)
                                 || p.Heights.Any(h => IsAt(h.From, d.At))
                                 || p.Counting.Any(c => ReferenceEquals(c, d))
                             )
@@ -220,6 +222,7 @@ public sealed class OneDivision
             && x.Amount?.Value == y.Amount?.Value
             && x.Load?.Value == y.Load?.Value
             && x.From?.Value == y.From?.Value
+            && x.Bar?.Value == y.Bar?.Value
             && x.Heights.Select(h => h.Value).SequenceEqual(y.Heights.Select(h => h.Value))
             && x.Counting.ToHashSet().SetEquals(y.Counting);
 

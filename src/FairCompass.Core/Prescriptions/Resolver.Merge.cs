@@ -16,6 +16,7 @@ public sealed partial class Resolver
         Resolved<DutyLoad>? load = null;
         List<Resolved<DutyHeight>>? heights = null;
         Resolved<FromPlace>? from = null;
+        Resolved<string>? bar = null;
         var counting = new List<Detail>();
         var cut = false;
         foreach (var c in candidates)
@@ -31,6 +32,7 @@ public sealed partial class Resolver
             if (!cut && !(another && movement is not null))
             {
                 load ??= LoadOf(c, duty);
+                bar ??= BarOf(c);
                 heights ??= HeightsOf(c, duty);
                 from ??= c
                     .Details.OfType<Detail.From>()
@@ -51,10 +53,11 @@ public sealed partial class Resolver
             {
                 // Another lift at the same bar of a complex keeps the bar.
                 load ??= LoadOf(c, duty);
+                bar ??= BarOf(c);
             }
         }
 
-        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq());
+        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq()) { Bar = bar };
     }
 
     private List<Candidate> Candidates(Work.Task task, Address address, Iteration at, Work.Complex? around)
@@ -83,6 +86,9 @@ public sealed partial class Resolver
                 new Origin(r.Division, string.Equals(r.Division, address.Division.Name, StringComparison.OrdinalIgnoreCase), r.Line.At)
             ))
             .ToList();
+
+    private static Resolved<string>? BarOf(Candidate c) =>
+        c.Details.OfType<Detail.OnBar>().Select(b => new Resolved<string>(b.Name, c.From with { At = b.At })).FirstOrDefault();
 
     private static Resolved<DutyLoad>? LoadOf(Candidate c, int duty) =>
         c

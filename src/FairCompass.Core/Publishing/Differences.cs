@@ -154,12 +154,28 @@ public sealed class Differences
         }
     }
 
-    /// <summary>Loads that both versions have, made of other plates.</summary>
+    /// <summary>Loads that both versions have, made of other plates or on another bar, and the number of lanes.</summary>
     private IEnumerable<Change> Kit()
     {
         var (was, isNow) = (PrintedKit.Of(before), PrintedKit.Of(now));
-        return was.Where(k => isNow.TryGetValue(k.Key, out var other) && other != k.Value)
-            .Select(k => new Change(Touches.Loads, null, $"{Say("plates", "discos")}, {k.Key}", k.Value, isNow[k.Key]));
+        foreach (var (key, value) in was.Where(k => k.Key != PrintedKit.Lanes))
+        {
+            // Gone with its load, it is told with the load; on another bar it has another key for the same load.
+            var same = isNow.ContainsKey(key)
+                ? key
+                : isNow.Keys.FirstOrDefault(k => !was.ContainsKey(k) && PrintedKit.LoadOf(k) == PrintedKit.LoadOf(key));
+            if (same is not null && (same != key || isNow[same] != value))
+            {
+                var what = $"{Say("plates", "discos")}, {key}";
+                yield return new(Touches.Loads, null, what, value, same == key ? isNow[same] : $"{same}: {isNow[same]}");
+            }
+        }
+
+        var (lanes, lanesNow) = (was.GetValueOrDefault(PrintedKit.Lanes), isNow.GetValueOrDefault(PrintedKit.Lanes));
+        if (lanes != lanesNow)
+        {
+            yield return new(Touches.Loads, null, Say("lanes on the floor", "calles en la pista"), lanes ?? "–", lanesNow ?? "–");
+        }
     }
 
     private string Kind(SpanKind kind) =>

@@ -69,7 +69,15 @@ internal static class RestOfTheWork
     private static Eq<Detail> Kept(Eq<Detail> details) =>
         details
             .Where(d =>
-                d is Detail.Lengths or Detail.Marks or Detail.Chunks or Detail.Only or Detail.EveryNth or Detail.Flag or Detail.From
+                d
+                    is Detail.Lengths
+                        or Detail.Marks
+                        or Detail.Chunks
+                        or Detail.Only
+                        or Detail.EveryNth
+                        or Detail.Flag
+                        or Detail.From
+                        or Detail.OnBar
             )
             .ToEq();
 

@@ -67,7 +67,10 @@ internal static class LiftCheck
     {
         if (
             course.Competition is not { Kit.Plates.Count: > 0 } competition
-            || !piece.Tasks.Any(t => StandardsBook.Of(competition).Find(t.Prescription.Movement.Value) is { Kit: MovementKit.Barbell })
+            || piece.Tasks.FirstOrDefault(t =>
+                StandardsBook.Of(competition).Find(t.Prescription.Movement.Value) is { Kit: MovementKit.Barbell }
+            )
+                is not { } lift
         )
         {
             return null;
@@ -76,7 +79,7 @@ internal static class LiftCheck
         var division = course.Address.Division;
         var duty = seat is { } n && n >= 1 && n <= division.Size ? division.DutyOf(n) : course.Address.Duty;
         var bars = seat is null && division.IsTeam ? Enumerable.Range(1, division.Size).Select(division.DutyOf).Distinct() : [duty];
-        var loads = bars.Select(d => BarLoads.All(competition.Kit.Bar(d), competition.Kit)).ToList();
+        var loads = bars.Select(d => BarLoads.All(competition.Kit.Bar(d, lift.Prescription.Bar?.Value), competition.Kit)).ToList();
         if (loads.Exists(l => l.Contains(load)))
         {
             return null;

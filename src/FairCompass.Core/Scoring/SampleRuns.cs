@@ -290,7 +290,7 @@ public static class SampleRuns
             never
                 ? []
                 : seats
-                    .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, competition))
+                    .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, piece, competition))
                     .ToEq()
         );
     }
@@ -367,9 +367,12 @@ public static class SampleRuns
 
     private static Duration Seconds(Duration window, decimal share) => Duration.Seconds((long)(window.Ms * share / 1000));
 
-    private static IEnumerable<Try> Lifts(Case c, Duty? duty, int? seat, Competition competition)
+    private static IEnumerable<Try> Lifts(Case c, Duty? duty, int? seat, CoursePiece piece, Competition competition)
     {
-        var loads = BarLoads.All(competition.Kit.Bar(duty), competition.Kit);
+        var loads = BarLoads.All(
+            competition.Kit.Bar(duty, piece.Tasks is [var first, ..] ? first.Prescription.Bar?.Value : null),
+            competition.Kit
+        );
         return c.Lifts.Select(
             (share, i) =>
                 new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == Duty.Woman ? 0.7m : 1m))), c.Made[i], seat)

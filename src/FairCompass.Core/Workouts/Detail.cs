@@ -101,6 +101,10 @@ public abstract record Detail
 
     /// <summary><c>from the rack</c>.</summary>
     public sealed record From(FromPlace Place) : Detail;
+
+    /// <summary><c>on the axle</c>: another bar than the usual one of the duty.</summary>
+    /// <param name="Name">As the kit of the competition names it, in small letters.</param>
+    public sealed record OnBar(string Name) : Detail;
 }
 
 /// <summary>The phrases of a task that carry no value.</summary>

@@ -42,6 +42,16 @@ public static class SaltmarshFerryGames
                 [10, 20, 30],
                 [6, 9]
             )
+            {
+                Things =
+                [
+                    new("rowing machine", 1),
+                    new("air bike", 1),
+                    new("box", 2),
+                    new("skipping rope", 4),
+                    new("climbing rope, with a mat", 4, Shared: true),
+                ],
+            }
         )
         {
             Policies =

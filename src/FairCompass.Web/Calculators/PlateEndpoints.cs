@@ -44,7 +44,12 @@ public static class PlateEndpoints
                 plan.Problems.ToList(),
                 plan.Handled,
                 plan.HandledMass,
-                plan.Problems.Count == 0 ? [] : Lacking(stock, request, bars)
+                plan.Problems.Count == 0
+                    ? []
+                    : PlateShortage
+                        .Of(stock, request.ClipPair, bars)
+                        .Select(l => new LackingPlates(l.Mass, l.Count * request.Lanes))
+                        .ToList()
             )
         );
     }
@@ -71,28 +76,6 @@ public static class PlateEndpoints
                 )
                 .ToList()
         );
-
-    /// <summary>What a stock of the same masses without end would use at one moment beyond what there is.</summary>
-    private static List<LackingPlates> Lacking(List<PlatePairs> stock, PlatesRequest request, List<PlannedBar> bars)
-    {
-        var endless = stock.Select(p => p with { Pairs = MostPlates / 2 }).ToList();
-        var plan = PlatePlanner.Plan(endless, request.ClipPair, bars);
-        return plan.Bars.Count == 0
-            ? []
-            : stock
-                .GroupBy(p => p.Mass)
-                .Select(g =>
-                    (
-                        Mass: g.Key,
-                        Pairs: Enumerable
-                            .Range(0, bars[0].Loads.Count)
-                            .Max(i => plan.Bars.Sum(b => b.Changes[i].Side.Count(m => m == g.Key))) - g.Sum(p => p.Pairs)
-                    )
-                )
-                .Where(x => x.Pairs > 0)
-                .Select(x => new LackingPlates(x.Mass, 2 * x.Pairs * request.Lanes))
-                .ToList();
-    }
 
     private static IEnumerable<FieldError> Objections(PlatesRequest r)
     {

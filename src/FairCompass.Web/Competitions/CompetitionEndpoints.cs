@@ -120,9 +120,9 @@ public static class CompetitionEndpoints
         CancellationToken cancel
     )
     {
-        if (!LaneKit.HasMasses(added.Kit))
+        if (added.Thing is null && !LaneKit.HasMasses(added.Kit))
         {
-            return new FieldsRefused("kit", "Dumbbell, Kettlebell, SandbagAndBox or BallAndTarget; other kit has no masses of its own.");
+            return new FieldsRefused("kit", "Dumbbell, Kettlebell, SandbagAndBox or BallAndTarget; other kit is named by its thing.");
         }
 
         if (added.Count < 1)

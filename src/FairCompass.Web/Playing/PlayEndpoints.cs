@@ -65,7 +65,7 @@ public static class PlayEndpoints
     private static PlayAnswer Answer(Understanding u, int index, ulong seed, PaceTable paces, CancellationToken cancel)
     {
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
-        var run = new Player(course, sheet, u.Competition, paces).Play(seed, 0, cancel);
+        var run = new Player(u, index, paces).Play(seed, 0, cancel);
         var card = new BriefBuilder(u, course.Address.Division.Name, default).Build(Audience.LaneCard);
         var whose = card.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
         var judge = new MechanicalJudge(card, whose, PlayedCourse.Start(course, sheet, run.End.Choices));

@@ -1,4 +1,5 @@
 using FairCompass.Core.InForce;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -43,6 +44,9 @@ public static class StandardsEndpoints
         library
             .MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All))
             .WithSummary("The library, before any policy or house rule.");
+        library
+            .MapGet("/things", () => LayOut.Names(MovementLibrary.All))
+            .WithSummary("What boxes, machines, rigs and ropes are called where a kit says how many there are.");
         library.MapGet("/phrases", () => PhraseBook.All).WithSummary("Every rule of the library once, to write standards from.");
         var group = app.MapGroup("/api/competitions/{id:guid}").WithTags("Standards");
         group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.");

@@ -1,7 +1,7 @@
 using System.Globalization;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Briefing;
 
@@ -12,14 +12,15 @@ internal sealed partial class ModelNumbers
     private HashSet<string> Rung(int line, string entry, int rung)
     {
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? u.Competition.Kit.WomenBar : u.Competition.Kit.MenBar;
-        var values = u.Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line).Prescription.Load!.Value.Values;
+        var task = u.Prescribed.First(p => p.Address.ToString() == entry && p.Source.At.Line == line);
+        var values = task.Prescription.Load!.Value.Values;
         var load = values.At(rung - 1)!.Value;
         return
         [
             rung.ToString(CultureInfo.InvariantCulture),
             Number.Normal(load),
             Number.Normal(bar),
-            .. Stacked(values, bar) is { } plan && bar + (2 * plan[rung - 1].Side.Sum()) + u.Competition.Kit.ClipPair == load
+            .. Stacked(task) is { } plan && bar + (2 * plan[rung - 1].Side.Sum()) + u.Competition.Kit.ClipPair == load
                 ? plan[rung - 1].Side.Concat(plan[rung - 1].Off).Select(Number.Normal)
                 : [],
         ];
@@ -31,7 +32,7 @@ internal sealed partial class ModelNumbers
         var kit = u.Competition.Kit;
         var bar = entry.Contains("woman", StringComparison.Ordinal) ? kit.WomenBar : kit.MenBar;
         var tasks = u.Prescribed.Where(p => p.Address.ToString() == entry && p.Source.At.Line == line).ToList();
-        var ladders = tasks.Select(p => p.Prescription.Load?.Value.Values).OfType<Series>().Where(s => s.At(0) is not null);
+        var ladders = tasks.Where(p => p.Prescription.Load?.Value.Values.At(0) is not null);
         return
         [
             .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
@@ -39,7 +40,8 @@ internal sealed partial class ModelNumbers
             Number.Normal(bar),
             .. In(entry),
             .. ladders.SelectMany(l =>
-                Stacked(l, bar) is [var first, ..] && (first.Side.Count == 0 ? bar : bar + (2 * first.Side.Sum()) + kit.ClipPair) == l.At(0)
+                Stacked(l) is [var first, ..]
+                && (first.Side.Count == 0 ? bar : bar + (2 * first.Side.Sum()) + kit.ClipPair) == l.Prescription.Load!.Value.Values.At(0)
                     ? first.Side.Select(Number.Normal)
                     : []
             ),
@@ -47,16 +49,5 @@ internal sealed partial class ModelNumbers
     }
 
     /// <summary>The changes of a ladder as the planner has them, whose plans are held against exhaustive search elsewhere.</summary>
-    private Eq<PlateChange>? Stacked(Series values, decimal bar) =>
-        LaneStacks.Of(
-            [
-                .. Enumerable
-                    .Range(0, (int)Math.Min(values.IsConstant ? 1 : values.Length ?? 30, 30))
-                    .Select(i => values.At(i))
-                    .TakeWhile(l => l is not null)
-                    .Select(l => l!.Value),
-            ],
-            bar,
-            u.Competition.Kit
-        );
+    private Eq<PlateChange>? Stacked(PrescribedTask task) => LaneBars.Of(u.Prescribed, u.Competition).Changes(task);
 }

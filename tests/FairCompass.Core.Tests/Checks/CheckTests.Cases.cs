@@ -54,6 +54,21 @@ public partial class CheckTests
                     + Timed
                     + "standard strict handstand push-up, setup-line: does not apply\n"
             },
+            {
+                "bar-unknown",
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, on the log\n" + Timed,
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed
+            },
+            {
+                "plates-shared",
+                Pairs + "9:00 for time\n  10 deadlift, 170/165 kg\n    share: one at a time, any split\n" + Timed,
+                Pairs + "9:00 for time\n  10 deadlift, 100/80 kg\n    share: one at a time, any split\n" + Timed
+            },
+            {
+                "kit-short",
+                Pairs + "9:00 for time\n  40 cal rowing machine\n    share: any number at a time\n" + Timed,
+                Pairs + "9:00 for time\n  40 cal rowing machine\n    share: one at a time, any split\n" + Timed
+            },
             // (b) a movement without a standard
             {
                 "standard-missing",

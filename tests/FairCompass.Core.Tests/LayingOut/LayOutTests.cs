@@ -15,7 +15,7 @@ namespace FairCompass.Core.Tests.LayingOut;
 /// <summary>The one list of what stands, hangs or lies in a lane.</summary>
 public class LayOutTests
 {
-    private static List<LaneThing> Things(Understanding u) => [.. LayOut.Of(u, Enumerable.Range(0, u.Courses.Count), Tongue.English)];
+    private static List<LaneThing> Things(Understanding u) => [.. LayOut.Of(u.Competition, u.Courses, Tongue.English)];
 
     private static string Said(IEnumerable<LaneThing> things) =>
         string.Join("; ", things.Select(t => $"{t.Count} {t.Name.English}{(t.Size.Length > 0 ? " " + t.Size : "")}"));
@@ -145,9 +145,9 @@ public class LayOutTests
             var asked = WorkoutWords.Movements(u.Workout).Select(m => KitOf(m.Name)).Append(MovementKit.None).ToHashSet();
             for (var i = 0; i < u.Courses.Count; i++)
             {
-                var laid = LayOut.Of(u, [i], Tongue.English).Select(t => t.Kit).ToHashSet();
+                var laid = LayOut.Of(u.Competition, [u.Courses[i]], Tongue.English).Select(t => t.Kit).ToHashSet();
                 Assert.True(laid.IsSubsetOf(asked), $"{string.Join(' ', laid.Except(asked))} of {demo}");
-                var run = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual).Play(3, (ulong)i);
+                var run = new Player(u, i, PaceTable.Usual).Play(3, (ulong)i);
                 var state = PlayedCourse.Start(u.Courses[i], u.Sheets[i], run.End.Choices);
                 foreach (var happening in run.Events)
                 {

@@ -82,6 +82,7 @@ public static class WorkoutGen
         Gen.Select(Num, Lengths, (n, u) => (Detail)new Detail.Marks(n, u)),
         AnyPair.Select(p => (Detail)new Detail.Chunks(p)),
         Small.Select(n => (Detail)new Detail.Counts(n)),
+        Pick.Of("axle", "trap bar", "bar 2").Select(b => (Detail)new Detail.OnBar(b)),
         Gen.Select(Small, Small, (a, b) => (Detail)new Detail.EveryCount(a, b)),
         Gen.Select(Small, Coin, (n, w) => (Detail)new Detail.Credited(n, w)),
         Gen.Const((Detail)new Detail.Uncounted()),

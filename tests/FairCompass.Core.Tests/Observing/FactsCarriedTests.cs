@@ -145,7 +145,7 @@ public class FactsCarriedTests
         var (was, now) = (Demo.Understand(older), Demo.Understand(newer));
         for (var i = 0; i < was.Courses.Count; i++)
         {
-            var facts = new Player(was.Courses[i], was.Sheets[i], was.Competition, PaceTable.Usual).Play(1, (ulong)i).Facts;
+            var facts = new Player(was, i, PaceTable.Usual).Play(1, (ulong)i).Facts;
             var carried = FactsCarried.Onto(facts, Ran(was, ids, i), Ran(now, ids.Follow(older, newer), i));
             Assert.Empty(carried.Left);
             Assert.Equal(facts, carried.Facts);

@@ -24,7 +24,7 @@ public class AnythingPlayedTests
         for (var i = 0; i < Math.Min(u.Courses.Count, 12); i++)
         {
             using var limit = new CancellationTokenSource(TimeSpan.FromSeconds(20));
-            var run = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual).Play(1, (ulong)i, limit.Token);
+            var run = new Player(u, i, PaceTable.Usual).Play(1, (ulong)i, limit.Token);
             // Nobody is left in the middle of anything when nothing more can happen.
             Assert.True(
                 run.Events.Count >= Player.MostEvents || run.End.Pieces.All(p => p.Phase is not (PiecePhase.Open or PiecePhase.Resting)),

@@ -51,7 +51,7 @@ public class CallsAgainstRunsTests
             );
 
             // The lane of a run knows no moment that nobody calls.
-            var run = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual).Play(7, (ulong)i);
+            var run = new Player(u, i, PaceTable.Usual).Play(7, (ulong)i);
             var moments = run.End.Pieces.SelectMany(p => Ends(p)).Where(m => m.Ms <= clock.Ends.Ms && !silent.Contains(m.Ms));
             Assert.All(moments, m => Assert.Contains(m.Ms, called));
         }

@@ -17,7 +17,7 @@ internal static class CardAgainstRun
         var wrong = new List<string>();
         for (var i = 0; i < u.Courses.Count; i++)
         {
-            var player = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual);
+            var player = new Player(u, i, PaceTable.Usual);
             for (var seed = 1UL; seed <= seeds; seed++)
             {
                 wrong.AddRange(Faults(u, i, card, player.Play(seed, (ulong)i)).Select(f => $"{u.Courses[i].Address}, seed {seed}: {f}"));

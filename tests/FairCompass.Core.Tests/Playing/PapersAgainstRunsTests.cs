@@ -43,7 +43,7 @@ public class PapersAgainstRunsTests
         var u = Understanding.Of(SaltmarshFerryGames.Competition, text);
         for (var i = 0; i < u.Courses.Count; i++)
         {
-            var player = new Player(u.Courses[i], u.Sheets[i], u.Competition, PaceTable.Usual);
+            var player = new Player(u, i, PaceTable.Usual);
             var division = u.Courses[i].Address.Division.Name;
             var (card, desk, judge) = (
                 Paper(u, division, Audience.LaneCard),

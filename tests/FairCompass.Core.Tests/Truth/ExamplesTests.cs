@@ -31,7 +31,7 @@ public class ExamplesTests
         var (course, sheet) = trial.First;
         var strand = course.Pieces[0].Strand!;
         var estimate = UnitTimes.In(PaceTable.Usual, course.Pieces[0], strand, Duration.Seconds(600), ("Tideline", false));
-        var player = new Player(course, sheet, Demo.Competition, PaceTable.Usual);
+        var player = new Player(trial.Read, 0, PaceTable.Usual);
         var runs = Enumerable.Range(1, 60).Select(seed => player.Play((ulong)seed).End.Pieces[0].Strands[0].Units).Order().ToList();
         Assert.InRange(estimate, runs[0] * 3 / 4, runs[^1] * 4 / 3);
     }

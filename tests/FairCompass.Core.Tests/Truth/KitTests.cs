@@ -1,10 +1,13 @@
+using FairCompass.Core.Briefing;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Tests.Briefing;
 using FairCompass.Store.Demo;
 
 namespace FairCompass.Core.Tests.Truth;
@@ -107,6 +110,144 @@ public class KitTests
         var twice = bare.Replace("\"kettlebells\":[12,16,24]", "\"kettlebells\":[24,16,24]", StringComparison.Ordinal);
         Assert.NotEqual(bare, twice);
         Assert.Equal([new(24, 2), 16], CompetitionJson.Read(twice).Kit.Kettlebells);
+    }
+
+    /// <summary>Sleeves, thickness, further bars, things and lanes are kept too; a kit without them is written as it always was.</summary>
+    [Fact]
+    public void A_file_keeps_the_rest_of_the_kit()
+    {
+        var whole = With(k =>
+            k with
+            {
+                MenSleeve = 415,
+                WomenSleeve = 320.5m,
+                Plates = k.Plates.Select(p => p with { Thickness = 20 }).ToEq(),
+                Bars = [new("axle", 25, 2) { Sleeve = 400 }],
+                Things = [new("box", 0), new("climbing rope, with a mat", 6, Shared: true)],
+                Lanes = 8,
+            }
+        );
+        Assert.Empty(InForce.CompetitionRules.Validate(whole));
+        Assert.Equal(whole, CompetitionJson.Read(CompetitionJson.Write(whole)));
+        var bare = CompetitionJson.Write(With(k => k with { Things = [] }));
+        Assert.All(
+            new[] { "menSleeve", "thickness", "\"bars\"", "things", "lanes" },
+            key => Assert.DoesNotContain(key, bare, StringComparison.Ordinal)
+        );
+    }
+
+    [Theory]
+    [InlineData("kit.lanes")]
+    [InlineData("kit.menSleeve")]
+    [InlineData("kit.bars[0].name")]
+    [InlineData("kit.bars[1].name")]
+    [InlineData("kit.bars[0].mass")]
+    [InlineData("kit.things[1].name")]
+    [InlineData("kit.things[0].count")]
+    [InlineData("kit.plates[0].thickness")]
+    public void What_cannot_be_is_refused_at_its_field(string field)
+    {
+        var wrong = With(k =>
+            k with
+            {
+                MenSleeve = 0,
+                Lanes = 101,
+                Plates = [new(25, 2, true) { Thickness = 500 }],
+                Bars = [new("Axle!", 0), new(" ", 20)],
+                Things = [new("box", -1), new("Box", 2)],
+            }
+        );
+        Assert.Contains(InForce.CompetitionRules.Validate(wrong), e => e.Path == field);
+    }
+
+    /// <summary>A named bar has its own mass on every paper and in what can be lifted on it.</summary>
+    [Fact]
+    public void A_named_bar_is_the_bar_of_its_task()
+    {
+        var axle = With(k => k with { Bars = [new("axle", 25)] });
+        var u = Understanding.Of(axle, Head + "20 deadlift, 65/55 kg, on the axle\n" + Trial.ForTime);
+        Assert.Empty(u.Findings());
+        var sheet = BriefText.Of(new BriefBuilder(u, null, new(2026, 6, 6)).Build(Audience.FloorCrew));
+        Assert.Contains("bar “axle” 25, each side 20", sheet, StringComparison.Ordinal);
+        Assert.Contains("bar “axle” 25, each side 15", sheet, StringComparison.Ordinal);
+        Assert.Contains("Bar “axle”", sheet, StringComparison.Ordinal);
+
+        var lift = Understanding.Of(
+            axle,
+            Head.Replace("time", "load", StringComparison.Ordinal) + "heaviest deadlift, on the axle\n" + Trial.ForLoad
+        );
+        var refused = Trial.Objections((lift.Courses[0], lift.Sheets[0]), new("0") { Tries = [new(20, true, null)] });
+        Assert.Equal("The empty bar weighs 25 kg.", Assert.Single(refused).Message);
+    }
+
+    /// <summary>Plates that do not fit the sleeve make no load, and the finding says why.</summary>
+    [Fact]
+    public void A_sleeve_can_be_too_short()
+    {
+        const string Work = "20 deadlift, 220/150 kg";
+        Assert.Empty(Short(SaltmarshFerryGames.Competition, Work));
+        var thick = With(k => k with { MenSleeve = 150, Plates = k.Plates.Select(p => p with { Thickness = 40 }).ToEq() });
+        var found = Assert.Single(Short(thick, Work));
+        Assert.EndsWith("The plates do not fit the sleeve of the bar.", found.Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_is_lacking_is_said_for_a_lane_and_for_all()
+    {
+        var found = Short(With(k => k with { Lanes = 8, Plates = [new(20, 2, true), new(5, 2, false)] }), "20 deadlift, 80/65 kg");
+        // The woman's bar of 15 has 20 and 5 on each side, and those are there.
+        Assert.StartsWith("Tideline man: no bar of 80 kg", Assert.Single(found).Sentence, StringComparison.Ordinal);
+        Assert.EndsWith("Each lane lacks 2 plates of 5; 8 lanes lack 16 plates of 5.", found[0].Sentence, StringComparison.Ordinal);
+    }
+
+    /// <summary>Of what the kit lists, a lane can use so many at once; what it does not list nobody misses.</summary>
+    [Theory]
+    [InlineData(1, false, null, 1)]
+    [InlineData(2, false, null, 0)]
+    [InlineData(15, true, 8, 1)]
+    [InlineData(16, true, 8, 0)]
+    [InlineData(2, true, null, 0)]
+    public void Things_are_counted(int count, bool shared, int? lanes, int findings)
+    {
+        var competition = With(k => k with { Things = [new("rowing machine", count, shared)], Lanes = lanes });
+        var text = "T\n  for Ferry Pairs\n\n8:00 for time\n  60 cal rowing machine\n    share: any number at a time\n" + Trial.ForTime;
+        var found = Explainer.Explain(competition, text).Findings.Where(f => f.Rule == "kit-short").ToList();
+        Assert.Equal(findings, found.Count);
+        foreach (var mend in found.SelectMany(f => f.KitMends))
+        {
+            var mended = competition with { Kit = competition.Kit.With(mend.Add) };
+            Assert.DoesNotContain(Explainer.Explain(mended, text).Findings, f => f.Rule == "kit-short");
+        }
+    }
+
+    /// <summary>The two bars of a mixed pair stand in one lane: no plate is on both.</summary>
+    [Fact]
+    public void No_plate_is_on_two_bars()
+    {
+        var (pairs, plates) = (0, SaltmarshFerryGames.Competition.Kit.Plates.ToDictionary(p => p.Mass, p => p.Count));
+        for (var man = 40; man <= 160; man += 5)
+        {
+            for (var woman = 30; woman <= man; woman += 5)
+            {
+                var work = $"8:00 for time\n  3 rounds\n    4 deadlift, {man}-{man + 5}-{man + 15}/{woman}-{woman + 5}-{woman + 10} kg\n";
+                var u = Trial.Pairs(work + Trial.ForTime).Read;
+                var bars = LaneBars.Of(u.Prescribed, u.Competition);
+                var plans = u.Prescribed.Where(p => p.At == default).Select(bars.Changes).ToList();
+                if (u.Findings().Any(f => f.Rule == "plates-shared"))
+                {
+                    continue;
+                }
+
+                pairs++;
+                for (var rung = 0; rung < 3; rung++)
+                {
+                    var on = plans.SelectMany(p => p!.Value[rung].Side).GroupBy(m => m).ToDictionary(g => g.Key, g => 2 * g.Count());
+                    Assert.All(on, o => Assert.True(o.Value <= plates[o.Key], $"{man}/{woman}, round {rung + 1}: {o.Value} of {o.Key}"));
+                }
+            }
+        }
+
+        Assert.True(pairs > 100);
     }
 
     [Fact]

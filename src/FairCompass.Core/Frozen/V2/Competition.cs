@@ -48,7 +48,30 @@ internal sealed record LaneKit(
 {
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<ImplementCount> Counts { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? MenSleeve { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? WomenSleeve { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<NamedBar> Bars { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<ThingStock> Things { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public int? Lanes { get; init; }
 }
+
+internal sealed record NamedBar(string Name, decimal Mass, int Count)
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? Sleeve { get; init; }
+}
+
+internal sealed record ThingStock(string Name, int Count, bool Shared);
 
 internal enum ImplementKind
 {
@@ -60,7 +83,11 @@ internal enum ImplementKind
 
 internal sealed record ImplementCount(ImplementKind Kind, decimal Mass, int Count);
 
-internal sealed record PlateStock(decimal Mass, int Count, bool FullDiameter);
+internal sealed record PlateStock(decimal Mass, int Count, bool FullDiameter)
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? Thickness { get; init; }
+}
 
 internal sealed record PolicyChoice(string Topic, string Answer, string? Division = null);
 

@@ -37,6 +37,7 @@ internal enum FromPlace
 [JsonDerivedType(typeof(EveryNth), "everyNth")]
 [JsonDerivedType(typeof(Flag), "flag")]
 [JsonDerivedType(typeof(From), "from")]
+[JsonDerivedType(typeof(OnBar), "onBar")]
 internal abstract record Detail
 {
     internal sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
@@ -77,6 +78,8 @@ internal abstract record Detail
     internal sealed record Flag(FlagKind Is) : Detail;
 
     internal sealed record From(FromPlace Place) : Detail;
+
+    internal sealed record OnBar(string Name) : Detail;
 }
 
 internal enum FlagKind

@@ -19,6 +19,7 @@ describe("what is asked of the server", () => {
       queries.standardHere("a", "b"),
       queries.figures("a", "b", 1750, ""),
       queries.phrases(),
+      queries.things(),
       queries.nearestStandards("a", "b"),
       queries.copyOfStandard("a", "b", "c"),
       queries.workout("a"),

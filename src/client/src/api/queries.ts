@@ -73,6 +73,7 @@ export const queries = {
       staleTime: 60_000,
     }),
 
+  things: () => queryOptions({ queryKey: ["things"], queryFn: () => ask(api.GET("/api/standards/things")), staleTime: Infinity }),
   phrases: () => queryOptions({ queryKey: ["phrases"], queryFn: () => ask(api.GET("/api/standards/phrases")), staleTime: Infinity }),
 
   nearestStandards: (cid: string, name: string) =>

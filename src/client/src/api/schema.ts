@@ -1876,6 +1876,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/standards/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What boxes, machines, rigs and ropes are called where a kit says how many there are. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EqOfstring"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/standards/phrases": {
         parameters: {
             query?: never;
@@ -4485,6 +4521,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfNamedBar: components["schemas"]["NamedBar"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfOwnPose: components["schemas"]["OwnPose"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4558,6 +4600,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfShape: components["schemas"]["Shape"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfThingStock: components["schemas"]["ThingStock"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -4933,6 +4981,10 @@ export interface components {
              * @description How many, from 1.
              */
             count: number;
+            /** @description The name of a thing without a mass; null for an implement. */
+            thing?: null | string;
+            /** @description With a thing: true where they are for the whole floor. */
+            shared?: boolean;
         };
         /** @description A change of the kit of a lane that settles a finding and leaves the draft as it is. */
         KitMend: {
@@ -4981,6 +5033,25 @@ export interface components {
             sandbags: components["schemas"]["EqOfImplementStock"];
             /** @description Each mass once, with how many there are. */
             balls: components["schemas"]["EqOfImplementStock"];
+            /**
+             * Format: double
+             * @description The length for plates on a sleeve of the men’s bar, in millimetres; null where nobody has measured it.
+             */
+            menSleeve?: null | number;
+            /**
+             * Format: double
+             * @description The same of the women’s bar.
+             */
+            womenSleeve?: null | number;
+            /** @description Bars beside the men’s and the women’s, which a draft names: `on the axle`. */
+            bars?: components["schemas"]["EqOfNamedBar"];
+            /** @description Boxes, machines, rigs, ropes and all else, with how many there are; of what is not listed nobody has said. */
+            things?: components["schemas"]["EqOfThingStock"];
+            /**
+             * Format: int32
+             * @description How many lanes the floor has, from 1 to 100; null where nobody has said.
+             */
+            lanes?: null | number;
         };
         /** @description Who runs in a lane. */
         LaneOf: {
@@ -5365,6 +5436,27 @@ export interface components {
              */
             line: number;
         };
+        /** @description A bar that is neither the men’s nor the women’s. */
+        NamedBar: {
+            /** @description As drafts write it, in small letters: `axle`, `trap bar`; at most 30 characters. */
+            name: string;
+            /**
+             * Format: double
+             * @description Of the empty bar, in the competition’s unit.
+             */
+            mass: number;
+            /**
+             * Format: int32
+             * @description How many a lane has, from 1 to 20.
+             * @default 1
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description Millimetres for plates on each side; null where nobody has measured it.
+             */
+            sleeve?: null | number;
+        };
         /** @description Who of a list has confirmed. */
         NamesCompared: {
             /** @description On the list and confirmed. */
@@ -5739,6 +5831,11 @@ export interface components {
             count: number;
             /** @description True for a plate of 45 cm, which sets the height of the bar on the floor. */
             fullDiameter: boolean;
+            /**
+             * Format: double
+             * @description In millimetres on the sleeve; null where nobody has measured it, and then no sleeve is too short for it.
+             */
+            thickness?: null | number;
         };
         /** @description The plan. */
         PlatesAnswer: {
@@ -6788,6 +6885,21 @@ export interface components {
             length: number;
             /** @description The new text; may contain line breaks. */
             text: string;
+        };
+        /** @description How many there are of a thing that has no mass of its own on the list. */
+        ThingStock: {
+            /** @description In the singular, as the floor crew’s sheet says it: `rowing machine`, `box`. */
+            name: string;
+            /**
+             * Format: int32
+             * @description From 0 to 1000; 0 says that there is none.
+             */
+            count: number;
+            /**
+             * @description False: in each lane. True: on the whole floor, for all lanes together.
+             * @default false
+             */
+            shared: boolean;
         };
         /** @description A unit that counted. */
         TickAt: {

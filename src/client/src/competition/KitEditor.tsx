@@ -1,47 +1,12 @@
 import { useState } from "react";
 import type { Competition, Schemas } from "../api/client";
 import { Field } from "../ui/Field";
+import { FurtherBars, Things } from "./KitTables";
+import { MaybeMeasure, Measure } from "./Measure";
 import { readStock, writeStock } from "./stock";
 
 type Kit = Schemas["LaneKit"];
 type Stock = Schemas["ImplementStock"];
-
-/** A number field that keeps what is typed until it is a number. */
-function Figure({
-  label,
-  value,
-  error,
-  onChange,
-  hideLabel,
-}: {
-  label: string;
-  value: number;
-  error?: string;
-  onChange: (n: number) => void;
-  hideLabel?: boolean;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const wrong = typed !== null && !/^\d{1,4}(\.\d{1,4})?$/.test(typed.trim());
-  return (
-    <div
-      onBlur={() => {
-        if (!wrong) setTyped(null);
-      }}
-    >
-      <Field
-        label={label}
-        hideLabel={hideLabel}
-        value={typed ?? String(value)}
-        className="w-28"
-        error={wrong ? (typed.includes(",") ? "Write a point: 22.5" : "A number such as 2.5") : error}
-        onChange={(v) => {
-          setTyped(v);
-          if (/^\d{1,4}(\.\d{1,4})?$/.test(v.trim())) onChange(Number(v));
-        }}
-      />
-    </div>
-  );
-}
 
 /** The implements of one kind, typed as masses with spaces between; `2 x 24` where it matters how many there are. */
 function Masses({ label, values, error, onChange }: { label: string; values: Stock[]; error?: string; onChange: (v: Stock[]) => void }) {
@@ -94,14 +59,34 @@ export function KitEditor({
       <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 lg:grid-cols-2">
         <div>
           <div className="flex flex-wrap gap-4">
-            <Figure label="Men's bar" value={kit.menBar} error={at("kit.menBar")} onChange={(n) => set({ menBar: n }, "menBar")} />
-            <Figure
+            <Measure label="Men's bar" value={kit.menBar} error={at("kit.menBar")} onChange={(n) => set({ menBar: n }, "menBar")} />
+            <Measure
               label="Women's bar"
               value={kit.womenBar}
               error={at("kit.womenBar")}
               onChange={(n) => set({ womenBar: n }, "womenBar")}
             />
-            <Figure label="Pair of clips" value={kit.clipPair} error={at("kit.clipPair")} onChange={(n) => set({ clipPair: n }, "clip")} />
+            <Measure label="Pair of clips" value={kit.clipPair} error={at("kit.clipPair")} onChange={(n) => set({ clipPair: n }, "clip")} />
+          </div>
+          <div className="mt-3 flex flex-wrap items-end gap-4">
+            <MaybeMeasure
+              label="Men's sleeve, mm"
+              value={kit.menSleeve}
+              error={at("kit.menSleeve")}
+              onChange={(n) => set({ menSleeve: n }, "menSleeve")}
+            />
+            <MaybeMeasure
+              label="Women's sleeve, mm"
+              value={kit.womenSleeve}
+              error={at("kit.womenSleeve")}
+              onChange={(n) => set({ womenSleeve: n }, "womenSleeve")}
+            />
+            <MaybeMeasure
+              label="Lanes"
+              value={kit.lanes}
+              error={at("kit.lanes")}
+              onChange={(n) => set({ lanes: n === null ? null : Math.round(n) }, "lanes")}
+            />
           </div>
           <table className="ruled mt-3">
             <thead>
@@ -109,6 +94,7 @@ export function KitEditor({
                 <th scope="col">Plate</th>
                 <th scope="col">Single plates</th>
                 <th scope="col">Full diameter</th>
+                <th scope="col">Thick, mm</th>
                 <th scope="col">
                   <span className="sr-only">Remove</span>
                 </th>
@@ -120,7 +106,7 @@ export function KitEditor({
                 return (
                   <tr key={i}>
                     <td>
-                      <Figure
+                      <Measure
                         label={`Mass of plate ${i + 1}`}
                         hideLabel
                         value={p.mass}
@@ -129,7 +115,7 @@ export function KitEditor({
                       />
                     </td>
                     <td>
-                      <Figure
+                      <Measure
                         label={`How many plates of ${p.mass}`}
                         hideLabel
                         value={p.count}
@@ -144,6 +130,15 @@ export function KitEditor({
                         aria-label={`Plate of ${p.mass} has full diameter`}
                         checked={p.fullDiameter}
                         onChange={(e) => set({ plates: plates({ fullDiameter: e.target.checked }) }, `full.${i}`)}
+                      />
+                    </td>
+                    <td>
+                      <MaybeMeasure
+                        label={`Thickness of plate of ${p.mass} in millimetres`}
+                        hideLabel
+                        value={p.thickness}
+                        error={at(`kit.plates[${i}].thickness`)}
+                        onChange={(n) => set({ plates: plates({ thickness: n }) }, `thick.${i}`)}
                       />
                     </td>
                     <td className="text-right">
@@ -213,9 +208,12 @@ export function KitEditor({
           />
           <p className="text-[0.9rem] text-soft">
             The checks compare every load of a workout with this kit. A bar is loaded the same on both sides, so single plates count in
-            pairs. A mass alone is one implement, of dumbbells a pair; <span className="notation">2 x 24</span> is two of 24.
+            pairs. A mass alone is one implement, of dumbbells a pair; <span className="notation">2 x 24</span> is two of 24. What nobody
+            has measured stays empty.
           </p>
+          <FurtherBars kit={kit} at={at} set={set} />
         </div>
+        <Things kit={kit} at={at} set={set} />
       </div>
     </section>
   );

@@ -29,6 +29,7 @@ const topics: { title: string; lines: [string, string][] }[] = [
       [", 70/47.5 kg", "a load; , 2 x 22.5/15 kg for two implements"],
       [", box 60/50 cm", "a height: box, target, bar, line, wall"],
       [", from the rack", "or from the floor, from the hang"],
+      [", on the axle", "another bar of the kit than the usual one"],
     ],
   },
   {

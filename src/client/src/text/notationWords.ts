@@ -54,6 +54,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "for load, in the time left", start: false, help: "goal" },
   { text: "box ", start: false, help: "height" },
   { text: "target ", start: false, help: "height" },
+  { text: "on the ", start: false, help: "another bar of the kit, by its name" },
   { text: "from the rack", start: false, help: "where it begins" },
   { text: "from the floor", start: false, help: "where it begins" },
 ];

@@ -1,0 +1,57 @@
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Kit;
+
+/// <summary>What a lane lacks for loads that its plates do not make.</summary>
+public static class PlateShortage
+{
+    /// <summary>Pairs of one kind beyond which nobody is told to buy.</summary>
+    private const int MostPairs = 31;
+
+    /// <summary>
+    /// Single plates of the masses that the lane knows which are missing at the moment when most are; empty where nothing is, and where
+    /// no number of them makes the loads.
+    /// </summary>
+    /// <param name="stock">Plates of a lane.</param>
+    /// <param name="clips">Mass of a pair of clips.</param>
+    /// <param name="bars">The bars of the lane.</param>
+    public static IReadOnlyList<PlatesLacking> Of(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars)
+    {
+        var endless = stock.Select(p => p with { Pairs = MostPairs }).ToList();
+        var plan = endless.Count is 0 or > PlatePlanner.MostKinds ? null : PlatePlanner.Plan(endless, clips, bars);
+        return plan is null || plan.Bars.Count == 0
+            ? []
+            : stock
+                .GroupBy(p => p.Mass)
+                .Select(g => new PlatesLacking(
+                    g.Key,
+                    2
+                        * (
+                            Enumerable.Range(0, bars[0].Loads.Count).Max(i => plan.Bars.Sum(b => b.Changes[i].Side.Count(m => m == g.Key)))
+                            - g.Sum(p => p.Pairs)
+                        )
+                ))
+                .Where(x => x.Count > 0)
+                .ToList();
+    }
+
+    /// <summary>The same as a sentence after another one: <c> Each lane lacks 2 plates of 5; 8 lanes lack 16.</c> Empty where nothing is
+    /// lacking.</summary>
+    /// <param name="stock">Plates of a lane.</param>
+    /// <param name="clips">Mass of a pair of clips.</param>
+    /// <param name="bars">The bars of the lane.</param>
+    /// <param name="lanes">How many lanes there are; null where nobody has said.</param>
+    public static string Words(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int? lanes)
+    {
+        var lacking = Of(stock, clips, bars);
+        string Said(int times) => Text.Words.Join(lacking.Select(l => $"{l.Count * times} plates of {Number.Normal(l.Mass)}"));
+        return lacking.Count == 0 ? ""
+            : lanes is > 1 and var n ? $" Each lane lacks {Said(1)}; {n} lanes lack {Said(n)}."
+            : $" The lane lacks {Said(1)}.";
+    }
+}
+
+/// <summary>Plates that are not there.</summary>
+/// <param name="Mass">Of one plate.</param>
+/// <param name="Count">Single plates of one lane, from 2.</param>
+public sealed record PlatesLacking(decimal Mass, int Count);
