@@ -44,7 +44,7 @@ public sealed record PrintedCounter(string? Caption, IReadOnlyList<PrintedBox> B
             ? rows.Where(r => block.Rows[r].Cells[last].Length > 0).Select(r => (r, last)).ToList()
             : Enumerable
                 .Range(1, last)
-                .SelectMany(c => rows.Where(r => block.Rows[r].Cells[c] is not ("" or "–")).Select(r => (r, c)))
+                .SelectMany(c => rows.Where(r => block.Rows[r].Cells[c] is not ("" or "–" or BriefBuilder.ClockBlank)).Select(r => (r, c)))
                 .ToList();
     }
 

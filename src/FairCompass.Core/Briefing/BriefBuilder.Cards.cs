@@ -1,4 +1,6 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -17,14 +19,19 @@ public sealed partial class BriefBuilder
     /// <summary>One card for each entry: no judge holds a card with somebody else’s numbers on it.</summary>
     private IEnumerable<BriefSection> Lane() =>
         shown.Count == 0
-            ? [WhoseCard(null)]
+            ? [WhoseCard(null, null)]
             : shown.SelectMany(i =>
                 Lane(u.Courses[i], u.Sheets[i]).Select(s => shown.Count == 1 ? s : s with { Entry = u.Courses[i].Address.In(tongue) })
             );
 
     private IEnumerable<BriefSection> Lane(Course course, ScoreSheet sheet)
     {
-        yield return WhoseCard(course.Address);
+        yield return WhoseCard(course.Address, course);
+        foreach (var set in OfThisLane(course))
+        {
+            yield return set;
+        }
+
         var counters = course.Pieces.SelectMany(p => CountersOf(course, p)).ToList();
         yield return new("count", Say("Cross off", "Tacha"), counters.Where(c => !c.IsOneNumber).SelectMany(Crossed).ToEq());
         if (Menu(course) is { } menu)
@@ -43,20 +50,63 @@ public sealed partial class BriefBuilder
             yield return tries;
         }
 
-        // Lifts have their table above.
-        if (Asked(course, sheet, f => f.Field != CardFieldKind.Tries).ToList() is { Count: > 0 } asked)
+        // What has its place in a table above has no blank of its own.
+        if (Asked(course, sheet, f => !HasPlaceAbove(course, sheet, f)).ToList() is { Count: > 0 } asked)
         {
             yield return new("write", Say("Write down", "Anota"), [new BriefBlock.Blanks([.. asked.Select(f => f.TrimEnd('.'))])]);
         }
 
-        foreach (var section in (IEnumerable<BriefSection>)[.. OwnRests(course), .. Monitors(course), .. NoReps(course), Signed()])
+        foreach (
+            var section in (IEnumerable<BriefSection>)
+                [.. OwnRests(course), .. Monitors(course), .. RulesToMark(course), .. NoReps(course), Signed()]
+        )
         {
             yield return section;
         }
     }
 
-    private BriefSection WhoseCard(Address? entry) =>
-        new(
+    /// <summary>True for what a table of the card asks already: lifts, a count beside its window, a time at its round or gate.</summary>
+    private static bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
+        field.Field switch
+        {
+            CardFieldKind.Tries => true,
+            CardFieldKind.Counted or CardFieldKind.Count => course.Piece(field.Piece) is { } piece
+                && piece.Strands.Where(s => field.Field == CardFieldKind.Counted || s.Key == field.Strand).All(s => s.Counter.IsOneNumber),
+            CardFieldKind.TieTime => course.Piece(field.Piece) is { } piece
+                && piece.Strand is { } strand
+                && (TimedRound(sheet, piece) is { } round ? HasColumn(strand, piece, round) : TimedGate(sheet, piece)),
+            _ => false,
+        };
+
+    /// <summary>The round at whose end a tie-break asks for the clock; null for none, and for the last full one, whichever it
+    /// was.</summary>
+    private static int? TimedRound(ScoreSheet sheet, CoursePiece piece) =>
+        sheet
+            .Components.SelectMany(c => c.Ties)
+            .OfType<Tiebreak.TimeAtRound>()
+            .FirstOrDefault(t => t.Piece == piece.Piece.Key && t.Round is not null)
+            ?.Round;
+
+    /// <summary>True where the clock is asked for at a gate, which stands in the table with its tick.</summary>
+    private static bool TimedGate(ScoreSheet sheet, CoursePiece piece) =>
+        piece.Limit is { Gates.Count: > 0 }
+        && !sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>().Any(t => t.Piece == piece.Piece.Key);
+
+    private static bool HasColumn(Strand strand, CoursePiece piece, int round) =>
+        Ledger
+            .Of(strand, piece.Tasks, Tongue.English, MostRounds(strand, piece))
+            .FirstOrDefault(t => t.InRounds)
+            ?.Rows.Any(r => r.Label == Figure(round)) == true;
+
+    private BriefSection WhoseCard(Address? entry, Course? course)
+    {
+        var team = entry is { Duty: null, Division: { IsTeam: true } division }
+            ? Enumerable
+                .Range(1, division.Size)
+                .Select(n => Cite("form/seats", tongue.Ordinal(n)) + (division.DutyOf(n) is { } d ? $" ({tongue.Name(d.Word())})" : ""))
+            : [];
+        var judges = course is null ? 1 : Timeline.Of(course, tongue)?.Judges ?? 1;
+        return new(
             "who",
             "",
             [
@@ -64,17 +114,24 @@ public sealed partial class BriefBuilder
                     ? Array.Empty<BriefBlock>()
                     : [new BriefBlock.Paragraph(Say("Card of ", "Tarjeta de ") + Cite($"entry/{entry}", entry.In(tongue)))],
                 new BriefBlock.Blanks([
-                    Say("Athlete or team", "Atleta o equipo"),
+                    entry is null ? Say("Athlete or team", "Atleta o equipo")
+                    : entry.Division.IsTeam ? Say("Team", "Equipo")
+                    : Say("Athlete", "Atleta"),
+                    .. team,
                     Say("Gym", "Gimnasio"),
                     .. entry is null ? [Say("Division", "División")] : Array.Empty<string>(),
                     Say("Heat", "Tanda"),
                     Say("Lane", "Calle"),
                     Say("Judge", "Juez"),
+                    .. judges > 1
+                        ? Enumerable.Range(2, Math.Min(judges, 9) - 1).Select(n => Cite("form/judges", Say($"Judge {n}", $"Juez {n}")))
+                        : [],
                     Say("Credential", "Acreditación"),
                     Say("Date", "Fecha"),
                 ]),
             ]
         );
+    }
 
     /// <summary>Where the tries of a piece are noted: lifts with their loads, or a stroke for each attempt.</summary>
     private IEnumerable<BriefSection> Tries(CoursePiece piece, Course course)
@@ -133,13 +190,14 @@ public sealed partial class BriefBuilder
                 ?
                 [
                     new BriefBlock.Blanks([
+                        Say("Load at the start", "Carga al empezar"),
                         .. Enumerable
                             .Range(1, lifters)
                             .Select(n => Cite("form/tries", Say($"Best of the {tongue.Ordinal(n)}", $"Lo mejor del {tongue.Ordinal(n)}"))),
                         Say("Together, for the desk", "Suma, para la mesa"),
                     ]),
                 ]
-                : [];
+                : [new BriefBlock.Blanks([Say("Load at the start", "Carga al empezar"), Say("Best good lift", "Mejor válido")])];
         return new(
             "tries-" + piece.Piece.Key,
             Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
@@ -177,7 +235,11 @@ public sealed partial class BriefBuilder
                 [
                     new BriefBlock.Blanks([
                         .. kits.Where(m => m.Kit == MovementKit.Machine)
-                            .Select(m => Say("Monitor of the ", "Monitor: ") + (tongue.IsSpanish ? Named(m) : m.Name.English)),
+                            .SelectMany(m =>
+                                new[] { Say("before", "antes"), Say("after", "después") }.Select(when =>
+                                    Say("Monitor of the ", "Monitor: ") + (tongue.IsSpanish ? Named(m) : m.Name.English) + $", {when}"
+                                )
+                            ),
                     ]),
                 ]
             );

@@ -1,6 +1,7 @@
 using System.Globalization;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Pacing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -14,6 +15,9 @@ public sealed partial class BriefBuilder
 {
     /// <summary>The most boxes between the beginning of one task and its end.</summary>
     private const int MostBetween = 9;
+
+    /// <summary>A place for a time; it is no box.</summary>
+    public const string ClockBlank = "__:__";
 
     /// <summary>A counter on the card of an entry.</summary>
     private sealed record CardCounter(Address Entry, CoursePiece Piece, CourseStrand Strand)
@@ -52,7 +56,7 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefBlock> Crossed(CardCounter counter)
     {
         var (strand, caption) = (counter.Strand.Counter, (string?)CounterCaption(counter));
-        var tables = Ledger.Of(strand, counter.Piece.Tasks, tongue, strand.Units is null ? 2 * BoxesInARow : 3 * BoxesInARow);
+        var tables = Ledger.Of(strand, counter.Piece.Tasks, tongue, MostRounds(strand, counter.Piece));
         foreach (var block in tables.SelectMany(t => t.InRounds ? InRounds(counter, t) : InSteps(counter, t)))
         {
             yield return block is BriefBlock.Boxes boxes ? boxes with { Caption = caption } : block;
@@ -68,6 +72,22 @@ public sealed partial class BriefBuilder
         }
     }
 
+    /// <summary>
+    /// Rounds that have boxes: all of them, as far as they fit; of rounds without end as many as the fastest paces known get through in
+    /// the time, and one more.
+    /// </summary>
+    private static int MostRounds(Strand strand, CoursePiece piece)
+    {
+        if (strand.Units is not null || piece.Limit is not { } limit || strand.TooLarge)
+        {
+            return 3 * BoxesInARow;
+        }
+
+        var units = UnitTimes.AtMost(PaceTable.Usual, piece, strand, limit.Longest);
+        var place = strand.At(units + 1);
+        return place.Rounds.Count == 0 ? 2 * BoxesInARow : (int)Math.Clamp(place.Rounds[0] + 1, 2, 3 * BoxesInARow);
+    }
+
     private string CounterCaption(CardCounter c)
     {
         var name = CounterName(c);
@@ -80,6 +100,7 @@ public sealed partial class BriefBuilder
         var round = c.Strand.Role == StrandRole.First ? Say("Interval", "Intervalo") : Say("Round", "Ronda");
         // Where the change of the bar stands before its round, it need not be said in every head that it is changed.
         var changes = table.Rows.Any(r => Change(c, r).Length > 0);
+        var timed = u.Sheets[u.Courses.ToList().FindIndex(x => x.Address == c.Entry)] is var sheet ? TimedRound(sheet, c.Piece) : null;
         foreach (var rounds in table.Rows.Chunk(BoxesInARow))
         {
             Eq<string> head =
@@ -101,8 +122,26 @@ public sealed partial class BriefBuilder
                                 .. rounds.Select(r => i < r.Cells.Count ? BoxOf(c, r, r.Cells[i]) : ""),
                             ])
                     )
+                    .Concat(TimedRows(timed, rounds))
                     .ToEq()
             );
+        }
+    }
+
+    /// <summary>Places for the clock: at the gate of a round, and at the end of the round that breaks a tie.</summary>
+    private IEnumerable<BriefRow> TimedRows(int? timed, IReadOnlyCollection<LedgerRow> rounds)
+    {
+        if (rounds.Any(r => r.Gate))
+        {
+            yield return new([Say("Gate passed at", "Puerta pasada a las"), .. rounds.Select(r => r.Gate ? ClockBlank : "")]);
+        }
+
+        if (timed is { } at && rounds.Any(r => r.Label == Figure(at)))
+        {
+            yield return new([
+                Say("Clock at the end of the round", "Reloj al acabar la ronda"),
+                .. rounds.Select(r => r.Label == Figure(at) ? ClockBlank : ""),
+            ]);
         }
     }
 
@@ -196,19 +235,24 @@ public sealed partial class BriefBuilder
         (row.Label.Length == 0 ? "" : row.Label + "  ") + string.Join(" + ", row.Cells.Select(x => Done(x, c.Piece))) + Bar(row);
 
     /// <summary>
-    /// The counts on the way through a long task: after each section of a distance, and after every ten of twenty reps or more. What a
+    /// The counts on the way through a long task: after each part in which it is cut, after each section of a distance, and after every ten
+    /// of twenty reps or more. What a
     /// machine counts needs none.
     /// </summary>
-    private static List<long> Between(CardCounter c, LedgerRow row)
+    private List<long> Between(CardCounter c, LedgerRow row)
     {
         if (row.Cells is not [{ Amount: { } amount, Total: { } total } cell])
         {
             return [];
         }
 
-        var word = c.Piece.Tasks[cell.Task].Counted.Word;
+        var task = c.Piece.Tasks[cell.Task];
+        var word = task.Counted.Word;
+        var position = c.Entry.Duty is null ? 0 : u.Resolver.Position(c.Entry);
+        var chunk = task.Prescription.Counting.OfType<Detail.Chunks>().FirstOrDefault()?.Size.For(position).At(0) ?? 0;
         var step =
-            word.StartsWith("section", StringComparison.Ordinal) ? Step(amount, [1, 2, 5, 10])
+            chunk >= 1 && amount / chunk <= MostBetween + 1 ? (long)chunk
+            : word.StartsWith("section", StringComparison.Ordinal) ? Step(amount, [1, 2, 5, 10])
             : word == "rep" && amount >= 20 ? Step(amount, [10, 20, 25, 50, 100, 250, 500, 1000])
             : 0;
         return step == 0 || total > (c.Strand.Counter.Units ?? Count.Ceiling)

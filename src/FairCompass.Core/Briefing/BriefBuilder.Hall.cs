@@ -162,45 +162,8 @@ public sealed partial class BriefBuilder
 
     private IEnumerable<BriefSection> KitOfALane()
     {
-        var rows = new List<BriefRow>();
-        foreach (
-            var task in u
-                .Prescribed.Where(p =>
-                    columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
-                    && !(p.IsMenuHead && p.Option is null)
-                    && p.At == default
-                )
-                .GroupBy(p => p.Around is { } complex ? (complex.At.Line, "") : (p.Source.At.Line, p.Prescription.Movement.Value))
-                .OrderBy(g => g.Key.Line)
-        )
-        {
-            // The lifts of a complex share one bar, which is set up once.
-            foreach (
-                var load in task.GroupBy(p =>
-                        (
-                            Text: Carried(p, Book.Find(p.Prescription.Movement.Value)),
-                            Height: string.Join(", ", p.Prescription.Heights.Select(h => h.Value.In(tongue)))
-                        )
-                    )
-                    .Where(g => g.Key.Text.Length > 0 || g.Key.Height.Length > 0)
-            )
-            {
-                rows.Add(
-                    Cited(
-                        $"kit/{load.First().Source.At.Line}/{load.First().Address}",
-                        new([
-                            Words.Capital(tongue.Join(load.Select(p => tongue.Movement(p.Prescription.Movement.Value)).Distinct())),
-                            WhoOf(load.Select(p => p.Address), columns.Select(i => u.Resolver.Addresses[i]).ToList()),
-                            load.Key.Text,
-                            load.Key.Height,
-                        ])
-                    )
-                );
-            }
-        }
-
         // Which movement has which load and plates; without loads and heights the list above says everything.
-        if (rows.Count > 0)
+        if (SetUp(columns.Select(i => u.Resolver.Addresses[i]).ToList(), own: false) is { Count: > 0 } rows)
         {
             yield return new(
                 "kit",
@@ -209,7 +172,7 @@ public sealed partial class BriefBuilder
                     new BriefBlock.Table(
                         null,
                         [Say("For", "Para"), Say("Lane of", "Calle de"), Say("Set up", "Preparar"), Say("Height", "Altura")],
-                        rows.Distinct().ToEq()
+                        rows.Select(r => new BriefRow([r.What, r.Who, r.Load, r.Height])).ToEq()
                     ),
                 ]
             );

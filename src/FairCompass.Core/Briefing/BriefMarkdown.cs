@@ -68,7 +68,9 @@ public static class BriefMarkdown
                     md,
                     b.Caption,
                     b.Head,
-                    b.Rows.Select(r => new BriefRow(r.Cells.Select((c, i) => i == 0 || c.Length == 0 ? c : "□ " + c).ToEq()))
+                    b.Rows.Select(r => new BriefRow(
+                        r.Cells.Select((c, i) => i == 0 || c is "" or BriefBuilder.ClockBlank ? c : "□ " + c).ToEq()
+                    ))
                 );
                 break;
             case BriefBlock.Table t:

@@ -5,7 +5,8 @@ using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Checks;
 
-/// <summary>A box, machine, rig or other thing of which more is used at once than there is. What the kit does not list is not missed.</summary>
+/// <summary>A box, machine, rig or other thing of which more is used at once than there is. What the kit does not list is not
+/// missed.</summary>
 public sealed class KitShort : ICheck
 {
     /// <inheritdoc/>

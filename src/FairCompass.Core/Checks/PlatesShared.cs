@@ -48,7 +48,8 @@ public sealed class PlatesShared : ICheck
             .DistinctBy(f => (f.At, f.Who))
             .Select(f => new Report(
                 f.At,
-                $"{f.Who}: the plates of a lane do not reach for {f.All.Count} bars at once: {Words.Join(f.All.Select(b => Said(b, context)))}."
+                $"{f.Who}: the plates of a lane do not reach for {f.All.Count} bars at once: "
+                    + $"{Words.Join(f.All.Select(b => Said(b, context)))}."
                     + PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, f.All.Select(Planned).ToList(), kit.Lanes)
             ));
 
@@ -57,7 +58,8 @@ public sealed class PlatesShared : ICheck
     }
 
     private static string Said((LaneBar Bar, Eq<decimal> Loads) bar, CheckContext context) =>
-        $"{string.Join('-', bar.Loads.Select(Number.Normal))} {context.Competition.Unit.Symbol()} on a bar of {Number.Normal(bar.Bar.Mass)}";
+        $"{string.Join('-', bar.Loads.Select(Number.Normal))} {context.Competition.Unit.Symbol()} on a bar of "
+        + Number.Normal(bar.Bar.Mass);
 
     /// <summary>Every bar that stands loaded for a task: one for each duty, and as many as work at once.</summary>
     private static Eq<(LaneBar Bar, Eq<decimal> Loads)> AtOnce(CheckContext context, PrescribedTask task, LaneBars bars)

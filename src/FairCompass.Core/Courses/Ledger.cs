@@ -146,7 +146,13 @@ public sealed class Ledger
                     }
                 }
 
-                rows.Add(new(Label([round + 1]), cells.ToEq(), Notes(notes)) { WithoutChanges = Notes(notes.Where(n => !IsChange(n))) });
+                rows.Add(
+                    new(Label([round + 1]), cells.ToEq(), Notes(notes))
+                    {
+                        Gate = notes.Exists(n => n is Work.Gate),
+                        WithoutChanges = Notes(notes.Where(n => !IsChange(n))),
+                    }
+                );
             }
             else
             {

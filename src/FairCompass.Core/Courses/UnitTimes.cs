@@ -49,9 +49,24 @@ public static class UnitTimes
     /// <param name="strand">A counter of it.</param>
     /// <param name="time">The time.</param>
     /// <param name="who">Whose time it is: the division, and whether a woman’s.</param>
-    public static long In(PaceTable paces, CoursePiece piece, Strand strand, Duration time, (string Division, bool Woman) who)
+    public static long In(PaceTable paces, CoursePiece piece, Strand strand, Duration time, (string Division, bool Woman) who) =>
+        Units(piece, strand, time.Ms * 4 / 5, (task, load) => Of(paces, task, load, who.Division, who.Woman).Usual);
+
+    /// <summary>How many units the fastest paces of anybody get through in a time, without a rest.</summary>
+    /// <param name="paces">The paces.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="strand">A counter of it.</param>
+    /// <param name="time">The time.</param>
+    public static long AtMost(PaceTable paces, CoursePiece piece, Strand strand, Duration time) =>
+        Units(
+            piece,
+            strand,
+            time.Ms,
+            (task, load) => Math.Min(Of(paces, task, load, "", woman: false).Fastest, Of(paces, task, load, "", woman: true).Fastest)
+        );
+
+    private static long Units(CoursePiece piece, Strand strand, long all, Func<CourseTask, decimal?, long> timeOf)
     {
-        var all = time.Ms * 4 / 5;
         var (left, done) = (all, 0L);
         for (var step = 0; left > 0 && done < (strand.Units ?? long.MaxValue); step++)
         {
@@ -65,7 +80,7 @@ public static class UnitTimes
             var task = piece.Tasks[place.Task];
             var load = task.Prescription.Load?.Value.Values;
             var at = load?.At(place.Rounds.Count > 0 ? (int)Math.Min(place.Rounds[^1] - 1, int.MaxValue) : 0) ?? load?.At(0);
-            var each = Of(paces, task, at, who.Division, who.Woman).Usual;
+            var each = timeOf(task, at);
             var units = Math.Min(left / each, place.Of is { } of ? of - place.Unit + 1 : long.MaxValue);
             if (units == 0)
             {

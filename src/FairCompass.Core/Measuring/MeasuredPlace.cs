@@ -99,7 +99,7 @@ public sealed record MeasuredPlace(
     private static IEnumerable<(MeasuredPlace Place, Address Who, int Line)> At(PrescribedTask p, StandardsBook book, Workout workout)
     {
         var movement = book.Find(p.Prescription.Movement.Value);
-        var fromTheBody = p.Prescription.Heights.Select(h => h.Value).Where(IsFromTheBody).ToList();
+        var fromTheBody = p.Prescription.Heights.Select(h => h.Value).Where(h => h.IsFromTheBody).ToList();
         if (movement is not null)
         {
             var standard = book.InForce(movement, p.Address.Division.Name, workout, p.Source);
@@ -165,10 +165,6 @@ public sealed record MeasuredPlace(
             p.Address,
             p.Source.At.Line
         );
-
-    /// <summary>True for a height that is measured from a mark of the athlete’s body and not from the floor.</summary>
-    private static bool IsFromTheBody(DutyHeight height) =>
-        height.From is { } from && !from.Contains("floor", StringComparison.OrdinalIgnoreCase);
 
     private static bool IsAbove(DutyHeight height) => height.From!.StartsWith("above", StringComparison.Ordinal);
 

@@ -27,16 +27,8 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
             return Alone;
         }
 
-        var blocks = piece.Piece.Swaps.Count > 0 ? piece.Piece.Swaps.Select(s => s.Items) : [piece.Piece.Items];
-        var rules = blocks.Select(b => Around(b, task.Source)).FirstOrDefault(r => r is not null) ?? [];
-        var own = task.Source.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule).ToList();
-        if (own.Count > 0)
-        {
-            rules.Insert(0, own);
-        }
-
-        var share = rules.Select(r => r.OfType<Rule.Share>().FirstOrDefault()).FirstOrDefault(s => s is not null)?.Phrases ?? [];
-        var hold = rules.Select(r => r.OfType<Rule.Hold>().FirstOrDefault()).FirstOrDefault(h => h is not null);
+        var (shared, hold) = RulesOf(piece, task);
+        var share = shared?.Phrases ?? [];
         int? Number(ShareKind kind) => share.Where(p => p.Is == kind).Select(p => p.N).FirstOrDefault();
         bool Has(ShareKind kind) => share.Any(p => p.Is == kind);
         return new(
@@ -46,6 +38,21 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
             Number(ShareKind.AtMost),
             Number(ShareKind.AtLeast) ?? 0,
             hold?.Holders ?? 0
+        );
+    }
+
+    /// <summary>The rule of sharing and the position that others hold for a task: its own, or those of the nearest block around it that
+    /// has any; null for none.</summary>
+    /// <param name="piece">The piece.</param>
+    /// <param name="task">A task of it.</param>
+    public static (Rule.Share? Share, Rule.Hold? Hold) RulesOf(CoursePiece piece, CourseTask task)
+    {
+        var blocks = piece.Piece.Swaps.Count > 0 ? piece.Piece.Swaps.Select(s => s.Items) : [piece.Piece.Items];
+        var rules = blocks.Select(b => Around(b, task.Source)).FirstOrDefault(r => r is not null) ?? [];
+        rules.Insert(0, [.. task.Source.Lines.OfType<TaskLine.RuleOf>().Select(r => r.Rule)]);
+        return (
+            rules.Select(r => r.OfType<Rule.Share>().FirstOrDefault()).FirstOrDefault(s => s is not null),
+            rules.Select(r => r.OfType<Rule.Hold>().FirstOrDefault()).FirstOrDefault(h => h is not null)
         );
     }
 

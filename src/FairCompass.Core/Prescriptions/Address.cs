@@ -78,6 +78,9 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
 /// <param name="From">The words after it, such as <c>above reach</c>, or null.</param>
 public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, string? From)
 {
+    /// <summary>True for a height that is measured from a mark of the athlete’s body and not from the floor.</summary>
+    public bool IsFromTheBody => From is { } from && !from.Contains("floor", StringComparison.OrdinalIgnoreCase);
+
     /// <summary>The height as printed: <c>box 60 cm</c>.</summary>
     public override string ToString() => In(Tongue.English);
 

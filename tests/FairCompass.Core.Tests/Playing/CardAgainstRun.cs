@@ -1,5 +1,6 @@
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
@@ -13,14 +14,20 @@ internal static class CardAgainstRun
 {
     public static List<string> Faults(Understanding u, ulong seeds)
     {
-        var card = new BriefBuilder(u, null, new(2026, 6, 6)).Build(Audience.LaneCard);
+        // Every second run is written down on the card in the other language.
+        var cards = new[] { Language.English, Language.Spanish }
+            .Select(l => new BriefBuilder(u, null, new(2026, 6, 6), new() { Language = l }).Build(Audience.LaneCard))
+            .ToList();
         var wrong = new List<string>();
         for (var i = 0; i < u.Courses.Count; i++)
         {
             var player = new Player(u, i, PaceTable.Usual);
             for (var seed = 1UL; seed <= seeds; seed++)
             {
-                wrong.AddRange(Faults(u, i, card, player.Play(seed, (ulong)i)).Select(f => $"{u.Courses[i].Address}, seed {seed}: {f}"));
+                wrong.AddRange(
+                    Faults(u, i, cards[(int)(seed % 2)], player.Play(seed, (ulong)i))
+                        .Select(f => $"{u.Courses[i].Address}, seed {seed}: {f}")
+                );
             }
         }
 
@@ -47,7 +54,7 @@ internal static class CardAgainstRun
             yield return $"the facts say {folded[0].Text}, the end of the run {run.Score(course, unit)[0].Text}";
         }
 
-        var whose = u.Courses.Count == 1 ? null : course.Address.ToString();
+        var whose = u.Courses.Count == 1 ? null : course.Address.In(card.Language == Language.Spanish ? Tongue.Spanish : Tongue.English);
         var judge = new MechanicalJudge(card, whose, PlayedCourse.Start(course, sheet, run.End.Choices));
         if (!judge.HasAllBoxes)
         {

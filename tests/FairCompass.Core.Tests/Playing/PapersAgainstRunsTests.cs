@@ -126,7 +126,7 @@ public class PapersAgainstRunsTests
                     .SelectMany(c => Enumerable.Range(0, block.Rows.Count).Select(r => (r, c)))
             )
             {
-                if (block.Rows[row].Cells[column] is "" or "–" || at >= mine.Count)
+                if (block.Rows[row].Cells[column] is "" or "–" or BriefBuilder.ClockBlank || at >= mine.Count)
                 {
                     continue;
                 }

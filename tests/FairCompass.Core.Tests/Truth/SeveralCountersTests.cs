@@ -48,7 +48,7 @@ public class SeveralCountersTests
         var results = Scorer.Score(run, trial.First.Course, trial.First.Sheet, MassUnit.Kilogram);
         Assert.Equal(["1234 m", "2 + 4"], results.Select(r => r.Text));
         var card = trial.Paper(Audience.LaneCard);
-        Assert.Contains("Oars, metres", card, StringComparison.Ordinal);
+        Assert.Contains("Oars\nRowing machine, m\n", card, StringComparison.Ordinal);
         Assert.Contains("Deck: running totals", card, StringComparison.Ordinal);
     }
 

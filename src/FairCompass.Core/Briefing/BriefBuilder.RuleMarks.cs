@@ -1,0 +1,155 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Briefing;
+
+/// <summary>
+/// Where a judge marks what a rule of the work makes of a rep, a turn, a lift or a hold: a line on the card for each phrase whose breach
+/// has to be seen. What the breach costs is said in the brief.
+/// </summary>
+public sealed partial class BriefBuilder
+{
+    /// <summary>Breaks of a hold that have a box of their own.</summary>
+    private const int MostBreaks = 8;
+
+    private IEnumerable<BriefSection> RulesToMark(Course course)
+    {
+        var marks = course
+            .Pieces.SelectMany(p => p.Tasks.SelectMany(t => MarksOf(course, p, t).Select(m => (m.What, m.Mark, m.Line, Task: t, Piece: p))))
+            .GroupBy(x => (x.What, x.Mark))
+            .ToList();
+        if (marks.Count == 0)
+        {
+            yield break;
+        }
+
+        var all = course.Pieces.SelectMany(p => p.Tasks).Select(t => t.Prescription.Movement.Value).Distinct().Count();
+        yield return new(
+            "rules",
+            Say("Mark what breaks a rule", "Marca lo que rompe una regla"),
+            [
+                new BriefBlock.Table(
+                    null,
+                    [Say("Seen", "Visto"), Say("During", "Durante"), Say("One stroke each", "Una raya cada vez")],
+                    marks
+                        .Select(g =>
+                            Cited(
+                                $"rule/{g.First().Line}",
+                                new([
+                                    Words.Capital(g.Key.What),
+                                    g.Select(x => x.Task.Prescription.Movement.Value).Distinct().ToList() is var some
+                                    && some.Count == all
+                                    && all > 1
+                                        ? Say("all the work", "todo el trabajo")
+                                        : tongue.Join(some.Select(tongue.Movement)),
+                                    g.Key.Mark,
+                                ])
+                            )
+                        )
+                        .ToEq()
+                ),
+            ]
+        );
+    }
+
+    /// <summary>The lines of one task; equal ones of several tasks become one.</summary>
+    private IEnumerable<(string What, string Mark, int Line)> MarksOf(Course course, CoursePiece piece, CourseTask task)
+    {
+        var members = course.MembersOf(piece.Piece);
+        var line = task.Source.At.Line;
+        if (members.Count > 1)
+        {
+            var (share, hold) = Sharing.RulesOf(piece, task);
+            foreach (var phrase in share?.Phrases ?? [])
+            {
+                if (Shared(phrase, members) is var (what, mark))
+                {
+                    yield return (what, mark, line);
+                }
+            }
+
+            if (hold is not null)
+            {
+                yield return (
+                    Say(
+                        $"{Words.Count(hold.Holders, "crew-mate")} in {hold.Position}: on and off",
+                        $"{hold.Holders} en {tongue.Movement(hold.Position)}: dentro y fuera"
+                    ),
+                    Say("broken ", "roto ") + string.Concat(Enumerable.Repeat("□ ", MostBreaks)).TrimEnd(),
+                    line
+                );
+            }
+        }
+
+        foreach (var flag in task.Source.Details.OfType<Detail.Flag>().Where(f => f.Is == FlagKind.InOneGo))
+        {
+            yield return (Say("the set was broken", "la serie se interrumpió"), Strokes, flag.At.Line);
+        }
+
+        foreach (var chunk in task.Prescription.Counting.OfType<Detail.Chunks>())
+        {
+            yield return (
+                Say($"a part of {ChunkSize(course, chunk)} was broken", $"una parte de {ChunkSize(course, chunk)} se interrumpió"),
+                Strokes,
+                chunk.At.Line
+            );
+        }
+
+        foreach (var rule in task.Source.Lines.OfType<TaskLine.RuleOf>())
+        {
+            if (rule.Rule is Rule.Touch touch)
+            {
+                yield return (Say($"touch: {touch.Text}", $"contacto: {touch.Text}"), Strokes, rule.At.Line);
+            }
+            else if (rule.Rule is Rule.Help { Voids: not null })
+            {
+                yield return (Say("somebody helped", "alguien ayudó"), Strokes, rule.At.Line);
+            }
+        }
+
+        if (piece.Piece.IsHeaviest && u.Workout.Policies.OfType<Policy.Clips>().Any())
+        {
+            yield return (Say("lifted without clips", "levantó sin cierres"), Strokes, line);
+        }
+    }
+
+    /// <summary>Room for strokes; the head of the column says one each.</summary>
+    private const string Strokes = "";
+
+    private string ChunkSize(Course course, Detail.Chunks chunk) => chunk.Size.For(u.Resolver.Position(course.Address)).ToString();
+
+    /// <summary>What breaks a phrase of a sharing rule, and where it is marked; null for a phrase that nobody can break.</summary>
+    private (string What, string Mark)? Shared(SharePhrase phrase, IReadOnlyList<Address> members) =>
+        phrase.Is switch
+        {
+            ShareKind.AtLeast when phrase.Text is null or "each" => (
+                Say($"{phrase.N} done by each", $"{phrase.N} hechas por cada uno"),
+                string.Join(" ", members.Select((m, i) => $"{tongue.Ordinal(m.Seat ?? i + 1)} □"))
+            ),
+            ShareKind.AtLeast => (
+                Say($"fewer than {phrase.N}: {phrase.Text}", $"menos de {phrase.N}: {Glossary.Usual(phrase.Text!, tongue)}"),
+                Strokes
+            ),
+            ShareKind.AtMost => (Say($"more than {phrase.N} in a row", $"más de {phrase.N} seguidas"), Strokes),
+            ShareKind.AtMostTries => (Say($"more than {phrase.N} tries in a row", $"más de {phrase.N} intentos seguidos"), Strokes),
+            ShareKind.AttemptIsTurn => (Say("went on after a missed attempt", "siguió tras un intento fallado"), Strokes),
+            ShareKind.TogetherAt => (
+                Say($"not together at {phrase.Text}", $"no a la vez en {Glossary.Usual(phrase.Text ?? "", tongue)}"),
+                Strokes
+            ),
+            ShareKind.OneAtATime => (Say("two worked at once", "dos trabajaron a la vez"), Strokes),
+            ShareKind.InRotation or ShareKind.InFixedOrder or ShareKind.TurnsByRound => (Say("out of turn", "fuera de turno"), Strokes),
+            ShareKind.HandOverAfter => (
+                Say($"handed over before the end of {phrase.Text}", $"relevo antes de acabar: {Glossary.Usual(phrase.Text ?? "", tongue)}"),
+                Strokes
+            ),
+            ShareKind.HandTag => (Say("no hand tag", "sin toque de manos"), Strokes),
+            ShareKind.AnyNumber or ShareKind.AnySplit or ShareKind.ByMembers or ShareKind.NoHandTag => null,
+            _ => throw new InvalidOperationException($"A phrase of sharing without a line on the card: {phrase.Is}."),
+        };
+}
