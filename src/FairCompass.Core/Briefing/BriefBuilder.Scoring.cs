@@ -100,45 +100,63 @@ public sealed partial class BriefBuilder
             return new("scoring", heading, []);
         }
 
-        var index = shown[0];
-        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
-        var blocks = new List<BriefBlock>
-        {
-            new BriefBlock.Points(OnceEach(shown.Select(i => (u.Courses[i].Address, Sentences(i)))).Concat(Rulings()).ToEq()),
-        };
-        var samples = SampleRuns.Of(course, sheet, u.Competition, tongue);
-        if (samples.Count > 0)
-        {
-            Eq<string> head =
+        return new(
+            "scoring",
+            heading,
             [
-                "",
-                .. sheet.Components.SelectMany(c =>
-                    new[] { Words.Capital(c.Label is null ? Say("score", "puntuación") : c.NameIn(tongue)), Say("Place", "Puesto") }
-                ),
-            ];
-            var rows = samples
-                .Select(
-                    (s, n) =>
-                        Cited(
-                            $"sample/{n}",
-                            new(
-                                s.Results.SelectMany((r, i) => new[] { Published(r, sheet.Components[i]), Figure(s.Places[i]) })
-                                    .Prepend(Words.Capital(s.Label))
-                                    .ToEq()
-                            )
-                        )
-                )
-                .ToEq();
-            blocks.Add(
-                new BriefBlock.Table(
-                    Say("Worked examples, ", "Ejemplos resueltos, ") + Cite($"entry/{course.Address}", course.Address.In(tongue)),
-                    head,
-                    rows
-                )
+                new BriefBlock.Points(OnceEach(shown.Select(i => (u.Courses[i].Address, Sentences(i)))).Concat(Rulings()).ToEq()),
+                .. WorkedExamples(),
+            ]
+        );
+    }
+
+    /// <summary>Entries whose examples differ are shown on a paper of their own, or side by side where they are few.</summary>
+    private const int MostExamples = 2;
+
+    /// <summary>Worked examples: a table for all entries with the same ones. Where many differ there is none, for one division’s would
+    /// stand for the others.</summary>
+    private IEnumerable<BriefBlock> WorkedExamples()
+    {
+        var tables = shown
+            .Select(i => (Entry: i, Table: WorkedExamples(u.Courses[i], u.Sheets[i])))
+            .Where(x => x.Table is not null)
+            .GroupBy(x => x.Table!)
+            .ToList();
+        return tables.Count > MostExamples
+            ? []
+            : tables.Select(t =>
+                t.Key with
+                {
+                    Caption =
+                        Say("Worked examples, ", "Ejemplos resueltos, ")
+                        + WhoOf(t.Select(x => u.Courses[x.Entry].Address), shown.Select(i => u.Courses[i].Address).ToList()),
+                }
             );
+    }
+
+    private BriefBlock.Table? WorkedExamples(Course course, ScoreSheet sheet)
+    {
+        var samples = SampleRuns.Printed(SampleRuns.Of(course, sheet, u.Competition, tongue), sheet.Components.Count);
+        if (samples.Count == 0)
+        {
+            return null;
         }
 
-        return new("scoring", heading, blocks.ToEq());
+        var named = sheet.Components.SelectMany(c =>
+            new[] { Words.Capital(c.Label is null ? Say("score", "puntuación") : c.NameIn(tongue)), Say("Place", "Puesto") }
+        );
+        var rows = samples.Select(
+            (s, n) =>
+                Cited(
+                    $"sample/{n}/{course.Address}",
+                    new(
+                        s.Results.SelectMany((r, i) => new[] { Published(r, sheet.Components[i]), Figure(s.Places[i]) })
+                            .Prepend(Words.Capital(s.Label))
+                            .ToEq()
+                    )
+                )
+        );
+        return new(null, ["", .. named], rows.ToEq());
     }
 
     /// <summary>The rules of every score as one entry has them.</summary>

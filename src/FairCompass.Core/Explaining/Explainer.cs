@@ -2,6 +2,7 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -61,8 +62,11 @@ public static class Explainer
     private static Eq<ScoreView> ScoresOf(Understanding u) =>
         u.Courses.Count == 0
             ? []
-            : u.Sheets[0]
-                .Components.Select(c => new ScoreView(c.Label, c.Source.At.Line, ScoreSentences.Of(c, u.Sheets[0], u.Courses[0])))
+            : u
+                .Sheets.MaxBy(s => s.Components.Count)!
+                .Components.Select(
+                    (c, i) => new ScoreView(c.Label, c.Source.At.Line, SharedSentences.Of(i, u.Courses, u.Sheets, Tongue.English))
+                )
                 .ToEq();
 
     private static Eq<MovementUse> MovementsOf(Understanding u) =>

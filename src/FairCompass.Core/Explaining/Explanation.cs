@@ -111,7 +111,7 @@ public sealed record GridCell(string Text, bool Own, string? From, int Line);
 /// <summary>A scoring rule.</summary>
 /// <param name="Label">Its name, or null.</param>
 /// <param name="Line">The line of the text.</param>
-/// <param name="Sentences">The rule in sentences, for the first address.</param>
+/// <param name="Sentences">The rule in sentences: what holds for all once, what only some have with their names.</param>
 public sealed record ScoreView(string? Label, int Line, Eq<string> Sentences);
 
 /// <summary>A movement that is used.</summary>

@@ -5,6 +5,7 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
@@ -135,16 +136,18 @@ public sealed class Differences
         OrderedDictionary<(string, int), string> Hall(Understanding u)
         {
             var lines = new OrderedDictionary<(string, int), string>();
-            if ((u.Courses.Count > 0 ? Timeline.Of(u.Courses[0], tongue) : Timeline.Of(u.Workout, tongue)) is not { } t)
-            {
-                return lines;
-            }
-
+            IReadOnlyList<SharedClock> clocks =
+                u.Courses.Count > 0 ? SharedClock.Of(u.Courses, tongue)
+                : Timeline.Of(u.Workout, tongue) is { } bare ? [SharedClock.Of(bare)]
+                : [];
             foreach (
-                var (name, text) in t
-                    .Spans.Select(s => (Name: s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label), s))
-                    .Select(x => (x.Name, $"{x.Name} {x.s.Starts} {Say("to", "a")} {x.s.Ends}"))
-                    .Concat(t.Forks.Select(f => ("", f.Words)))
+                var (name, text) in clocks.SelectMany(c =>
+                    c.Hall.Spans.Select(s => (Name: s.Label is null ? Kind(s.Kind) : tongue.Name(s.Label), s))
+                        .Select(x =>
+                            (Name: Whose(u, c.For) + x.Name, Text: $"{Whose(u, c.For)}{x.Name} {x.s.Starts} {Say("to", "a")} {x.s.Ends}")
+                        )
+                        .Concat(c.Forks.SelectMany(f => f).Select(f => (Name: Whose(u, f.For), Text: Whose(u, f.For) + f.Value.Words)))
+                )
             )
             {
                 lines.Add((name, lines.Keys.Count(k => k.Item1 == name)), text);
@@ -153,6 +156,12 @@ public sealed class Differences
             return lines;
         }
     }
+
+    /// <summary>Whose clock it is, where not everybody’s.</summary>
+    private string Whose(Understanding u, Eq<Address> who) =>
+        who.Count == 0 || who.Count == u.Courses.Count
+            ? ""
+            : tongue.Join(Entries.Named(who, u.Courses.Select(c => c.Address), tongue)) + ": ";
 
     /// <summary>Loads that both versions have, made of other plates or on another bar, and the number of lanes.</summary>
     private IEnumerable<Change> Kit()
@@ -281,8 +290,9 @@ public sealed class Differences
             : [.. Score(u, Tongue.English).Zip(Score(u, tongue), (english, said) => new Sentence(english, said)).Distinct()];
 
     private static IEnumerable<string> Score(Understanding u, Tongue tongue) =>
-        u.Sheets[0]
-            .Components.SelectMany(c => ScoreSentences.Of(c, u.Sheets[0], u.Courses[0], tongue))
+        Enumerable
+            .Range(0, u.Sheets.Max(s => s.Components.Count))
+            .SelectMany(i => SharedSentences.Of(i, u.Courses, u.Sheets, tongue))
             .Concat(ScoreSentences.Rulings(u.Workout, tongue));
 
     /// <summary>What no figure of the table shows: rounds, turns, holds, help, notes.</summary>

@@ -12,7 +12,11 @@ namespace FairCompass.Core.Scoring;
 /// <param name="Run">The facts.</param>
 /// <param name="Results">One for each component.</param>
 /// <param name="Places">The place in each component among the samples.</param>
-public sealed record SampleResult(string Label, RunObservation Run, Eq<ComponentResult> Results, Eq<int> Places);
+public sealed record SampleResult(string Label, RunObservation Run, Eq<ComponentResult> Results, Eq<int> Places)
+{
+    /// <summary>True for what a paper shows: finished, the same again, one short, nothing, and the edge of a gate.</summary>
+    public bool Printed { get; init; }
+}
 
 /// <summary>
 /// Sample results of a course, always the same: the cases people argue about. They are worked examples in briefs, and the
@@ -49,7 +53,17 @@ public static class SampleRuns
         }
 
         var places = Places(results, sheet.Components.Count);
-        return runs.Select((r, i) => new SampleResult(tongue.Say(r.Label), r.Run, results[i], places[i])).ToEq();
+        return runs.Select((r, i) => new SampleResult(tongue.Say(r.Label), r.Run, results[i], places[i]) { Printed = r.Printed }).ToEq();
+    }
+
+    /// <summary>The few that papers show, with their places among one another.</summary>
+    /// <param name="samples">All of one entry.</param>
+    /// <param name="components">How many scores it has.</param>
+    public static Eq<SampleResult> Printed(Eq<SampleResult> samples, int components)
+    {
+        var some = samples.Where(s => s.Printed).ToList();
+        var places = Places(some.Select(s => s.Results).ToList(), components);
+        return some.Select((s, i) => s with { Places = places[i] }).ToEq();
     }
 
     /// <summary>True when every counted score is one less than in another run; a score at the cap, one less than the whole.</summary>
@@ -89,7 +103,11 @@ public static class SampleRuns
         int Later,
         long? Gate = null,
         EntryStatus Status = EntryStatus.Ran
-    );
+    )
+    {
+        /// <summary>True for what a paper shows: finished, the same again, one short, nothing, and the edge of a gate.</summary>
+        public bool Printed { get; init; }
+    }
 
     private static readonly Case[] All =
     [
@@ -104,7 +122,10 @@ public static class SampleRuns
             [true, true],
             0
         ),
-        new(("finished", "terminó"), ("a good run", "un buen resultado"), 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0),
+        new(("finished", "terminó"), ("a good run", "un buen resultado"), 0.85m, 0, 0.92m, 0, [0.44m, 0.50m], [true, false], 0)
+        {
+            Printed = true,
+        },
         new(
             ("finished in the same second", "terminó en el mismo segundo"),
             ("as much, later at the mark", "lo mismo, más tarde en la marca"),
@@ -115,7 +136,14 @@ public static class SampleRuns
             [0.44m],
             [true],
             7
-        ),
+        )
+        {
+            Printed = true,
+        },
+        new(("one rep short", "falta una repetición"), ("one rep less", "una repetición menos"), null, 1, 0.92m, 1, [], [], 9)
+        {
+            Printed = true,
+        },
         new(
             ("finished, no good lift", "terminó, sin levantamiento válido"),
             ("a fair run", "un resultado correcto"),
@@ -128,9 +156,11 @@ public static class SampleRuns
             3
         ),
         new(("finished on the bell", "terminó con la señal"), ("a middling run", "un resultado medio"), 1.00m, 0, 0.75m, 0, [], [], 5),
-        new(("one rep short", "falta una repetición"), ("one rep less", "una repetición menos"), null, 1, 0.75m, 1, [], [], 9),
         new(("three quarters done", "tres cuartos hechos"), ("a slow run", "un resultado lento"), null, 0, 0.60m, 0, [], [], 12),
-        new(("exactly at the gate", "justo en la puerta"), ("exactly at the gate", "justo en la puerta"), null, 0, 0, 0, [], [], 0, 0),
+        new(("exactly at the gate", "justo en la puerta"), ("exactly at the gate", "justo en la puerta"), null, 0, 0, 0, [], [], 0, 0)
+        {
+            Printed = true,
+        },
         new(
             ("one rep short of the gate", "falta una repetición para la puerta"),
             ("one rep short of the gate", "falta una repetición para la puerta"),
@@ -142,17 +172,25 @@ public static class SampleRuns
             [],
             0,
             -1
-        ),
-        new(("no rep counted", "ninguna repetición contada"), ("no rep counted", "ninguna repetición contada"), null, -1, 0, 0, [], [], 0),
+        )
+        {
+            Printed = true,
+        },
+        new(("no rep counted", "ninguna repetición contada"), ("no rep counted", "ninguna repetición contada"), null, -1, 0, 0, [], [], 0)
+        {
+            Printed = true,
+        },
         new(("withdrew", "se retiró"), ("withdrew", "se retiró"), null, 0, 0.30m, 0, [], [], 0, null, EntryStatus.Withdrew),
         new(("did not start", "no salió"), ("did not start", "no salió"), null, 0, 0, 0, [], [], 0, null, EntryStatus.DidNotStart),
     ];
 
     private static Said AsMuch { get; } = ("as much", "lo mismo");
 
+    private static Said NoGoodLift { get; } = ("no good lift", "sin levantamiento válido");
+
     private static Said Late { get; } = ("finished late", "terminó tarde");
 
-    private static IEnumerable<(Said Label, RunObservation Run, bool OneLess)> Cases(
+    private static IEnumerable<(Said Label, RunObservation Run, bool OneLess, bool Printed)> Cases(
         Course course,
         ScoreSheet sheet,
         Competition competition
@@ -164,21 +202,30 @@ public static class SampleRuns
         var gated = course.Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
         var fields = Card.Fields(course, sheet).ToLookup(f => f.Piece, StringComparer.Ordinal);
         var last = course.Pieces.LastOrDefault(p => p.IsCounted && fields.Contains(p.Piece.Key))?.Piece.Key;
-        foreach (var c in All.Where(c => (c.Gate is null || gated) && (c.Short != 1 || !timed || course.Pieces.All(LastIsOne))))
+        // Where nothing but lifts is scored, a run without lifts shows nothing that one with a missed lift does not show.
+        var onlyLifts = lifted && course.Pieces.Where(p => fields.Contains(p.Piece.Key)).All(p => p.Piece.IsHeaviest);
+        foreach (
+            var c in All.Where(c =>
+                (c.Gate is null || gated)
+                && (c.Short != 1 || !timed || course.Pieces.All(LastIsOne))
+                && (!onlyLifts || c.Lifts.Length > 0 || c.Status != EntryStatus.Ran)
+            )
+        )
         {
+            var nothing = onlyLifts && c.Lifts.Length > 0 && !c.Made.Contains(true);
             if (c.Status == EntryStatus.DidNotStart)
             {
-                yield return (c.Label, new(c.Status, []), false);
+                yield return (c.Label, new(c.Status, []), false, false);
                 continue;
             }
 
-            var label = !timed
-                ? marked || c.Later != 7
-                    ? c.Open
-                    : AsMuch
-                : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true)
-                    ? Late
-                    : c.Label;
+            var label =
+                nothing ? NoGoodLift
+                : !timed
+                    ? marked || c.Later != 7 ? c.Open
+                        : AsMuch
+                : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true) ? Late
+                : c.Label;
             yield return (
                 label,
                 new(
@@ -193,7 +240,8 @@ public static class SampleRuns
                         )
                         .ToEq()
                 ),
-                c.Less > 0 && !timed
+                c.Less > 0 && !timed,
+                c.Printed || nothing
             );
         }
     }

@@ -89,7 +89,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "field" => Field(parts[1]),
             "score" => Score(parts[1]),
             "rulings" => InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
-            "sample" => Sample(Index(rest)),
+            "sample" => Sample(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "layout" => LaidOut(),
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
@@ -353,10 +353,11 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         InAll(lines.Where(l => l.TrimStart().Split(' ', ':', ',')[0] is "gate" or "re-rig" or "own" or "after" or "between"));
 
     /// <summary>The sample scored again, with its places.</summary>
-    private HashSet<string> Sample(int n)
+    private HashSet<string> Sample(int n, string entry)
     {
-        var (course, sheet) = (u.Courses[shown[0]], u.Sheets[shown[0]]);
-        var samples = SampleRuns.Of(course, sheet, u.Competition);
+        var at = u.Courses.ToList().FindIndex(c => c.Address.ToString() == entry);
+        var (course, sheet) = (u.Courses[at], u.Sheets[at]);
+        var samples = SampleRuns.Of(course, sheet, u.Competition).Where(s => s.Printed).ToList();
         var scored = samples.Select(s => Scorer.Score(s.Run, course, sheet, u.Competition.Unit)).ToList();
         var places = Enumerable.Range(0, sheet.Components.Count).Select(i => Ranking.Places([.. scored.Select(s => s[i])])).ToList();
         return

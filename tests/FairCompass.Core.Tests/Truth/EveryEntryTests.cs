@@ -1,5 +1,7 @@
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Explaining;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Tests.Briefing;
 using FairCompass.Core.Tests.Notation;
 
@@ -60,6 +62,47 @@ public class EveryEntryTests
             }
         }
     }
+
+    /// <summary>The order of divisions in the competition, and of duties in a division, moves columns and names, and nothing else: what
+    /// is said is the same, line by line.</summary>
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void The_order_of_the_competition_changes_nothing_that_is_said(string name)
+    {
+        var turned = Demo.Competition with
+        {
+            Divisions = Demo
+                .Competition.Divisions.Reverse()
+                .Select(d => d.IsTeam ? d : d with { Duties = d.Duties.Reverse().ToEq() })
+                .ToEq(),
+        };
+        var text = DraftTexts.Read(name);
+        var (a, b) = (Understanding.Of(Demo.Competition, text), Understanding.Of(turned, text));
+        foreach (var audience in Enum.GetValues<Audience>().Where(x => x < Audience.Holder))
+        {
+            Assert.Equal(Said(a, audience), Said(b, audience));
+        }
+
+        Assert.Equal(
+            Explainer.Explain(a).Scores.SelectMany(s => s.Sentences).Select(Sorted).Order(),
+            Explainer.Explain(b).Scores.SelectMany(s => s.Sentences).Select(Sorted).Order()
+        );
+    }
+
+    /// <summary>Every line and cell with its words in a fixed order, each once: who is named beside whom does not matter.</summary>
+    private static List<string> Said(Understanding u, Audience audience) =>
+        BriefText
+            .Lines(new BriefBuilder(u, null, new(2026, 6, 6)).Build(audience))
+            .Select(Sorted)
+            .Distinct()
+            .Order(StringComparer.Ordinal)
+            .ToList();
+
+    private static string Sorted(string line) =>
+        string.Join(
+            ' ',
+            line.Split([' ', ',', ':', '\u00a0', '(', ')'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal)
+        );
 
     /// <summary>The cells of the clock, each once and in order, without who is named beside.</summary>
     private static List<string> Calls(Understanding u, Audience audience) =>

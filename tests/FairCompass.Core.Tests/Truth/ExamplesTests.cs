@@ -1,3 +1,4 @@
+using FairCompass.Core.Briefing;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Quantities;
@@ -48,5 +49,48 @@ public class ExamplesTests
             Assert.True(units >= before + minutes, $"{minutes} minutes: {units}");
             before = units;
         }
+    }
+
+    private static BriefBlock.Table[] Tables(Trial trial, string? division = null) =>
+        new BriefBuilder(trial.Read, division, new(2026, 6, 6))
+            .Build(Audience.Judge)
+            .Sections.Single(s => s.Id == "scoring")
+            .Blocks.OfType<BriefBlock.Table>()
+            .ToArray();
+
+    /// <summary>Four rows: finished, the same again, one short, nothing; and the edge of a gate where there is one.</summary>
+    [Theory]
+    [InlineData(
+        "8:00 for time\n  30 double-under\n  10 sit-up\n",
+        Trial.ForTime,
+        "Finished|Finished in the same second|One rep short|No rep counted"
+    )]
+    [InlineData("8:00 for reps\n  rounds without end\n    10 sit-up\n", Trial.ForReps, "A good run|As much|One rep less|No rep counted")]
+    [InlineData("8:00 for load\n  heaviest power clean\n", Trial.ForLoad, "A good run|As much|No good lift")]
+    [InlineData(
+        "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  max burpee\n",
+        Trial.ForReps,
+        "A good run|As much|One rep less|Exactly at the gate|One rep short of the gate|No rep counted"
+    )]
+    public void A_paper_shows_the_rows_that_people_argue_about(string work, string score, string rows)
+    {
+        var table = Tables(Trial.Tideline(work + score))[0];
+        Assert.Equal(rows, string.Join('|', table.Rows.Select(r => r.Cells[0])));
+    }
+
+    /// <summary>What holds for every entry is shown once for all; where few differ each has its own; where many do, none stands for the
+    /// others, and each division’s paper shows its own.</summary>
+    [Fact]
+    public void No_entry_stands_for_the_others()
+    {
+        const string Same = "8:00 for time\n  30 double-under\n  10 sit-up\n" + Trial.ForTime;
+        Assert.Equal("Worked examples, all", Assert.Single(Tables(Trial.Both(Same))).Caption);
+
+        const string Differs = "8:00 for time\n  30/24 cal rowing machine\n    Meadow: 20/16 cal\n" + Trial.ForTime;
+        Assert.Empty(Tables(Trial.Both(Differs)));
+        Assert.Equal(
+            ["Worked examples, Meadow man", "Worked examples, Meadow woman"],
+            Tables(Trial.Both(Differs), "Meadow").Select(t => t.Caption)
+        );
     }
 }
