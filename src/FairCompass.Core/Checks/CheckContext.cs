@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Pacing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -36,6 +37,11 @@ public sealed record CheckContext(
         at.Line >= 1 && at.Line <= Lines.Count && at.Column - 1 + at.Length <= Lines[at.Line - 1].Length
             ? Lines[at.Line - 1].Substring(at.Column - 1, at.Length)
             : "";
+
+    /// <summary>The paces that are expected: our estimates, and the competition’s own in their place.</summary>
+    internal PaceTable Paces => paces ??= Competition.Paces.Count == 0 ? PaceTable.Usual : new(Competition.Paces);
+
+    private PaceTable? paces;
 
     /// <summary>The pieces of work, whatever the division.</summary>
     public IReadOnlyList<PieceOfWork> Pieces { get; } = PieceOfWork.Of(Workout);

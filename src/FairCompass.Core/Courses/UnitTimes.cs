@@ -65,6 +65,51 @@ public static class UnitTimes
             (task, load) => Math.Min(Of(paces, task, load, "", woman: false).Fastest, Of(paces, task, load, "", woman: true).Fastest)
         );
 
+    /// <summary>The time in which all units of a counter are done, usual and fastest, without rests and ways between things; null for work
+    /// without an end, and for more tasks than are walked through.</summary>
+    /// <param name="paces">The paces.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="strand">A counter of it.</param>
+    /// <param name="until">How many units; null for all.</param>
+    /// <param name="who">Whose time it is: the division, and whether a woman’s.</param>
+    public static (long Usual, long Fastest)? OfAll(
+        PaceTable paces,
+        CoursePiece piece,
+        Strand strand,
+        long? until,
+        (string Division, bool Woman) who
+    )
+    {
+        if (strand.TooLarge || (until ?? strand.Units) is not { } all)
+        {
+            return null;
+        }
+
+        var (usual, fastest, done) = (0L, 0L, 0L);
+        for (var step = 0; done < all; step++)
+        {
+            var place = strand.At(done + 1);
+            if (step == MostSteps || place.Of is not { } of)
+            {
+                return null;
+            }
+
+            var units = Math.Min(of - place.Unit + 1, all - done);
+            var each = Of(paces, piece.Tasks[place.Task], LoadAt(piece.Tasks[place.Task], place), who.Division, who.Woman);
+            usual += units * each.Usual;
+            fastest += units * each.Fastest;
+            done += units;
+        }
+
+        return (usual, fastest);
+    }
+
+    private static decimal? LoadAt(CourseTask task, Place place)
+    {
+        var load = task.Prescription.Load?.Value.Values;
+        return load?.At(place.Rounds.Count > 0 ? (int)Math.Min(place.Rounds[^1] - 1, int.MaxValue) : 0) ?? load?.At(0);
+    }
+
     private static long Units(CoursePiece piece, Strand strand, long all, Func<CourseTask, decimal?, long> timeOf)
     {
         var (left, done) = (all, 0L);
@@ -78,9 +123,7 @@ public static class UnitTimes
 
             var place = strand.At(done + 1);
             var task = piece.Tasks[place.Task];
-            var load = task.Prescription.Load?.Value.Values;
-            var at = load?.At(place.Rounds.Count > 0 ? (int)Math.Min(place.Rounds[^1] - 1, int.MaxValue) : 0) ?? load?.At(0);
-            var each = timeOf(task, at);
+            var each = timeOf(task, LoadAt(task, place));
             var units = Math.Min(left / each, place.Of is { } of ? of - place.Unit + 1 : long.MaxValue);
             if (units == 0)
             {

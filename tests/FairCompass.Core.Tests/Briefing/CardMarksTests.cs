@@ -94,7 +94,7 @@ public class CardMarksTests
         Assert.Equal(["24 m walking lunge: 6 sections of 4 m", "19", "20", "21", "22", "23", "24"], boxes.Rows[1].Cells);
     }
 
-    /// <summary>A judge sees before “go” what has to stand there: loads with plates, heights, and what is measured on the athlete.</summary>
+    /// <summary>A judge sees before “go” what has to stand there: loads with plates, heights, what is measured on the athlete.</summary>
     [Fact]
     public void The_card_says_what_stands_in_the_lane()
     {

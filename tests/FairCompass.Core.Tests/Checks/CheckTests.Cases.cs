@@ -69,6 +69,23 @@ public partial class CheckTests
                 Pairs + "9:00 for time\n  40 cal rowing machine\n    share: any number at a time\n" + Timed,
                 Pairs + "9:00 for time\n  40 cal rowing machine\n    share: one at a time, any split\n" + Timed
             },
+            {
+                "interval-full",
+                Divisions
+                    + "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      60/45 cal rowing machine\n"
+                    + "    then\n      60 sit-up\n"
+                    + Timed,
+                Divisions
+                    + "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      12/9 cal rowing machine\n"
+                    + "    then\n      60 sit-up\n"
+                    + Timed
+            },
+            {
+                "not-doable",
+                Divisions + "2:30 for time\n  120 front squat, 70/50 kg, from the floor\n  120 bar muscle-up\n" + Timed,
+                Divisions + "9:00 for time\n  40 front squat, 70/50 kg, from the floor\n  20 bar muscle-up\n" + Timed
+            },
+            { "cap-idle", Divisions + "40:00 for time\n  6 burpee\n" + Timed, Divisions + "2:00 for time\n  6 burpee\n" + Timed },
             // (b) a movement without a standard
             {
                 "standard-missing",
