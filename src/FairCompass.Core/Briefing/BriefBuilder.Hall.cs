@@ -115,7 +115,9 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Crew() =>
         [LaidOut(), .. KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
 
-    private Eq<LaneThing> Things => LayOut.Of(u.Competition, shown.Select(i => u.Courses[i]), tongue);
+    private Eq<LaneThing>? laidOut;
+
+    private Eq<LaneThing> Things => laidOut ??= LayOut.Of(u.Competition, shown.Select(i => u.Courses[i]), tongue);
 
     /// <summary>Everything that stands, hangs or lies in a lane before the first heat, from the one list of it.</summary>
     private BriefSection LaidOut()

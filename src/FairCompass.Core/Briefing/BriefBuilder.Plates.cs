@@ -29,7 +29,7 @@ public sealed partial class BriefBuilder
                     p.Around?.At.Line ?? p.Source.At.Line,
                     Loads: p.Prescription.Load!.Value.ToString(),
                     Bar: BarOf(p),
-                    Plan: Loaded.Changes(p)
+                    Shared: Loaded.IsShared(p) ? p.Address.Division.Name : ""
                 )
             )
             .OrderBy(g => g.Key.Item1)

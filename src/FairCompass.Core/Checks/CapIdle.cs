@@ -1,8 +1,6 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 

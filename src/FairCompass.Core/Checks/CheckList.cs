@@ -19,6 +19,7 @@ public static class CheckList
         new UnfinishedUnstated(),
         new TieUnstated(),
         new LoadNotMakeable(),
+        new OneOrTwo(),
         new BarUnknown(),
         new PlatesShared(),
         new KitShort(),

@@ -65,9 +65,15 @@ public sealed class LoadNotMakeable : ICheck
             }
         }
 
-        foreach (var ((at, value, kit, bar), (load, addresses)) in wrong)
+        foreach (var (n, ((at, value, kit, bar), (load, addresses))) in wrong.Index())
         {
-            yield return Report(context, at, value, (kit, bar), load, addresses, stock[(kit, bar)].Sorted);
+            var report = Report(context, at, value, kit, load, addresses, stock[(kit, bar)].Sorted);
+            yield return n < MostReasons
+                ? report with
+                {
+                    Sentence = report.Sentence + Reason(context.Competition.Kit, kit, bar, value),
+                }
+                : report;
         }
     }
 
@@ -78,6 +84,9 @@ public sealed class LoadNotMakeable : ICheck
             MovementKit.Barbell => BarLoads.All(bar, competition.Kit),
             _ => competition.Kit.Implements(kit).Select(i => i.Mass).Order().ToList(),
         };
+
+    /// <summary>Findings that say what would have to be there: to plan it takes time, and whoever has more buys plates anyway.</summary>
+    private const int MostReasons = 5;
 
     private static bool IsStocked(MovementKit kit) => kit == MovementKit.Barbell || LaneKit.HasMasses(kit);
 
@@ -108,13 +117,13 @@ public sealed class LoadNotMakeable : ICheck
         CheckContext context,
         SourceRange at,
         decimal value,
-        (MovementKit Kit, LaneBar Bar) on,
+        MovementKit kit,
         DutyLoad load,
         List<Address> addresses,
         IReadOnlyList<decimal> masses
     )
     {
-        var (unit, kit) = (context.Competition.Unit, on.Kit);
+        var unit = context.Competition.Unit;
         var (who, what, mass) = (Words.Join(addresses.Select(a => a.ToString()).Distinct()), Thing(kit, load), new Mass(value, unit));
         if (masses.Contains(value))
         {
@@ -133,7 +142,7 @@ public sealed class LoadNotMakeable : ICheck
         // Another load is another workout for the athlete, so the lighter one is offered before the heavier.
         return new(
             at,
-            $"{who}: no {what} of {mass} with this kit. {nearest}{Reason(context.Competition.Kit, on, value)}",
+            $"{who}: no {what} of {mass} with this kit. {nearest}",
             new[] { (Mass: below, Than: "lighter"), (Mass: above, Than: "heavier") }
                 .Where(n => n.Mass is not null)
                 .Select(n => Mended(context, at, value, n.Mass!.Value, n.Than, unit))
@@ -146,20 +155,20 @@ public sealed class LoadNotMakeable : ICheck
     }
 
     /// <summary>What would have to be there: a longer sleeve, or so many plates; empty where neither helps.</summary>
-    private static string Reason(LaneKit kit, (MovementKit Kit, LaneBar Bar) on, decimal value)
+    private static string Reason(LaneKit kit, MovementKit on, LaneBar bar, decimal value)
     {
-        if (on.Kit != MovementKit.Barbell)
+        if (on != MovementKit.Barbell)
         {
             return "";
         }
 
-        if (on.Bar.Sleeve is not null && BarLoads.OneSide(value, on.Bar.Mass, kit) is not null)
+        if (bar.Sleeve is not null && BarLoads.OneSide(value, bar.Mass, kit) is not null)
         {
             return " The plates do not fit the sleeve of the bar.";
         }
 
-        var bar = new PlannedBar("", on.Bar.Mass, [value]) { Sleeve = on.Bar.Sleeve };
-        return PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, [bar], kit.Lanes);
+        var planned = new PlannedBar("", bar.Mass, [value]) { Sleeve = bar.Sleeve };
+        return PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, [planned], kit.Lanes);
     }
 
     private static string Thing(MovementKit kit, DutyLoad load) =>

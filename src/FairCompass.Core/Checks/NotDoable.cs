@@ -1,8 +1,6 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
@@ -43,8 +41,8 @@ public sealed class NotDoable : ICheck
                 var better = TimeNeeded.Round(l.Max(x => x.Needed.Usual) + new Duration(l.Max(x => x.Needed.Usual).Ms / 4));
                 return new Report(
                     l.Key.At,
-                    $"{Words.Join(l.Select(x => x.Address.ToString()).Distinct())}: at the fastest pace known this takes {fastest}; the cap is "
-                        + $"{l.Key.Cap}, so nobody is inside it and only the count at the cap ranks.",
+                    $"{Words.Join(l.Select(x => x.Address.ToString()).Distinct())}: at the fastest pace known this takes {fastest}; the "
+                        + $"cap is {l.Key.Cap}, so nobody is inside it and only the count at the cap ranks.",
                     TimeNeeded.Rewritten(context, l.Key.At, l.Key.Base, better, $"Write a cap of {better}")
                 );
             });

@@ -41,7 +41,7 @@ public sealed class PlatesShared : ICheck
                 && book.Find(task.Prescription.Movement.Value) is { Kit: MovementKit.Barbell }
                 && bars.Changes(task) is not null
             let all = AtOnce(context, task, bars)
-            where all.Count > 1 && LaneStacks.Together(all, kit) is null
+            where all.Count > 1 && !bars.Reach(all)
             group task.Address by (task.Prescription.Load!.From.At, All: all) into same
             select (same.Key.At, same.Key.All, Who: Words.Join(same.Select(a => a.Division.Name).Distinct()));
         return found

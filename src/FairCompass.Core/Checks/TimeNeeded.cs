@@ -1,10 +1,8 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
-using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

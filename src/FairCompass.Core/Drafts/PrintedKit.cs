@@ -43,7 +43,7 @@ public static class PrintedKit
             {
                 var loads = LaneStacks.Rungs(load.Values);
                 // A team's bars share its plates, so its stacks may be others than those of one athlete with the same load.
-                var whose = bars.Changes(task) == LaneStacks.Of(loads, bar, kit) ? "" : $" of {task.Address.Division.Name}";
+                var whose = bars.IsShared(task) ? $" of {task.Address.Division.Name}" : "";
                 facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar.Mass)}{whose}"] = bars.Changes(task)
                     is { } plan
                     ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))

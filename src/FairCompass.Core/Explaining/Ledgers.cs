@@ -1,7 +1,6 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -13,16 +12,21 @@ internal static class Ledgers
     public static Eq<LedgerView> Of(Understanding u, int rows, CancellationToken cancel = default)
     {
         var views = new List<LedgerView>();
-        var columns = u.Courses.Select(c => ColumnsOf(u, c.Address)).ToList();
         var groups = u
             .Courses.SelectMany(
                 (c, i) => c.Pieces.SelectMany(p => Counters(p).Select(s => (Piece: p, Strand: s, Course: i, Signature: Signature(p, s))))
             )
-            .GroupBy(x => x.Signature, StringComparer.Ordinal);
+            .GroupBy(x => x.Signature, StringComparer.Ordinal)
+            .SelectMany(g =>
+                // Every piece of a ledger has every column of it: pieces that some columns do not have stand apart.
+                g.GroupBy(x => x.Piece.Piece.Key)
+                    .GroupBy(x => string.Join(',', x.SelectMany(y => ColumnsOf(u, u.Courses[y.Course], y.Piece)).Distinct().Order()))
+                    .Select(same => same.SelectMany(x => x).ToList())
+            );
         foreach (var group in groups)
         {
             cancel.ThrowIfCancellationRequested();
-            var (piece, strand, _, _) = group.First();
+            var (piece, strand, _, _) = group[0];
             var pieces = group.Select(x => x.Piece.Piece).DistinctBy(p => p.Key).ToList();
             var mine = strand is null ? piece.Tasks : piece.Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null).ToEq();
             var option =
@@ -49,7 +53,7 @@ internal static class Ledgers
                     pieces[0].Key,
                     pieces.Select(p => p.Key).ToEq(),
                     Name(pieces, strand),
-                    group.SelectMany(x => columns[x.Course]).Distinct().Order().ToEq(),
+                    group.SelectMany(x => ColumnsOf(u, u.Courses[x.Course], x.Piece)).Distinct().Order().ToEq(),
                     tasks,
                     countable ? Ledger.Of(strand!.Counter, piece.Tasks, rows) : [],
                     units,
@@ -127,16 +131,27 @@ internal static class Ledgers
     private static Amount.Heaviest? Heaviest(CoursePiece piece) =>
         piece.Piece.Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault();
 
-    /// <summary>The columns of the prescription table that belong to an entry.</summary>
-    private static List<int> ColumnsOf(Understanding u, Address entry)
+    /// <summary>The columns of the prescription table that do a piece of an entry: of a turn that one member works, that
+    /// member’s.</summary>
+    private static List<int> ColumnsOf(Understanding u, Course course, CoursePiece piece)
     {
-        var all = u.Resolver.Addresses;
-        return Enumerable
+        var (all, entry) = (u.Resolver.Addresses, course.Address);
+        var columns = Enumerable
             .Range(0, all.Count)
             .Where(i =>
                 all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty is null || all[i].Duty == entry.Duty)
             )
             .ToList();
+        var members = course.MembersOf(piece.Piece);
+        var mine = columns
+            .Where(i =>
+                members.Any(m =>
+                    (all[i].Seat is null || m.Seat is null || all[i].Seat == m.Seat)
+                    && (all[i].Duty is null || m.Duty is null || all[i].Duty == m.Duty)
+                )
+            )
+            .ToList();
+        return mine.Count > 0 ? mine : columns;
     }
 
     /// <summary>Equal for pieces and addresses that count alike: constant loads are not part of it.</summary>

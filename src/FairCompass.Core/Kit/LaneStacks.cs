@@ -15,7 +15,10 @@ public static class LaneStacks
     /// <summary>Plans already made, for as long as their kit lives: each keystroke asks for the same ones.</summary>
     private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<string, Eq<PlateChange>?>> Known = [];
 
-    private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<string, IReadOnlyList<Eq<PlateChange>>?>> Shared = [];
+    private static readonly ConditionalWeakTable<LaneKit, ConcurrentDictionary<string, IReadOnlyList<Eq<PlateChange>>?>> Sharing = [];
+
+    /// <summary>Spans that are looked at for a plan of bars that share plates: a fraction of a second.</summary>
+    private const int MostSpans = 60_000;
 
     /// <summary>Plans that are kept for one kit.</summary>
     private const int Most = 5_000;
@@ -42,39 +45,55 @@ public static class LaneStacks
         return plan;
     }
 
-    /// <summary>The changes of several bars that stand in one lane and share its plates; null where the plates do not reach for all of
-    /// them at once.</summary>
+    /// <summary>
+    /// The changes of several bars that stand in one lane and share its plates; null where the plates do not reach for all of them at
+    /// once, or where a plan would take too long. Bars that do not want the same plates are planned alone.
+    /// </summary>
     /// <param name="bars">The bars, each with its loads in order; one with fewer stays at its last.</param>
     /// <param name="kit">The lane's stock.</param>
-    public static IReadOnlyList<Eq<PlateChange>>? Together(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, LaneKit kit)
+    /// <param name="mayPlan">False where no plan is to be looked for beyond those of each alone.</param>
+    public static IReadOnlyList<Eq<PlateChange>>? Together(
+        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
+        LaneKit kit,
+        bool mayPlan = true
+    )
     {
-        var known = Shared.GetOrCreateValue(kit);
+        var alone = bars.Select(b => Of(b.Loads.ToList(), b.Bar, kit)).ToList();
+        if (alone.Contains(null))
+        {
+            return null;
+        }
+
+        var moments = bars.Max(b => b.Loads.Count);
+        if (Enumerable.Range(0, moments).All(m => Reach(alone.Select(p => p!.Value[Math.Min(m, p.Value.Count - 1)].Side), kit)))
+        {
+            return alone.Select(p => p!.Value).ToList();
+        }
+
+        return mayPlan ? Shared(bars, moments, kit) : null;
+    }
+
+    private static bool Reach(IEnumerable<Eq<decimal>> sides, LaneKit kit) =>
+        sides.SelectMany(s => s).CountBy(m => m).All(m => m.Value <= kit.Plates.Where(p => p.Mass == m.Key).Sum(p => p.Count / 2));
+
+    private static IReadOnlyList<Eq<PlateChange>>? Shared(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, int moments, LaneKit kit)
+    {
+        var known = Sharing.GetOrCreateValue(kit);
         var key = string.Join(';', bars.Select(b => $"{b.Bar.Mass}/{b.Bar.Sleeve}:{string.Join(' ', b.Loads)}"));
         if (known.TryGetValue(key, out var plans))
         {
             return plans;
         }
 
-        var moments = bars.Max(b => b.Loads.Count);
+        PlannedBar Planned((LaneBar Bar, Eq<decimal> Loads) b, int i) =>
+            new($"{i}", b.Bar.Mass, Enumerable.Range(0, moments).Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq())
+            {
+                Sleeve = b.Bar.Sleeve,
+            };
         var stock = Stock(kit);
         var plan = stock.Count is 0 or > PlatePlanner.MostKinds
             ? null
-            : PlatePlanner.Plan(
-                stock,
-                kit.ClipPair,
-                bars.Select(
-                        (b, i) =>
-                            new PlannedBar(
-                                $"{i}",
-                                b.Bar.Mass,
-                                Enumerable.Range(0, moments).Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq()
-                            )
-                            {
-                                Sleeve = b.Bar.Sleeve,
-                            }
-                    )
-                    .ToList()
-            );
+            : PlatePlanner.Plan(stock, kit.ClipPair, bars.Select(Planned).ToList(), MostSpans);
         plans =
             plan is null || plan.Bars.Count == 0 ? null : plan.Bars.Select((b, i) => b.Changes.Take(bars[i].Loads.Count).ToEq()).ToList();
         if (known.Count < Most)

@@ -23,7 +23,11 @@ public static class PlatePlanner
     /// <param name="clips">Mass of a pair of clips, put on whenever plates are; from 0.</param>
     /// <param name="bars">The bars; all have as many moments.</param>
     /// <exception cref="ArgumentException">Bars of unlike numbers of moments, or more kinds than <see cref="MostKinds"/>.</exception>
-    public static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars)
+    public static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars) =>
+        Plan(stock, clips, bars, MostSpans);
+
+    /// <summary>Plans bars, looking at so many spans at the most.</summary>
+    internal static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int mostSpans)
     {
         var plates = stock
             .Where(p => p.Pairs > 0)
@@ -41,7 +45,7 @@ public static class PlatePlanner
             return new([], []);
         }
 
-        var budget = new PlanBudget(MostSpans);
+        var budget = new PlanBudget(mostSpans);
         var sides = bars.Select(b => new List<List<int>>()).ToArray();
         var moments = bars[0].Loads.Count;
         for (var from = 0; from < moments; from += Stretch)

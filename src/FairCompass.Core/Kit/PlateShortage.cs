@@ -8,6 +8,9 @@ public static class PlateShortage
     /// <summary>Pairs of one kind beyond which nobody is told to buy.</summary>
     private const int MostPairs = 31;
 
+    /// <summary>Spans that are looked at for what is lacking: a tenth of a second.</summary>
+    private const int MostSpans = 20_000;
+
     /// <summary>
     /// Single plates of the masses that the lane knows which are missing at the moment when most are; empty where nothing is, and where
     /// no number of them makes the loads.
@@ -18,7 +21,7 @@ public static class PlateShortage
     public static IReadOnlyList<PlatesLacking> Of(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars)
     {
         var endless = stock.Select(p => p with { Pairs = MostPairs }).ToList();
-        var plan = endless.Count is 0 or > PlatePlanner.MostKinds ? null : PlatePlanner.Plan(endless, clips, bars);
+        var plan = endless.Count is 0 or > PlatePlanner.MostKinds ? null : PlatePlanner.Plan(endless, clips, bars, MostSpans);
         return plan is null || plan.Bars.Count == 0
             ? []
             : stock

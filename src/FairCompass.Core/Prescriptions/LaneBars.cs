@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Kit;
@@ -14,13 +15,21 @@ public sealed class LaneBars
     private static readonly ConditionalWeakTable<IReadOnlyList<PrescribedTask>, LaneBars> Known = [];
 
     private readonly ILookup<(int Line, Address Lane, int? Option), PrescribedTask> lanes;
+    private readonly ConcurrentDictionary<PrescribedTask, (Eq<PlateChange>? Changes, bool Shared)> changes = new(
+        ReferenceEqualityComparer.Instance
+    );
     private readonly LaneKit kit;
+    private readonly bool mayPlan;
+
+    /// <summary>Tasks of teams on bars beyond which each bar is planned alone: more than any workout has.</summary>
+    private const int MostShared = 40;
     private readonly MassUnit unit;
 
     private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition)
     {
         (kit, unit) = (competition.Kit, competition.Unit);
         lanes = prescribed.Where(p => p.At == default && LoadsOf(p, unit) is not null).ToLookup(Key);
+        mayPlan = lanes.Count(g => g.First().Address.Division.IsTeam) <= MostShared;
     }
 
     /// <summary>The bars of a draft.</summary>
@@ -32,18 +41,24 @@ public sealed class LaneBars
     /// <summary>The changes from the bare bar through the loads of a task; null where it has no load in the competition’s unit, or where
     /// the kit cannot make one.</summary>
     /// <param name="task">A task on a bar, as one column has it.</param>
-    public Eq<PlateChange>? Changes(PrescribedTask task)
+    public Eq<PlateChange>? Changes(PrescribedTask task) => changes.GetOrAdd(task, Planned).Changes;
+
+    /// <summary>True where the stacks of a task are others than those of the same loads alone, because another bar takes plates.</summary>
+    /// <param name="task">A task on a bar, as one column has it.</param>
+    public bool IsShared(PrescribedTask task) => changes.GetOrAdd(task, Planned).Shared;
+
+    private (Eq<PlateChange>? Changes, bool Shared) Planned(PrescribedTask task)
     {
         if (LoadsOf(task, unit) is not { } loads)
         {
-            return null;
+            return (null, false);
         }
 
-        var bars = Beside(task);
+        var (alone, bars) = (LaneStacks.Of(loads.ToList(), BarOf(task), kit), task.Address.Division.IsTeam ? Beside(task) : []);
         var at = bars.ToList().IndexOf((BarOf(task), loads));
-        return (bars.Count > 1 && at >= 0 ? LaneStacks.Together(bars, kit) : null) is { } plans
-            ? plans[at]
-            : LaneStacks.Of(loads, BarOf(task), kit);
+        return bars.Count > 1 && at >= 0 && LaneStacks.Together(bars, kit, mayPlan) is { } plans && plans[at] != alone
+            ? (plans[at], true)
+            : (alone, false);
     }
 
     /// <summary>The change that leads to a rung; null where there is none.</summary>
@@ -79,6 +94,10 @@ public sealed class LaneBars
             .Select(p => (Bar: BarOf(p), Loads: LoadsOf(p, unit)!.Value))
             .OrderByDescending(b => b.Bar.Mass)
             .ToEq();
+
+    /// <summary>True where the plates reach for all these bars at once; also where a draft is too large to look.</summary>
+    /// <param name="bars">The bars, each with its loads.</param>
+    public bool Reach(Eq<(LaneBar Bar, Eq<decimal> Loads)> bars) => !mayPlan || LaneStacks.Together(bars, kit) is not null;
 
     /// <summary>The bar of a task.</summary>
     /// <param name="task">A task on a bar.</param>

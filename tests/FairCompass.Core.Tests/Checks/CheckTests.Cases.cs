@@ -55,6 +55,11 @@ public partial class CheckTests
                     + "standard strict handstand push-up, setup-line: does not apply\n"
             },
             {
+                "implements",
+                Divisions + "9:00 for time\n  10 dumbbell thruster, 15/10 kg\n" + Timed,
+                Divisions + "9:00 for time\n  10 dumbbell thruster, 2 x 15/10 kg\n  10 one-arm dumbbell snatch, 15/10 kg\n" + Timed
+            },
+            {
                 "bar-unknown",
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg, on the log\n" + Timed,
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed

@@ -1,4 +1,6 @@
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Quantities;
@@ -103,6 +105,44 @@ public class EveryEntryTests
             ' ',
             line.Split([' ', ',', ':', '\u00a0', '(', ')'], StringSplitOptions.RemoveEmptyEntries).Order(StringComparer.Ordinal)
         );
+
+    /// <summary>A ledger’s pieces and columns are a true product: each pair stands in one ledger only.</summary>
+    [Theory]
+    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    public void No_ledger_speaks_for_a_column_that_another_has(string name) => IsProduct(Demo.Understand(DraftTexts.Read(name)));
+
+    [Fact]
+    public void A_pair_of_one_duty_beside_a_mixed_one_has_its_own_ledger()
+    {
+        var competition = Demo.Competition with
+        {
+            Divisions = [.. Demo.Competition.Divisions, new("Deck Pairs", DivisionKind.Pair, ["man"], null)],
+        };
+        var u = Understanding.Of(
+            competition,
+            "T\n  for Ferry Pairs, Deck Pairs\n  a/b is man/woman\n\nrota for points, 1:00 each\n  station Bike\n"
+                + "    max cal air bike, counts 0, +6 at 14/11\n  station Mat\n    max sit-up\n\nscore: points\n  tie: shared\n"
+        );
+        Assert.Empty(u.Parsed.Problems);
+        IsProduct(u);
+    }
+
+    private static void IsProduct(Understanding u)
+    {
+        var views = Explainer.Explain(u).Ledgers;
+        Assert.All(
+            views
+                .SelectMany((v, i) => v.Pieces.SelectMany(p => v.For.Select(c => (Pair: (p, c), View: i))))
+                .GroupBy(x => x.Pair)
+                .Where(g => u.Courses.Select(c => c.Piece(g.Key.p)).OfType<CoursePiece>().All(p => p.Strands.Count <= 1)),
+            g =>
+                Assert.True(
+                    g.Select(x => x.View).Distinct().Count() == 1,
+                    $"{g.Key} in {string.Join(" and ", g.Select(x => views[x.View].Name))}"
+                )
+        );
+        Assert.NotEmpty(views);
+    }
 
     /// <summary>The cells of the clock, each once and in order, without who is named beside.</summary>
     private static List<string> Calls(Understanding u, Audience audience) =>
