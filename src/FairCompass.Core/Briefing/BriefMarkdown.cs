@@ -64,14 +64,7 @@ public static class BriefMarkdown
                 md.AppendLine();
                 break;
             case BriefBlock.Boxes b:
-                Captioned(
-                    md,
-                    b.Caption,
-                    b.Head,
-                    b.Rows.Select(r => new BriefRow(
-                        r.Cells.Select((c, i) => i == 0 || c is "" or BriefBuilder.ClockBlank ? c : "□ " + c).ToEq()
-                    ))
-                );
+                Captioned(md, b.Caption, b.Head, b.Rows.Select(Boxed));
                 break;
             case BriefBlock.Table t:
                 Captioned(md, t.Caption, t.Head, t.Rows);
@@ -93,6 +86,10 @@ public static class BriefMarkdown
                 break;
         }
     }
+
+    /// <summary>A row with a box before each count; what is to be written has none.</summary>
+    private static BriefRow Boxed(BriefRow row) =>
+        new(row.Cells.Select((c, i) => i == 0 || c is "" or BriefBuilder.ClockBlank ? c : "□ " + c).ToEq());
 
     private static void Captioned(StringBuilder md, string? caption, IReadOnlyList<string> head, IEnumerable<BriefRow> rows)
     {

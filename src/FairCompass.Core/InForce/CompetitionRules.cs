@@ -172,6 +172,12 @@ public static partial class CompetitionRules
             Length(errors, $"kit.plates[{i}].thickness", kit.Plates[i].Thickness, 200);
         }
 
+        Bars(errors, kit);
+        Things(errors, kit);
+    }
+
+    private static void Bars(List<FieldError> errors, LaneKit kit)
+    {
         for (var i = 0; i < Math.Min(kit.Bars.Count, 10); i++)
         {
             var bar = kit.Bars[i];
@@ -195,7 +201,10 @@ public static partial class CompetitionRules
                 errors.Add(new($"kit.bars[{i}].name", "This bar is already listed."));
             }
         }
+    }
 
+    private static void Things(List<FieldError> errors, LaneKit kit)
+    {
         for (var i = 0; i < Math.Min(kit.Things.Count, 100); i++)
         {
             if (NameError(kit.Things[i].Name, 60, required: true) is { } error)

@@ -13,6 +13,9 @@ public partial class CheckTests
     private const string TwoParts =
         "11:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest set of 2 front squat\n\n";
 
+    private static string Interval(string calories) =>
+        $"{Divisions}9:00 for time\n  every 1:30, unfinished carries over\n    first\n      {calories} cal rowing machine\n    then\n      60 sit-up\n{Timed}";
+
     public static TheoryData<string, string, string> Cases =>
         new()
         {
@@ -74,17 +77,7 @@ public partial class CheckTests
                 Pairs + "9:00 for time\n  40 cal rowing machine\n    share: any number at a time\n" + Timed,
                 Pairs + "9:00 for time\n  40 cal rowing machine\n    share: one at a time, any split\n" + Timed
             },
-            {
-                "interval-full",
-                Divisions
-                    + "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      60/45 cal rowing machine\n"
-                    + "    then\n      60 sit-up\n"
-                    + Timed,
-                Divisions
-                    + "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      12/9 cal rowing machine\n"
-                    + "    then\n      60 sit-up\n"
-                    + Timed
-            },
+            { "interval-full", Interval("60/45"), Interval("12/9") },
             {
                 "not-doable",
                 Divisions + "2:30 for time\n  120 front squat, 70/50 kg, from the floor\n  120 bar muscle-up\n" + Timed,

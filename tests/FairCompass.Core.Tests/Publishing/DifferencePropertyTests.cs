@@ -115,7 +115,14 @@ public class DifferencePropertyTests
                     bool Same(PrescribedTask p) => p.Source.At.Line == chosen.Source.At.Line;
                     var (was, isNow) = (Loads(before, Same), Loads(now, Same));
                     var concerned = was.Keys.Where(a => was[a] != isNow[a]).ToHashSet();
-                    var changes = Differences.Between(before, now).Changes.Where(c => c.Touches == Touches.Loads).ToList();
+                    var changes = Differences
+                        .Between(before, now)
+                        .Changes.Where(c =>
+                            // Plates of a team's lane are everybody's there: another load of one may leave others for the rest.
+                            c.Touches == Touches.Loads
+                            && !c.Sentence.English.StartsWith("plates, ", StringComparison.Ordinal)
+                        )
+                        .ToList();
                     Assert.Equal(concerned.Count == 0, changes.Count == 0);
                     foreach (var address in before.Resolver.Addresses)
                     {

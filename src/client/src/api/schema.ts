@@ -6445,6 +6445,8 @@ export interface components {
             results: components["schemas"]["EqOfComponentResult"];
             /** @description The place in each component among the samples. */
             places: components["schemas"]["EqOfint"];
+            /** @description True for what a paper shows: finished, the same again, one short, nothing, and the edge of a gate. */
+            printed?: boolean;
         };
         /** @description Saves a competition. */
         SaveCompetition: {
@@ -6559,7 +6561,7 @@ export interface components {
              * @description The line of the text.
              */
             line: number;
-            /** @description The rule in sentences, for the first address. */
+            /** @description The rule in sentences: what holds for all once, what only some have with their names. */
             sentences: components["schemas"]["EqOfstring"];
         };
         /** @description The scores of an entry. */
