@@ -44,7 +44,8 @@ public sealed class CapIdle : ICheck
                 var better = TimeNeeded.Round(new(usual.Ms * 3));
                 return new Report(
                     l.Key.At,
-                    $"{Words.Join(l.Select(x => x.Address.ToString()).Distinct())}: this usually takes about {Duration.Seconds((usual.Ms + 999) / 1000)}; "
+                    $"{Words.Join(l.Select(x => x.Address.ToString()).Distinct())}: this usually takes about "
+                        + $"{Duration.Seconds((usual.Ms + 999) / 1000)}; "
                         + $"the cap of {l.Key.Cap} decides nothing.",
                     TimeNeeded.Rewritten(context, l.Key.At, l.Key.Cap, better, $"Write a cap of {better}")
                 );

@@ -43,7 +43,8 @@ public sealed class IntervalFull : ICheck
                 var to = then is null ? "the rest" : TimeNeeded.Words(piece, piece.TasksOf(then).Take(1));
                 return new Report(
                     every.At,
-                    $"{Words.Join(f.Select(a => a.ToString()).Distinct())}: {TimeNeeded.Words(piece, piece.TasksOf(first))} takes longer than {each} "
+                    $"{Words.Join(f.Select(a => a.ToString()).Distinct())}: {TimeNeeded.Words(piece, piece.TasksOf(first))} takes "
+                        + $"longer than {each} "
                         + $"(fastest {fastest}), so nobody comes to {to}.",
                     TimeNeeded.Rewritten(context, every.At, each, better, $"Write every {better}")
                 );

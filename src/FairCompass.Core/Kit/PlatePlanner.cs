@@ -13,7 +13,7 @@ public static class PlatePlanner
     private const int Stretch = 10;
 
     /// <summary>Spans that are looked at for one plan of all bars: some seconds at the most.</summary>
-    private const int MostSpans = 1_000_000;
+    internal const int MostSpans = 1_000_000;
 
     /// <summary>Plans of one bar after which the exact search gives up.</summary>
     private const int MostPlans = 400;

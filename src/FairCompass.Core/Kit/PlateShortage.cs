@@ -8,7 +8,7 @@ public static class PlateShortage
     /// <summary>Pairs of one kind beyond which nobody is told to buy.</summary>
     private const int MostPairs = 31;
 
-    /// <summary>Spans that are looked at for what is lacking: a tenth of a second.</summary>
+    /// <summary>Spans that are looked at for a sentence, which is asked for at each keystroke: a tenth of a second.</summary>
     private const int MostSpans = 20_000;
 
     /// <summary>
@@ -18,10 +18,18 @@ public static class PlateShortage
     /// <param name="stock">Plates of a lane.</param>
     /// <param name="clips">Mass of a pair of clips.</param>
     /// <param name="bars">The bars of the lane.</param>
-    public static IReadOnlyList<PlatesLacking> Of(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars)
+    public static IReadOnlyList<PlatesLacking> Of(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars) =>
+        Of(stock, clips, bars, PlatePlanner.MostSpans);
+
+    private static IReadOnlyList<PlatesLacking> Of(
+        IReadOnlyList<PlatePairs> stock,
+        decimal clips,
+        IReadOnlyList<PlannedBar> bars,
+        int mostSpans
+    )
     {
         var endless = stock.Select(p => p with { Pairs = MostPairs }).ToList();
-        var plan = endless.Count is 0 or > PlatePlanner.MostKinds ? null : PlatePlanner.Plan(endless, clips, bars, MostSpans);
+        var plan = endless.Count is 0 or > PlatePlanner.MostKinds ? null : PlatePlanner.Plan(endless, clips, bars, mostSpans);
         return plan is null || plan.Bars.Count == 0
             ? []
             : stock
@@ -46,7 +54,7 @@ public static class PlateShortage
     /// <param name="lanes">How many lanes there are; null where nobody has said.</param>
     public static string Words(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int? lanes)
     {
-        var lacking = Of(stock, clips, bars);
+        var lacking = Of(stock, clips, bars, MostSpans);
         string Said(int times) => Text.Words.Join(lacking.Select(l => $"{l.Count * times} plates of {Number.Normal(l.Mass)}"));
         return lacking.Count == 0 ? ""
             : lanes is > 1 and var n ? $" Each lane lacks {Said(1)}; {n} lanes lack {Said(n)}."
