@@ -36,6 +36,9 @@ need_postgres() {
   PG=$(pg_bin)
 }
 
+# A script that shares no code with the program checks it.
+need_python() { command -v python3 >/dev/null || install_packages python3; }
+
 need_chromium() {
   command -v chromium >/dev/null && command -v chromedriver >/dev/null && command -v pdftoppm >/dev/null || install_packages chromium chromium-driver poppler-utils
 }

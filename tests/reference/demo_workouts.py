@@ -197,4 +197,5 @@ out["scores"] = {
     "15": {"three": 31 + 40 + 28 + 37},
     "17": {"points": 20 * 3 + 12 * 2 + 15 * 3 + 4 * 2 + 6 * 1 + 41 + 33},
 }
-print("{\n" + ",\n".join(f"{json.dumps(k)}: {json.dumps(v)}" for k, v in out.items()) + "\n}")
+if __name__ == "__main__":
+    print("{\n" + ",\n".join(f"{json.dumps(k)}: {json.dumps(v)}" for k, v in out.items()) + "\n}")
