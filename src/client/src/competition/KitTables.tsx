@@ -21,70 +21,72 @@ export function FurtherBars({ kit, at, set }: Part) {
     <div>
       <h3 className="font-semibold">Other bars</h3>
       {bars.length > 0 && (
-        <table className="ruled mt-1">
-          <thead>
-            <tr className="text-[0.9rem] text-soft">
-              <th scope="col">Name</th>
-              <th scope="col">Mass</th>
-              <th scope="col">In a lane</th>
-              <th scope="col">Sleeve, mm</th>
-              <th scope="col">
-                <span className="sr-only">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {bars.map((b, i) => (
-              <tr key={i}>
-                <td>
-                  <Field
-                    label={`Name of bar ${i + 1}`}
-                    hideLabel
-                    value={b.name}
-                    error={at(`kit.bars[${i}].name`)}
-                    onChange={(name) => put(i, { name }, "name")}
-                  />
-                </td>
-                <td>
-                  <Measure
-                    label={`Mass of bar ${i + 1}`}
-                    hideLabel
-                    value={b.mass}
-                    error={at(`kit.bars[${i}].mass`)}
-                    onChange={(mass) => put(i, { mass }, "mass")}
-                  />
-                </td>
-                <td>
-                  <Measure
-                    label={`How many of bar ${i + 1}`}
-                    hideLabel
-                    value={b.count}
-                    error={at(`kit.bars[${i}].count`)}
-                    onChange={(n) => put(i, { count: Math.round(n) }, "count")}
-                  />
-                </td>
-                <td>
-                  <MaybeMeasure
-                    label={`Sleeve of bar ${i + 1} in millimetres`}
-                    hideLabel
-                    value={b.sleeve}
-                    error={at(`kit.bars[${i}].sleeve`)}
-                    onChange={(sleeve) => put(i, { sleeve }, "sleeve")}
-                  />
-                </td>
-                <td className="text-right">
-                  <button
-                    className="act"
-                    aria-label={`Remove bar ${b.name || i + 1}`}
-                    onClick={() => set({ bars: bars.filter((_, j) => j !== i) }, `dropbar.${Date.now()}`)}
-                  >
-                    remove
-                  </button>
-                </td>
+        <div className="overflow-x-auto">
+          <table className="ruled mt-1">
+            <thead>
+              <tr className="text-[0.9rem] text-soft">
+                <th scope="col">Name</th>
+                <th scope="col">Mass</th>
+                <th scope="col">In a lane</th>
+                <th scope="col">Sleeve, mm</th>
+                <th scope="col">
+                  <span className="sr-only">Remove</span>
+                </th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {bars.map((b, i) => (
+                <tr key={i}>
+                  <td>
+                    <Field
+                      label={`Name of bar ${i + 1}`}
+                      hideLabel
+                      value={b.name}
+                      error={at(`kit.bars[${i}].name`)}
+                      onChange={(name) => put(i, { name }, "name")}
+                    />
+                  </td>
+                  <td>
+                    <Measure
+                      label={`Mass of bar ${i + 1}`}
+                      hideLabel
+                      value={b.mass}
+                      error={at(`kit.bars[${i}].mass`)}
+                      onChange={(mass) => put(i, { mass }, "mass")}
+                    />
+                  </td>
+                  <td>
+                    <Measure
+                      label={`How many of bar ${i + 1}`}
+                      hideLabel
+                      value={b.count}
+                      error={at(`kit.bars[${i}].count`)}
+                      onChange={(n) => put(i, { count: Math.round(n) }, "count")}
+                    />
+                  </td>
+                  <td>
+                    <MaybeMeasure
+                      label={`Sleeve of bar ${i + 1} in millimetres`}
+                      hideLabel
+                      value={b.sleeve}
+                      error={at(`kit.bars[${i}].sleeve`)}
+                      onChange={(sleeve) => put(i, { sleeve }, "sleeve")}
+                    />
+                  </td>
+                  <td className="text-right">
+                    <button
+                      className="act"
+                      aria-label={`Remove bar ${b.name || i + 1}`}
+                      onClick={() => set({ bars: bars.filter((_, j) => j !== i) }, `dropbar.${Date.now()}`)}
+                    >
+                      remove
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       <button
         className="act"
@@ -122,63 +124,65 @@ export function Things({ kit, at, set }: Part) {
         ))}
       </datalist>
       {things.length > 0 && (
-        <table className="ruled mt-1">
-          <thead>
-            <tr className="text-[0.9rem] text-soft">
-              <th scope="col" className="w-1/2">
-                Thing
-              </th>
-              <th scope="col">Number</th>
-              <th scope="col">All lanes</th>
-              <th scope="col">
-                <span className="sr-only">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {things.map((t, i) => (
-              <tr key={i}>
-                <td>
-                  <Field
-                    label={`Name of thing ${i + 1}`}
-                    hideLabel
-                    list="thing-names"
-                    value={t.name}
-                    error={at(`kit.things[${i}].name`)}
-                    onChange={(name) => put(i, { name }, "name")}
-                  />
-                </td>
-                <td>
-                  <Measure
-                    label={`How many of thing ${i + 1}`}
-                    hideLabel
-                    value={t.count}
-                    error={at(`kit.things[${i}].count`)}
-                    onChange={(n) => put(i, { count: Math.round(n) }, "count")}
-                  />
-                </td>
-                <td>
-                  <input
-                    type="checkbox"
-                    className="size-6"
-                    aria-label={`${t.name || `Thing ${i + 1}`} for all lanes together`}
-                    checked={t.shared}
-                    onChange={(e) => put(i, { shared: e.target.checked }, "shared")}
-                  />
-                </td>
-                <td className="text-right">
-                  <button
-                    className="act"
-                    aria-label={`Remove ${t.name || `thing ${i + 1}`}`}
-                    onClick={() => set({ things: things.filter((_, j) => j !== i) }, `dropthing.${Date.now()}`)}
-                  >
-                    remove
-                  </button>
-                </td>
+        <div className="overflow-x-auto">
+          <table className="ruled mt-1">
+            <thead>
+              <tr className="text-[0.9rem] text-soft">
+                <th scope="col" className="w-1/2">
+                  Thing
+                </th>
+                <th scope="col">Number</th>
+                <th scope="col">All lanes</th>
+                <th scope="col">
+                  <span className="sr-only">Remove</span>
+                </th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {things.map((t, i) => (
+                <tr key={i}>
+                  <td>
+                    <Field
+                      label={`Name of thing ${i + 1}`}
+                      hideLabel
+                      list="thing-names"
+                      value={t.name}
+                      error={at(`kit.things[${i}].name`)}
+                      onChange={(name) => put(i, { name }, "name")}
+                    />
+                  </td>
+                  <td>
+                    <Measure
+                      label={`How many of thing ${i + 1}`}
+                      hideLabel
+                      value={t.count}
+                      error={at(`kit.things[${i}].count`)}
+                      onChange={(n) => put(i, { count: Math.round(n) }, "count")}
+                    />
+                  </td>
+                  <td>
+                    <input
+                      type="checkbox"
+                      className="size-6"
+                      aria-label={`${t.name || `Thing ${i + 1}`} for all lanes together`}
+                      checked={t.shared}
+                      onChange={(e) => put(i, { shared: e.target.checked }, "shared")}
+                    />
+                  </td>
+                  <td className="text-right">
+                    <button
+                      className="act"
+                      aria-label={`Remove ${t.name || `thing ${i + 1}`}`}
+                      onClick={() => set({ things: things.filter((_, j) => j !== i) }, `dropthing.${Date.now()}`)}
+                    >
+                      remove
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       <button className="act" onClick={() => set({ things: [...things, { name: "", count: 1, shared: false }] }, `addthing.${Date.now()}`)}>
         Add a thing

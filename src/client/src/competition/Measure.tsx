@@ -25,7 +25,7 @@ function Typed({ label, value, error, hideLabel, optional, onChange }: Of & { op
         label={label}
         hideLabel={hideLabel}
         value={typed ?? (value == null ? "" : String(value))}
-        className={hideLabel ? "w-24" : "min-w-28 [&_input]:w-28"}
+        className={hideLabel ? "w-[4.2rem] sm:w-24" : "min-w-28 [&_input]:w-28"}
         error={wrong ? (typed.includes(",") ? "Write a point: 22.5" : "A number such as 2.5") : error}
         onChange={(v) => {
           setTyped(v);
