@@ -26,7 +26,7 @@ public sealed partial class Player
                 athletes[seat] = Athlete.Of(who, random);
             }
 
-            state = PlayedCourse.Start(player.plain, player.sheet, Choices());
+            state = Choices() is { Count: > 0 } choices ? PlayedCourse.Start(player.plain, player.sheet, choices) : player.AtTheLine;
             workers = new Worker[]?[state.Pieces.Count];
             foreach (var choice in state.Choices)
             {

@@ -3,7 +3,9 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Pacing;
+using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
@@ -35,8 +37,13 @@ public sealed partial class Player
     public Player(Understanding u, int entry, PaceTable paces)
     {
         (plain, sheet, competition, this.paces) = (u.Courses[entry], u.Sheets[entry], u.Competition, paces);
-        bars = LaneBars.Of(u.Prescribed, competition);
+        bars = LaneBars.Of(u.Prescribed, competition, u.Workout);
     }
+
+    /// <summary>The entry before the clock starts, where nothing was chosen: the same for every run.</summary>
+    private PlayedCourse AtTheLine => atTheLine ??= PlayedCourse.Start(plain, sheet);
+
+    private PlayedCourse? atTheLine;
 
     /// <summary>Plays a run from go to the last bell.</summary>
     /// <param name="seed">Which run.</param>

@@ -4,8 +4,8 @@ using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Playing;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -16,7 +16,7 @@ namespace FairCompass.Play;
 internal sealed class TrackRecorder(string piece, string strand, Understanding u)
 {
     private readonly Competition competition = u.Competition;
-    private readonly LaneBars bars = LaneBars.Of(u.Prescribed, u.Competition);
+    private readonly LaneBars bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
     private readonly List<TaskAt> tasks = [];
     private readonly List<TickAt> ticks = [];
     private readonly List<NoRepAt> noReps = [];

@@ -1,3 +1,4 @@
+using FairCompass.Core.Checks;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
@@ -30,6 +31,8 @@ internal static class UsualFindings
         all.SelectMany((entry, i) => Looked(entry, u.Sheets[entries[i]], Ends(u, entries[i]), runs))
             .GroupBy(s => (s.Kind, s.Score))
             .Select(g => Said(g.Key.Kind, g.Key.Score, [.. g], all.Count, runs))
+            // What a change of plates needs is the same in every run.
+            .Concat(u.Findings().Where(f => f.Rule == ChangeTooShort.Rule).Select(f => f.Sentence))
             .ToList();
 
     private static IEnumerable<Seen> Looked(UsualEntry entry, ScoreSheet sheet, long ends, int runs)

@@ -126,6 +126,24 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal([null, true, true, true, true], changes.Select(c => (bool?)c!["enough"]));
     }
 
+    /// <summary>The loads are wishes then: each comes back with the one that was chosen for it, as near as was asked.</summary>
+    [Fact]
+    public async Task Wishes_are_answered_with_loads_that_take_few_plates()
+    {
+        var body = Example("plates");
+        Put(body, "bars[0].loads[1]", JsonNode.Parse("81.5")!);
+        Put(body, "within", JsonNode.Parse("2.5")!);
+        var (status, answer) = await api.Post("/api/plates", body.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        var changes = answer!["bars"]![0]!["changes"]!.AsArray();
+        Assert.Equal(81.5m, (decimal)changes[1]!["wish"]!);
+        Assert.All(changes, c => Assert.InRange((decimal)c!["load"]! - (decimal)c["wish"]!, -2.5m, 2.5m));
+        Put(body, "within", JsonNode.Parse("51")!);
+        (status, answer) = await api.Post("/api/plates", body.ToJsonString());
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.NotNull(answer!["errors"]!["within"]);
+    }
+
     [Fact]
     public async Task Plates_that_lack_are_counted_over_the_lanes()
     {

@@ -1,6 +1,5 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -66,7 +65,7 @@ public sealed partial class BriefBuilder
     }
 
     /// <summary>True for what a table of the card asks already: lifts, a count beside its window, a time at its round or gate.</summary>
-    private static bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
+    private bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
         field.Field switch
         {
             CardFieldKind.Tries => true,
@@ -81,22 +80,21 @@ public sealed partial class BriefBuilder
     /// <summary>The round at whose end a tie-break asks for the clock; null for none, and for the last full one, whichever it
     /// was.</summary>
     private static int? TimedRound(ScoreSheet sheet, CoursePiece piece) =>
-        sheet
-            .Components.SelectMany(c => c.Ties)
-            .OfType<Tiebreak.TimeAtRound>()
-            .FirstOrDefault(t => t.Piece == piece.Piece.Key && t.Round is not null)
-            ?.Round;
+        piece.Strand is null
+            ? null
+            : sheet
+                .Components.SelectMany(c => c.Ties)
+                .OfType<Tiebreak.TimeAtRound>()
+                .FirstOrDefault(t => t.Piece == piece.Piece.Key && t.Round is not null)
+                ?.Round;
 
     /// <summary>True where the clock is asked for at a gate, which stands in the table with its tick.</summary>
     private static bool TimedGate(ScoreSheet sheet, CoursePiece piece) =>
         piece.Limit is { Gates.Count: > 0 }
         && !sheet.Components.SelectMany(c => c.Ties).OfType<Tiebreak.TimeAtRound>().Any(t => t.Piece == piece.Piece.Key);
 
-    private static bool HasColumn(Strand strand, CoursePiece piece, int round) =>
-        Ledger
-            .Of(strand, piece.Tasks, Tongue.English, MostRounds(strand, piece))
-            .FirstOrDefault(t => t.InRounds)
-            ?.Rows.Any(r => r.Label == Figure(round)) == true;
+    private bool HasColumn(Strand strand, CoursePiece piece, int round) =>
+        TablesOf(strand, piece).FirstOrDefault(t => t.InRounds)?.Rows.Any(r => r.Label == Figure(round)) == true;
 
     private BriefSection WhoseCard(Address? entry, Course? course)
     {

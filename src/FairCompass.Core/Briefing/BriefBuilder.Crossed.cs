@@ -4,6 +4,7 @@ using FairCompass.Core.Languages;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -55,12 +56,18 @@ public sealed partial class BriefBuilder
     /// <summary>A row a task, a box a round with the running total in it; work that is no plain loop has a row a step.</summary>
     private IEnumerable<BriefBlock> Crossed(CardCounter counter)
     {
-        var (strand, caption) = (counter.Strand.Counter, (string?)CounterCaption(counter));
-        var tables = Ledger.Of(strand, counter.Piece.Tasks, tongue, MostRounds(strand, counter.Piece));
-        foreach (var block in tables.SelectMany(t => t.InRounds ? InRounds(counter, t) : InSteps(counter, t)))
+        var caption = (string?)CounterCaption(counter);
+        var timed = TimedRound(SheetOf(counter.Entry), counter.Piece);
+        foreach (var table in TablesOf(counter.Strand.Counter, counter.Piece))
         {
-            yield return block is BriefBlock.Boxes boxes ? boxes with { Caption = caption } : block;
-            caption = block is BriefBlock.Boxes ? null : caption;
+            foreach (var block in table.InRounds ? InRounds(counter, table, timed) : InSteps(counter, table))
+            {
+                yield return block is BriefBlock.Boxes boxes ? boxes with { Caption = caption } : block;
+                caption = block is BriefBlock.Boxes ? null : caption;
+            }
+
+            // A tie is broken at a round of the first loop.
+            timed = table.InRounds ? null : timed;
         }
 
         if (counter.Strand.Role == StrandRole.Then)
@@ -72,20 +79,24 @@ public sealed partial class BriefBuilder
         }
     }
 
+    private ScoreSheet SheetOf(Address entry) => u.Sheets[u.Courses.Index().First(c => c.Item.Address == entry).Index];
+
     /// <summary>
-    /// Rounds that have boxes: all of them, as far as they fit; of rounds without end as many as the fastest paces known get through in
-    /// the time, and one more.
+    /// The tables of a counter, as far as they fit on a card; of rounds without end as many as the fastest paces known get through in the
+    /// time, and one more.
     /// </summary>
-    private static int MostRounds(Strand strand, CoursePiece piece)
+    private Eq<LedgerTable> TablesOf(Strand strand, CoursePiece piece)
     {
-        if (strand.Units is not null || piece.Limit is not { } limit || strand.TooLarge)
+        var tables = Ledger.Of(strand, piece.Tasks, tongue, 3 * BoxesInARow);
+        if (strand.Units is not null || strand.TooLarge || piece.Limit is not { } limit || tables is not [.., { InRounds: true } endless])
         {
-            return 3 * BoxesInARow;
+            return tables;
         }
 
-        var units = UnitTimes.AtMost(PaceTable.Usual, piece, strand, limit.Longest);
-        var place = strand.At(units + 1);
-        return place.Rounds.Count == 0 ? 2 * BoxesInARow : (int)Math.Clamp(place.Rounds[0] + 1, 2, 3 * BoxesInARow);
+        var place = strand.At(UnitTimes.AtMost(PaceTable.Usual, piece, strand, limit.Longest) + 1);
+        // Before the endless rounds nobody is in a round of them.
+        var rounds = place.Rounds.Count > 0 && endless.Rows.Any(r => r.Cells.Any(c => c.Task == place.Task)) ? place.Rounds[0] + 1 : 2;
+        return [.. tables.SkipLast(1), endless with { Rows = [.. endless.Rows.Take((int)Math.Clamp(rounds, 2, 3 * BoxesInARow))] }];
     }
 
     private string CounterCaption(CardCounter c)
@@ -95,12 +106,11 @@ public sealed partial class BriefBuilder
         return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all;
     }
 
-    private IEnumerable<BriefBlock> InRounds(CardCounter c, LedgerTable table)
+    private IEnumerable<BriefBlock> InRounds(CardCounter c, LedgerTable table, int? timed)
     {
         var round = c.Strand.Role == StrandRole.First ? Say("Interval", "Intervalo") : Say("Round", "Ronda");
         // Where the change of the bar stands before its round, it need not be said in every head that it is changed.
         var changes = table.Rows.Any(r => Change(c, r).Length > 0);
-        var timed = u.Sheets[u.Courses.ToList().FindIndex(x => x.Address == c.Entry)] is var sheet ? TimedRound(sheet, c.Piece) : null;
         foreach (var rounds in table.Rows.Chunk(BoxesInARow))
         {
             Eq<string> head =
@@ -236,8 +246,7 @@ public sealed partial class BriefBuilder
 
     /// <summary>
     /// The counts on the way through a long task: after each part in which it is cut, after each section of a distance, and after every ten
-    /// of twenty reps or more. What a
-    /// machine counts needs none.
+    /// of twenty reps or more. What a machine counts needs none.
     /// </summary>
     private List<long> Between(CardCounter c, LedgerRow row)
     {
@@ -248,8 +257,10 @@ public sealed partial class BriefBuilder
 
         var task = c.Piece.Tasks[cell.Task];
         var word = task.Counted.Word;
-        var position = c.Entry.Duty is null ? 0 : u.Resolver.Position(c.Entry);
-        var chunk = task.Prescription.Counting.OfType<Detail.Chunks>().FirstOrDefault()?.Size.For(position).At(0) ?? 0;
+        var size = task.Prescription.Counting.OfType<Detail.Chunks>().FirstOrDefault()?.Size;
+        // Where the duties of a team cut a task into other parts, no box is right for both.
+        var parts = c.Entry.Duty is null && size?.Second is not null ? null : size?.For(u.Resolver.Position(c.Entry));
+        var chunk = parts is { IsConstant: true } ? parts.At(0) ?? 0 : 0;
         var step =
             chunk >= 1 && amount / chunk <= MostBetween + 1 ? (long)chunk
             : word.StartsWith("section", StringComparison.Ordinal) ? Step(amount, [1, 2, 5, 10])

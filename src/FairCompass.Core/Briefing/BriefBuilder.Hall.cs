@@ -113,7 +113,16 @@ public sealed partial class BriefBuilder
         );
 
     private IEnumerable<BriefSection> Crew() =>
-        [LaidOut(), .. KitOfALane(), .. RungByRung(), .. Changed(), .. MinutesOfTheHall(), RulesOfTheCrew(), CautionsOf()];
+        [
+            LaidOut(),
+            .. KitOfALane(),
+            .. RungByRung(),
+            .. Changed(),
+            .. FromHeatToHeat(),
+            .. MinutesOfTheHall(),
+            RulesOfTheCrew(),
+            CautionsOf(),
+        ];
 
     private Eq<LaneThing>? laidOut;
 
@@ -192,7 +201,7 @@ public sealed partial class BriefBuilder
     /// <summary>Who changes the load, and when.</summary>
     private IEnumerable<BriefSection> Changed()
     {
-        var changes = ReRigs().ToList();
+        var changes = WorkTree.ReRigs(u.Workout).ToList();
         if (changes.Count > 0)
         {
             yield return new(

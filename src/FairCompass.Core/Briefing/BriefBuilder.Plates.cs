@@ -1,6 +1,7 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -95,26 +96,13 @@ public sealed partial class BriefBuilder
     /// <summary>True where the athletes change the load: as the draft says at the work, else as the competition has decided.</summary>
     private bool AthletesLoad()
     {
-        var said = ReRigs().Select(r => r.By).ToList();
+        var said = WorkTree.ReRigs(u.Workout).Select(r => r.By).ToList();
         return said.Count > 0
             ? said.Exists(by => by.Contains("athlete", StringComparison.OrdinalIgnoreCase))
             : Decided.Of(u, DivisionsShown).Any(d => d.Topic.Name == "plates" && d.School?.Name == "athlete");
     }
 
-    /// <summary>Every change of a load that the draft writes down.</summary>
-    private IEnumerable<Rule.ReRig> ReRigs() =>
-        WorkTree
-            .All(u.Workout)
-            .SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
-                    _ => Enumerable.Empty<Rule.ReRig>(),
-                }
-            );
-
-    private LaneBars Loaded => LaneBars.Of(u.Prescribed, u.Competition);
+    private LaneBars Loaded => LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
 
     private LaneBar BarOf(PrescribedTask task) => Loaded.BarOf(task);
 

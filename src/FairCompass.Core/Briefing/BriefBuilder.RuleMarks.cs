@@ -112,7 +112,7 @@ public sealed partial class BriefBuilder
             }
         }
 
-        if (piece.Piece.IsHeaviest && u.Workout.Policies.OfType<Policy.Clips>().Any())
+        if (piece.Piece.IsHeaviest && u.Workout.Policies.OfType<Policy.Clips>().Any(c => !c.WithoutCounts))
         {
             yield return (Say("lifted without clips", "levantó sin cierres"), Strokes, line);
         }
@@ -121,7 +121,9 @@ public sealed partial class BriefBuilder
     /// <summary>Room for strokes; the head of the column says one each.</summary>
     private const string Strokes = "";
 
-    private string ChunkSize(Course course, Detail.Chunks chunk) => chunk.Size.For(u.Resolver.Position(course.Address)).ToString();
+    /// <summary>The size of the parts; of a team whose duties differ as the draft writes it.</summary>
+    private string ChunkSize(Course course, Detail.Chunks chunk) =>
+        course.Address.Duty is null ? chunk.Size.ToString() : chunk.Size.For(u.Resolver.Position(course.Address)).ToString();
 
     /// <summary>What breaks a phrase of a sharing rule, and where it is marked; null for a phrase that nobody can break.</summary>
     private (string What, string Mark)? Shared(SharePhrase phrase, IReadOnlyList<Address> members) =>

@@ -25,16 +25,7 @@ public sealed partial class BriefBuilder
 
     /// <summary>Lines of several entries: what all have stands once, what some have names them.</summary>
     private Eq<string> OnceEach(IEnumerable<(Address Who, IEnumerable<string> Lines)> each) =>
-        each.SelectMany(x => x.Lines.Distinct().Select((line, n) => (x.Who, line, n)))
-            .GroupBy(x => x.line)
-            .OrderBy(g => g.Min(x => x.n))
-            .Select(g => Of(g.Key, g.Select(x => x.Who)))
-            .ToEq();
-
-    private string Of(string line, IEnumerable<Address> who) =>
-        who.Distinct().ToList() is var some && some.Count == shown.Count
-            ? line
-            : $"{Cite("entry/" + string.Join(' ', some), Whose(some))}: {line}";
+        Entries.Once(each, shown.Count, some => Cite("entry/" + string.Join(' ', some), Whose(some))).ToEq();
 
     private BriefRow Cited(string from, BriefRow row)
     {
@@ -118,7 +109,7 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefBlock> WorkedExamples()
     {
         var tables = shown
-            .Select(i => (Entry: i, Table: WorkedExamples(u.Courses[i], u.Sheets[i])))
+            .Select(i => (Entry: i, Table: WorkedExamplesOf(i)))
             .Where(x => x.Table is not null)
             .GroupBy(x => x.Table!)
             .ToList();
@@ -134,9 +125,10 @@ public sealed partial class BriefBuilder
             );
     }
 
-    private BriefBlock.Table? WorkedExamples(Course course, ScoreSheet sheet)
+    private BriefBlock.Table? WorkedExamplesOf(int entry)
     {
-        var samples = SampleRuns.Printed(SampleRuns.Of(course, sheet, u.Competition, tongue), sheet.Components.Count);
+        var (course, sheet) = (u.Courses[entry], u.Sheets[entry]);
+        var samples = SampleRuns.Printed(u.Samples(entry, tongue), sheet.Components.Count);
         if (samples.Count == 0)
         {
             return null;

@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Checks;
@@ -23,32 +22,21 @@ public sealed class CapIdle : ICheck
     public Severity Severity => Severity.WorthALook;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context)
-    {
-        var idle =
-            from entry in context.Courses.Zip(context.Sheets)
-            let course = entry.First
-            from piece in course.Pieces
-            where
-                piece is { Strand: { Units: > 0 and < ImpossibleNumber.LargeAmount }, Limit.Base.Ms: > 0, Every: null }
-                && !piece.Piece.InTimeLeft
-            where entry.Second.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(piece.Piece.Key))
-            let needed = TimeNeeded.Of(context, course, piece, piece.Strand!)
-            where needed is not null && piece.Limit!.Gates.Count == 0 && piece.Limit.Base.Ms > MostTimes * needed.Value.Usual.Ms
-            group (course.Address, Needed: needed.Value) by (piece.Piece.At, Cap: piece.Limit!.Base) into same
-            select same;
-        return idle.DistinctBy(l => l.Key.At.Line)
-            .Select(l =>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        TimeNeeded
+            .OfTimed(context)
+            .GroupBy(p => p.At)
+            // A cap that one entry needs is not idle.
+            .Where(all => all.All(p => p.Limit.Gates.Count == 0 && p.Limit.Base.Ms > MostTimes * p.Usual.Ms))
+            .Select(all =>
             {
-                var usual = l.Max(x => x.Needed.Usual);
+                var (cap, usual) = (all.First().Limit.Base, all.Max(p => p.Usual));
                 var better = TimeNeeded.Round(new(usual.Ms * 3));
                 return new Report(
-                    l.Key.At,
-                    $"{Words.Join(l.Select(x => x.Address.ToString()).Distinct())}: this usually takes about "
-                        + $"{Duration.Seconds((usual.Ms + 999) / 1000)}; "
-                        + $"the cap of {l.Key.Cap} decides nothing.",
-                    TimeNeeded.Rewritten(context, l.Key.At, l.Key.Cap, better, $"Write a cap of {better}")
+                    all.Key,
+                    $"{Words.Join(all.Select(p => p.Who.ToString()).Distinct())}: this usually takes about "
+                        + $"{Duration.Seconds((usual.Ms + 999) / 1000)}; the cap of {cap} decides nothing.",
+                    TimeNeeded.Rewritten(context, all.Key, cap, better, $"Write a cap of {better}")
                 );
             });
-    }
 }

@@ -49,6 +49,19 @@ public sealed record CheckContext(
     /// <summary>Every task line of the text once.</summary>
     public IEnumerable<Work.Task> TaskLines => WorkTree.Tasks(Workout);
 
+    /// <summary>The load that is written at a place, in a task or in a line of what differs; null where it cannot be rewritten in the
+    /// competition’s unit: it is in another one, or one of two published figures.</summary>
+    /// <param name="at">Where the detail stands.</param>
+    public Detail.Load? LoadAt(SourceRange at) =>
+        TaskLines
+            .SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
+            .OfType<Detail.Load>()
+            .FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column)
+            is { AlsoOf: null } load
+        && load.Unit == Competition.Unit
+            ? load
+            : null;
+
     /// <summary>Every line of work once, outermost first.</summary>
     public IEnumerable<Work> AllWork => WorkTree.All(Workout);
 }

@@ -27,28 +27,28 @@ public sealed class IntervalFull : ICheck
             let every = piece.Every
             where every?.Each is { Ms: > 0 }
             let first = piece.Strands.First(s => s.Role == StrandRole.First)
-            let then = piece.Strands.FirstOrDefault(s => s.Role == StrandRole.Then)
-            let once = first.Counter.At(1)
-            let units = piece.TasksOf(first).Count() == 1 ? once.Of : InOneInterval(first.Counter)
+            let units = InOneInterval(first.Counter)
             where units is not null
             let needed = TimeNeeded.Of(context, course, piece, first.Counter, units)
             where needed?.Fastest >= every.Each
-            group course.Address by (every, needed!.Value.Fastest, piece, first, then) into same
+            let what = TimeNeeded.Words(piece, piece.TasksOf(first))
+            group (course.Address, What: what, needed!.Value.Fastest, piece) by (every.At, Each: every.Each!.Value) into same
             select same;
-        return full.DistinctBy(f => f.Key.every.At)
-            .Select(f =>
-            {
-                var ((every, fastest, piece, first, then), each) = (f.Key, f.Key.every.Each!.Value);
-                var better = TimeNeeded.Round(new(fastest.Ms * 3 / 2));
-                var to = then is null ? "the rest" : TimeNeeded.Words(piece, piece.TasksOf(then).Take(1));
-                return new Report(
-                    every.At,
-                    $"{Words.Join(f.Select(a => a.ToString()).Distinct())}: {TimeNeeded.Words(piece, piece.TasksOf(first))} takes "
-                        + $"longer than {each} "
-                        + $"(fastest {fastest}), so nobody comes to {to}.",
-                    TimeNeeded.Rewritten(context, every.At, each, better, $"Write every {better}")
-                );
-            });
+        foreach (var all in full)
+        {
+            var better = TimeNeeded.Round(new(all.Max(x => x.Fastest).Ms * 3 / 2));
+            var piece = all.First().piece;
+            var then = piece.Strands.FirstOrDefault(s => s.Role == StrandRole.Then);
+            var to = then is null ? "the rest" : TimeNeeded.Words(piece, piece.TasksOf(then).Take(1));
+            // Whose numbers differ is told by name.
+            var each = all.GroupBy(x => (x.What, x.Fastest))
+                .Select(g => $"{Words.Join(g.Select(x => x.Address.ToString()))}: {g.Key.What} takes {g.Key.Fastest} at the fastest");
+            yield return new(
+                all.Key.At,
+                $"{string.Join("; ", each)}. The interval is {all.Key.Each}, so nobody comes to {to}.",
+                TimeNeeded.Rewritten(context, all.Key.At, all.Key.Each, better, $"Write every {better}")
+            );
+        }
     }
 
     /// <summary>Units of the first interval; null where they cannot be told.</summary>

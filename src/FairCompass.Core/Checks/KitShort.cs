@@ -25,15 +25,32 @@ public sealed class KitShort : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var kit = context.Competition.Kit;
-        if (kit.Things.Count == 0)
+        if (kit.Things.Count == 0 && kit.Bars.Count == 0)
         {
             yield break;
         }
 
+        var laid = context
+            .Courses.SelectMany(c => LayOut.Of(context.Competition, [c], Tongue.English), (c, thing) => (c.Address, thing))
+            .ToList();
+        // A bar is loaded anew for another task, so of one kind as many are needed as are used at once.
+        foreach (var bar in kit.Bars)
+        {
+            foreach (
+                var used in laid.Where(x => x.thing.Name == LayOut.Named(bar.Name) && x.thing.Count > bar.Count).DistinctBy(x => x.thing.At)
+            )
+            {
+                yield return new(
+                    used.thing.At,
+                    $"{used.Address}: {used.thing.Count} × {used.thing.Name.English} at once is more than the lane has: {bar.Count}."
+                );
+            }
+        }
+
         var needed =
-            from course in context.Courses
-            from thing in LayOut.Of(context.Competition, [course], Tongue.English)
-            group (thing, course.Address) by (thing.Name.English, course.Address) into one
+            from x in laid
+            let thing = x.thing
+            group (thing, x.Address) by (thing.Name.English, x.Address) into one
             let stock = kit.FindThing(one.Key.English)
             where stock is not null
             let count = one.Sum(x => x.thing.Count)

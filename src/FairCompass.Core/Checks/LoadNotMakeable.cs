@@ -190,13 +190,8 @@ public sealed class LoadNotMakeable : ICheck
     /// <summary>Writes another figure into the detail, leaving the other duty's figure alone.</summary>
     private static Mend? Mended(CheckContext context, SourceRange at, decimal value, decimal better, string than, MassUnit unit)
     {
-        var details = context.TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)));
-        if (
-            details.OfType<Detail.Load>().FirstOrDefault(d => d.At.Line == at.Line && d.At.Column == at.Column) is not { AlsoOf: null } load
-            || load.Unit != unit
-        )
+        if (context.LoadAt(at) is not { } load)
         {
-            // Of two published figures one alone cannot be changed.
             return null;
         }
 

@@ -2,6 +2,7 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -31,7 +32,7 @@ public sealed class PlatesShared : ICheck
         var (kit, book, bars) = (
             context.Competition.Kit,
             StandardsBook.Of(context.Competition),
-            LaneBars.Of(context.Prescribed, context.Competition)
+            LaneBars.Of(context.Prescribed, context.Competition, context.Workout)
         );
         var found =
             from task in context.Prescribed
@@ -85,9 +86,8 @@ public sealed class PlatesShared : ICheck
             .Take(sharing.Members)
             .Select(m => bars.Find(task.Source.At.Line, m))
             .OfType<PrescribedTask>()
-            .SelectMany(p =>
-                bars.Beside(p).Where(b => b.Bar == bars.BarOf(p) && b.Loads == LaneStacks.Rungs(p.Prescription.Load!.Value.Values).ToEq())
-            )
+            .Select(bars.Own)
+            .OfType<(LaneBar, Eq<decimal>)>()
             .ToEq();
     }
 

@@ -25,9 +25,11 @@ public sealed class SharingImpossible : ICheck
         var seen = new HashSet<(int, string)>();
         foreach (var course in context.Courses.DistinctBy(c => c.Address.Division.Name))
         {
-            foreach (var (share, at, amount, members) in Shares(context.Workout, course))
+            foreach (var (share, at, amount, members, swaps) in Shares(context.Workout, course))
             {
-                foreach (var sentence in Objections(share, course.Address.Division, amount, members).Where(s => seen.Add((at.Line, s))))
+                foreach (
+                    var sentence in Objections(share, course.Address.Division, amount, members, swaps).Where(s => seen.Add((at.Line, s)))
+                )
                 {
                     yield return new Report(at, sentence);
                 }
@@ -35,7 +37,7 @@ public sealed class SharingImpossible : ICheck
         }
     }
 
-    private static IEnumerable<(Rule.Share, SourceRange, long? Amount, int Members)> Shares(Workout workout, Course course)
+    private static IEnumerable<(Rule.Share, SourceRange, long? Amount, int Members, bool Swaps)> Shares(Workout workout, Course course)
     {
         var groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
         foreach (var piece in course.Pieces.Select(p => p.Piece))
@@ -48,7 +50,7 @@ public sealed class SharingImpossible : ICheck
             {
                 if (work is Work.RuleLine { Rule: Rule.Share share })
                 {
-                    yield return (share, work.At, null, members);
+                    yield return (share, work.At, null, members, piece.Swaps.Count > 0);
                 }
 
                 foreach (var line in (work as Work.Task)?.Lines.OfType<TaskLine.RuleOf>() ?? [])
@@ -61,7 +63,8 @@ public sealed class SharingImpossible : ICheck
                             work is Work.Task { Amount: Amount.Counted { Of: { Second: null, First.IsConstant: true } of } }
                                 ? (long?)of.First.At(0)
                                 : null,
-                            members
+                            members,
+                            piece.Swaps.Count > 0
                         );
                     }
                 }
@@ -69,7 +72,7 @@ public sealed class SharingImpossible : ICheck
         }
     }
 
-    private static IEnumerable<string> Objections(Rule.Share share, Competitions.Division division, long? amount, int members)
+    private static IEnumerable<string> Objections(Rule.Share share, Competitions.Division division, long? amount, int members, bool swaps)
     {
         SharePhrase? Of(ShareKind kind) => share.Phrases.FirstOrDefault(p => p.Is == kind);
         var by = Of(ShareKind.ByMembers)?.N;
@@ -85,6 +88,11 @@ public sealed class SharingImpossible : ICheck
         if (by > members || by == 0)
         {
             yield return $"By {by} members, but {members} are there.";
+        }
+
+        if (swaps && Of(ShareKind.AtMost)?.N is { } row && !(amount <= row))
+        {
+            yield return $"At a station nobody takes over until the swap, so after {row} in a row nobody may go on.";
         }
 
         if (Of(ShareKind.AtLeast) is { N: { } least } minimum)

@@ -2,8 +2,9 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Playing;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Workouts;
+using FairCompass.Core.Scoring;
 
 namespace FairCompass.Core.Checks;
 
@@ -44,6 +45,19 @@ internal static class TimeNeeded
         return best is { } b ? (new(b.Usual / hands), new(b.Fastest / hands)) : null;
     }
 
+    /// <summary>Every part that is scored by its time and has an end, with the time that it takes each entry.</summary>
+    /// <param name="context">The draft.</param>
+    public static IEnumerable<TimedPart> OfTimed(CheckContext context) =>
+        from entry in context.Courses.Zip(context.Sheets)
+        from piece in entry.First.Pieces
+        where
+            piece is { Strand: { Units: > 0 and < ImpossibleNumber.LargeAmount }, Limit.Base.Ms: > 0, Every: null }
+            && !piece.Piece.InTimeLeft
+            && entry.Second.Components.Any(c => c.Measured == Measured.Time && c.Pieces.Contains(piece.Piece.Key))
+        let needed = Of(context, entry.First, piece, piece.Strand!)
+        where needed is not null
+        select new TimedPart(entry.First.Address, piece.Piece.At, piece.Limit!, needed.Value.Usual, needed.Value.Fastest);
+
     /// <summary>The tasks and how much of them, where they are few: <c>60 sit-up and 20 burpee</c>.</summary>
     public static string Words(CoursePiece piece, IEnumerable<CourseTask> tasks)
     {
@@ -54,11 +68,7 @@ internal static class TimeNeeded
                 all.Select(t =>
                     piece.Strand is { HasRounds: true }
                         ? t.Prescription.Movement.Value
-                        : TaskWords.Of(
-                            t,
-                            t.Prescription.Amount?.Value is Amount.Counted { Of: var of } ? (long?)of.First.At(0) : null,
-                            Languages.Tongue.English
-                        )
+                        : TaskWords.Of(t, (long?)t.Count?.At(0), Languages.Tongue.English)
                 )
             );
     }
@@ -83,3 +93,11 @@ internal static class TimeNeeded
         return new((time.Ms + step - 1) / step * step);
     }
 }
+
+/// <summary>A part that is scored by its time, as one entry does it.</summary>
+/// <param name="Who">The entry.</param>
+/// <param name="At">The line of the part.</param>
+/// <param name="Limit">Its cap.</param>
+/// <param name="Usual">What it usually takes.</param>
+/// <param name="Fastest">What it takes at the fastest pace known.</param>
+internal sealed record TimedPart(Address Who, SourceRange At, Limit Limit, Duration Usual, Duration Fastest);

@@ -89,7 +89,7 @@ public static class CompetitionMerge
                     before.Kit.Things,
                     mine.Kit.Things,
                     theirs.Kit.Things,
-                    t => (t.Name, t.Shared),
+                    t => t.Name.ToLowerInvariant(),
                     t => $"the number of “{t.Name}”"
                 ),
                 Lanes = One("the number of lanes", before.Kit.Lanes, mine.Kit.Lanes, theirs.Kit.Lanes),

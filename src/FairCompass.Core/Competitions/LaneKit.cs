@@ -168,6 +168,9 @@ public readonly record struct LaneBar(decimal Mass, decimal? Sleeve = null)
 {
     /// <summary>A bar whose sleeve nobody has measured.</summary>
     public static implicit operator LaneBar(decimal mass) => new(mass);
+
+    /// <summary>True where a plate of full diameter is to be on it: it is pulled from the floor.</summary>
+    public bool NeedsFull { get; init; }
 }
 
 /// <summary>A bar that is neither the men’s nor the women’s.</summary>

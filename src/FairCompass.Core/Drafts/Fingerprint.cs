@@ -26,11 +26,14 @@ public sealed record Fingerprint(string Sha256, string Code)
     /// <summary>The hash of each standard's canonical JSON, made once for each wording: they take part as hashes.</summary>
     private static readonly ConditionalWeakTable<Movement, string> Hashes = [];
 
+    /// <summary>Of what was asked before: every paper of a draft carries the same code.</summary>
+    private static readonly ConditionalWeakTable<Understanding, Fingerprint> Known = [];
+
     /// <summary>
     /// The fingerprint of a draft in its competition: model, divisions in use with their parents, the standards it draws on, the answers
     /// it raises, and what it prints of the kit. What stands on none of its papers is no part of it.
     /// </summary>
-    public static Fingerprint Of(Understanding u) => Of(CanonicalJson.Write(Closure(u)));
+    public static Fingerprint Of(Understanding u) => Known.GetValue(u, u => Of(CanonicalJson.Write(Closure(u))));
 
     /// <summary>The fingerprint of a canonical text.</summary>
     public static Fingerprint Of(string canonical)

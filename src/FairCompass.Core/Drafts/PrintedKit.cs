@@ -1,6 +1,6 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
-using FairCompass.Core.Prescriptions;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 
@@ -22,7 +22,7 @@ public static class PrintedKit
     public static IReadOnlyDictionary<string, string> Of(Understanding u)
     {
         var (book, kit) = (StandardsBook.Of(u.Competition), u.Competition.Kit);
-        var bars = LaneBars.Of(u.Prescribed, u.Competition);
+        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
         var facts = new SortedDictionary<string, string>(StringComparer.Ordinal);
         if (kit.Lanes is { } lanes && u.Prescribed.Count > 0)
         {
@@ -34,9 +34,10 @@ public static class PrintedKit
         )
         {
             var bar = bars.BarOf(task);
+            var on = Number.Normal(bar.Mass) + (task.Prescription.Bar is { } named ? $" ({named.Value})" : "");
             if (task.IsHeaviest)
             {
-                facts[$"heaviest on {Number.Normal(bar.Mass)}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
+                facts[$"heaviest on {on}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
                 facts["loose plates"] = string.Join(", ", kit.Plates.Select(p => $"{p.Count} of {Number.Normal(p.Mass)}"));
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
@@ -44,10 +45,12 @@ public static class PrintedKit
                 var loads = LaneStacks.Rungs(load.Values);
                 // A team's bars share its plates, so its stacks may be others than those of one athlete with the same load.
                 var whose = bars.IsShared(task) ? $" of {task.Address.Division.Name}" : "";
-                facts[$"{string.Join('-', loads.Select(Number.Normal))} on {Number.Normal(bar.Mass)}{whose}"] = bars.Changes(task)
-                    is { } plan
+                var key = $"{string.Join('-', loads.Select(Number.Normal))} on {on}{whose}";
+                var sides = bars.Changes(task) is { } plan
                     ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))
                     : "none";
+                // A bar that comes back to a load may have it from other plates.
+                facts[key] = facts.TryGetValue(key, out var other) && other != sides ? $"{other}, then {sides}" : sides;
             }
         }
 

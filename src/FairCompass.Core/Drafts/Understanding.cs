@@ -1,7 +1,9 @@
+using System.Collections.Concurrent;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -78,6 +80,15 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
 
         return -1;
     }
+
+    // Several papers show the same runs, and working them out is the dearest part of a paper.
+    private readonly ConcurrentDictionary<(int Entry, Tongue Tongue), Eq<SampleResult>> samples = new();
+
+    /// <summary>The made-up runs of an entry, scored; worked out once.</summary>
+    /// <param name="entry">The index of its course.</param>
+    /// <param name="tongue">The language of labels and results.</param>
+    public Eq<SampleResult> Samples(int entry, Tongue tongue) =>
+        samples.GetOrAdd((entry, tongue), at => SampleRuns.Of(Courses[at.Entry], Sheets[at.Entry], Competition, at.Tongue));
 
     /// <summary>Everything missing or contradictory.</summary>
     /// <param name="cancel">Ends the work between two checks.</param>

@@ -1,5 +1,6 @@
 using FairCompass.Core.Checks;
 using FairCompass.Core.Commands;
+using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
@@ -57,13 +58,15 @@ public static class Interview
     }
 
     /// <summary>What an answer leads to, with numbers of this workout.</summary>
-    private static Said Example(Understanding u, Finding finding, Mend mend)
+    private static Said Example(Understanding u, Finding finding, Mend mend) =>
+        ForWhom.Of(u.Courses.Select(c => (c.Address, Example(c, finding, mend)))) ?? new(mend.Label + ".", mend.Label + ".");
+
+    private static Said? Example(Course course, Finding finding, Mend mend)
     {
-        var course = u.Courses.Count > 0 ? u.Courses[0] : null;
-        var piece = course?.Pieces.FirstOrDefault(p => p.Strand is { Units: > 3 } && p.Limit is not null);
+        var piece = course.Pieces.FirstOrDefault(p => p.Strand is { Units: > 3 } && p.Limit is not null);
         if (piece is null)
         {
-            return new(mend.Label + ".", mend.Label + ".");
+            return null;
         }
 
         var (total, cap) = (piece.Strand!.Units!.Value, piece.Limit!.Longest);
@@ -103,13 +106,13 @@ public static class Interview
                 "What is missing is done first in the next interval.",
                 "Lo que falta se hace primero en el siguiente intervalo."
             ),
-            _ => new(mend.Label + ".", mend.Label + "."),
+            _ => (Said?)null,
         };
     }
 
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)
     {
-        var (use, examples) = (new TopicUse(u), new TopicExamples(u));
+        var (use, examples) = (new TopicUse(u), TopicExamples.OfEach(u));
         var book = StandardsBook.Of(u.Competition);
         var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().DefaultIfEmpty(null).ToList();
         foreach (var topic in Topics.All.Where(t => t.Default is null && divisions.Any(d => book.InForce(t, d, u.Workout) is null)))
@@ -124,7 +127,7 @@ public static class Interview
                     topic
                         .Schools.Select(s => new Answer(
                             s.Label,
-                            OnTheFloor(u, examples.Of(topic, s), lines, line, s),
+                            OnTheFloor(u, TopicExamples.Of(examples, topic, s), lines, line, s),
                             s.Name == topic.Recommended,
                             AtTheEnd(lines, AnswerTopic.Line(topic, s)),
                             new AnswerTopic(topic.Name, s.Name),

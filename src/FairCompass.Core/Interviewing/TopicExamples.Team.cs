@@ -11,7 +11,7 @@ internal sealed partial class TopicExamples
 {
     private Said? OwnRest(string school)
     {
-        if (clock is not { OwnRests: [var rest, ..] })
+        if (Clock is not { OwnRests: [var rest, ..] })
         {
             return null;
         }
@@ -23,9 +23,9 @@ internal sealed partial class TopicExamples
             : ("the athlete goes on alone", "el atleta sigue por su cuenta");
         return (
             $"Who has done {rest.AfterUnits} at {there} rests {rest.Length}: at {there + rest.Length} {english}; the clock "
-                + $"still ends at {clock.Ends}.",
+                + $"still ends at {Clock.Ends}.",
             $"Quien lleva {rest.AfterUnits} en {there} descansa {rest.Length}: en {there + rest.Length} {spanish}; el reloj "
-                + $"acaba igual en {clock.Ends}."
+                + $"acaba igual en {Clock.Ends}."
         );
     }
 
@@ -44,7 +44,7 @@ internal sealed partial class TopicExamples
 
     private Said? TeamOrder(string school)
     {
-        if (Standing() is not { } at || u.Courses[0].Address.Division.Size is var size && size < 2)
+        if (Standing() is not { } at || course.Address.Division.Size is var size && size < 2)
         {
             return null;
         }
@@ -64,7 +64,11 @@ internal sealed partial class TopicExamples
     private Said? MixedHeights(string school)
     {
         var heights = u
-            .Prescribed.Where(p => p.Address.Division is { IsTeam: true, Duties.Count: 2 } && p.Prescription.Heights.Count > 0)
+            .Prescribed.Where(p =>
+                p.Address.Division == course.Address.Division
+                && p.Address.Division is { IsTeam: true, Duties.Count: 2 }
+                && p.Prescription.Heights.Count > 0
+            )
             .ToList();
         var task = WorkTree.Tasks(u.Workout).SelectMany(t => t.Details.OfType<Detail.Height>()).FirstOrDefault();
         if (heights.Count == 0 || task is null)
@@ -96,10 +100,7 @@ internal sealed partial class TopicExamples
 
     private Said? Uncounted(string school)
     {
-        var task =
-            u.Courses.Count == 0
-                ? null
-                : u.Courses[0].Pieces.SelectMany(p => p.Tasks).FirstOrDefault(t => t.Source.Details.Any(d => d is Detail.Uncounted));
+        var task = course.Pieces.SelectMany(p => p.Tasks).FirstOrDefault(t => t.Source.Details.Any(d => d is Detail.Uncounted));
         var between = WorkTree.Tasks(u.Workout).SelectMany(t => t.Lines.OfType<TaskLine.Between>()).FirstOrDefault();
         var movement = task?.Prescription.Movement.Value ?? between?.Movement;
         if (movement is null || Standing() is not { } at)
@@ -161,7 +162,7 @@ internal sealed partial class TopicExamples
     }
 
     private Said? Judges(string school) =>
-        clock is not { Judges: > 1 } c ? null
+        Clock is not { Judges: > 1 } c ? null
         : school == "one per station"
             ? (
                 $"{c.Judges} judges stand in each lane; ten lanes need {10 * c.Judges}.",
@@ -175,8 +176,7 @@ internal sealed partial class TopicExamples
     private Said? LastRung(string school)
     {
         if (
-            u.Courses.Count == 0
-            || u.Courses[0].Pieces.SelectMany(p => p.Tasks.Where(t => t.Complex is not null).Select(t => (p, t))).FirstOrDefault()
+            course.Pieces.SelectMany(p => p.Tasks.Where(t => t.Complex is not null).Select(t => (p, t))).FirstOrDefault()
                 is not { t: { Prescription.Load.Value: { } load } task } found
             || load.Values.Length is not { } rungs
         )

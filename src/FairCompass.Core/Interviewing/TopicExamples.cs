@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -22,24 +23,33 @@ internal sealed partial class TopicExamples
     private readonly Understanding u;
     private readonly StandardsBook book;
     private readonly CoursePiece? piece;
-    private readonly Timeline? clock;
+    private readonly Course course;
+    private readonly Lazy<Timeline?> timeline;
 
-    public TopicExamples(Understanding u)
+    private TopicExamples(Understanding u, Course course)
     {
-        this.u = u;
+        (this.u, this.course) = (u, course);
         book = StandardsBook.Of(u.Competition);
-        piece =
-            u.Courses.Count == 0
-                ? null
-                : u.Courses[0]
-                    .Pieces.FirstOrDefault(p =>
-                        p.Strand is { TooLarge: false, Units: null or > 1 } && p.Limit is not null && p.Tasks.Count > 0
-                    );
-        clock = u.Courses.Count == 0 ? null : Timeline.Of(u.Courses[0]);
+        piece = course.Pieces.FirstOrDefault(p =>
+            p.Strand is { TooLarge: false, Units: null or > 1 } && p.Limit is not null && p.Tasks.Count > 0
+        );
+        timeline = new(() => Timeline.Of(course));
     }
 
-    /// <summary>The example of one answer; null when this workout has no numbers for it.</summary>
-    public Said? Of(Topic topic, School school) =>
+    private Timeline? Clock => timeline.Value;
+
+    /// <summary>The examples of each entry.</summary>
+    public static Eq<TopicExamples> OfEach(Understanding u) => u.Courses.Select(c => new TopicExamples(u, c)).ToEq();
+
+    /// <summary>The example of one answer, with the name of whose it is where those of the entries differ; null when this workout has no
+    /// numbers for it.</summary>
+    /// <param name="each">The examples of each entry.</param>
+    /// <param name="topic">The question.</param>
+    /// <param name="school">The answer.</param>
+    public static Said? Of(Eq<TopicExamples> each, Topic topic, School school) =>
+        ForWhom.Of(each.Select(e => (e.course.Address, e.Of(topic, school))));
+
+    private Said? Of(Topic topic, School school) =>
         topic.Name switch
         {
             "bell" => Bell(school.Name),
@@ -57,7 +67,7 @@ internal sealed partial class TopicExamples
             "measuring" => Measuring(school.Name),
             "judges" => Judges(school.Name),
             "last rung" => LastRung(school.Name),
-            "video" => clock is { } c
+            "video" => Clock is { } c
                 ? (
                     $"The video runs at least {c.Ends}, and before it every load and line is shown.",
                     $"El vídeo dura al menos {c.Ends}, y antes se muestran cada carga y cada línea."
@@ -132,10 +142,14 @@ internal sealed partial class TopicExamples
     }
 
     /// <summary>The first bar that is prescribed: its load, the bar, and the plates on one side.</summary>
-    private (decimal Load, decimal Bar, string Unit, IReadOnlyList<decimal>? Side, string Who)? FirstBar()
+    private (decimal Load, decimal Bar, string Unit, IReadOnlyList<decimal>? Side, Address Who)? FirstBar()
     {
         var p = u.Prescribed.FirstOrDefault(x =>
-            x.Prescription.Load is not null && book.Find(x.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
+            x.Prescription.Load is not null
+            && x.Address.Division == course.Address.Division
+            && x.Address.Level == course.Address.Level
+            && (course.Address.Duty is null || x.Address.Duty == course.Address.Duty)
+            && book.Find(x.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
         );
         if (p?.Prescription.Load?.Value is not { } load || load.Values.At(0) is not { } kilos)
         {
@@ -148,10 +162,13 @@ internal sealed partial class TopicExamples
             kilos,
             bar.Mass,
             load.Unit.Symbol(),
-            load.Unit == u.Competition.Unit ? LaneBars.Of(u.Prescribed, u.Competition).Change(p, 0)?.Side : null,
-            p.Address.ToString()
+            load.Unit == u.Competition.Unit ? LaneBars.Of(u.Prescribed, u.Competition, u.Workout).Change(p, 0)?.Side : null,
+            p.Address
         );
     }
+
+    /// <summary>An example of one bar; in a team it says whose.</summary>
+    private Said OfBar(Address who, Said example) => who == course.Address ? example : ForWhom.Named(who, example);
 
     private Said? Plates(string school)
     {
@@ -173,36 +190,40 @@ internal sealed partial class TopicExamples
             "team mates" => ("a team mate puts on", "un compañero pone"),
             _ => ("the athlete puts on, with the clock running,", "el atleta pone, con el reloj en marcha,"),
         };
-        return (
-            $"For {Number.Normal(b.Load)} {b.Unit} on the bar of {Number.Normal(b.Bar)} {who} {english}.",
-            $"Para {Number.Normal(b.Load)} {b.Unit} en la barra de {Number.Normal(b.Bar)} {quien} {spanish}."
+        return OfBar(
+            b.Who,
+            (
+                $"For {Number.Normal(b.Load)} {b.Unit} on the bar of {Number.Normal(b.Bar)} {who} {english}.",
+                $"Para {Number.Normal(b.Load)} {b.Unit} en la barra de {Number.Normal(b.Bar)} {quien} {spanish}."
+            )
         );
     }
 
     private Said? BarWeight(string school) =>
-        FirstBar() is not { } b ? null
-        : school == "included"
-            ? (
-                $"{b.Who}: {Number.Normal(b.Load)} {b.Unit} leave the floor: the bar of {Number.Normal(b.Bar)} and "
-                    + $"{Number.Normal(b.Load - b.Bar)} in plates.",
-                $"{b.Who}: se levantan {Number.Normal(b.Load)} {b.Unit}: la barra de {Number.Normal(b.Bar)} y "
-                    + $"{Number.Normal(b.Load - b.Bar)} en discos."
-            )
-        : (
-            $"{b.Who}: {Number.Normal(b.Load)} {b.Unit} in plates and the bar of {Number.Normal(b.Bar)}: "
-                + $"{Number.Normal(b.Load + b.Bar)} {b.Unit} leave the floor.",
-            $"{b.Who}: {Number.Normal(b.Load)} {b.Unit} en discos y la barra de {Number.Normal(b.Bar)}: se levantan "
-                + $"{Number.Normal(b.Load + b.Bar)} {b.Unit}."
-        );
+        FirstBar() is not { } b
+            ? null
+            : OfBar(
+                b.Who,
+                school == "included"
+                    ? (
+                        $"{Number.Normal(b.Load)} {b.Unit} leave the floor: the bar of {Number.Normal(b.Bar)} and "
+                            + $"{Number.Normal(b.Load - b.Bar)} in plates.",
+                        $"se levantan {Number.Normal(b.Load)} {b.Unit}: la barra de {Number.Normal(b.Bar)} y "
+                            + $"{Number.Normal(b.Load - b.Bar)} en discos."
+                    )
+                    : (
+                        $"{Number.Normal(b.Load)} {b.Unit} in plates and the bar of {Number.Normal(b.Bar)}: "
+                            + $"{Number.Normal(b.Load + b.Bar)} {b.Unit} leave the floor.",
+                        $"{Number.Normal(b.Load)} {b.Unit} en discos y la barra de {Number.Normal(b.Bar)}: se levantan "
+                            + $"{Number.Normal(b.Load + b.Bar)} {b.Unit}."
+                    )
+            );
 
     private Said? Spotting(string school)
     {
-        var task =
-            u.Courses.Count == 0
-                ? null
-                : u.Courses[0]
-                    .Pieces.SelectMany(p => p.Tasks)
-                    .FirstOrDefault(t => book.Find(t.Prescription.Movement.Value)?.Id is "bench-press" or "back-squat");
+        var task = course
+            .Pieces.SelectMany(p => p.Tasks)
+            .FirstOrDefault(t => book.Find(t.Prescription.Movement.Value)?.Id is "bench-press" or "back-squat");
         if (task is null)
         {
             return null;
@@ -222,10 +243,7 @@ internal sealed partial class TopicExamples
 
     private Said? Counting(string school)
     {
-        var counted =
-            u.Courses.Count == 0
-                ? null
-                : u.Courses[0].Pieces.FirstOrDefault(p => p.Strand is { TooLarge: false } && p.Tasks.Any(t => t.Unit != AmountUnit.Rep));
+        var counted = course.Pieces.FirstOrDefault(p => p.Strand is { TooLarge: false } && p.Tasks.Any(t => t.Unit != AmountUnit.Rep));
         if (counted?.Strand is not { } strand || counted.Tasks.First(t => t.Unit != AmountUnit.Rep) is not { } task)
         {
             return null;

@@ -30,13 +30,15 @@ public static class LaneStacks
     public static Eq<PlateChange>? Of(IReadOnlyList<decimal> loads, LaneBar bar, LaneKit kit)
     {
         var known = Known.GetOrCreateValue(kit);
-        var key = $"{bar.Mass}/{bar.Sleeve}:{string.Join(' ', loads)}";
+        var key = $"{Key(bar)}:{string.Join(' ', loads)}";
         if (known.TryGetValue(key, out var plan))
         {
             return plan;
         }
 
-        plan = Make(loads, bar, kit);
+        plan = bar.NeedsFull
+            ? Make(loads, bar, kit) ?? Of(loads, bar with { NeedsFull = false }, kit)
+            : Make(loads, bar, kit) ?? (loads.All(l => BarLoads.OneSide(l, bar, kit) is not null) ? Anew(loads, bar, kit) : null);
         if (known.Count < Most)
         {
             known[key] = plan;
@@ -73,35 +75,113 @@ public static class LaneStacks
         return mayPlan ? Shared(bars, moments, kit) : null;
     }
 
+    /// <summary>False where at some moment the plates do not make the loads of all bars, however they are stacked; true also where that
+    /// cannot be told in time.</summary>
+    /// <param name="bars">The bars, each with loads that it alone can have.</param>
+    /// <param name="kit">The lane's stock.</param>
+    public static bool Reach(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, LaneKit kit) =>
+        Together(bars, kit) is not null
+        || Enumerable
+            .Range(0, bars.Max(b => b.Loads.Count))
+            .All(m => Plan(bars, [m], kit, full: false) is null or { Bars.Count: > 0 } or { GaveUp: true });
+
+    /// <summary>Plans some moments; null for a stock that is not planned with.</summary>
+    private static PlatePlan? Plan(
+        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
+        IReadOnlyList<int> moments,
+        LaneKit kit,
+        bool full,
+        IReadOnlyList<Eq<decimal>>? stands = null
+    )
+    {
+        PlannedBar Planned((LaneBar Bar, Eq<decimal> Loads) b, int i) =>
+            new($"{i}", b.Bar.Mass, moments.Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq())
+            {
+                Sleeve = b.Bar.Sleeve,
+                // A bar that alone cannot have a full plate at each load is not asked to have one among others.
+                NeedsFull = full && b.Bar.NeedsFull && Of(b.Loads.ToList(), b.Bar, kit) is { } own && own.All(c => IsFull(c.Side, kit)),
+                Stands = stands?[i] ?? [],
+            };
+        var stock = Stock(kit);
+        return stock.Count is 0 or > PlatePlanner.MostKinds
+            ? null
+            : PlatePlanner.Plan(stock, kit.ClipPair, bars.Select(Planned).ToList(), MostSpans);
+    }
+
+    /// <summary>True for a bare sleeve, and for one with a plate of full diameter.</summary>
+    private static bool IsFull(Eq<decimal> side, LaneKit kit) => side.Count == 0 || HasFull(side, kit);
+
+    /// <summary>True where a plate of full diameter is on the sleeve.</summary>
+    /// <param name="side">The masses on one side.</param>
+    /// <param name="kit">The lane's stock.</param>
+    public static bool HasFull(Eq<decimal> side, LaneKit kit) =>
+        side.Any(mass => kit.Plates.FirstOrDefault(p => p.Mass == mass) is { FullDiameter: true });
+
+    private static string Key(LaneBar bar) => $"{bar.Mass}/{bar.Sleeve}{(bar.NeedsFull ? "/full" : "")}";
+
+    /// <summary>One moment after the other, each from what stands there: where a plan of all of them at once was not found.</summary>
+    private static IReadOnlyList<Eq<PlateChange>>? StepByStep(
+        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
+        int moments,
+        LaneKit kit,
+        bool full
+    )
+    {
+        var changes = bars.Select(_ => new List<PlateChange>()).ToList();
+        for (var m = 0; m < moments; m++)
+        {
+            var stands = changes.Select(c => c.Count > 0 ? c[^1].Side : []).ToList();
+            if (Plan(bars, [m], kit, full, stands) is not { Bars.Count: > 0 } plan)
+            {
+                return null;
+            }
+
+            for (var b = 0; b < bars.Count; b++)
+            {
+                changes[b].Add(plan.Bars[b].Changes[0]);
+            }
+        }
+
+        return changes.Select((c, b) => c.Take(bars[b].Loads.Count).ToEq()).ToList();
+    }
+
     private static bool Reach(IEnumerable<Eq<decimal>> sides, LaneKit kit) =>
         sides.SelectMany(s => s).CountBy(m => m).All(m => m.Value <= kit.Plates.Where(p => p.Mass == m.Key).Sum(p => p.Count / 2));
 
     private static IReadOnlyList<Eq<PlateChange>>? Shared(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, int moments, LaneKit kit)
     {
         var known = Sharing.GetOrCreateValue(kit);
-        var key = string.Join(';', bars.Select(b => $"{b.Bar.Mass}/{b.Bar.Sleeve}:{string.Join(' ', b.Loads)}"));
+        var key = string.Join(';', bars.Select(b => $"{Key(b.Bar)}:{string.Join(' ', b.Loads)}"));
         if (known.TryGetValue(key, out var plans))
         {
             return plans;
         }
 
-        PlannedBar Planned((LaneBar Bar, Eq<decimal> Loads) b, int i) =>
-            new($"{i}", b.Bar.Mass, Enumerable.Range(0, moments).Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq())
-            {
-                Sleeve = b.Bar.Sleeve,
-            };
-        var stock = Stock(kit);
-        var plan = stock.Count is 0 or > PlatePlanner.MostKinds
-            ? null
-            : PlatePlanner.Plan(stock, kit.ClipPair, bars.Select(Planned).ToList(), MostSpans);
-        plans =
-            plan is null || plan.Bars.Count == 0 ? null : plan.Bars.Select((b, i) => b.Changes.Take(bars[i].Loads.Count).ToEq()).ToList();
+        plans = Shared(bars, moments, kit, full: true);
+        if (plans is null && bars.Any(b => b.Bar.NeedsFull))
+        {
+            plans = Shared(bars, moments, kit, full: false);
+        }
+
         if (known.Count < Most)
         {
             known[key] = plans;
         }
 
         return plans;
+    }
+
+    private static IReadOnlyList<Eq<PlateChange>>? Shared(
+        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
+        int moments,
+        LaneKit kit,
+        bool full
+    )
+    {
+        var plan = Plan(bars, [.. Enumerable.Range(0, moments)], kit, full);
+        return plan is null ? null
+            : plan.Bars.Count == 0 ? StepByStep(bars, moments, kit, full)
+            : plan.Bars.Select((b, i) => b.Changes.Take(bars[i].Loads.Count).ToEq()).ToList();
     }
 
     /// <summary>Rungs of a ladder that papers print.</summary>
@@ -129,12 +209,12 @@ public static class LaneStacks
             return null;
         }
 
-        var plan = PlatePlanner.Plan(
-            Stock(kit),
-            kit.ClipPair,
-            [new("", bar.Mass, loads.Select(l => (decimal?)l).ToEq()) { Sleeve = bar.Sleeve }]
-        );
-        return plan.Bars is [var only] ? only.Changes : Anew(loads, bar, kit);
+        var planned = new PlannedBar("", bar.Mass, loads.Select(l => (decimal?)l).ToEq())
+        {
+            Sleeve = bar.Sleeve,
+            NeedsFull = bar.NeedsFull,
+        };
+        return PlatePlanner.Plan(Stock(kit), kit.ClipPair, [planned]).Bars is [var only] ? only.Changes : null;
     }
 
     /// <summary>Each load stacked anew: for stocks of more kinds and pairs than a plan can look through.</summary>
@@ -145,8 +225,7 @@ public static class LaneStacks
         foreach (var load in loads)
         {
             var side = BarLoads.OneSide(load, bar, kit)!.ToEq();
-            var same = was.Zip(side).TakeWhile(x => x.First == x.Second).Count();
-            changes.Add(new(load, was.Skip(same).Reverse().ToEq(), side.Skip(same).ToEq(), side));
+            changes.Add(PlateChange.From(was, side, load));
             was = side;
         }
 

@@ -33,6 +33,16 @@ public sealed record PlannedBar(string Name, decimal Mass, Eq<decimal?> Loads)
 /// <param name="Side">What is then on each side, inside first.</param>
 public sealed record PlateChange(decimal? Load, Eq<decimal> Off, Eq<decimal> On, Eq<decimal> Side)
 {
+    /// <summary>From one stack to another: what lies inside both stays on.</summary>
+    /// <param name="was">The masses on one side, inside first.</param>
+    /// <param name="side">What is to be on it.</param>
+    /// <param name="load">What the bar then weighs.</param>
+    public static PlateChange From(Eq<decimal> was, Eq<decimal> side, decimal? load)
+    {
+        var same = was.Zip(side).TakeWhile(x => x.First == x.Second).Count();
+        return new(load, was.Skip(same).Reverse().ToEq(), side.Skip(same).ToEq(), side);
+    }
+
     /// <summary>What goes off and on each side: <c>off 10, on 20 + 5</c>.</summary>
     public string In(Tongue tongue)
     {
@@ -76,6 +86,9 @@ public sealed record NotMade(string Bar, int Moment, decimal Load, string Senten
 /// <param name="Problems">What cannot be made; empty where everything can.</param>
 public sealed record PlatePlan(Eq<BarPlan> Bars, Eq<NotMade> Problems)
 {
+    /// <summary>True where the search ended before it was sure: a plan may exist.</summary>
+    public bool GaveUp { get; init; }
+
     /// <summary>Plates handled by all, both sides.</summary>
     public int Handled => Bars.Sum(b => b.Changes.Sum(c => c.Handled));
 

@@ -27,14 +27,13 @@ public static class PlatePlanner
         Plan(stock, clips, bars, MostSpans);
 
     /// <summary>Plans bars, looking at so many spans at the most.</summary>
-    internal static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int mostSpans)
+    internal static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int mostSpans) =>
+        Plan(stock, clips, bars, new PlanBudget(mostSpans));
+
+    /// <summary>Plans bars with what is left to be looked at.</summary>
+    internal static PlatePlan Plan(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, PlanBudget budget)
     {
-        var plates = stock
-            .Where(p => p.Pairs > 0)
-            .GroupBy(p => p.Mass)
-            .Select(g => g.First() with { Pairs = Math.Min(SidePlanner.MostPairs, g.Sum(p => p.Pairs)), Full = g.Any(p => p.Full) })
-            .OrderByDescending(p => p.Mass)
-            .ToArray();
+        var plates = Kinds(stock);
         if (plates.Length > MostKinds || bars.Select(b => b.Loads.Count).Distinct().Count() > 1)
         {
             throw new ArgumentException("Too many kinds of plates, or bars of unlike numbers of moments.", nameof(bars));
@@ -45,7 +44,6 @@ public static class PlatePlanner
             return new([], []);
         }
 
-        var budget = new PlanBudget(mostSpans);
         var sides = bars.Select(b => new List<List<int>>()).ToArray();
         var moments = bars[0].Loads.Count;
         for (var from = 0; from < moments; from += Stretch)
@@ -55,7 +53,7 @@ public static class PlatePlanner
             {
                 // What cannot be made on its own is named; if everything can, the bars have not enough together.
                 var alone = bars.SelectMany(b => Alone(plates, clips, b)).ToEq();
-                return new([], alone.Count > 0 ? alone : [Short(bars, from, budget)]);
+                return new([], alone.Count > 0 ? alone : [Short(bars, from, budget)]) { GaveUp = alone.Count == 0 && budget.Spent };
             }
 
             for (var b = 0; b < bars.Count; b++)
@@ -73,6 +71,20 @@ public static class PlatePlanner
     /// <summary>Milliseconds that one person needs for one plate, picked up, put on and pushed home, or taken off: our estimate, to be
     /// replaced by a measured one.</summary>
     public const int UsualMsPerPlate = 4000;
+
+    /// <summary>True where the whole stock makes a load on a bar, as far as a short look tells.</summary>
+    internal static bool CanMake(IReadOnlyList<PlatePairs> stock, decimal clips, PlannedBar bar, decimal load) =>
+        Possible(Kinds(stock), Need(load, clips, bar), bar);
+
+    /// <summary>The plates that are there, heaviest first; those of one mass are one kind.</summary>
+    private static PlatePairs[] Kinds(IReadOnlyList<PlatePairs> stock) =>
+        [
+            .. stock
+                .Where(p => p.Pairs > 0)
+                .GroupBy(p => p.Mass)
+                .Select(g => g.First() with { Pairs = Math.Min(SidePlanner.MostPairs, g.Sum(p => p.Pairs)), Full = g.Any(p => p.Full) })
+                .OrderByDescending(p => p.Mass),
+        ];
 
     /// <summary>Every load that cannot be made even with the whole stock.</summary>
     private static IEnumerable<NotMade> Alone(PlatePairs[] plates, decimal clips, PlannedBar bar)
@@ -110,7 +122,7 @@ public static class PlatePlanner
     private const int MostNearest = 50;
 
     /// <summary>Loads that the plates weigh, whether or not they fit the bar.</summary>
-    private static List<decimal> Makes(PlatePairs[] plates, decimal clips, PlannedBar bar)
+    internal static List<decimal> Makes(IEnumerable<PlatePairs> plates, decimal clips, PlannedBar bar)
     {
         var sums = new SortedSet<decimal> { 0 };
         foreach (var plate in plates)

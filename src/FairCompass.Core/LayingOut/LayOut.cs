@@ -112,7 +112,9 @@ public sealed class LayOut
         }
     }
 
-    private static Said Named(string bar) => new($"bar “{bar}”", $"barra “{bar}”");
+    /// <summary>What a bar that a draft names is called on the sheet.</summary>
+    /// <param name="bar">Its name in the kit.</param>
+    public static Said Named(string bar) => new($"bar “{bar}”", $"barra “{bar}”");
 
     private IEnumerable<Use> Things(Prescription p, CoursePiece piece, int workers)
     {

@@ -1,4 +1,3 @@
-using System.Globalization;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -51,7 +50,7 @@ public enum Need
 /// </summary>
 public sealed class PlayedCourse
 {
-    private readonly PlayedPiece[] pieces;
+    private readonly PlayedPieces pieces;
 
     /// <summary>The clock changes nothing up to here; a step before it looks at no other piece.</summary>
     private readonly Duration quiet;
@@ -60,7 +59,7 @@ public sealed class PlayedCourse
         Course course,
         ScoreSheet sheet,
         Duration now,
-        PlayedPiece[] pieces,
+        PlayedPieces pieces,
         EntryStatus status,
         Eq<Chosen> choices,
         Duration quiet
@@ -94,7 +93,7 @@ public sealed class PlayedCourse
     public Eq<Chosen> Choices { get; }
 
     /// <summary>True when nothing can happen any more.</summary>
-    public bool IsOver => Status != EntryStatus.Ran || Array.TrueForAll(pieces, p => p.Phase >= PiecePhase.Finished);
+    public bool IsOver => Status != EntryStatus.Ran || IsDone(pieces);
 
     /// <summary>The entry at its line, before the clock starts.</summary>
     /// <param name="course">The workout for this entry.</param>
@@ -104,12 +103,12 @@ public sealed class PlayedCourse
     {
         var taken = course.With(choices);
         var settings = PieceSetting.Of(taken, choices);
-        var pieces = Advance([.. settings.Select(s => new PlayedPiece(s))], Duration.Zero);
+        var pieces = Advance(new PlayedPieces(settings.Select(s => new PlayedPiece(s))), Duration.Zero);
         return new(taken, sheet, Duration.Zero, pieces, EntryStatus.Ran, choices, QuietOf(pieces, Duration.Zero));
     }
 
     /// <summary>A piece by its key; null when there is none.</summary>
-    public PlayedPiece? Piece(string key) => IndexOf(pieces, key) is >= 0 and var i ? pieces[i] : null;
+    public PlayedPiece? Piece(string key) => pieces.IndexOf(key) is >= 0 and var i ? pieces[i] : null;
 
     /// <summary>The next moment at which the clock itself changes something for this entry; null when none is left.</summary>
     public Duration? NextMoment
@@ -122,9 +121,9 @@ public sealed class PlayedCourse
             }
 
             Duration? next = null;
-            foreach (var piece in pieces)
+            for (var i = 0; i < pieces.Count; i++)
             {
-                var at = Changes(piece);
+                var at = Changes(pieces[i]);
                 next = at > Now ? Least(next, at) : next;
             }
 
@@ -200,7 +199,7 @@ public sealed class PlayedCourse
         }
 
         var key = happening.What.In ?? "";
-        var index = IndexOf(moved, key);
+        var index = moved.IndexOf(key);
         if (index < 0)
         {
             return new Outcome.Refused("This workout has no such part.");
@@ -212,8 +211,7 @@ public sealed class PlayedCourse
             return new Outcome.Refused(refused!);
         }
 
-        var after = (PlayedPiece[])moved.Clone();
-        after[index] = piece;
+        var after = moved.With(index, piece);
         // What gets the rest of the clock opens with the finish of what comes before.
         if (piece.Phase == PiecePhase.Finished)
         {
@@ -242,13 +240,18 @@ public sealed class PlayedCourse
     private static bool IsAlike(PlayedPiece a, PlayedPiece b) =>
         a.Phase == b.Phase && a.Cap == b.Cap && a.Interval == b.Interval && a.RestUntil == b.RestUntil;
 
-    /// <summary>Pieces are numbered in the order of the clock.</summary>
-    private static int IndexOf(PlayedPiece[] pieces, string key) =>
-        int.TryParse(key, NumberStyles.None, CultureInfo.InvariantCulture, out var i)
-        && i < pieces.Length
-        && pieces[i].Piece.Piece.Key == key
-            ? i
-            : Array.FindIndex(pieces, p => p.Piece.Piece.Key == key);
+    private static bool IsDone(PlayedPieces pieces)
+    {
+        for (var i = pieces.Count - 1; i >= 0; i--)
+        {
+            if (pieces[i].Phase < PiecePhase.Finished)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     /// <summary>The next moment at which the clock changes a piece; the end of a window counts when it has gone by.</summary>
     private static Duration? Changes(PlayedPiece piece) =>
@@ -260,11 +263,12 @@ public sealed class PlayedCourse
             _ => null,
         };
 
-    private static Duration QuietOf(PlayedPiece[] pieces, Duration now)
+    private static Duration QuietOf(PlayedPieces pieces, Duration now)
     {
         var quiet = Never;
-        foreach (var piece in pieces)
+        for (var i = 0; i < pieces.Count; i++)
         {
+            var piece = pieces[i];
             // What waits for its end is looked at with every step from its cap on.
             var at = piece.Phase == PiecePhase.Waiting && piece.Setting.After is not null ? piece.Cap : Changes(piece);
             if (at is { } moment && moment < quiet)
@@ -276,10 +280,9 @@ public sealed class PlayedCourse
         return quiet;
     }
 
-    private Outcome.Moved At(Duration now, PlayedPiece[] after) =>
-        new(new(Course, Sheet, now, after, Status, Choices, QuietOf(after, now)));
+    private Outcome.Moved At(Duration now, PlayedPieces after) => new(new(Course, Sheet, now, after, Status, Choices, QuietOf(after, now)));
 
-    private Outcome Take(Happened.OptionTaken taken, Duration at, PlayedPiece[] moved)
+    private Outcome Take(Happened.OptionTaken taken, Duration at, PlayedPieces moved)
     {
         var chosen = new Chosen(taken.Piece, taken.Task, taken.Option, taken.Round);
         var others = Choices.Where(c => c with { Option = 0 } != chosen with { Option = 0 });
@@ -296,8 +299,8 @@ public sealed class PlayedCourse
 
         var course = Course.With(choices);
         var settings = PieceSetting.Of(course, choices);
-        var after = new PlayedPiece[moved.Length];
-        for (var i = 0; i < moved.Length; i++)
+        var under = new List<PlayedPiece>(moved.Count);
+        for (var i = 0; i < moved.Count; i++)
         {
             var piece = moved[i];
             for (var s = 0; s < piece.Strands.Count; s++)
@@ -313,23 +316,24 @@ public sealed class PlayedCourse
                 }
             }
 
-            after[i] = piece.Under(settings[i]);
+            under.Add(piece.Under(settings[i]));
         }
+
+        var after = new PlayedPieces(under);
 
         return new Outcome.Moved(new(course, Sheet, at, after, Status, choices, QuietOf(after, at)));
     }
 
     /// <summary>What the clock itself does until a time; a moment that comes exactly then has come, the end of a window has not.</summary>
-    private static PlayedPiece[] Advance(PlayedPiece[] pieces, Duration to)
+    private static PlayedPieces Advance(PlayedPieces pieces, Duration to)
     {
         var after = pieces;
-        for (var i = 0; i < pieces.Length; i++)
+        for (var i = 0; i < pieces.Count; i++)
         {
             var piece = Advance(after[i], i > 0 ? after[i - 1] : null, to);
             if (!ReferenceEquals(piece, after[i]))
             {
-                after = ReferenceEquals(after, pieces) ? (PlayedPiece[])pieces.Clone() : after;
-                after[i] = piece;
+                after = after.With(i, piece);
             }
         }
 

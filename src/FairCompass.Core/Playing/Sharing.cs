@@ -35,7 +35,10 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
             Math.Clamp(Number(ShareKind.ByMembers) ?? (members - (hold?.Holders ?? 0)), 1, members),
             Has(ShareKind.TogetherAt),
             Has(ShareKind.AnyNumber),
-            Number(ShareKind.AtMost),
+            // At a station nobody takes over until the swap; a check refuses a limit there.
+            piece.Piece.Swaps.Count > 0
+                ? null
+                : Number(ShareKind.AtMost),
             Number(ShareKind.AtLeast) ?? 0,
             hold?.Holders ?? 0
         );

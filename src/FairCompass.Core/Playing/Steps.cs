@@ -109,8 +109,13 @@ internal static class Steps
         }
 
         var after = strand.With(done.Units);
-        piece = Replace(piece, strand, after) with { Worker = done.Seat ?? piece.Worker, Turn = piece.TurnOf(done.Seat) + done.Units };
-        return (Passed(piece, after, next, at, sheet), null);
+        var moved = piece with
+        {
+            Strands = Replaced(piece.Strands, strand, after),
+            Worker = done.Seat ?? piece.Worker,
+            Turn = piece.TurnOf(done.Seat) + done.Units,
+        };
+        return (Passed(moved, after, next, at, sheet), null);
     }
 
     private static string? Refusal(PlayedPiece piece, Place next, Happened.Done done)
@@ -218,10 +223,22 @@ internal static class Steps
 
     private static bool IsDone(PlayedPiece piece)
     {
-        var swap = piece.Piece.Piece.SwapUntil;
-        return swap is not null ? piece.Strand(swap) is { Next: null }
-            : piece.Piece.Piece.Swaps.Count > 0 ? piece.Strands.All(s => s.Next is null)
-            : piece.Strands.All(s => s.Next is null || s.Of.Role == StrandRole.First);
+        if (piece.Piece.Piece.SwapUntil is { } swap)
+        {
+            return piece.Strand(swap) is { Next: null };
+        }
+
+        var swaps = piece.Piece.Piece.Swaps.Count > 0;
+        for (var i = 0; i < piece.Strands.Count; i++)
+        {
+            var strand = piece.Strands[i];
+            if (strand.Next is not null && (swaps || strand.Of.Role != StrandRole.First))
+            {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static (PlayedPiece? Piece, string? Refused) Lift(PlayedPiece piece, Happened.Lifted lift, Duration at) =>
@@ -275,6 +292,18 @@ internal static class Steps
     private static PlayedPiece Replace(PlayedPiece piece, PlayedStrand was, PlayedStrand now) =>
         piece with
         {
-            Strands = piece.Strands.Select(s => ReferenceEquals(s, was) ? now : s).ToEq(),
+            Strands = Replaced(piece.Strands, was, now),
         };
+
+    // A loop without an enumerator: this is done with every unit.
+    private static Eq<PlayedStrand> Replaced(Eq<PlayedStrand> strands, PlayedStrand was, PlayedStrand now)
+    {
+        var others = new PlayedStrand[strands.Count];
+        for (var i = 0; i < others.Length; i++)
+        {
+            others[i] = ReferenceEquals(strands[i], was) ? now : strands[i];
+        }
+
+        return new(others);
+    }
 }

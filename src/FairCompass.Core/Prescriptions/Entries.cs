@@ -5,6 +5,21 @@ namespace FairCompass.Core.Prescriptions;
 /// <summary>Entries as people say them.</summary>
 public static class Entries
 {
+    /// <summary>Lines of several entries: what all have stands once, what only some have names them; in the order in which they stand.
+    /// </summary>
+    /// <param name="each">The lines of each entry.</param>
+    /// <param name="all">How many entries there are.</param>
+    /// <param name="name">Names some of them.</param>
+    public static IEnumerable<string> Once(
+        IEnumerable<(Address Who, IEnumerable<string> Lines)> each,
+        int all,
+        Func<IReadOnlyList<Address>, string> name
+    ) =>
+        each.SelectMany(x => x.Lines.Distinct().Select((line, n) => (x.Who, Line: line, N: n)))
+            .GroupBy(x => x.Line)
+            .OrderBy(g => g.Max(x => x.N))
+            .Select(g => g.Select(x => x.Who).Distinct().ToList() is var some && some.Count == all ? g.Key : $"{name(some)}: {g.Key}");
+
     /// <summary>Names entries; a division of which every entry is meant is named once: <c>Tideline, Meadow woman</c>.</summary>
     /// <param name="some">The entries that are meant.</param>
     /// <param name="all">Every entry there is.</param>

@@ -175,8 +175,10 @@ public sealed class Differences
                 : isNow.Keys.FirstOrDefault(k => !was.ContainsKey(k) && PrintedKit.LoadOf(k) == PrintedKit.LoadOf(key));
             if (same is not null && (same != key || isNow[same] != value))
             {
-                var what = $"{Say("plates", "discos")}, {key}";
-                yield return new(Touches.Loads, null, what, value, same == key ? isNow[same] : $"{same}: {isNow[same]}");
+                // Named by the shorter of the two, so that the way back says the same.
+                var name = same.Length < key.Length ? same : key;
+                string On(string its, string sides) => its == name ? sides : $"{its}: {sides}";
+                yield return new(Touches.Loads, null, $"{Say("plates", "discos")}, {name}", On(key, value), On(same, isNow[same]));
             }
         }
 

@@ -61,10 +61,27 @@ public readonly struct Eq<T> : IReadOnlyList<T>, IEquatable<Eq<T>>
         return hash.ToHashCode();
     }
 
-    /// <inheritdoc/>
-    public IEnumerator<T> GetEnumerator() => ((IEnumerable<T>)(items ?? [])).GetEnumerator();
+    /// <summary>Goes through the items without an object of its own.</summary>
+    public Enumerator GetEnumerator() => new(items ?? []);
 
-    IEnumerator IEnumerable.GetEnumerator() => GetEnumerator();
+    IEnumerator<T> IEnumerable<T>.GetEnumerator() => ((IEnumerable<T>)(items ?? [])).GetEnumerator();
+
+    IEnumerator IEnumerable.GetEnumerator() => (items ?? []).GetEnumerator();
+
+    /// <summary>A place in the list while it is gone through.</summary>
+    public struct Enumerator
+    {
+        private readonly T[] items;
+        private int at = -1;
+
+        internal Enumerator(T[] items) => this.items = items;
+
+        /// <summary>The item at this place.</summary>
+        public readonly T Current => items[at];
+
+        /// <summary>Goes to the next item; false behind the last.</summary>
+        public bool MoveNext() => ++at < items.Length;
+    }
 
     /// <summary>Same as <see cref="Equals(Eq{T})"/>.</summary>
     public static bool operator ==(Eq<T> left, Eq<T> right) => left.Equals(right);

@@ -16,22 +16,10 @@ public static class SharedSentences
     public static Eq<string> Of(int score, IReadOnlyList<Course> courses, IReadOnlyList<ScoreSheet> sheets, Tongue tongue)
     {
         var all = courses.Select(c => c.Address).ToList();
-        return courses
-            .Select((c, i) => (c, Sheet: sheets[i]))
-            .Where(x => score < x.Sheet.Components.Count)
-            .SelectMany(x =>
-                ScoreSentences
-                    .Of(x.Sheet.Components[score], x.Sheet, x.c, tongue)
-                    .Distinct()
-                    .Select((line, n) => (Who: x.c.Address, Line: line, N: n))
-            )
-            .GroupBy(x => x.Line)
-            .OrderBy(g => g.Max(x => x.N))
-            .Select(g =>
-                g.Select(x => x.Who).Distinct().Count() == all.Count
-                    ? g.Key
-                    : $"{tongue.Join(Entries.Named(g.Select(x => x.Who), all, tongue))}: {g.Key}"
-            )
-            .ToEq();
+        var each = courses
+            .Zip(sheets)
+            .Where(x => score < x.Second.Components.Count)
+            .Select(x => (x.First.Address, ScoreSentences.Of(x.Second.Components[score], x.Second, x.First, tongue).AsEnumerable()));
+        return Entries.Once(each, all.Count, some => tongue.Join(Entries.Named(some, all, tongue))).ToEq();
     }
 }

@@ -231,6 +231,9 @@ public sealed record Movement(
                 or MovementKit.BallAndTarget
                 or MovementKit.Kettlebell;
 
+    /// <summary>True when each rep begins with a bar on the floor, so that the plates on it set the height of the start.</summary>
+    public bool PullsFromFloor => Kit == MovementKit.Barbell && Clauses.Any(c => c.Id == Phrases.Entry.Floor.Id);
+
     /// <summary>The clauses of one phase.</summary>
     public IEnumerable<Clause> In(Phase phase) => Clauses.Where(c => c.Phase == phase);
 }

@@ -83,4 +83,16 @@ public static class WorkTree
             Work.Complex c => c.Lifts,
             _ => [],
         };
+
+    /// <summary>Every change of a load that the draft writes down.</summary>
+    public static IEnumerable<Rule.ReRig> ReRigs(Workout workout) =>
+        All(workout)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
+                    _ => Enumerable.Empty<Rule.ReRig>(),
+                }
+            );
 }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Kit;
 
 namespace FairCompass.Web.Calculators;
@@ -8,12 +9,15 @@ namespace FairCompass.Web.Calculators;
 /// <param name="ClipPair">Mass of a pair of clips, put on whenever plates are; from 0.</param>
 /// <param name="SecondsPerPlate">Seconds that one person needs for one plate on or off; our estimate where it is left out.</param>
 /// <param name="Lanes">Lanes that have the same stock, 1 to 100, for the list of what is lacking.</param>
+/// <param name="Within">Given where the loads are wishes: how far from each a load may lie, 0 to 50. Then those with the fewest plates
+/// handled are chosen for each bar; all bars together have at most 60 wishes.</param>
 public sealed record PlatesRequest(
     IReadOnlyList<StockedPlate> Plates,
     IReadOnlyList<LoadedBar> Bars,
     decimal ClipPair = 0,
     decimal SecondsPerPlate = PlatesRequest.UsualSeconds,
-    int Lanes = 1
+    int Lanes = 1,
+    decimal? Within = null
 )
 {
     /// <summary>Seconds for one plate, as dry runs have them too.</summary>
@@ -74,6 +78,7 @@ public sealed record PlannedChanges(string Name, IReadOnlyList<PlannedChange> Ch
 /// <param name="Seconds">What one person needs for it.</param>
 /// <param name="Given">What the clock gives; null where it was not said.</param>
 /// <param name="Enough">False where it needs more than is given; null where that was not said.</param>
+/// <param name="Wish">The load that was asked for, where loads are wishes; left out otherwise.</param>
 public sealed record PlannedChange(
     decimal? Load,
     IReadOnlyList<decimal> Off,
@@ -83,7 +88,8 @@ public sealed record PlannedChange(
     decimal HandledMass,
     decimal Seconds,
     int? Given,
-    bool? Enough
+    bool? Enough,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] decimal? Wish = null
 );
 
 /// <summary>Plates that are not there.</summary>

@@ -11,6 +11,7 @@ public static class PlateEndpoints
     private const int MostMoments = 60;
     private const int MostBars = 12;
     private const int MostPlates = 62;
+    private const int MostWishes = 60;
 
     /// <summary>Maps <c>POST /api/plates</c>.</summary>
     public static void MapPlates(this WebApplication app) =>
@@ -37,10 +38,21 @@ public static class PlateEndpoints
                 Sleeve = b.Sleeve,
             })
             .ToList();
+        if (request.Within is { } within)
+        {
+            var chosen = bars.Select(b => WishedLoads.Of(stock, request.ClipPair, b, within)).ToList();
+            if (chosen.FindIndex(c => c is null) is >= 0 and var none)
+            {
+                return new FieldsRefused([new($"bars[{none}].loads", "These plates make no load near one of the wishes for this bar.")]);
+            }
+
+            bars = bars.Zip(chosen, (b, loads) => b with { Loads = loads!.Value }).ToList();
+        }
+
         var plan = PlatePlanner.Plan(stock, request.ClipPair, bars);
         return TypedResults.Ok(
             new PlatesAnswer(
-                plan.Bars.Select((b, i) => Said(b, request.Bars[i], request.SecondsPerPlate)).ToList(),
+                plan.Bars.Select((b, i) => Said(b, request.Bars[i], request.SecondsPerPlate, request.Within is not null)).ToList(),
                 plan.Problems.ToList(),
                 plan.Handled,
                 plan.HandledMass,
@@ -54,7 +66,7 @@ public static class PlateEndpoints
         );
     }
 
-    private static PlannedChanges Said(BarPlan plan, LoadedBar bar, decimal secondsEach) =>
+    private static PlannedChanges Said(BarPlan plan, LoadedBar bar, decimal secondsEach, bool wished) =>
         new(
             plan.Name,
             plan.Changes.Select(
@@ -70,7 +82,8 @@ public static class PlateEndpoints
                             c.HandledMass,
                             seconds,
                             given,
-                            given is { } s ? seconds <= s : null
+                            given is { } s ? seconds <= s : null,
+                            wished ? bar.Loads[i] : null
                         );
                     }
                 )
@@ -119,6 +132,16 @@ public static class PlateEndpoints
         if (r.SecondsPerPlate is <= 0 or > 600)
         {
             yield return new("secondsPerPlate", "Over 0 and up to 600 seconds.");
+        }
+
+        if (r.Within is < 0 or > 50)
+        {
+            yield return new("within", "From 0 to 50.");
+        }
+
+        if (r.Within is not null && r.Bars.Sum(b => b.Loads.Count) > MostWishes)
+        {
+            yield return new("bars", $"At most {MostWishes} wishes in all.");
         }
 
         if (r.Lanes is < 1 or > 100)

@@ -1,5 +1,6 @@
 using System.Globalization;
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 
@@ -26,6 +27,31 @@ internal sealed partial class ModelNumbers
         ];
     }
 
+    /// <summary>The next load, and what is done until its plates are on: as few as differ, counted from the outside.</summary>
+    private HashSet<string> HeatToHeat(int left, string from, int found, string to)
+    {
+        PrescribedTask Task(int line, string entry) =>
+            u.Prescribed.First(p => p.Address.ToString() == entry && (p.Around?.At.Line ?? p.Source.At.Line) == line && p.At == default);
+        var (was, next) = (new Stack<decimal>(Stacked(Task(left, from))!.Value[^1].Side), Stacked(Task(found, to))!.Value[0]);
+        var numbers = new HashSet<string> { Number.Normal(next.Load!.Value) };
+        var handled = 0;
+        while (!next.Side.Take(was.Count).SequenceEqual(was.Reverse()))
+        {
+            numbers.Add(Number.Normal(was.Pop()));
+            handled += 2;
+        }
+
+        foreach (var plate in next.Side.Skip(was.Count))
+        {
+            numbers.Add(Number.Normal(plate));
+            handled += 2;
+        }
+
+        numbers.Add(handled.ToString(CultureInfo.InvariantCulture));
+        numbers.Add($"{handled * 4 / 60}:{handled * 4 % 60:00}");
+        return numbers;
+    }
+
     /// <summary>The load, its bar, its plates: they make the load together.</summary>
     private HashSet<string> Kit(int line, string entry)
     {
@@ -49,5 +75,5 @@ internal sealed partial class ModelNumbers
     }
 
     /// <summary>The changes of a ladder as the planner has them, whose plans are held against exhaustive search elsewhere.</summary>
-    private Eq<PlateChange>? Stacked(PrescribedTask task) => LaneBars.Of(u.Prescribed, u.Competition).Changes(task);
+    private Eq<PlateChange>? Stacked(PrescribedTask task) => LaneBars.Of(u.Prescribed, u.Competition, u.Workout).Changes(task);
 }

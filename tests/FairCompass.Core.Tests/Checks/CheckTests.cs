@@ -1,5 +1,8 @@
 using FairCompass.Core.Checks;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Tests.Notation;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Tests.Checks;
 
@@ -8,6 +11,7 @@ public partial class CheckTests
 {
     [Theory]
     [MemberData(nameof(Cases))]
+    [MemberData(nameof(KitAndTime))]
     public void A_rule_finds_its_case_alone_and_not_the_near_miss(string rule, string text, string nearMiss)
     {
         var found = Demo.Understand(text).Findings();
@@ -19,13 +23,14 @@ public partial class CheckTests
     [Fact]
     public void Every_rule_has_a_case()
     {
-        var covered = Cases.Select(c => (string)c[0]).ToHashSet();
+        var covered = Cases.Concat(KitAndTime).Select(c => (string)c[0]).ToHashSet();
         Assert.All(CheckList.All, c => Assert.Contains(c.Id, covered));
         Assert.Equal(CheckList.All.Count, CheckList.All.Select(c => c.Id).Distinct().Count());
     }
 
     [Theory]
     [MemberData(nameof(Cases))]
+    [MemberData(nameof(KitAndTime))]
     public void Every_mend_settles_its_finding(string rule, string text, string nearMiss)
     {
         _ = nearMiss;
@@ -47,6 +52,17 @@ public partial class CheckTests
         var finding = Assert.Single(Demo.Understand(text).Findings());
         Assert.Equal("Meadow woman: no pair of dumbbells of 7 kg with this kit. The nearest is 7.5 kg.", finding.Sentence);
         Assert.Equal(DraftTexts.Demo("01"), Assert.Single(finding.Mends).Edit.ApplyTo(text));
+    }
+
+    /// <summary>The numbers are those of who they are said of, and a competition’s own pace is asked before ours.</summary>
+    [Fact]
+    public void What_fills_an_interval_is_told_for_whom()
+    {
+        var finding = Assert.Single(Demo.Understand(Interval("70/65")).Findings(), f => f.Rule == "interval-full");
+        Assert.Contains("70 cal rowing machine takes", finding.Sentence, StringComparison.Ordinal);
+        Assert.Contains("65 cal rowing machine takes", finding.Sentence, StringComparison.Ordinal);
+        var fast = Demo.Competition with { Paces = [new("rowing machine", AmountUnit.Calorie, Duration.Seconds(1), Duration.Seconds(1))] };
+        Assert.DoesNotContain(Understanding.Of(fast, Interval("70/65")).Findings(), f => f.Rule == "interval-full");
     }
 
     [Fact]

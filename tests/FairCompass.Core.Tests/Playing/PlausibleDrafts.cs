@@ -27,19 +27,15 @@ internal sealed class PlausibleDrafts
                     _ => "Tideline, Meadow",
                 }
             );
-        text.Append("\n  a/b is man/woman\n\n");
-        var score = random.Next(team < 2 ? 9 : 7) switch
+        text.Append("\n  a/b is man/woman\n");
+        Func<string>[] all = [Chipper, Rounds, Endless, Gates, Intervals, TwoOnOneClock, Windows, AnyOrder, Ladder, Heaviest];
+        Func<string>[] work = team switch
         {
-            0 => Chipper(),
-            1 => Rounds(),
-            2 => Endless(),
-            3 => Gates(),
-            4 => Intervals(),
-            5 => TwoOnOneClock(),
-            6 => Windows(),
-            7 => Relay(),
-            _ => Rota(),
+            0 => [.. all, Relay, Rota, SwapStations],
+            1 => [.. all, Relay, Rota, SwapStations, Groups, Waves],
+            _ => [.. all, Menu, Levels],
         };
+        var score = work[random.Next(work.Length)]();
         return text + "\n" + score;
     }
 
@@ -173,6 +169,109 @@ internal sealed class PlausibleDrafts
         return "score: reps\n  tie: shared\n";
     }
 
+    private string AnyOrder()
+    {
+        var time = random.Next(2) == 0;
+        Line(0, $"{Time(4, 12)} for {(time ? "time" : "reps")}");
+        Line(1, "in any order");
+        Tasks(2, random.Next(2, 5));
+        return time ? ForTime() : "score: reps\n  tie: shared\n";
+    }
+
+    private string Ladder()
+    {
+        Line(0, $"{Time(4, 10)} for reps");
+        Line(1, "rounds without end");
+        Line(2, $"complex, 40-45-...-85/25-30-...-70 kg, last bar repeats{(random.Next(2) == 0 ? ", may be broken" : "")}");
+        Line(3, $"{random.Next(1, 4)} power clean");
+        Line(3, "1 push jerk");
+        return "score: reps\n  tie: shared\n";
+    }
+
+    private string Heaviest()
+    {
+        Line(0, $"{Time(4, 9)} for load");
+        Line(1, random.Next(2) == 0 ? "heaviest power clean" : $"heaviest set of {random.Next(2, 5)} front squat, from the rack");
+        if (!alone)
+        {
+            Line(2, "share: one at a time");
+        }
+
+        return $"score: {(alone ? "best load" : "sum of best loads")}\n  tie: shared\n";
+    }
+
+    private string SwapStations()
+    {
+        Line(0, $"{random.Next(4, 10)}:00 stations for reps, swap when Deck is done");
+        Line(1, "station Oars");
+        Line(2, "max m rowing machine");
+        Line(1, "station Deck");
+        // One works at a station, so there is nothing to share.
+        for (var i = random.Next(1, 4); i > 0; i--)
+        {
+            Line(2, Task());
+        }
+
+        return "score Far: metres of Oars\n  tie: shared\nscore Rounds: rounds and reps of Deck\n  tie: shared\n";
+    }
+
+    private string Groups()
+    {
+        text.Append("  groups One 1 2, Two 3 4\n");
+        Line(0, $"{Time(4, 12)} for time");
+        foreach (var group in new[] { "One", "Two" })
+        {
+            Line(1, $"group {group}");
+            Tasks(2, random.Next(1, 4));
+        }
+
+        return "score One: time of One\n  unfinished: cap line by reps\n  tie: shared\n"
+            + "score Two: time of Two\n  unfinished: cap line by reps\n  tie: shared\n";
+    }
+
+    private string Waves()
+    {
+        text.Append("  groups One 1 2, Two 3 4\n");
+        Line(0, $"waves for reps, {random.Next(1, 4)}:15 each, change 0:40, by One, Two");
+        if (random.Next(2) == 0)
+        {
+            Line(1, "re-rig: 70/47.5 kg by Two");
+        }
+
+        Line(1, "station Bar");
+        Line(2, "max front squat, from the floor");
+        Line(3, "One: 80/55 kg");
+        Line(3, "Two: 70/47.5 kg");
+        Line(1, "station Mat");
+        Line(2, random.Next(2) == 0 ? "max cal air bike" : "max sit-up");
+        return "score: reps\n  tie: shared\n";
+    }
+
+    private string Menu()
+    {
+        Line(0, $"{Time(4, 13)} for reps");
+        Line(1, random.Next(2) == 0 ? "rounds without end" : $"{random.Next(2, 5)} rounds");
+        Line(2, "12 front-rack lunge, 50/35 kg, from the rack");
+        Line(3, $"choose: {random.Next(13, 20)}, 40/27.5 kg, credited 12");
+        Line(2, $"{random.Next(1, 4)} rope climb, credited 5");
+        Line(3, "choose: 5 wall walk");
+        Tasks(2, random.Next(0, 2));
+        return "score: reps\n  tie: shared\n";
+    }
+
+    private string Levels()
+    {
+        text.Append("  levels High, Low, a board each\n");
+        Line(0, $"{Time(3, 10)} for reps");
+        Line(1, "rounds without end");
+        Line(2, $"{random.Next(4, 20)} kettlebell swing, 24/16 kg");
+        Line(3, "Low: 16/12 kg");
+        Line(2, $"{random.Next(4, 20)} pull-up");
+        Line(3, "Low: ring row");
+        Tasks(2, random.Next(0, 3));
+        return "score: reps\n  tie: shared\n";
+    }
+
     private string ForTime() =>
         random.Next(2) == 0
             ? "score: time\n  unfinished: cap line by reps\n  tie: shared\n"
@@ -183,8 +282,22 @@ internal sealed class PlausibleDrafts
         for (var i = 0; i < n; i++)
         {
             Line(level, Task());
+            if (!alone && random.Next(3) == 0)
+            {
+                Line(level + 1, $"share: {Sharing()}");
+            }
         }
     }
+
+    private string Sharing() =>
+        random.Next(5) switch
+        {
+            0 => "one at a time, any split",
+            1 => "one at a time, any split, at least 2 each",
+            2 => "one at a time, in rotation",
+            3 => "one at a time, any split, at most 8 in a row",
+            _ => "any number at a time",
+        };
 
     private string Task() =>
         random.Next(16) switch
@@ -209,5 +322,14 @@ internal sealed class PlausibleDrafts
 
     private string Time(int least, int most) => $"{random.Next(least, most)}:{(random.Next(2) == 0 ? "00" : "30")}";
 
-    private void Line(int level, string words) => text.Append(CultureInfo.InvariantCulture, $"{new string(' ', 2 * level)}{words}\n");
+    private void Line(int level, string words)
+    {
+        // An empty line ends what stands under the title.
+        if (level == 0 && !text.ToString().Contains("\n\n", StringComparison.Ordinal))
+        {
+            text.Append('\n');
+        }
+
+        text.Append(CultureInfo.InvariantCulture, $"{new string(' ', 2 * level)}{words}\n");
+    }
 }

@@ -4,6 +4,7 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Format;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -220,6 +221,32 @@ public class KitTests
         }
     }
 
+    /// <summary>Of a bar with a name as many are needed as are used at once.</summary>
+    [Theory]
+    [InlineData(1, 1)]
+    [InlineData(2, 0)]
+    public void Bars_with_a_name_are_counted(int count, int findings)
+    {
+        var competition = With(k => k with { Bars = [new("axle", 20, count)] });
+        var text =
+            "T\n  for Ferry Pairs\n\n8:00 for time\n  20 deadlift, 40 kg, on the axle\n    share: any number at a time\n" + Trial.ForTime;
+        Assert.Equal(findings, Explainer.Explain(competition, text).Findings.Count(f => f.Rule == "kit-short"));
+    }
+
+    /// <summary>One changes the number of a thing, somebody else whose it is: it stays one thing.</summary>
+    [Fact]
+    public void A_thing_is_merged_by_its_name()
+    {
+        var (before, mine, theirs) = (
+            With(k => k with { Things = [new("box", 1)] }),
+            With(k => k with { Things = [new("box", 2)] }),
+            With(k => k with { Things = [new("box", 8, Shared: true)] })
+        );
+        var merged = CompetitionMerge.Of(before, mine, theirs);
+        Assert.Equal([new("box", 2)], merged.Merged.Kit.Things);
+        Assert.Equal(["the number of “box”"], merged.Clashes);
+    }
+
     /// <summary>The two bars of a mixed pair stand in one lane: no plate is on both.</summary>
     [Fact]
     public void No_plate_is_on_two_bars()
@@ -231,7 +258,7 @@ public class KitTests
             {
                 var work = $"8:00 for time\n  3 rounds\n    4 deadlift, {man}-{man + 5}-{man + 15}/{woman}-{woman + 5}-{woman + 10} kg\n";
                 var u = Trial.Pairs(work + Trial.ForTime).Read;
-                var bars = LaneBars.Of(u.Prescribed, u.Competition);
+                var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
                 var plans = u.Prescribed.Where(p => p.At == default).Select(bars.Changes).ToList();
                 if (u.Findings().Any(f => f.Rule == "plates-shared"))
                 {

@@ -15,6 +15,10 @@ public class UnsetTests
             { Sets + "after each: unset m bear crawl\n" + Trial.ForReps, "How far is the bear crawl after each part?" },
             { Sets + "between: unset m bear crawl\n" + Trial.ForReps, "How far is the bear crawl between two parts?" },
             { "9:00 for time\n  24 m walking lunge, marks every unset m\n" + Trial.ForTime, "How far apart are the marks?" },
+            { "9:00 for reps\n  21-unset-9 of\n    sit-up\n    burpee\n" + Trial.ForReps, "How many are done in this round?" },
+            { "9:00 for time\n  5 rounds\n    3 deadlift, 60-unset-80-90-100 kg\n" + Trial.ForTime, "What is the load at this step?" },
+            { "9:00 for reps\n  max burpee, every unset round\n" + Trial.ForReps, "Every how many rounds is it done?" },
+            { "9:00 for reps\n  10 sit-up\n    choose: unset, 40 kg\n" + Trial.ForReps, "How many are done of this choice?" },
             { "9:00 for time\n  8 shuttle run, 2 x unset m\n" + Trial.ForTime, "How long is one length?" },
             {
                 "9:00 for time\n  8 deadlift, 60/40 kg\n  re-rig: unset kg by the athlete\n" + Trial.ForTime,

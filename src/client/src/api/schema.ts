@@ -5418,6 +5418,8 @@ export interface components {
             poses?: components["schemas"]["EqOfOwnPose"];
             /** @description True when a rep is meaningless without a stated load. */
             needsLoad?: boolean;
+            /** @description True when each rep begins with a bar on the floor, so that the plates on it set the height of the start. */
+            pullsFromFloor?: boolean;
         };
         /**
          * @description The kit a movement needs; it decides which cautions and load checks apply.
@@ -5751,6 +5753,11 @@ export interface components {
             given: null | number;
             /** @description False where it needs more than is given; null where that was not said. */
             enough: null | boolean;
+            /**
+             * Format: double
+             * @description The load that was asked for, where loads are wishes; left out otherwise.
+             */
+            wish?: null | number;
         };
         /** @description The changes of one bar. */
         PlannedChanges: {
@@ -5880,6 +5887,12 @@ export interface components {
              * @default 1
              */
             lanes: number;
+            /**
+             * Format: double
+             * @description Given where the loads are wishes: how far from each a load may lie, 0 to 50. Then those with the fewest plates
+             *         handled are chosen for each bar; all bars together have at most 60 wishes.
+             */
+            within?: null | number;
         };
         /** @description A made-up run. Paces are estimates, and a run is no athlete. */
         PlayAnswer: {

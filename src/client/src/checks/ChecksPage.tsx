@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { api, ask } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { changed, queries } from "../api/queries";
+import { KitMend } from "../competition/KitMend";
 import { FromTheDryRun } from "../dryrun/FromTheDryRun";
 import { Loading, Message } from "../ui/Message";
 import { Severity } from "../ui/Severity";
@@ -74,12 +75,17 @@ export function ChecksPage() {
                 .filter((f) => !f.waived)
                 .map((f) => (
                   <tr key={f.key + f.at.line}>
-                    <td className="w-16 text-soft">line {f.at.line}</td>
+                    <td className="w-20">
+                      <Link to={`/c/${cid}/w/${w.id}?line=${f.at.line}`}>line {f.at.line}</Link>
+                    </td>
                     <td className="w-44">
                       <Severity of={f.severity} />
                     </td>
                     <td>
                       {f.sentence} <span className="text-soft">{f.why}</span>
+                      {(f.kitMends ?? []).map((m) => (
+                        <KitMend key={m.label} cid={cid} mend={m} onAdded={() => void overview.refetch()} />
+                      ))}
                     </td>
                   </tr>
                 ))}
@@ -100,10 +106,9 @@ export function ChecksPage() {
                   .map((f) => (
                     <tr key={w.id + f.key + f.at.line}>
                       <th scope="row" className="w-52 font-normal">
-                        <Link to={`/c/${cid}/w/${w.id}`}>
-                          <bdi>{w.title || "Untitled"}</bdi>
+                        <Link to={`/c/${cid}/w/${w.id}?line=${f.at.line}`}>
+                          <bdi>{w.title || "Untitled"}</bdi>, line {f.at.line}
                         </Link>
-                        , line {f.at.line}
                       </th>
                       <td>
                         {f.sentence} <span className="text-soft">Because:</span> <bdi>{f.waived}</bdi>

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useRef, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
@@ -45,6 +45,8 @@ function Table({ stored }: { stored: StoredDraft }) {
   const go = useNavigate();
   const book = useQuery(queries.book(cid)).data;
   const competition = useQuery(queries.competition(cid)).data?.competition;
+  // A finding on another page leads to its line.
+  const asked = Number(useSearchParams()[0].get("line"));
   const [line, setLine] = useState(1);
   const [division, setDivision] = useState("");
   const [duty, setDuty] = useState("");
@@ -104,15 +106,6 @@ function Table({ stored }: { stored: StoredDraft }) {
       return done ? null : "The text was changed here meanwhile; say it once more.";
     } catch (e) {
       return e instanceof Refused ? (e.at("command.reason") ?? e.at("command.rule") ?? e.title) : "This could not be said.";
-    }
-  };
-  const addToKit = async (body: Schemas["KitAddition"]) => {
-    try {
-      changed.competition(await ask(api.POST("/api/competitions/{id}/kit", { params: { path: { id: cid } }, body })));
-      session.again();
-      return null;
-    } catch (e) {
-      return e instanceof Refused ? (Object.values(e.errors).flat()[0] ?? e.title) : "This could not be added.";
     }
   };
   const readSheet = async (csv: string) => {
@@ -183,6 +176,7 @@ function Table({ stored }: { stored: StoredDraft }) {
               <Editor
                 handle={editor}
                 initial={draft.text}
+                at={asked >= 1 ? Math.floor(asked) : null}
                 onChange={(t) => session.change(t)}
                 onLine={setLine}
                 onMend={(at) => {
@@ -251,13 +245,14 @@ function Table({ stored }: { stored: StoredDraft }) {
         )}
       </main>
       <NotesMargin
+        cid={cid}
         findings={x?.findings ?? []}
         line={line}
         folded={folded}
         onFold={() => setFolded(!folded)}
         onGoto={(f) => editor.current?.goto(f.at.line, f.at.column)}
         onMend={mend}
-        onKit={addToKit}
+        onKit={() => session.again()}
         onWaive={waive}
       />
       <NotationHelp open={help} onClose={() => setHelp(false)} />

@@ -28,6 +28,7 @@ export interface EditorHandle {
 export default function Editor({
   handle,
   initial,
+  at,
   onChange,
   onLine,
   onMend,
@@ -35,6 +36,8 @@ export default function Editor({
 }: {
   handle: Ref<EditorHandle>;
   initial: string;
+  /** The line to begin at, counted from 1; null where nobody asked for one. */
+  at: number | null;
   onChange: (text: string) => void;
   onLine: (line: number) => void;
   onMend: (line: number) => void;
@@ -73,6 +76,11 @@ export default function Editor({
       }),
     });
     view.current = editor;
+    if (at !== null) {
+      const place = clamp(editor.state, at, 1);
+      editor.dispatch({ selection: { anchor: place }, effects: EditorView.scrollIntoView(place, { y: "center" }) });
+      editor.focus();
+    }
     return () => editor.destroy();
     // The editor is made once; what changes reaches it through props.current and the handle.
     // eslint-disable-next-line react-hooks/exhaustive-deps

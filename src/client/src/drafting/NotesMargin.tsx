@@ -1,9 +1,11 @@
 import { useEffect, useRef, useState } from "react";
+import { KitMend } from "../competition/KitMend";
 import { Severity } from "../ui/Severity";
 import type { Finding, Schemas } from "../api/client";
 
 /** Findings stand beside the line they are about, like a colleague's pencil notes. */
 export function NotesMargin({
+  cid,
   findings,
   line,
   onGoto,
@@ -13,12 +15,13 @@ export function NotesMargin({
   folded,
   onFold,
 }: {
+  cid: string;
   findings: Finding[];
   line: number;
   onGoto: (f: Finding) => void;
   onMend: (m: Schemas["Mend"]) => void;
-  /** Adds to the kit of a lane what a finding misses there; an objection when it cannot be added. */
-  onKit: (add: Schemas["KitAddition"]) => Promise<string | null>;
+  /** The kit has what a finding missed. */
+  onKit: () => void;
   /** Lets the notes of a check stand, with the reason, or takes that back; an objection when it cannot be said. */
   onWaive: (rule: string, reason: string | null) => Promise<string | null>;
   folded: boolean;
@@ -59,7 +62,7 @@ export function NotesMargin({
                 <p className="mt-0.5">{f.sentence}</p>
                 <p className="text-[0.9rem] text-soft">{f.why}</p>
                 {(f.kitMends ?? []).map((m) => (
-                  <KitMend key={m.label} mend={m} onKit={onKit} />
+                  <KitMend key={m.label} mend={m} cid={cid} onAdded={onKit} />
                 ))}
                 {f.mends.map((m, i) => (
                   <p key={m.label}>
@@ -96,23 +99,6 @@ export function NotesMargin({
         </>
       )}
     </aside>
-  );
-}
-
-/** A change of the kit, which holds for every workout of the competition. */
-function KitMend({ mend, onKit }: { mend: Schemas["KitMend"]; onKit: (add: Schemas["KitAddition"]) => Promise<string | null> }) {
-  const [wrong, setWrong] = useState("");
-  return (
-    <p>
-      <button className="act" onClick={() => void onKit(mend.add).then((w) => setWrong(w ?? ""))}>
-        {mend.label}
-      </button>
-      {wrong && (
-        <span role="alert" className="field-error block">
-          {wrong}
-        </span>
-      )}
-    </p>
   );
 }
 

@@ -1,10 +1,14 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Workouts;
 
-namespace FairCompass.Core.Prescriptions;
+namespace FairCompass.Core.LayingOut;
 
 /// <summary>
 /// What stands on the bars that a task needs in a lane. A team has one lane, so the bars of its duties share the plates of that lane;
@@ -19,15 +23,29 @@ public sealed class LaneBars
         ReferenceEqualityComparer.Instance
     );
     private readonly LaneKit kit;
+    private readonly StandardsBook book;
     private readonly bool mayPlan;
+
+    // Whose work has a jump over a bar: which of their bars it is, is not always written, so all of them lie high where they can.
+    private readonly HashSet<(Division, string?)> jumping;
 
     /// <summary>Tasks of teams on bars beyond which each bar is planned alone: more than any workout has.</summary>
     private const int MostShared = 40;
     private readonly MassUnit unit;
 
-    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition)
+    // True where the draft says that a load is changed on the way: then the lines of an athlete's work have one bar.
+    private readonly bool oneBar;
+
+    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, bool oneBar)
     {
-        (kit, unit) = (competition.Kit, competition.Unit);
+        this.oneBar = oneBar;
+        (kit, unit, book) = (competition.Kit, competition.Unit, StandardsBook.Of(competition));
+        jumping =
+        [
+            .. prescribed
+                .Where(p => book.Find(p.Prescription.Movement.Value) is { Kit: MovementKit.BarToClear })
+                .Select(p => (p.Address.Division, p.Address.Level)),
+        ];
         lanes = prescribed.Where(p => p.At == default && LoadsOf(p, unit) is not null).ToLookup(Key);
         mayPlan = lanes.Count(g => g.First().Address.Division.IsTeam) <= MostShared;
     }
@@ -35,15 +53,17 @@ public sealed class LaneBars
     /// <summary>The bars of a draft.</summary>
     /// <param name="prescribed">Every task for every column.</param>
     /// <param name="competition">The competition whose kit stands in the lanes.</param>
-    public static LaneBars Of(IReadOnlyList<PrescribedTask> prescribed, Competition competition) =>
-        Known.GetValue(prescribed, p => new(p, competition));
+    /// <param name="workout">The draft’s model, which says whether a bar is loaded anew on the way.</param>
+    public static LaneBars Of(IReadOnlyList<PrescribedTask> prescribed, Competition competition, Workout workout) =>
+        Known.GetValue(prescribed, p => new(p, competition, WorkTree.ReRigs(workout).Any()));
 
     /// <summary>The changes from the bare bar through the loads of a task; null where it has no load in the competition’s unit, or where
     /// the kit cannot make one.</summary>
     /// <param name="task">A task on a bar, as one column has it.</param>
     public Eq<PlateChange>? Changes(PrescribedTask task) => changes.GetOrAdd(task, Planned).Changes;
 
-    /// <summary>True where the stacks of a task are others than those of the same loads alone, because another bar takes plates.</summary>
+    /// <summary>True where the stacks of a task are others than those of the same loads alone: another bar takes plates, or its own is
+    /// loaded anew on the way.</summary>
     /// <param name="task">A task on a bar, as one column has it.</param>
     public bool IsShared(PrescribedTask task) => changes.GetOrAdd(task, Planned).Shared;
 
@@ -54,12 +74,54 @@ public sealed class LaneBars
             return (null, false);
         }
 
-        var (alone, bars) = (LaneStacks.Of(loads.ToList(), BarOf(task), kit), task.Address.Division.IsTeam ? Beside(task) : []);
+        var alone = LaneStacks.Of(loads.ToList(), BarOf(task), kit);
+        if (oneBar && !task.Address.Division.IsTeam)
+        {
+            return OnTheWay(task) is { } part && part != alone ? (part, true) : (alone, false);
+        }
+
+        var bars = task.Address.Division.IsTeam ? Beside(task) : [];
         var at = bars.ToList().IndexOf((BarOf(task), loads));
         return bars.Count > 1 && at >= 0 && LaneStacks.Together(bars, kit, mayPlan) is { } plans && plans[at] != alone
             ? (plans[at], true)
             : (alone, false);
     }
+
+    /// <summary>The change between two heats: from the last load of one task to the first of another on the same bar.</summary>
+    /// <param name="last">A task whose loads can be made.</param>
+    /// <param name="next">Another one, or the same.</param>
+    public PlateChange Between(PrescribedTask last, PrescribedTask next) =>
+        PlateChange.From(Changes(last)!.Value[^1].Side, Changes(next)!.Value[0].Side, Changes(next)!.Value[0].Load);
+
+    /// <summary>The changes for one task of a bar that is loaded anew on the way: all its loads are one plan, from the first line to the
+    /// last. Null where it has the bar for itself, or where there is no such plan.</summary>
+    private Eq<PlateChange>? OnTheWay(PrescribedTask task)
+    {
+        var bar = BarOf(task);
+        var line = lanes
+            .Where(g => g.Key.Lane == Key(task).Lane && g.Key.Option is null)
+            .SelectMany(g => g)
+            .Where(p => IsOnBar(p) && p.Prescription.Bar?.Value == task.Prescription.Bar?.Value && BarOf(p).Mass == bar.Mass)
+            // The lifts of a complex are done with one bar, and change it once.
+            .DistinctBy(p => Key(p).Line)
+            .OrderBy(p => Key(p).Line)
+            .ToList();
+        var at = line.FindIndex(p => Key(p).Line == Key(task).Line);
+        var loads = line.SelectMany(p => LoadsOf(p, unit)!.Value).ToList();
+        if (at < 0 || line.Count < 2 || loads.Count > MostOnTheWay)
+        {
+            return null;
+        }
+
+        var whole = LaneStacks.Of(loads, bar with { NeedsFull = line.Exists(p => BarOf(p).NeedsFull) }, kit);
+        var before = line.Take(at).Sum(p => LoadsOf(p, unit)!.Value.Count);
+        return whole?.Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
+    }
+
+    /// <summary>Loads of one bar that are planned in one.</summary>
+    private const int MostOnTheWay = 60;
+
+    private bool IsOnBar(PrescribedTask task) => book.Find(task.Prescription.Movement.Value) is { Kit: MovementKit.Barbell };
 
     /// <summary>The change that leads to a rung; null where there is none.</summary>
     /// <param name="task">A task on a bar, as one column has it.</param>
@@ -97,11 +159,29 @@ public sealed class LaneBars
 
     /// <summary>True where the plates reach for all these bars at once; also where a draft is too large to look.</summary>
     /// <param name="bars">The bars, each with its loads.</param>
-    public bool Reach(Eq<(LaneBar Bar, Eq<decimal> Loads)> bars) => !mayPlan || LaneStacks.Together(bars, kit) is not null;
+    public bool Reach(Eq<(LaneBar Bar, Eq<decimal> Loads)> bars) => !mayPlan || LaneStacks.Reach(bars, kit);
+
+    /// <summary>The bar of a task with its loads; null where it has none in the competition’s unit.</summary>
+    /// <param name="task">A task on a bar.</param>
+    public (LaneBar Bar, Eq<decimal> Loads)? Own(PrescribedTask task) => LoadsOf(task, unit) is { } loads ? (BarOf(task), loads) : null;
 
     /// <summary>The bar of a task.</summary>
     /// <param name="task">A task on a bar.</param>
-    public LaneBar BarOf(PrescribedTask task) => kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value);
+    public LaneBar BarOf(PrescribedTask task) =>
+        kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value) with
+        {
+            NeedsFull = IsPulled(task) || jumping.Contains((task.Address.Division, task.Address.Level)),
+        };
+
+    /// <summary>True where the bar of a task is pulled from the floor in each rep.</summary>
+    /// <param name="task">A task as one column has it.</param>
+    public bool IsPulled(PrescribedTask task) =>
+        task.Prescription.From?.Value switch
+        {
+            FromPlace.Rack or FromPlace.Hang => false,
+            FromPlace.Floor => IsOnBar(task),
+            _ => book.Find(task.Prescription.Movement.Value) is { PullsFromFloor: true },
+        };
 
     private static Eq<decimal>? LoadsOf(PrescribedTask task, MassUnit unit) =>
         task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == unit && load.Values.At(0) is not null
@@ -109,7 +189,7 @@ public sealed class LaneBars
             : null;
 
     /// <summary>Whose lane it is: a team’s, or that of one athlete.</summary>
-    private static (int, Address, int?) Key(PrescribedTask p) =>
+    private static (int Line, Address Lane, int? Option) Key(PrescribedTask p) =>
         (
             p.Around?.At.Line ?? p.Source.At.Line,
             new(p.Address.Division, p.Address.Division.IsTeam ? null : p.Address.Duty, Level: p.Address.Level),

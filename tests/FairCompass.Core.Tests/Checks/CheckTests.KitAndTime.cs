@@ -1,0 +1,112 @@
+using FairCompass.Core.Checks;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
+using FairCompass.Core.Pacing;
+using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
+using FairCompass.Play;
+
+namespace FairCompass.Core.Tests.Checks;
+
+/// <content>What a lane has, and what the clock leaves time for.</content>
+public partial class CheckTests
+{
+    private static string WavesWithChange(string change) =>
+        $"T\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\nwaves for reps, 2:00 each, change {change}, by One, Two\n"
+        + "  re-rig: 100/70 kg by Two, in the change\n  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n"
+        + $"  station Mat\n    max sit-up\n{Reps}";
+
+    public static TheoryData<string, string, string> KitAndTime =>
+        new()
+        {
+            {
+                "implements",
+                Divisions + "9:00 for time\n  10 dumbbell thruster, 15/10 kg\n" + Timed,
+                Divisions + "9:00 for time\n  10 dumbbell thruster, 2 x 15/10 kg\n  10 one-arm dumbbell snatch, 15/10 kg\n" + Timed
+            },
+            {
+                "bar-unknown",
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, on the log\n" + Timed,
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed
+            },
+            {
+                "plates-shared",
+                Pairs + "9:00 for time\n  10 deadlift, 170/165 kg\n    share: one at a time, any split\n" + Timed,
+                Pairs + "9:00 for time\n  10 deadlift, 100/80 kg\n    share: one at a time, any split\n" + Timed
+            },
+            {
+                "kit-short",
+                Pairs + "9:00 for time\n  40 cal rowing machine\n    share: any number at a time\n" + Timed,
+                Pairs + "9:00 for time\n  40 cal rowing machine\n    share: one at a time, any split\n" + Timed
+            },
+            {
+                "jump-plates",
+                Divisions + "8:00 for time\n  8 shoulder-to-overhead, 30/20 kg\n  8 burpee over the bar\n" + Timed,
+                Divisions + "8:00 for time\n  8 shoulder-to-overhead, 60/35 kg\n  8 burpee over the bar\n" + Timed
+            },
+            {
+                "pull-plates",
+                Divisions + "8:00 for time\n  30 deadlift, 30/25 kg\n" + Timed,
+                Divisions + "8:00 for time\n  30 deadlift, 60/35 kg\n  30 front squat, 30/25 kg, from the rack\n" + Timed
+            },
+            { "change-too-short", WavesWithChange("0:05"), WavesWithChange("0:45") },
+            { "interval-full", Interval("60/45"), Interval("12/9") },
+            {
+                "not-doable",
+                Divisions + "2:30 for time\n  120 front squat, 70/50 kg, from the floor\n  120 bar muscle-up\n" + Timed,
+                Divisions + "9:00 for time\n  40 front squat, 70/50 kg, from the floor\n  20 bar muscle-up\n" + Timed
+            },
+            { "cap-idle", Divisions + "40:00 for time\n  6 burpee\n" + Timed, Divisions + "2:00 for time\n  6 burpee\n" + Timed },
+        };
+
+    [Fact]
+    public void A_bar_that_lies_low_is_told_once_with_the_least_that_lies_high()
+    {
+        var text = Divisions + "8:00 for time\n  8 shoulder-to-overhead, 30/20 kg\n  8 burpee over the bar\n" + Timed;
+        var finding = Assert.Single(Demo.Understand(text).Findings(), f => f.Rule == "jump-plates");
+        Assert.Contains("30 and 20 kg", finding.Sentence, StringComparison.Ordinal);
+        Assert.Equal("Write 40/35 kg", Assert.Single(finding.Mends).Label);
+    }
+
+    /// <summary>A ladder of pulls has a full plate wherever one can make the load, though fewer plates would be handled without.</summary>
+    [Fact]
+    public void A_pulled_bar_lies_on_full_plates_where_it_can()
+    {
+        var text = Divisions + "8:00 for time\n  3 rounds\n    5 deadlift, 40-45-50/35-40-45 kg\n" + Timed;
+        var u = Demo.Understand(text);
+        Assert.DoesNotContain(u.Findings(), f => f.Rule == "pull-plates");
+        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        foreach (var task in u.Prescribed)
+        {
+            Assert.All(bars.Changes(task)!.Value, c => Assert.True(LaneStacks.HasFull(c.Side, u.Competition.Kit)));
+        }
+    }
+
+    /// <summary>A kit in which no plate is marked says nothing of the height of a bar.</summary>
+    [Fact]
+    public void Where_no_plate_is_known_to_be_full_nothing_is_said()
+    {
+        var kit = Demo.Competition.Kit;
+        var unknown = Demo.Competition with { Kit = kit with { Plates = kit.Plates.Select(p => p with { FullDiameter = false }).ToEq() } };
+        var text = Divisions + "8:00 for time\n  30 deadlift, 30/25 kg\n" + Timed;
+        Assert.Empty(Understanding.Of(unknown, text).Findings());
+    }
+
+    /// <summary>60 to 100 kg are a 20 on each side, two plates of four seconds.</summary>
+    [Fact]
+    public void The_dry_run_tells_a_change_that_is_too_short()
+    {
+        var u = Demo.Understand(WavesWithChange("0:05"));
+        var told = ManyRuns.Play(u, [0], 5, 1, PaceTable.Usual, 1).Findings;
+        Assert.Contains(
+            told,
+            f => f.EndsWith("2 plates are handled, about 0:08 for one person at the bar; the change is 0:05.", StringComparison.Ordinal)
+        );
+        Assert.Equal("Write a change of 0:30", Assert.Single(u.Findings().Single(f => f.Rule == ChangeTooShort.Rule).Mends).Label);
+        Assert.DoesNotContain(
+            ManyRuns.Play(Demo.Understand(WavesWithChange("0:45")), [0], 5, 1, PaceTable.Usual, 1).Findings,
+            told.Contains
+        );
+    }
+}
