@@ -18,6 +18,7 @@ public static class CheckList
         new PolicyMisfit(),
         new UnfinishedUnstated(),
         new TieUnstated(),
+        new NoLiftUnstated(),
         new LoadNotMakeable(),
         new OneOrTwo(),
         new BarUnknown(),

@@ -3,6 +3,7 @@ using FairCompass.Core.Commands;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
@@ -26,7 +27,7 @@ public static class Interview
     /// <summary>Questions that a check found: only the text can answer them.</summary>
     private static IEnumerable<Question> FromFindings(Understanding u) =>
         u.Findings()
-            .Where(f => f.IsOpen && (f.Severity == Severity.MustFix || f.Rule is "tie-unstated"))
+            .Where(f => f.IsOpen && (f.Severity == Severity.MustFix || f.Rule is "tie-unstated" or "no-lift-unstated"))
             .Select(f => new Question(
                 f.Rule,
                 f.At.Line,
@@ -63,6 +64,11 @@ public static class Interview
 
     private static Said? Example(Course course, Finding finding, Mend mend)
     {
+        if (finding.Rule == "no-lift-unstated")
+        {
+            return Without(course, mend);
+        }
+
         var piece = course.Pieces.FirstOrDefault(p => p.Strand is { Units: > 3 } && p.Limit is not null);
         if (piece is null)
         {
@@ -108,6 +114,29 @@ public static class Interview
             ),
             _ => (Said?)null,
         };
+    }
+
+    /// <summary>What a lifter without a good lift costs, with a load that this kit can make.</summary>
+    private static Said? Without(Course course, Mend mend)
+    {
+        if (course.Pieces.FirstOrDefault(p => p.Piece.IsHeaviest) is not { } lift || course.Competition is not { } competition)
+        {
+            return null;
+        }
+
+        var bar = lift.Tasks is [var first, ..] ? first.Prescription.Bar?.Value : null;
+        var loads = BarLoads.All(competition.Kit.Bar(course.MembersOf(lift.Piece)[0].Duty, bar), competition.Kit);
+        var made = new Mass(loads[loads.Count / 3], competition.Unit);
+        var (english, spanish) = mend.Edit.Text switch
+        {
+            var t when t.Contains("zero", StringComparison.Ordinal) => ("the sum is 0", "la suma es 0"),
+            var t when t.Contains("not scored", StringComparison.Ordinal) => ("there is no score", "no hay puntuación"),
+            _ => ($"the sum is {made}", $"la suma es {made}"),
+        };
+        return (
+            $"One lifts {made}, another has no good lift: {english}.",
+            $"Uno levanta {made}, otro no tiene levantamiento válido: {spanish}."
+        );
     }
 
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)

@@ -87,6 +87,19 @@ public sealed partial class Parser
             return Tie(c);
         }
 
+        if (c.Eat("no good lift:"))
+        {
+            return c.Eat("zero") ? new ScoreLine.NoGoodLift(LifterWithout.Zero)
+                : c.Eat("not scored") ? new ScoreLine.NoGoodLift(LifterWithout.NotScored)
+                : c.Eat("the others stand") ? new ScoreLine.NoGoodLift(LifterWithout.OthersStand)
+                : Nothing<ScoreLine>(
+                    c,
+                    "What is the sum when a lifter has no good lift?",
+                    "zero, not scored, or the others stand",
+                    ["zero", "not scored", "the others stand"]
+                );
+        }
+
         if (c.Eat("weight"))
         {
             return c.Number() is { } weight ? new ScoreLine.Weight(weight) : Nothing<ScoreLine>(c, "How much does it weigh?", "a number");
@@ -103,8 +116,8 @@ public sealed partial class Parser
         return Nothing<ScoreLine>(
             c,
             "This line is not understood.",
-            "unfinished:, tie:, weight, or A unfinished:",
-            ["unfinished:", "tie:", "weight"]
+            "unfinished:, tie:, no good lift:, weight, or A unfinished:",
+            ["unfinished:", "tie:", "no good lift:", "weight"]
         );
     }
 

@@ -85,6 +85,13 @@ public sealed partial class Printer
                     _ => "the last gate passed",
                 },
             Workouts.ScoreLine.TieLowestMember => "tie: lowest member",
+            Workouts.ScoreLine.NoGoodLift l => "no good lift: "
+                + l.Is switch
+                {
+                    LifterWithout.Zero => "zero",
+                    LifterWithout.NotScored => "not scored",
+                    _ => "the others stand",
+                },
             Workouts.ScoreLine.Weight l => "weight " + l.Of,
             _ => throw new InvalidOperationException("A score line without a printed form."),
         };

@@ -28,13 +28,23 @@ public static class Ranking
         return Places(keys, columns);
     }
 
+    /// <summary>Where a class stands among all, from 0, the best. <see cref="ResultClass.NotScored"/> came later and has the last
+    /// number, and stands before who withdrew.</summary>
+    public static int Order(ResultClass cls) =>
+        cls switch
+        {
+            ResultClass.NotScored => (int)ResultClass.Withdrew,
+            >= ResultClass.Withdrew => (int)cls + 1,
+            _ => (int)cls,
+        };
+
     /// <summary>One number for class and value, so that a sort compares primitive keys; smaller is better.</summary>
     /// <param name="cls">The class.</param>
     /// <param name="value">At most 2⁵⁸ in size: times in milliseconds, units, loads in thousandths are far below.</param>
     public static ulong Key(ResultClass cls, long value)
     {
         const long Most = 1L << 58;
-        return ((ulong)cls << 60) | (ulong)(Math.Clamp(value, -Most, Most) + Most);
+        return ((ulong)Order(cls) << 60) | (ulong)(Math.Clamp(value, -Most, Most) + Most);
     }
 
     /// <summary>
@@ -62,7 +72,7 @@ public static class Ranking
                 to++;
             }
 
-            if (sorted[from] >> 60 != (ulong)ResultClass.Unranked)
+            if (sorted[from] >> 60 != (ulong)Order(ResultClass.Unranked))
             {
                 Run(order, from, to, ties, 0, places);
             }
@@ -76,7 +86,7 @@ public static class Ranking
     /// <summary>Less than zero when the first is better: by class, then value, then each tie-break in order.</summary>
     public static int Compare(ComponentResult a, ComponentResult b)
     {
-        var c = a.Class.CompareTo(b.Class);
+        var c = Order(a.Class).CompareTo(Order(b.Class));
         c = c != 0 ? c : a.Value.CompareTo(b.Value);
         for (var i = 0; c == 0 && i < Math.Min(a.Ties.Count, b.Ties.Count); i++)
         {

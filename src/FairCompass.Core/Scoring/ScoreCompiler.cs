@@ -30,6 +30,12 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
             var first = pieces.IndexOf(fed[0]);
             var before = fed[0].Piece.InTimeLeft && first > 0 ? pieces[first - 1].Piece : null;
+            if (NoLiftMisfit(score, before) is { } misfit)
+            {
+                problems.Add(misfit);
+                continue;
+            }
+
             var cascade = score.Lines.OfType<ScoreLine.Cascade>().FirstOrDefault(c => before is null || c.Part == before.Label);
             var (cap, by) = CapOf(score);
             components.Add(
@@ -169,6 +175,25 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         }
 
         return sentence is null;
+    }
+
+    /// <summary>Why a rule for lifters without a good lift cannot be used; null when it can.</summary>
+    private static ScoreProblem? NoLiftMisfit(Score score, PieceOfWork? before)
+    {
+        var rules = score.Lines.OfType<ScoreLine.NoGoodLift>().ToList();
+        return rules.Count == 0 ? null
+            : score.Measure != Measure.SumOfBestLoads
+                ? new(
+                    rules[0].At,
+                    "Only a sum of best loads can lack one of its lifts; without any good lift a score ranks behind all who have one."
+                )
+            : rules.Count > 1 ? new(rules[1].At, "What follows from no good lift is said already; say it once.")
+            : rules[0].Is == LifterWithout.NotScored && before is not null
+                ? new(
+                    rules[0].At,
+                    $"Who finishes {before.Name} and misses a lift would rank behind who never finished it. Say zero, or the others stand."
+                )
+            : null;
     }
 
     private static (CapRule? Rule, Tally By) CapOf(Score score)

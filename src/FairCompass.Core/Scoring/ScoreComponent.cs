@@ -98,6 +98,9 @@ public sealed record ScoreComponent(
     /// <summary>Keys of the counters that feed it, where it names some of a piece’s; empty for all that the goal is on.</summary>
     public Eq<string> Counters { get; init; }
 
+    /// <summary>What a lifter without a good lift does to the sum; null when nobody has said, or for other scores.</summary>
+    public LifterWithout? NoGoodLift => Source.Lines.OfType<ScoreLine.NoGoodLift>().FirstOrDefault()?.Is;
+
     /// <summary>True for a counter that feeds it. What comes first in each interval is work that must be done, not work towards the goal
     /// of a time.</summary>
     public bool Takes(CourseStrand strand) =>

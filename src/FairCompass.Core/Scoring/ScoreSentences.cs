@@ -49,15 +49,16 @@ public static class ScoreSentences
         }
 
         lines.Add(TieRule(c, sheet, tongue));
-        if (c.Measured is Measured.Load or Measured.SumOfLoads || course.Pieces.Any(p => p.Piece.IsHeaviest))
+        if (c.Measured is Measured.Load or Measured.SumOfLoads)
         {
+            lines.Add(Without(c, tongue));
             lines.Add(
-                c.Measured is Measured.Load or Measured.SumOfLoads
-                    ? tongue.Say(
+                c.NoGoodLift == LifterWithout.NotScored
+                    ? ""
+                    : tongue.Say(
                         "Tried without a good lift ranks before zero, zero before not reached.",
                         "Intentar sin levantamiento válido queda delante de cero; cero, delante de no haber llegado."
                     )
-                    : ""
             );
         }
 
@@ -79,6 +80,31 @@ public static class ScoreSentences
                 + Words.Join(c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)), tongue.Say("then", "después"))
                 + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
     }
+
+    /// <summary>What a sum is when one of its lifters has no good lift; nothing for a score of one lift.</summary>
+    private static string Without(ScoreComponent c, Tongue tongue) =>
+        c.Measured != Measured.SumOfLoads
+            ? ""
+            : c.NoGoodLift switch
+            {
+                LifterWithout.Zero => tongue.Say(
+                    "When one lifter has no good lift, the sum is zero, as if nobody had one.",
+                    "Si un atleta no tiene ningún levantamiento válido, la suma es cero, como si nadie lo tuviera."
+                ),
+                LifterWithout.NotScored => tongue.Say(
+                    "When one lifter has no good lift, there is no score; that ranks behind all who have one, before withdrawn.",
+                    "Si un atleta no tiene ningún levantamiento válido, no hay puntuación; queda detrás de quienes la tienen y delante de los "
+                        + "retirados."
+                ),
+                LifterWithout.OthersStand => tongue.Say(
+                    "When one lifter has no good lift, the lifts of the others are the sum.",
+                    "Si un atleta no tiene ningún levantamiento válido, la suma es la de los demás."
+                ),
+                _ => tongue.Say(
+                    "Nobody has said what the sum is when one lifter has no good lift.",
+                    "Nadie ha dicho cuánto es la suma si un atleta no tiene ningún levantamiento válido."
+                ),
+            };
 
     /// <summary>What the score is when the part before it is not finished.</summary>
     private static string Unreached(ScoreComponent c, string name, Tongue tongue)

@@ -35,7 +35,7 @@ public static partial class Scorer
                     Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
                     break;
                 case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
-                    values.Add((long)all[other].Class);
+                    values.Add(Ranking.Order(all[other].Class));
                     values.Add(all[other].Value);
                     texts.Add(all[other].Text);
                     break;

@@ -3,10 +3,12 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
-/// <summary>Classes of a rank key, best first. The kinds of nothing are ranked in this stated order.</summary>
+/// <summary>Classes of a rank key. The kinds of nothing are ranked in this stated order, but for <see cref="NotScored"/>, which came
+/// later and kept everybody else’s number.</summary>
 public enum ResultClass
 {
     /// <summary>Finished, or measured.</summary>
@@ -32,6 +34,10 @@ public enum ResultClass
 
     /// <summary>Shown without a place: no judge was there, or a reviewer has left it open.</summary>
     Unranked = 7,
+
+    /// <summary>A lifter had no good lift, and the workout does not score without: ranked between <see cref="NotReached"/> and
+    /// <see cref="Withdrew"/>.</summary>
+    NotScored = 8,
 }
 
 /// <summary>One component's score of one run.</summary>
@@ -311,6 +317,11 @@ public static partial class Scorer
         var sum = c.Measured == Measured.SumOfLoads;
         var bests = tries.Where(Good).GroupBy(t => sum ? t.Seat : null).Select(g => g.Max(t => t.Load)).ToList();
         var value = bests.Sum();
+        if (sum && Without(c, course, bests.Count, tries.Count > 0 ? listed : null, unit, tongue) is { } without)
+        {
+            return without;
+        }
+
         return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
             : value == 0
                 ? Nothing(
@@ -327,9 +338,33 @@ public static partial class Scorer
                 [
                     sum
                         ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}."
+                            + (
+                                c.NoGoodLift is null && bests.Count < LiftersOf(c, course)
+                                    ? " Nobody has said what the sum is without a good lift of each."
+                                    : ""
+                            )
                         : $"{listed}: the heaviest good lift is {new Mass(value, unit)}.",
                 ]
             );
+    }
+
+    private static int LiftersOf(ScoreComponent c, Course course) => Lifters.Of(c.Pieces.Select(k => course.Piece(k)!).ToList(), course);
+
+    /// <summary>The score of lifters of whom one has no good lift, where the workout says what it is; null where all have one, where the
+    /// others stand, and where nobody has said. Under <c>zero</c> nobody ranks lower for one good lift than for none.</summary>
+    private static ComponentResult? Without(ScoreComponent c, Course course, int good, string? listed, MassUnit unit, Tongue tongue)
+    {
+        var lifters = LiftersOf(c, course);
+        if (good >= lifters || c.NoGoodLift is not { } rule || rule == LifterWithout.OthersStand)
+        {
+            return null;
+        }
+
+        var few = $"{(listed is null ? "No lift was tried" : listed)}: {good} of {lifters} lifters have a good lift";
+        return rule == LifterWithout.NotScored
+                ? Nothing(ResultClass.NotScored, tongue.Say("not scored", "sin puntuación"), $"{few}, so there is no score.")
+            : good == 0 ? null
+            : Nothing(ResultClass.NoGoodLift, new Mass(0, unit).ToString(), $"{few}, so the sum is zero.");
     }
 
     private static ComponentResult Nothing(ResultClass cls, string text, string reason) => new(cls, 0, [], text, null, [reason]);

@@ -96,8 +96,24 @@ public abstract record ScoreLine : Node
     /// <summary><c>tie: lowest member</c>.</summary>
     public sealed record TieLowestMember : ScoreLine;
 
+    /// <summary><c>no good lift: zero</c>: what a lifter without a good lift does to the sum of all.</summary>
+    public sealed record NoGoodLift(LifterWithout Is) : ScoreLine;
+
     /// <summary><c>weight 0.5</c> in the overall table.</summary>
     public sealed record Weight(Number Of) : ScoreLine;
+}
+
+/// <summary>What the sum of several lifters is when one of them has no good lift.</summary>
+public enum LifterWithout
+{
+    /// <summary><c>zero</c>: nothing for all of them.</summary>
+    Zero,
+
+    /// <summary><c>not scored</c>: the sum does not exist, behind everybody who ran.</summary>
+    NotScored,
+
+    /// <summary><c>the others stand</c>: what the others lifted is the sum.</summary>
+    OthersStand,
 }
 
 /// <summary>Where a tie-break time is taken.</summary>

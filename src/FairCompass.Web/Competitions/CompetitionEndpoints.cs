@@ -214,7 +214,13 @@ public static class CompetitionEndpoints
                     findings.Count(f => f.IsOpen) - open,
                     understood.Workout.Scores.Count > 0
                         && !findings.Any(f =>
-                            f.Rule is "unfinished-unstated" or "tie-unstated" or "no-score" or "score-misfit" or "more-work-ranks-lower"
+                            f.Rule
+                                is "unfinished-unstated"
+                                    or "tie-unstated"
+                                    or "no-lift-unstated"
+                                    or "no-score"
+                                    or "score-misfit"
+                                    or "more-work-ranks-lower"
                         ),
                     findings.Take(Math.Max(LeastFindings, MostFindings / opened.Count)).ToList()
                 )

@@ -118,6 +118,12 @@ public partial class CheckTests
                 Divisions + "9:00 for reps\n  max sit-up\n\nscore: reps\n",
                 Divisions + "9:00 for reps\n  max sit-up\n\nscore: reps\n  tie: shared\n"
             },
+            {
+                "no-lift-unstated",
+                "T\n  for Ferry Pairs\n\n6:00 for load\n  heaviest power snatch\n\nscore: sum of best loads\n  tie: shared\n",
+                "T\n  for Ferry Pairs\n\n6:00 for load\n  heaviest power snatch\n\nscore: sum of best loads\n  no good lift: zero\n"
+                    + "  tie: shared\n"
+            },
             // (e) a load this kit cannot make
             {
                 "load-not-makeable",

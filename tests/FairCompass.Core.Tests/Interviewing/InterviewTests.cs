@@ -33,6 +33,11 @@ public class InterviewTests
                 Head + "9:00 for reps\n  rounds without end\n    5 sit-up\n\nscore: reps\n  tie: time at the last full round\n"
             },
             {
+                "no-lift-unstated",
+                Pairs + "9:00 for load\n  heaviest power snatch\n\nscore: sum of best loads\n  tie: shared\n",
+                Pairs + "9:00 for load\n  heaviest power snatch\n\nscore: sum of best loads\n  no good lift: zero\n  tie: shared\n"
+            },
+            {
                 "late-unstated",
                 Head + "9:00 for reps\n  every 1:30\n    first\n      5 sit-up\n    then\n      max pull-up\n" + Reps,
                 Head

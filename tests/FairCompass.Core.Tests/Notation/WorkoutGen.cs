@@ -294,6 +294,7 @@ public static class WorkoutGen
         Gen.Select(Label, Coin, (l, n) => (ScoreLine)new ScoreLine.Cascade(l, n)),
         Gen.Const((ScoreLine)new ScoreLine.TieShared()),
         Gen.Const((ScoreLine)new ScoreLine.TieLowestMember()),
+        Gen.Int[0, 2].Select(i => (ScoreLine)new ScoreLine.NoGoodLift((LifterWithout)i)),
         Label.Select(l => (ScoreLine)new ScoreLine.TieScore(l)),
         Gen.Select(Gen.Enum<Measure>(), Names, (m, n) => (ScoreLine)new ScoreLine.TieMeasure(m, n)),
         Gen.Select(Gen.Enum<TieMark>(), Small, (m, r) => (ScoreLine)new ScoreLine.TieTime(m, m == TieMark.Round ? r : null)),

@@ -197,7 +197,8 @@ internal sealed class PlausibleDrafts
             Line(2, "share: one at a time");
         }
 
-        return $"score: {(alone ? "best load" : "sum of best loads")}\n  tie: shared\n";
+        var without = new[] { "", "  no good lift: zero\n", "  no good lift: not scored\n", "  no good lift: the others stand\n" };
+        return alone ? "score: best load\n  tie: shared\n" : "score: sum of best loads\n  tie: shared\n" + without[random.Next(4)];
     }
 
     private string SwapStations()

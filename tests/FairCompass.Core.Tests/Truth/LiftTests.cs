@@ -1,4 +1,5 @@
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Interviewing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 
@@ -26,6 +27,75 @@ public class LiftTests
         Assert.Contains("Lifter", card, StringComparison.Ordinal);
         Assert.Contains("Best of the 2nd", card, StringComparison.Ordinal);
         Assert.DoesNotContain("Every lift, made or missed", card, StringComparison.Ordinal);
+    }
+
+    /// <summary>70 and a miss: alone, nothing, or behind everybody who ran, as the workout says.</summary>
+    [Theory]
+    [InlineData("zero", "0 kg", ResultClass.NoGoodLift, "When one lifter has no good lift, the sum is zero, as if nobody had one.")]
+    [InlineData("not scored", "not scored", ResultClass.NotScored, "When one lifter has no good lift, there is no score;")]
+    [InlineData("the others stand", "70 kg", ResultClass.Scored, "When one lifter has no good lift, the lifts of the others are the sum.")]
+    public void A_lifter_without_a_good_lift(string rule, string text, ResultClass cls, string sentence)
+    {
+        var trial = Trial.Pairs($"6:00 for load\n  heaviest power snatch\n{Trial.ForLoads}  no good lift: {rule}\n");
+        var result = trial.Score(Tries(new Try(70, true, 1), new Try(50, false, 2)));
+        Assert.Equal((text, cls), (result.Text, result.Class));
+        Assert.Equal("120 kg", trial.Score(Tries(new Try(70, true, 1), new Try(50, true, 2))).Text);
+        Assert.Contains(sentence, trial.Paper(Audience.Judge), StringComparison.Ordinal);
+        // One good lift never ranks lower than none, and none never lower than who withdrew.
+        var nobody = trial.Score(Tries(new Try(70, false, 1), new Try(50, false, 2)));
+        var nothing = trial.Score(Tries());
+        Assert.True(Ranking.Compare(result, nobody) <= 0 && Ranking.Compare(nobody, nothing) <= 0);
+        var withdrew = Scorer.Score(new RunObservation(EntryStatus.Withdrew, []), trial.First.Course, trial.First.Sheet, MassUnit.Kilogram)[
+            0
+        ];
+        Assert.Equal([1, 2], Ranking.Places([nothing, withdrew]));
+        Assert.DoesNotContain(trial.Read.Findings(), f => f.Rule == "no-lift-unstated");
+    }
+
+    [Fact]
+    public void Nobody_has_said_what_a_sum_is_without_one_lift()
+    {
+        var question = Assert.Single(Interview.Open(Pair.Read), q => q.Id == "no-lift-unstated");
+        Assert.Equal(["Zero for all of them", "The others’ lifts stand", "Not scored"], question.Answers.Select(a => a.Label.English));
+        Assert.Equal("One lifts 97.5 kg, another has no good lift: the sum is 0.", question.Answers[0].OnTheFloor.English);
+        Assert.EndsWith(
+            "Nobody has said what the sum is without a good lift of each.",
+            Pair.Score(Tries(new Try(70, true, 1), new Try(50, false, 2))).Reasons[0],
+            StringComparison.Ordinal
+        );
+    }
+
+    [Theory]
+    [InlineData(
+        "best load",
+        "no good lift: zero",
+        "Only a sum of best loads can lack one of its lifts; without any good lift a score ranks behind all who have one."
+    )]
+    [InlineData(
+        "sum of best loads",
+        "no good lift: zero\n  no good lift: not scored",
+        "What follows from no good lift is said already; say it once."
+    )]
+    public void A_rule_for_no_good_lift_that_cannot_be_used(string measure, string lines, string sentence) =>
+        Assert.Contains(
+            Trial.Pairs($"6:00 for load\n  heaviest power snatch\n\nscore: {measure}\n  tie: shared\n  {lines}\n").Read.Findings(),
+            f => f.Rule == "score-misfit" && f.Sentence == sentence
+        );
+
+    [Fact]
+    public void Not_scored_would_rank_who_finished_behind_who_did_not()
+    {
+        var trial = Trial.Pairs(
+            "9:00 clock\n  A: for time\n    60 sit-up\n  B: for load, in the time left\n    heaviest power snatch\n\n"
+                + "score A: time of A\n  unfinished: cap line by reps\n  tie: shared\n\n"
+                + "score B: sum of best loads of B\n  A unfinished: zero\n  no good lift: not scored\n  tie: shared\n"
+        );
+        Assert.Contains(
+            trial.Read.Findings(),
+            f =>
+                f.Rule == "score-misfit"
+                && f.Sentence == "Who finishes A and misses a lift would rank behind who never finished it. Say zero, or the others stand."
+        );
     }
 
     [Theory]

@@ -36,6 +36,7 @@ internal sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<Scor
 [JsonDerivedType(typeof(TieMeasure), "tieMeasure")]
 [JsonDerivedType(typeof(TieTime), "tieTime")]
 [JsonDerivedType(typeof(TieLowestMember), "tieLowestMember")]
+[JsonDerivedType(typeof(NoGoodLift), "noGoodLift")]
 [JsonDerivedType(typeof(Weight), "weight")]
 internal abstract record ScoreLine : Node
 {
@@ -55,7 +56,16 @@ internal abstract record ScoreLine : Node
 
     internal sealed record TieLowestMember : ScoreLine;
 
+    internal sealed record NoGoodLift(LifterWithout Is) : ScoreLine;
+
     internal sealed record Weight(Number Of) : ScoreLine;
+}
+
+internal enum LifterWithout
+{
+    Zero,
+    NotScored,
+    OthersStand,
 }
 
 internal enum TieMark

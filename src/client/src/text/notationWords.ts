@@ -36,6 +36,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "choose: ", start: true, help: "an option of the athlete" },
   { text: "after each: ", start: true, help: "a forced move" },
   { text: "tie: lowest member", start: true, help: "under score" },
+  { text: "no good lift: zero", start: true, help: "under score; not scored, or the others stand" },
   { text: "tie: time at the last gate passed", start: true, help: "under score" },
   { text: "weight ", start: true, help: "in the overall table" },
   { text: "gate on the second: counts", start: true, help: "a ruling" },
