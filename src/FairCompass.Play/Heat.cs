@@ -111,7 +111,14 @@ public static class Heat
                 case CardFieldKind.Finish when piece?.Finish is { } finish:
                     lines.Add(new(field.Label, finish.ToString(), finish.Ms));
                     break;
-                case CardFieldKind.TieTime:
+                case CardFieldKind.Gates:
+                    lines.AddRange(
+                        (piece?.Marks ?? [])
+                            .Where(m => m.At is Mark.Gate gate && gate.Number == field.Number)
+                            .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
+                    );
+                    break;
+                case CardFieldKind.TieTime when !field.Spare:
                     lines.AddRange(
                         (piece?.Marks ?? [])
                             .Where(m => m.At is not Mark.Finish)

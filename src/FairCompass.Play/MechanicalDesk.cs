@@ -33,7 +33,10 @@ public static class MechanicalDesk
         var asked = fields.Select(f => f.Field).ToHashSet();
         var seen = new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
         {
-            TieTime = asked.Contains(CardFieldKind.TieTime) ? Tie(filled, sheet) : null,
+            TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
+            Gates = asked.Contains(CardFieldKind.Gates)
+                ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()
+                : [],
         };
         if (filled.Finish is { } finish && asked.Contains(CardFieldKind.Finish))
         {

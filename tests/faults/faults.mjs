@@ -2,6 +2,7 @@
 // and answers get lost. What was acknowledged must be there afterwards, once.
 import { execFileSync, spawn } from "node:child_process";
 import { randomUUID } from "node:crypto";
+import http from "node:http";
 
 const { FAULTS_ROOT: root, FAULTS_DATA: data, FAULTS_CONNECTION: connection } = process.env;
 const long = process.argv.includes("--long");
@@ -27,6 +28,30 @@ let app;
 process.on("exit", () => app?.kill("SIGKILL"));
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => process.exit(1));
 
+/**
+ * One request on a connection of its own. The built-in fetch shares its connections; when the application is killed under several
+ * of them, it now and then answers none of them, nor any later one, and the run would stand still.
+ */
+function request(method, path, body, { headers = {}, signal, within = 30_000 } = {}) {
+  return new Promise((resolve, reject) => {
+    const sent = http.request(base + path, { method, agent: false, signal, headers: { "Content-Type": "application/json", ...headers } }, (answer) => {
+      const parts = [];
+      answer.on("data", (part) => parts.push(part));
+      answer.on("error", reject);
+      answer.on("close", () => (answer.complete ? resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }) : reject(new Error("cut off"))));
+    });
+    sent.on("error", reject);
+    sent.setTimeout(within, () => sent.destroy(new Error("no answer")));
+    sent.end(body === undefined ? undefined : JSON.stringify(body));
+  });
+}
+
+// Whatever stands still, the run ends and says so.
+setTimeout(() => {
+  console.log("faults: the run stands still");
+  process.exit(1);
+}, rounds * 60_000).unref();
+
 async function startApp() {
   app = spawn("dotnet", [`${root}/src/FairCompass.Web/bin/Release/net10.0/FairCompass.Web.dll`, "--urls", base], {
     env: {
@@ -41,7 +66,7 @@ async function startApp() {
   });
   const mine = app;
   for (let i = 0; i < 600; i++) {
-    if (await fetch(`${base}/api/health`).then((r) => r.ok, () => false)) return;
+    if (await request("GET", "/api/health", undefined, { within: 2000 }).then((r) => r.status === 200, () => false)) return;
     if (mine.exitCode !== null) return startApp();
     await sleep(50);
   }
@@ -68,14 +93,8 @@ async function certain(method, path, body, headers = {}) {
     const cut = new AbortController();
     const timer = random() < 0.2 ? setTimeout(() => cut.abort(), random() * 20) : undefined;
     try {
-      const answer = await fetch(base + path, {
-        method,
-        body: body === undefined ? undefined : JSON.stringify(body),
-        headers: { "Content-Type": "application/json", ...headers },
-        signal: cut.signal,
-      });
-      const json = answer.status === 204 ? null : await answer.json();
-      if (answer.status < 500) return { status: answer.status, body: json };
+      const answer = await request(method, path, body, { headers, signal: cut.signal });
+      if (answer.status < 500) return { status: answer.status, body: answer.text === "" ? null : JSON.parse(answer.text) };
     } catch {
       // Cut off, refused, or killed: nobody knows whether it was done.
     } finally {
@@ -159,11 +178,7 @@ async function windows(cid) {
 
 async function faults(cid) {
   const explain = () =>
-    fetch(`${base}/api/competitions/${cid}/explain`, {
-      method: "POST",
-      body: JSON.stringify({ doc: 1, body: text("T", []), rows: 24 }),
-      headers: { "Content-Type": "application/json" },
-    }).then((r) => r.status);
+    request("POST", `/api/competitions/${cid}/explain`, { doc: 1, body: text("T", []), rows: 24 }).then((r) => r.status);
   for (let i = 0; i < rounds; i++) {
     await sleep(600 + random() * 400);
     pg("kill");

@@ -68,7 +68,7 @@ public sealed partial class BriefBuilder
     private bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
         field.Field switch
         {
-            CardFieldKind.Tries => true,
+            CardFieldKind.Tries or CardFieldKind.Gates => true,
             CardFieldKind.Counted or CardFieldKind.Count => course.Piece(field.Piece) is { } piece
                 && piece.Strands.Where(s => field.Field == CardFieldKind.Counted || s.Key == field.Strand).All(s => s.Counter.IsOneNumber),
             CardFieldKind.TieTime => course.Piece(field.Piece) is { } piece

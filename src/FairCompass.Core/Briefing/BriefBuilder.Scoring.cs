@@ -43,13 +43,13 @@ public sealed partial class BriefBuilder
             ? $"{station}: {field.Label[(field.Label.LastIndexOf(": ", StringComparison.Ordinal) + 2)..]}"
             : field.Label;
 
-    /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
     /// <summary>Where somebody stood is asked where there are ways to choose; a running total only where one is printed.</summary>
     private static bool IsAsked(Course course, CardField f) =>
-        course.Piece(f.Piece) is not { } piece || !HasMenu(piece)
-            ? f.Field != CardFieldKind.Stood
+        f.Spare ? false
+        : course.Piece(f.Piece) is not { } piece || !HasMenu(piece) ? f.Field != CardFieldKind.Stood
             : f.Field != CardFieldKind.Counted || piece.Strands.All(s => !DependsOnWays(course, piece, s));
 
+    /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
     private IEnumerable<string> Asked(Course course, ScoreSheet sheet, Func<CardField, bool>? which = null) =>
         Card.Fields(course, sheet, tongue)
             .Where(f => IsAsked(course, f) && (which is null || which(f)))

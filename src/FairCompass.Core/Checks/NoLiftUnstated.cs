@@ -15,7 +15,7 @@ public sealed class NoLiftUnstated : ICheck
 
     /// <inheritdoc/>
     public string Why =>
-        "A partner without a good lift is common. Whether the other’s lift stands alone moves the pair by half a table, so it is said before.";
+        "A partner without a good lift is common. Whether the other’s lift stands alone moves the pair by half a table: say it before.";
 
     /// <inheritdoc/>
     public Severity Severity => Severity.ShouldFix;

@@ -16,6 +16,7 @@ public sealed class Folding
     private readonly List<Dispute> disputes = [];
     private readonly List<Trouble> troubles;
     private readonly IReadOnlyList<Observed> facts;
+    private readonly ILookup<string, CardFieldKind> asked;
 
     private Folding(IEnumerable<Observed> all, Course course, ScoreSheet sheet)
     {
@@ -34,6 +35,7 @@ public sealed class Folding
             .OrderBy(c => (c.Piece, c.Task, c.Round))
             .ToEq();
         this.course = course.With(choices);
+        asked = Card.Fields(this.course, sheet).ToLookup(f => f.Piece, f => f.Field);
         facts = plausible.Where(f => f.Fact is Fact.Chose || Possible(f, this.course)).ToList();
     }
 
@@ -95,7 +97,10 @@ public sealed class Folding
             Watches: watches,
             Ticks: ticks,
             Unverified: unverified
-        );
+        )
+        {
+            Gates = Gates(key),
+        };
         return seen == new PieceObservation(key) ? null : seen;
     }
 
@@ -125,16 +130,37 @@ public sealed class Folding
             };
             if (mark is not null)
             {
-                var read = One<Fact.Timed, Eq<Duration>>(
-                    $"the time at {Word(mark)} of {Name(piece)}",
-                    t => t.Watches,
-                    t => t.Piece == piece && t.At == mark
-                );
-                return read is { } watches ? Timing.Official([.. watches.Select(w => Timing.Round(w, sheet.Resolution))]) : null;
+                return Read(piece, mark);
             }
         }
 
-        return null;
+        return asked[piece].Contains(CardFieldKind.TieTime) && LastGate(piece) is { } gate ? Read(piece, gate) : null;
+    }
+
+    /// <summary>The clock at a mark, as the watches say; null when nobody read it, or what was read is disputed.</summary>
+    private Duration? Read(string piece, Mark mark) =>
+        One<Fact.Timed, Eq<Duration>>(
+            $"the time at {Word(mark)} of {Name(piece)}",
+            t => t.Watches,
+            t => t.Piece == piece && t.At == mark
+        )
+            is { } watches
+            ? Timing.Official([.. watches.Select(w => Timing.Round(w, sheet.Resolution))])
+            : null;
+
+    /// <summary>The times at the gates, as far as the last that was read; none where the card asks for no more than one.</summary>
+    private Eq<Duration?> Gates(string piece)
+    {
+        if (asked[piece].All(f => f != CardFieldKind.Gates))
+        {
+            return [];
+        }
+
+        var last = LastGate(piece)?.Number ?? 0;
+        return Enumerable
+            .Range(1, last)
+            .Select(n => Read(piece, new Mark.Gate(n)))
+            .ToEq();
     }
 
     /// <summary>Gates are passed in order, so the last one whose time was read is the last that was passed.</summary>

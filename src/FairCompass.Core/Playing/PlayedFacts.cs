@@ -94,7 +94,24 @@ public static class PlayedFacts
             asked.Contains(CardFieldKind.TieTime) ? Tie(piece, sheet) : null,
             lifts.ToEq(),
             Counts: piece.Piece.Strand is null && finish is null ? piece.Strands.Select(s => new StrandCount(s.Of.Key, s.Units)).ToEq() : []
-        );
+        )
+        {
+            Gates = asked.Contains(CardFieldKind.Gates) ? Gates(piece, sheet) : [],
+        };
+    }
+
+    private static Eq<Duration?> Gates(PlayedPiece piece, ScoreSheet sheet)
+    {
+        var read = new List<Duration?>();
+        for (var mark = piece.Marks; mark is not null; mark = mark.Before)
+        {
+            if (mark.At is Mark.Gate)
+            {
+                read.Insert(0, Timing.Round(mark.Time, sheet.Resolution));
+            }
+        }
+
+        return read.ToEq();
     }
 
     /// <summary>The time at the mark that the scores ask for; at a gate in any case.</summary>

@@ -20,7 +20,14 @@ public sealed record CardField(
     long? Max,
     Duration? Limit,
     string? Strand = null
-);
+)
+{
+    /// <summary>For <c>gates</c>: which gate of the piece, from 1; null otherwise.</summary>
+    public int? Number { get; init; }
+
+    /// <summary>True for what follows from other fields of the card, where they are filled in.</summary>
+    public bool Spare { get; init; }
+}
 
 /// <summary>A task of a counted piece, to name a place in the ledger by.</summary>
 /// <param name="Index">Which task of the piece, from 0.</param>
@@ -81,6 +88,7 @@ public static partial class Card
                     p with
                     {
                         TieTime = asked.Contains((p.Piece, CardFieldKind.TieTime)) ? p.TieTime : null,
+                        Gates = asked.Contains((p.Piece, CardFieldKind.Gates)) ? p.Gates : [],
                         Unverified = asked.Contains((p.Piece, CardFieldKind.Unverified)) ? p.Unverified : null,
                     }
                 )
@@ -282,6 +290,10 @@ public static partial class Card
             marks.Add(new Tiebreak.TimeAtGate(key));
         }
 
+        // Where one field cannot say it, each gate has its own: of several, and where ties look at a round.
+        var gates = piece.Strand is null ? [] : piece.Limit?.Gates ?? [];
+        var each = gates.Count > 1 || (gates.Count == 1 && !marks.Exists(m => m is Tiebreak.TimeAtGate));
+
         foreach (var tie in marks)
         {
             yield return (
@@ -300,7 +312,26 @@ public static partial class Card
                     null,
                     end
                 )
+                {
+                    Spare = each && tie is Tiebreak.TimeAtGate,
+                }
             );
+        }
+
+        for (var i = 0; each && i < gates.Count; i++)
+        {
+            var after = piece.Strand!.Counted(gates[i].Units);
+            yield return new(
+                key,
+                CardFieldKind.Gates,
+                name + tongue.Say($"clock at the gate after {after}", $"reloj en la puerta tras {after}"),
+                tongue.Say("empty when it was not passed", "vacío si no se pasó"),
+                null,
+                (piece.Piece.Starts ?? Duration.Zero) + gates.Take(i).Aggregate(piece.Limit!.Base, (sum, g) => sum + g.Adds)
+            )
+            {
+                Number = i + 1,
+            };
         }
     }
 

@@ -189,6 +189,10 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
 
         TieTime(seen, piece, mine, path, start, end);
+        foreach (var error in GateCheck.Objections(seen, piece, sheet, end))
+        {
+            Add($"{path}.{error.Path}", error.Message);
+        }
     }
 
     private void TieTime(PieceObservation seen, CoursePiece piece, List<CardField> mine, string path, Duration start, Duration end)

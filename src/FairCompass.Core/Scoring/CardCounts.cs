@@ -22,7 +22,7 @@ internal static class CardCounts
         return Performed(seen.Counted, seen.Units, strand) is { } units
             ? seen with
             {
-                Performed = seen.TieTime is null ? units : Math.Max(units, GatePassed(units, piece, strand)),
+                Performed = seen.AtLastGate is null ? units : Math.Max(units, GatePassed(units, piece, strand)),
                 Counted = null,
                 Units = null,
             }

@@ -25,6 +25,10 @@ public enum CardFieldKind
     [JsonStringEnumMemberName("tieTime")]
     TieTime,
 
+    /// <summary>The hall clock at one of several gates.</summary>
+    [JsonStringEnumMemberName("gates")]
+    Gates,
+
     /// <summary>Lifts with their loads.</summary>
     [JsonStringEnumMemberName("tries")]
     Tries,

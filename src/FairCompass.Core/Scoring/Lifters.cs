@@ -1,5 +1,4 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;

@@ -62,6 +62,12 @@ public sealed record PieceObservation(
     long? Unverified = null
 )
 {
+    /// <summary>The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read.</summary>
+    public Eq<Duration?> Gates { get; init; }
+
+    /// <summary>The clock at the last gate that was passed, as far as it was read.</summary>
+    internal Duration? AtLastGate => TieTime ?? Gates.LastOrDefault(g => g is not null);
+
     /// <summary>The number in the box of the card when the clock ended, instead of performed units; null when not given.</summary>
     public long? Counted { get; init; }
 

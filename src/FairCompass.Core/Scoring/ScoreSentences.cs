@@ -93,8 +93,8 @@ public static class ScoreSentences
                 ),
                 LifterWithout.NotScored => tongue.Say(
                     "When one lifter has no good lift, there is no score; that ranks behind all who have one, before withdrawn.",
-                    "Si un atleta no tiene ningún levantamiento válido, no hay puntuación; queda detrás de quienes la tienen y delante de los "
-                        + "retirados."
+                    "Si un atleta no tiene ningún levantamiento válido, no hay puntuación; queda detrás de quienes la tienen y "
+                        + "delante de los retirados."
                 ),
                 LifterWithout.OthersStand => tongue.Say(
                     "When one lifter has no good lift, the lifts of the others are the sum.",

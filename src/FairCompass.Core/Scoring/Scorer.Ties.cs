@@ -32,7 +32,7 @@ public static partial class Scorer
                     );
                     break;
                 case Tiebreak.TimeAtGate t:
-                    Time(run.Of(t.Piece).TieTime, tongue.Say("last gate at ", "última puerta en "));
+                    Time(run.Of(t.Piece).AtLastGate, tongue.Say("last gate at ", "última puerta en "));
                     break;
                 case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
                     values.Add(Ranking.Order(all[other].Class));

@@ -15,8 +15,8 @@ import { SampleTable } from "./SampleTable";
 type Status = Schemas["EntryStatus"];
 const statuses: Record<Status, string> = { Ran: "ran", Withdrew: "withdrew", DidNotStart: "did not start" };
 
-/** A key for each field of the card: a piece may have several counters. */
-const keyOf = (f: Schemas["CardField"]) => `${f.piece}.${f.field}${f.strand === null ? "" : "." + f.strand}`;
+/** A key for each field of the card: a piece may have several counters and several gates. */
+const keyOf = (f: Schemas["CardField"]) => [f.piece, f.field, f.strand ?? f.number].filter((x) => x !== null).join(".");
 
 /** The card of this workout as fields; the answer is score, tie-break, and place, with the reasoning in words. */
 export function TryForm({
@@ -54,7 +54,9 @@ export function TryForm({
         Loading the card …
       </p>
     );
-  const { fields, rules, components } = card.data;
+  const { rules, components } = card.data;
+  // What follows from other fields is not asked.
+  const fields = card.data.fields.filter((f) => !f.spare);
   const pieces = [...new Set(fields.map((f) => f.piece))];
   const answer = tried.data;
   const samples = answer?.samples ?? card.data.samples;

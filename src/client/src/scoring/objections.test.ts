@@ -12,6 +12,8 @@ const field = (piece: string, name: Field["field"], strand: string | null = null
   max: null,
   limit: null,
   strand,
+  number: null,
+  spare: false,
 });
 
 const fields = [
@@ -33,6 +35,12 @@ describe("what is objected to at a field", () => {
   it("tells the second counter from the eleventh", () => {
     const errors = { "run.pieces[1].counts[10].counted": ["From 0 to 5."] };
     expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s10"]);
+  });
+
+  it("is found at the gate it speaks of", () => {
+    const gates = [1, 2].map((number) => ({ ...field("0", "gates"), number }));
+    const errors = { "run.pieces[0].gates[1]": ["This gate closed at 6:00."] };
+    expect(gates.map((f) => objectionAt(f, gates, errors))).toEqual([undefined, "This gate closed at 6:00."]);
   });
 
   it("says a count that is missing altogether at the first counter only", () => {

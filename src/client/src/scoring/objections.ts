@@ -2,6 +2,14 @@ import type { Schemas } from "../api/client";
 
 type Field = Schemas["CardField"];
 
+/** The key of a field in the observation. */
+const at = (field: Field, counters: Field["strand"][]) =>
+  field.field === "count"
+    ? `counts[${counters.indexOf(field.strand)}]`
+    : field.field === "gates"
+      ? `gates[${(field.number ?? 1) - 1}]`
+      : field.field;
+
 /**
  * What the server objects to at a field of the card. It counts parts and counters as the observation lists them; the card shows
  * them as fields.
@@ -10,7 +18,7 @@ export function objectionAt(field: Field, fields: Field[], errors: Record<string
   const pieces = [...new Set(fields.map((f) => f.piece))];
   const counters = fields.filter((f) => f.piece === field.piece && f.field === "count").map((f) => f.strand);
   const piece = `run.pieces[${pieces.indexOf(field.piece)}]`;
-  const path = `${piece}.${field.field === "count" ? `counts[${counters.indexOf(field.strand)}]` : field.field}`;
+  const path = `${piece}.${at(field, counters)}`;
   const here = Object.entries(errors).filter(
     ([at]) =>
       at === path ||

@@ -10,6 +10,8 @@ const field = (piece: string, name: Schemas["CardField"]["field"], strand: strin
   max: null,
   limit: null,
   strand,
+  number: null,
+  spare: false,
 });
 const card = (change: Partial<CardValues>): CardValues => ({
   status: "Ran",
@@ -45,6 +47,14 @@ describe("the fields of a card", () => {
       { strand: "then", counted: 83 },
     ]);
     expect(readCard(card({ fields })).run.pieces[0]!.counts).toEqual([]);
+  });
+
+  it("keep a time for each gate at its place, and none when all are empty", () => {
+    const fields = [1, 2, 3].map((number) => ({ ...field("0", "gates"), number }));
+    const { run, wrong } = readCard(card({ fields, values: { "0.gates.1": "3:59", "0.gates.3": "late" } }));
+    expect(run.pieces[0]!.gates).toEqual([239000, null, null]);
+    expect(Object.keys(wrong)).toEqual(["0.gates.3"]);
+    expect(readCard(card({ fields })).run.pieces[0]!.gates).toEqual([]);
   });
 
   it("name a place with its option, and a round only where there are rounds", () => {

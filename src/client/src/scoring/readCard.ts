@@ -41,11 +41,13 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
     const counters = card.fields
       .filter((f) => f.piece === piece && f.field === "count")
       .map((f) => ({ strand: f.strand!, counted: count(`${piece}.count.${f.strand!}`) }));
+    const gates = card.fields.filter((f) => f.piece === piece && f.field === "gates").map((f) => time(`${piece}.gates.${f.number}`));
     return {
       piece,
       finish: time(`${piece}.finish`),
       counted: count(`${piece}.counted`),
       tieTime: time(`${piece}.tieTime`),
+      gates: gates.every((g) => g === null) ? [] : gates,
       stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: card.members > 1 ? l.seat : null, noClips: false })),
       counts: counters.every((c) => c.counted === null) ? [] : counters.map((c) => ({ strand: c.strand, counted: c.counted ?? 0 })),
