@@ -132,11 +132,18 @@ public sealed partial class BriefBuilder
                                 .. rounds.Select(r => i < r.Cells.Count ? BoxOf(c, r, r.Cells[i]) : ""),
                             ])
                     )
-                    .Concat(TimedRows(timed, rounds))
+                    .Concat(TimedRows(EndsAtAGate(c, timed) ? null : timed, rounds))
                     .ToEq()
             );
         }
     }
+
+    /// <summary>True where the round whose end is timed ends at a gate: one moment is written down once.</summary>
+    private static bool EndsAtAGate(CardCounter c, int? timed) =>
+        timed is { } round
+        && c.Strand.Counter.UnitsAfterRound(round) is { } units
+        && c.Piece.Limit is { } limit
+        && limit.Gates.Any(g => g.Units == units);
 
     /// <summary>Places for the clock: at the gate of a round, and at the end of the round that breaks a tie.</summary>
     private IEnumerable<BriefRow> TimedRows(int? timed, IReadOnlyCollection<LedgerRow> rounds)

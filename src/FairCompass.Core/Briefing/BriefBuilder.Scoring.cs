@@ -47,7 +47,7 @@ public sealed partial class BriefBuilder
     private static bool IsAsked(Course course, CardField f) =>
         f.Spare ? false
         : course.Piece(f.Piece) is not { } piece || !HasMenu(piece) ? f.Field != CardFieldKind.Stood
-            : f.Field != CardFieldKind.Counted || piece.Strands.All(s => !DependsOnWays(course, piece, s));
+        : f.Field != CardFieldKind.Counted || piece.Strands.All(s => !DependsOnWays(course, piece, s));
 
     /// <summary>What the card of an entry asks; turns that repeat are one line.</summary>
     private IEnumerable<string> Asked(Course course, ScoreSheet sheet, Func<CardField, bool>? which = null) =>

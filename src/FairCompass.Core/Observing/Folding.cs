@@ -139,11 +139,7 @@ public sealed class Folding
 
     /// <summary>The clock at a mark, as the watches say; null when nobody read it, or what was read is disputed.</summary>
     private Duration? Read(string piece, Mark mark) =>
-        One<Fact.Timed, Eq<Duration>>(
-            $"the time at {Word(mark)} of {Name(piece)}",
-            t => t.Watches,
-            t => t.Piece == piece && t.At == mark
-        )
+        One<Fact.Timed, Eq<Duration>>($"the time at {Word(mark)} of {Name(piece)}", t => t.Watches, t => t.Piece == piece && t.At == mark)
             is { } watches
             ? Timing.Official([.. watches.Select(w => Timing.Round(w, sheet.Resolution))])
             : null;
@@ -157,10 +153,7 @@ public sealed class Folding
         }
 
         var last = LastGate(piece)?.Number ?? 0;
-        return Enumerable
-            .Range(1, last)
-            .Select(n => Read(piece, new Mark.Gate(n)))
-            .ToEq();
+        return Enumerable.Range(1, last).Select(n => Read(piece, new Mark.Gate(n))).ToEq();
     }
 
     /// <summary>Gates are passed in order, so the last one whose time was read is the last that was passed.</summary>

@@ -290,10 +290,11 @@ public static partial class Card
             marks.Add(new Tiebreak.TimeAtGate(key));
         }
 
-        // Where one field cannot say it, each gate has its own: of several, and where ties look at a round.
+        // Where one field cannot say it, each gate has its own: of several, and where ties look at a round that does not end there.
+        bool EndsARound(GateAt gate) =>
+            marks.Exists(m => m is Tiebreak.TimeAtRound { Round: { } r } && piece.Strand!.UnitsAfterRound(r) == gate.Units);
         var gates = piece.Strand is null ? [] : piece.Limit?.Gates ?? [];
-        var each = gates.Count > 1 || (gates.Count == 1 && !marks.Exists(m => m is Tiebreak.TimeAtGate));
-
+        var each = gates.Count > 1 || (gates.Count == 1 && !marks.Exists(m => m is Tiebreak.TimeAtGate) && !EndsARound(gates[0]));
         foreach (var tie in marks)
         {
             yield return (
@@ -320,6 +321,11 @@ public static partial class Card
 
         for (var i = 0; each && i < gates.Count; i++)
         {
+            if (EndsARound(gates[i]))
+            {
+                continue;
+            }
+
             var after = piece.Strand!.Counted(gates[i].Units);
             yield return new(
                 key,

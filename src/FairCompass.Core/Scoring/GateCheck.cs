@@ -63,7 +63,8 @@ internal static class GateCheck
         : at > closes ? $"This gate closed at {closes}."
         : at == closes && sheet.GateOnSecondCounts == false ? $"The gate closes at {closes}, and on the second it is missed."
         : at > last ? $"This time lies not after {last}."
-        : seen.Performed < units ? $"{piece.Strand!.Counted(Math.Max(0, seen.Performed.Value))} have not passed the gate after "
-            + $"{piece.Strand.Counted(units)}."
+        : seen.Performed < units
+            ? $"{piece.Strand!.Counted(Math.Max(0, seen.Performed.Value))} have not passed the gate after "
+                + $"{piece.Strand.Counted(units)}."
         : null;
 }

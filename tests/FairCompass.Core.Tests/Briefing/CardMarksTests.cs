@@ -228,7 +228,7 @@ public class CardMarksTests
             foreach (var field in Core.Scoring.Card.Fields(course, sheet).GroupBy(f => f.Field))
             {
                 var places = Places(blocks, field.Key);
-                var right = field.Key is CardFieldKind.Finish or CardFieldKind.Tries ? places == field.Count() : places > 0;
+                var right = field.Key is CardFieldKind.Finish or CardFieldKind.Tries or CardFieldKind.Gates ? places == field.Count() : places > 0;
                 Assert.True(right, $"{name}, {course.Address}: {places} places for {field.Count()} × {field.Key}");
             }
         }
@@ -247,6 +247,8 @@ public class CardMarksTests
         {
             CardFieldKind.Finish => Blanks("inished at"),
             CardFieldKind.Tries => tables.Count(t => t.Head[0] == "Try"),
+            CardFieldKind.Gates => rows.Count(r => r.Cells[0].Contains("passed □ at ____", StringComparison.Ordinal))
+                + rows.Where(r => r.Cells[0] == "Gate passed at").Sum(r => r.Cells.Count(c => c == BriefBuilder.ClockBlank)),
             CardFieldKind.TieTime => rows.Count(r => r.Cells.Contains(BriefBuilder.ClockBlank))
                 + rows.Count(r => r.Cells[0].Contains("passed □ at ____", StringComparison.Ordinal))
                 + Blanks("lock when"),

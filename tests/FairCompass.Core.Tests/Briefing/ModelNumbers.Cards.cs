@@ -20,6 +20,9 @@ internal sealed partial class ModelNumbers
             .. shown.SelectMany(i =>
                 u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
             ),
+            .. shown
+                .SelectMany(i => u.Courses[i].Piece(piece) is { Strand: { } s, Limit: { } l } ? l.Gates.Select(g => s.Counted(g.Units)) : [])
+                .Select(n => n.ToString(CultureInfo.InvariantCulture)),
             "0",
             "1",
             "00",

@@ -1,3 +1,4 @@
+using FairCompass.Core.Briefing;
 using FairCompass.Core.Observing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -8,7 +9,8 @@ namespace FairCompass.Core.Tests.Scoring;
 /// <summary>Every gate keeps its time, whatever breaks ties; the last one passed is the one that ties look at.</summary>
 public class GateTimesTests
 {
-    private const string Work = "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  30 burpee\n  gate, adds 1:00\n  max sit-up\n\nscore: reps\n";
+    private const string Work =
+        "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  30 burpee\n  gate, adds 1:00\n  max sit-up\n\nscore: reps\n";
 
     private static readonly Trial AtGates = Trial.Tideline(Work + "  tie: time at the last gate passed\n\ngate on the second: misses\n");
 
@@ -30,7 +32,10 @@ public class GateTimesTests
         Assert.Equal("last gate at 5:40", AtGates.Score(At(75, "3:50", "5:40")).TieText);
         Assert.Equal("last gate at 3:50", AtGates.Score(At(60, "3:50", null)).TieText);
         // Who was first at the last gate wins, whether its time came alone or with the others.
-        var (alone, all) = (AtGates.Score(Trial.Counted(75) with { TieTime = Duration.TryParse("5:40") }), AtGates.Score(At(75, "3:50", "5:40")));
+        var (alone, all) = (
+            AtGates.Score(Trial.Counted(75) with { TieTime = Duration.TryParse("5:40") }),
+            AtGates.Score(At(75, "3:50", "5:40"))
+        );
         Assert.Equal(0, Ranking.Compare(alone, all));
     }
 
@@ -46,6 +51,21 @@ public class GateTimesTests
             [(CardFieldKind.TieTime, false), (CardFieldKind.Gates, false)],
             Card.Fields(course, sheet).Where(f => f.Field is CardFieldKind.TieTime or CardFieldKind.Gates).Select(f => (f.Field, f.Spare))
         );
+    }
+
+    /// <summary>One moment is one field and one place on the card.</summary>
+    [Fact]
+    public void A_gate_that_ends_the_round_of_the_tie_is_written_down_once()
+    {
+        var trial = Trial.Tideline(
+            "6:00 for reps\n  3 rounds\n    10 sit-up\n    gate, round 2 only, adds 2:00\n  max burpee\n\nscore: reps\n  tie: time at round 2\n"
+        );
+        var fields = Card.Fields(trial.First.Course, trial.First.Sheet);
+        Assert.DoesNotContain(fields, f => f.Field == CardFieldKind.Gates);
+        Assert.False(Assert.Single(fields, f => f.Field == CardFieldKind.TieTime).Spare);
+        var card = trial.Paper(Audience.LaneCard);
+        Assert.Contains("Gate passed at", card, StringComparison.Ordinal);
+        Assert.DoesNotContain("Clock at the end of the round", card, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -3661,12 +3661,19 @@ export interface components {
             limit: null | components["schemas"]["Duration"];
             /** @description The counter, for `count`; null otherwise. */
             strand?: null | string;
+            /**
+             * Format: int32
+             * @description For `gates`: which gate of the piece, from 1; null otherwise.
+             */
+            number?: null | number;
+            /** @description True for what follows from other fields of the card, where they are filled in. */
+            spare?: boolean;
         };
         /**
          * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
          * @enum {unknown}
          */
-        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "tries" | "unverified";
+        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "tries" | "unverified";
         /** @description Something written on the card. */
         CardLine: {
             /** @description The line it is written on. */
@@ -4414,6 +4421,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfDivision: components["schemas"]["Division"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfDuration: components["schemas"]["Duration"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -5670,6 +5683,8 @@ export interface components {
              * @description Units that a reviewer could not verify; null for none.
              */
             unverified?: null | number;
+            /** @description The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read. */
+            gates?: components["schemas"]["EqOfDuration"];
             /**
              * Format: int64
              * @description The number in the box of the card when the clock ended, instead of performed units; null when not given.
@@ -6387,10 +6402,11 @@ export interface components {
             until: number;
         };
         /**
-         * @description Classes of a rank key, best first. The kinds of nothing are ranked in this stated order.
+         * @description Classes of a rank key. The kinds of nothing are ranked in this stated order, but for ResultClass.NotScored, which came
+         *                 later and kept everybody else’s number.
          * @enum {unknown}
          */
-        ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked";
+        ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked" | "NotScored";
         /** @description A ruling: a clause that holds from now on. */
         Ruling: {
             /** @description The movement’s name. */
