@@ -77,6 +77,26 @@ def chandlery_light():
         yield from task(r, "double-under", 80, groups(2, 1))
 
 
+def chandlery_ways(way):
+    """Chandlery by ways that were taken: way(round, task) is which of the task's options, from 0."""
+    lunges = ((12, share(12)), (16, share(12)), (22, share(12)))
+    climbs = ((2, share(5)), (5, share(5)))
+    skips = ((40, groups(1, 1)), (80, groups(2, 1)))
+    for r in itertools.count(1):
+        for index, (name, ways) in enumerate((("front-rack lunge", lunges), ("rope climb", climbs), ("double-under", skips))):
+            amount, credit = ways[way(r, index)]
+            yield from task(r, name, amount, credit)
+
+
+def tide_table_row(target):
+    """Calories count nothing; the one that reaches the target brings six."""
+    yield from task(0, "rowing machine", 10**4, lambda done, amount: 6 if done >= target else 0)
+
+
+def plain(name, worth=1):
+    yield from task(0, name, 10**6, lambda done, amount: done * worth)
+
+
 def long_reach():
     for r in range(1, 6):
         yield from task(r, "strict handstand push-up", 9)
