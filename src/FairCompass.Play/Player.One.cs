@@ -88,17 +88,17 @@ public sealed partial class Player
 
             whose!.Plan = null;
             whose.Free = first.At;
-            return Happens(first);
+            return Happens(first, whose.Index);
         }
 
-        private bool Happens(Happening happening)
+        /// <param name="happening">What.</param>
+        /// <param name="index">In which piece; null for what concerns the whole lane.</param>
+        private bool Happens(Happening happening, int? index = null)
         {
-            var after = state.After(happening);
+            state = state.After(happening);
             // A unit opens and ends nothing, unless it was the last of its piece or before a rest.
             moved |=
-                happening.What is not (Happened.Done or Happened.NoRep)
-                || after.Piece(happening.What.In!) is not { Phase: PiecePhase.Open };
-            state = after;
+                happening.What is not (Happened.Done or Happened.NoRep) || index is not { } i || state.Pieces[i].Phase != PiecePhase.Open;
             events.Add(happening);
             return true;
         }
@@ -116,18 +116,15 @@ public sealed partial class Player
             return open;
         }
 
-        private Worker[] WorkersOf(int index, PlayedPiece piece)
-        {
-            if (workers[index] is { } known)
-            {
-                return known;
-            }
+        private Worker[] WorkersOf(int index, PlayedPiece piece) => workers[index] ??= Made(index, piece);
 
+        // By itself: what a lambda holds is made with every call of the method that it stands in.
+        private Worker[] Made(int index, PlayedPiece piece)
+        {
             var (key, free) = (piece.Piece.Piece.Key, piece.Opened ?? state.Now);
-            return workers[index] =
-                piece.Piece.Piece.Swaps.Count > 0
-                    ? [.. piece.Strands.Select(s => new Worker(key, s.Of.Key) { Free = free })]
-                    : [new(key, null) { Free = free }];
+            return piece.Piece.Piece.Swaps.Count > 0
+                ? [.. piece.Strands.Select(s => new Worker(index, key, s.Of.Key) { Free = free })]
+                : [new(index, key, null) { Free = free }];
         }
 
         /// <summary>Which options are taken: said before the start, most often the first in all rounds.</summary>

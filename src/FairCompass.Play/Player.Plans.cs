@@ -3,6 +3,7 @@ using FairCompass.Core.Kit;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Play;
@@ -67,18 +68,21 @@ public sealed partial class Player
         private Happening Work(Worker worker, PlayedPiece piece, PlayedStrand strand, Place next, Sharing sharing, int? seat, Duration from)
         {
             var key = piece.Piece.Piece.Key;
-            var task = piece.TaskAt(strand, next);
             var athlete = AthleteOf(piece, seat ?? next.Seat);
-            var (usual, fastest) = player.TimeOf(key, task, piece.LoadAt(strand), athlete.Woman);
-            var machine = IsRead(task);
             var time = from;
-            if (worker.At != (strand.Of.Key, next.Task, next.Rounds))
+            if (worker.InHand is not { } inHand || worker.At != (strand.Of.Key, next.Task, next.Rounds))
             {
+                worker.InHand = inHand = Taken(piece, strand, next);
                 // The walk to the next thing, hands on it; nothing before the very first.
-                time += new Duration(worker.At is null ? random.Between(200, 900) : random.Middling(1200, machine ? 5500 : 4200));
+                time += new Duration(worker.At is null ? random.Between(200, 900) : random.Middling(1200, inHand.Monitor ? 5500 : 4200));
                 worker.At = (strand.Of.Key, next.Task, next.Rounds);
                 worker.SetLeft = 0;
             }
+
+            var (task, machine) = (inHand.Task, inHand.Monitor);
+            var (usual, fastest) = athlete.Woman
+                ? inHand.Woman ??= player.TimeOf(key, task, inHand.Load, true)
+                : inHand.Man ??= player.TimeOf(key, task, inHand.Load, false);
 
             if (worker.SetLeft <= 0 && !machine)
             {
@@ -110,10 +114,17 @@ public sealed partial class Player
             worker.TurnLeft -= units;
             if (!machine && random.In1000(athlete.NoReps))
             {
-                return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(task.Prescription), sharing.Together ? null : seat));
+                return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(inHand.Movement), sharing.Together ? null : seat));
             }
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
+        }
+
+        private InHand Taken(PlayedPiece piece, PlayedStrand strand, Place next)
+        {
+            var task = piece.TaskAt(strand, next);
+            var movement = player.MovementOf(task.Prescription.Movement.Value);
+            return new(task, piece.LoadAt(strand), movement, IsRead(task, movement));
         }
 
         /// <summary>The counter that is worked at: the one a worker keeps to, what comes first in an interval, one after the
@@ -152,8 +163,8 @@ public sealed partial class Player
         }
 
         /// <summary>True for what a monitor counts, or a mark on the floor that is passed in one go.</summary>
-        private bool IsRead(CourseTask task) =>
-            player.MovementOf(task.Prescription.Movement.Value) is { Kit: Core.Standards.MovementKit.Machine }
+        private static bool IsRead(CourseTask task, Movement? movement) =>
+            movement is { Kit: MovementKit.Machine }
             || (task.Unit is AmountUnit.Metre or AmountUnit.Foot && task.Counted.Word is "m" or "ft");
 
         /// <summary>How many units a monitor is looked at for at once.</summary>
@@ -174,11 +185,12 @@ public sealed partial class Player
                 return null;
             }
 
-            if (next.Seat is { } turn)
-            {
-                return turn;
-            }
+            return next.Seat ?? Among(worker, piece, sharing, next, out takesOver);
+        }
 
+        private int? Among(Worker worker, PlayedPiece piece, Sharing sharing, Place next, out bool takesOver)
+        {
+            takesOver = false;
             var seats = piece
                 .Members.Select((m, i) => m.Seat ?? i + 1)
                 .Where(s => !piece.Holding.Contains(s))
@@ -256,8 +268,8 @@ public sealed partial class Player
             return Math.Max(2000, handled * PlatePlanner.UsualMsPerPlate * random.Between(800, 1300) / 1000);
         }
 
-        private string? FaultOf(Prescription prescription) =>
-            player.MovementOf(prescription.Movement.Value) is { Faults: { Count: > 0 } faults }
+        private string? FaultOf(Movement? movement) =>
+            movement is { Faults: { Count: > 0 } faults }
                 ? faults[(int)random.Below((uint)faults.Count)].Id
                 : null;
     }

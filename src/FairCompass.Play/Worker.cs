@@ -5,8 +5,11 @@ using FairCompass.Core.Quantities;
 namespace FairCompass.Play;
 
 /// <summary>One stream of work in a piece: what it will do next, and when. Where several work side by side each has one.</summary>
-internal sealed class Worker(string piece, string? strand)
+internal sealed class Worker(int index, string piece, string? strand)
 {
+    /// <summary>Which piece, from 0 in the order of the clock.</summary>
+    public int Index => index;
+
     /// <summary>The piece’s key.</summary>
     public string Piece => piece;
 
@@ -27,6 +30,9 @@ internal sealed class Worker(string piece, string? strand)
 
     /// <summary>The task it is at, with its round: another needs a walk first.</summary>
     public (string Strand, int Task, Eq<long> Rounds)? At { get; set; }
+
+    /// <summary>That task; null before the first.</summary>
+    public InHand? InHand { get; set; }
 
     /// <summary>The place of the task in hand, for who goes on.</summary>
     public Place? Place { get; set; }

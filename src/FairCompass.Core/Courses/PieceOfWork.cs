@@ -105,7 +105,22 @@ public sealed record PieceOfWork(
         || (Seat is { } s && name == Text.Words.Ordinal(s));
 
     /// <summary>True when the load is the result.</summary>
-    public bool IsHeaviest => Items.Any(w => w is Work.Task { Amount: Amount.Heaviest });
+    public bool IsHeaviest
+    {
+        get
+        {
+            // A loop without an enumerator object: the player asks with every unit.
+            foreach (var item in Items)
+            {
+                if (item is Work.Task { Amount: Amount.Heaviest })
+                {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+    }
 
     /// <summary>How many reps the set has whose load is the result; 1 for a single lift.</summary>
     public int SetOf => Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault()?.SetOf ?? 1;

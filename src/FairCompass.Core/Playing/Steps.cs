@@ -30,7 +30,7 @@ internal static class Steps
                     ? (null, "The position is held already.")
                     : (piece with { Holding = piece.Holding.Append(h.Seat).ToEq() }, null),
                 Happened.HoldBroken h => piece.Holding.Contains(h.Seat)
-                    ? (piece with { Holding = piece.Holding.Where(s => s != h.Seat).ToEq() }, null)
+                    ? (piece with { Holding = Without(piece.Holding, h.Seat) }, null)
                     : (null, "Nobody holds there."),
                 Happened.Lifted lift => Lift(piece, lift, happening.At),
                 Happened.MoveDone => piece.MoveDue ? (piece with { MoveDue = false }, null) : (null, "No move is due."),
@@ -275,6 +275,9 @@ internal static class Steps
                 .ToEq(),
         };
     }
+
+    // By itself: what a lambda holds is made with every step, whichever it is.
+    private static Eq<int> Without(Eq<int> holding, int seat) => holding.Where(s => s != seat).ToEq();
 
     private static bool IsMember(PlayedPiece piece, int seat)
     {
