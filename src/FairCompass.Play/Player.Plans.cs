@@ -269,8 +269,6 @@ public sealed partial class Player
         }
 
         private string? FaultOf(Movement? movement) =>
-            movement is { Faults: { Count: > 0 } faults }
-                ? faults[(int)random.Below((uint)faults.Count)].Id
-                : null;
+            movement is { Faults: { Count: > 0 } faults } ? faults[(int)random.Below((uint)faults.Count)].Id : null;
     }
 }

@@ -29,6 +29,9 @@ internal sealed class SidePlanner(
     /// <summary>Pairs of one kind that are planned with.</summary>
     public const int MostPairs = 63;
 
+    /// <summary>Moments that are planned at once: the ends of a span take four bits each.</summary>
+    public const int MostMoments = 15;
+
     /// <summary>Bits of a key that count the pairs of one kind.</summary>
     private const int Bits = 6;
 
@@ -44,8 +47,9 @@ internal sealed class SidePlanner(
     /// <summary>What a thousandth of mass is worth.</summary>
     public const long Mass = 1L << 8;
 
-    private readonly Dictionary<(int From, int To, UInt128 On), (long Cost, int Choice)> known = [];
+    private readonly Dictionary<UInt128, (long Cost, int Choice)> known = [];
     private readonly long[] masses = [.. plates.Select(p => (long)(p.Mass * 1000))];
+    private readonly SpanFigures spans = new(plates.Length, free, need, prices);
 
     /// <summary>What is on each side at each moment, inside first, as kinds; null where some moment cannot be made.</summary>
     public List<int>[]? Plan()
@@ -67,7 +71,7 @@ internal sealed class SidePlanner(
     /// <summary>The least cost of the moments of a span, on top of plates that lie there all the time.</summary>
     private long Cost(int from, int to, UInt128 on, long mass)
     {
-        if (known.TryGetValue((from, to, on), out var was))
+        if (known.TryGetValue(Key(from, to, on), out var was))
         {
             return was.Cost;
         }
@@ -81,7 +85,7 @@ internal sealed class SidePlanner(
         var choice = -1;
         if (best == None)
         {
-            var most = Least(from, to) - mass;
+            var most = spans.Least(from, to) - mass;
             for (var kind = 0; kind < plates.Length; kind++)
             {
                 if (
@@ -106,7 +110,7 @@ internal sealed class SidePlanner(
             }
         }
 
-        known[(from, to, on)] = (best, choice);
+        known[Key(from, to, on)] = (best, choice);
         return best;
 
         void Take(long a, long b, int by)
@@ -120,7 +124,7 @@ internal sealed class SidePlanner(
 
     private void Lay(int from, int to, UInt128 on, long mass, List<int>[] sides)
     {
-        var choice = known[(from, to, on)].Choice;
+        var choice = known[Key(from, to, on)].Choice;
         if (choice < 0)
         {
             return;
@@ -150,12 +154,9 @@ internal sealed class SidePlanner(
             return false;
         }
 
-        for (var moment = Math.Max(1, from); moment <= to; moment++)
+        if (spans.Greatest(from, to) is >= 0 and var most && (most != mass || spans.Least(from, to) != mass))
         {
-            if (need[moment - 1] is { } wanted && wanted != mass)
-            {
-                return false;
-            }
+            return false;
         }
 
         return to == 0 || (from == to && need[to - 1] is null) || Fits(on);
@@ -180,30 +181,8 @@ internal sealed class SidePlanner(
         return full && (bar.Sleeve is not { } sleeve || thick <= sleeve);
     }
 
-    private long Least(int from, int to)
-    {
-        var least = long.MaxValue;
-        for (var moment = Math.Max(1, from); moment <= to; moment++)
-        {
-            least = Math.Min(least, need[moment - 1] ?? long.MaxValue);
-        }
-
-        return least;
-    }
-
-    private bool Free(int from, int to, int kind, UInt128 on)
-    {
-        var used = (int)(on >> (Bits * kind)) & MostPairs;
-        for (var moment = Math.Max(1, from); moment <= to; moment++)
-        {
-            if (used >= free[moment - 1][kind])
-            {
-                return false;
-            }
-        }
-
-        return used < MostPairs;
-    }
+    private bool Free(int from, int to, int kind, UInt128 on) =>
+        ((int)(on >> (Bits * kind)) & MostPairs) is var used && used < MostPairs && used < spans.Free(from, to, kind);
 
     /// <summary>Which plate lies next on the bar as it stands; -1 behind the last.</summary>
     private int Next(UInt128 on) => Count(on) is var n && n < stands.Length ? stands[n] : -1;
@@ -226,12 +205,9 @@ internal sealed class SidePlanner(
     private long Handled(int from, int to, int kind)
     {
         var each = Plate + (masses[kind] * Mass);
-        var cost = (from > 0 ? each : 0) + (to < need.Length ? Off + each : 0) + to - from;
-        for (var moment = Math.Max(1, from); prices is not null && moment <= to; moment++)
-        {
-            cost += prices[moment - 1][kind];
-        }
-
-        return cost;
+        return (from > 0 ? each : 0) + (to < need.Length ? Off + each : 0) + to - from + spans.Price(from, to, kind);
     }
+
+    /// <summary>A span with what lies there all the time: the counts take 120 bits, its ends four each.</summary>
+    private static UInt128 Key(int from, int to, UInt128 on) => (on << 8) | (uint)((from << 4) | to);
 }

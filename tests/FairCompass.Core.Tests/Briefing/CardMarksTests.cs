@@ -228,7 +228,9 @@ public class CardMarksTests
             foreach (var field in Core.Scoring.Card.Fields(course, sheet).GroupBy(f => f.Field))
             {
                 var places = Places(blocks, field.Key);
-                var right = field.Key is CardFieldKind.Finish or CardFieldKind.Tries or CardFieldKind.Gates ? places == field.Count() : places > 0;
+                var right = field.Key is CardFieldKind.Finish or CardFieldKind.Tries or CardFieldKind.Gates
+                    ? places == field.Count()
+                    : places > 0;
                 Assert.True(right, $"{name}, {course.Address}: {places} places for {field.Count()} × {field.Key}");
             }
         }

@@ -21,7 +21,9 @@ internal sealed partial class ModelNumbers
                 u.Courses[i].Pieces.GroupBy(p => p.Piece.Label).Select(g => g.Count().ToString(CultureInfo.InvariantCulture))
             ),
             .. shown
-                .SelectMany(i => u.Courses[i].Piece(piece) is { Strand: { } s, Limit: { } l } ? l.Gates.Select(g => s.Counted(g.Units)) : [])
+                .SelectMany(i =>
+                    u.Courses[i].Piece(piece) is { Strand: { } s, Limit: { } l } ? l.Gates.Select(g => s.Counted(g.Units)) : []
+                )
                 .Select(n => n.ToString(CultureInfo.InvariantCulture)),
             "0",
             "1",

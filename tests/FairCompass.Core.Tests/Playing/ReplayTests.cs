@@ -16,7 +16,8 @@ public class ReplayTests
 {
     private const int Runs = 50;
 
-    public static TheoryData<string> Numbers => new(DraftTexts.DemoNames.Select(n => n[5..7]).Where(n => int.TryParse(n, out var i) && i <= 17));
+    public static TheoryData<string> Numbers =>
+        new(DraftTexts.DemoNames.Select(n => n[5..7]).Where(n => int.TryParse(n, out var i) && i <= 17));
 
     [Theory]
     [MemberData(nameof(Numbers))]
@@ -104,9 +105,7 @@ public class ReplayTests
                     ends,
                     seed,
                     entry = plain.Address.ToString(),
-                    score = scores[
-                        Math.Min(scores.Count - 1, int.Parse(e.Key.Item1, System.Globalization.CultureInfo.InvariantCulture))
-                    ],
+                    score = scores[Math.Min(scores.Count - 1, int.Parse(e.Key.Item1, System.Globalization.CultureInfo.InvariantCulture))],
                     scores,
                     station = work.Station,
                     group = work.Group,
