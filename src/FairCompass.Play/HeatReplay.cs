@@ -1,4 +1,5 @@
 using FairCompass.Core.Kit;
+using FairCompass.Core.Quantities;
 
 namespace FairCompass.Play;
 
@@ -92,7 +93,11 @@ public sealed record TrackReplay(
 /// <param name="Of">How many units it has; null without end.</param>
 /// <param name="Looks">What the judge of it looks at and says; null where no standard is written.</param>
 /// <param name="Load">The bar with its plates; null for no bar.</param>
-public sealed record TaskAt(long At, string Words, long? Of, string? Looks, BarAt? Load);
+public sealed record TaskAt(long At, string Words, long? Of, string? Looks, BarAt? Load)
+{
+    /// <summary>Every bar that stands loaded for it: of a team with other loads for each duty there are several.</summary>
+    public Eq<BarAt> Bars { get; init; }
+}
 
 /// <summary>A unit that counted.</summary>
 /// <param name="At">Milliseconds.</param>

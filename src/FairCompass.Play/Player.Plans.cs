@@ -1,7 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Playing;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
@@ -80,9 +80,13 @@ public sealed partial class Player
             }
 
             var (task, machine) = (inHand.Task, inHand.Monitor);
-            var (usual, fastest) = athlete.Woman
-                ? inHand.Woman ??= player.TimeOf(key, task, inHand.Load, true)
-                : inHand.Man ??= player.TimeOf(key, task, inHand.Load, false);
+            var works = seat ?? next.Seat;
+            var (usual, fastest) = inHand.Times[works ?? 0] ??= player.TimeOf(
+                key,
+                task,
+                player.bars.LoadOf(piece, strand, works),
+                athlete.Woman
+            );
 
             if (worker.SetLeft <= 0 && !machine)
             {
@@ -124,7 +128,7 @@ public sealed partial class Player
         {
             var task = piece.TaskAt(strand, next);
             var movement = player.MovementOf(task.Prescription.Movement.Value);
-            return new(task, piece.LoadAt(strand), movement, IsRead(task, movement));
+            return new(task, movement, IsRead(task, movement));
         }
 
         /// <summary>The counter that is worked at: the one a worker keeps to, what comes first in an interval, one after the

@@ -141,37 +141,57 @@ internal sealed class TrackRecorder(string piece, string strand, Understanding u
                 ? $"{(counter.Of.Role == StrandRole.First ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: "
                 : "";
         var movement = StandardsBook.Of(competition).Find(task.Prescription.Movement.Value);
+        var standing = Bars(played, counter, movement, task);
         return new(
             ms,
             round + TaskWords.Of(task, next.Of, Tongue.English),
             next.Of,
             movement?.Judge.Call.English,
-            Bar(played, counter, movement, task)
-        );
-    }
-
-    /// <summary>The bar of a task with its plates, from the one plan of plates.</summary>
-    private BarAt? Bar(PlayedPiece played, PlayedStrand counter, Movement? movement, CourseTask task)
-    {
-        if (
-            movement is not { Kit: MovementKit.Barbell }
-            || played.LoadAt(counter) is not { } mass
-            || task.Prescription.Load?.Value is not { } load
+            standing.Count > 0 ? standing[0] : null
         )
         {
-            return null;
-        }
+            Bars = standing,
+        };
+    }
 
-        var said = new Mass(mass, load.Unit).ToString();
-        var bar = competition.Kit.Bar(played.Members[0].Duty, task.Prescription.Bar?.Value);
-        var rung = LaneStacks.Rungs(load.Values).TakeWhile(r => r != mass).Count();
-        if (bars.Find(task.Source.At.Line, played.Members[0]) is not { } loaded || bars.Change(loaded, rung) is not { } change)
+    /// <summary>The bars that stand loaded for a task, from the one plan of plates: one, or one for each duty of a team that has its
+    /// own.</summary>
+    private Eq<BarAt> Bars(PlayedPiece played, PlayedStrand counter, Movement? movement, CourseTask task)
+    {
+        if (movement is not { Kit: MovementKit.Barbell } || task.Prescription.Load?.Value is not { } load)
         {
-            return new(said, bar.Mass, [], null);
+            return [];
         }
 
-        var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English) + " each side";
-        return BarAt.Of(said, bar.Mass, change, changing, competition);
+        var all = played
+            .Members.Select(
+                (m, i) => (Who: m, Loaded: bars.Find(task.Source.At.Line, m), Mass: bars.LoadOf(played, counter, m.Seat ?? i + 1))
+            )
+            .Where(x => x.Mass is not null)
+            .DistinctBy(x => (x.Loaded is null ? default : bars.BarOf(x.Loaded), x.Mass))
+            .ToList();
+        return all.Select(x =>
+            {
+                var said =
+                    new Mass(x.Mass!.Value, load.Unit).ToString()
+                    + (
+                        all.Count > 1 && (x.Who.Duty?.Word() ?? (x.Who.Seat is { } s ? Words.Ordinal(s) : null)) is { } whose
+                            ? ", " + whose
+                            : ""
+                    );
+                var bar = competition.Kit.Bar(x.Who.Duty, task.Prescription.Bar?.Value).Mass;
+                if (
+                    x.Loaded?.Prescription.Load?.Value.Values is not { } ladder
+                    || bars.Change(x.Loaded, LaneStacks.Rungs(ladder).TakeWhile(r => r != x.Mass).Count()) is not { } change
+                )
+                {
+                    return new BarAt(said, bar, [], null);
+                }
+
+                var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English) + " each side";
+                return BarAt.Of(said, bar, change, changing, competition);
+            })
+            .ToEq();
     }
 
     private string CallOf(PlayedPiece played, PlayedStrand counter, string? fault) =>

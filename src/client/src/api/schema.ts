@@ -6896,6 +6896,8 @@ export interface components {
             /** @description What the judge of it looks at and says; null where no standard is written. */
             looks: null | string;
             load: null | components["schemas"]["BarAt"];
+            /** @description Every bar that stands loaded for it: of a team with other loads for each duty there are several. */
+            bars?: components["schemas"]["EqOfBarAt"];
         };
         /** @description Replaces a piece of one line. Columns count UTF-16 units from 1, as JavaScript and C# both do. */
         TextEdit: {

@@ -7,7 +7,7 @@ import { at, shown } from "./lookup";
 export function OneLane({ lane, time }: { lane: Schemas["LaneReplay"]; time: number }) {
   const open = shown(lane.tracks, time).map((track) => ({ track, now: at(track, time) }));
   const working = open.filter((o) => o.now.standing === "works" && o.now.task);
-  const bars = working.flatMap((o) => (o.now.task?.load ? [o.now.task.load] : []));
+  const bars = working.flatMap((o) => o.now.task?.bars ?? []);
   const written = lane.written.filter((w) => w.at <= time);
   return (
     <section aria-label={`Lane ${lane.lane}`} className="min-w-0">
