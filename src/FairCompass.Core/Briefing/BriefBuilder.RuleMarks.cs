@@ -10,7 +10,7 @@ namespace FairCompass.Core.Briefing;
 
 /// <summary>
 /// Where a judge marks what a rule of the work makes of a rep, a turn, a lift or a hold: a line on the card for each phrase whose breach
-/// has to be seen. What the breach costs is said in the brief.
+/// has to be seen, and what the breach costs.
 /// </summary>
 public sealed partial class BriefBuilder
 {
@@ -52,6 +52,14 @@ public sealed partial class BriefBuilder
                             )
                         )
                         .ToEq()
+                ),
+                new BriefBlock.Paragraph(
+                    Say(
+                        "What is marked does not count. Where somebody did less than must be done, or it was counted before it was seen, the "
+                            + "head judge decides before the card is signed.",
+                        "Lo marcado no cuenta. Si alguien hizo menos de lo que debía, o se contó antes de verlo, lo decide el juez principal "
+                            + "antes de firmar la tarjeta."
+                    )
                 ),
             ]
         );

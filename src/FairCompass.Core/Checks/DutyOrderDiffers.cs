@@ -32,7 +32,7 @@ public sealed class DutyOrderDiffers : ICheck
         var differing = context
             .Courses.Select(c => c.Address.Division)
             .Distinct()
-            .Where(d => d.Duties.Count == 2 && (d.DutyOf(1) == Duty.Man) != man)
+            .Where(d => d.Duties.Count == 2 && (Duties.Find(d.Duties[0]) == Duty.Man) != man)
             .Select(d => d.Name)
             .ToList();
         if (differing.Count > 0)

@@ -31,14 +31,19 @@ public sealed class NoLiftUnstated : ICheck
             }
 
             Mend Say(string label, string rule) => new(label, UnfinishedUnstated.Under(context, score.At, "no good lift: " + rule));
-            var mends = new List<Mend> { Say("Zero for all of them", "zero"), Say("The others’ lifts stand", "the others stand") };
+            var mends = new List<Mend> { Say("Zero for all of it", "zero"), Say("The other lifts stand", "the others stand") };
             // Behind a part that may stay unfinished it would rank who finished it behind who did not.
             if (!PieceOfWork.Of(context.Workout).Any(p => p.IsHeaviest && p.InTimeLeft))
             {
                 mends.Add(Say("Not scored", "not scored"));
             }
 
-            yield return new Report(score.At, "What is the sum when one lifter has no good lift?", [.. mends]);
+            var alone = context.Courses.Count > 0 && context.Courses.All(c => !c.Address.Division.IsTeam);
+            yield return new Report(
+                score.At,
+                alone ? "What is the sum without a good lift in one of the parts?" : "What is the sum when one lifter has no good lift?",
+                [.. mends]
+            );
         }
     }
 }

@@ -76,6 +76,15 @@ public enum DivisionKind
 
     /// <summary>Six athletes.</summary>
     TeamOf6,
+
+    /// <summary>Five athletes. It came later than the others, whose numbers stay.</summary>
+    TeamOf5,
+
+    /// <summary>Seven athletes.</summary>
+    TeamOf7,
+
+    /// <summary>Eight athletes.</summary>
+    TeamOf8,
 }
 
 /// <summary>A division of a competition.</summary>
@@ -92,19 +101,33 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
             DivisionKind.Pair => 2,
             DivisionKind.TeamOf3 => 3,
             DivisionKind.TeamOf4 => 4,
+            DivisionKind.TeamOf5 => 5,
             DivisionKind.TeamOf6 => 6,
+            DivisionKind.TeamOf7 => 7,
+            DivisionKind.TeamOf8 => 8,
             _ => 1,
         };
 
     /// <summary>True for pairs and teams.</summary>
     public bool IsTeam => Size > 1;
 
+    /// <summary>The duty of each place in the team, from the first; empty where the duties take turns.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<string> Seats { get; init; }
+
     /// <summary>
-    /// The duty of a place in the team: the duties take turns in their declared order, so a crew of man/woman is man, woman,
-    /// man, woman. A card says who really stands where.
+    /// The duty of a place in the team: as its places are declared, else the duties take turns in their declared order, so a crew of
+    /// man/woman is man, woman, man, woman. A card says who really stands where.
     /// </summary>
     /// <param name="seat">From 1 to <see cref="Size"/>.</param>
-    public Duty? DutyOf(int seat) => Duties.Count == 0 ? null : Competitions.Duties.Find(Duties[(seat - 1) % Duties.Count]);
+    public Duty? DutyOf(int seat) =>
+        Seats.Count > 0
+            ? seat >= 1 && seat <= Seats.Count
+                ? Competitions.Duties.Find(Seats[seat - 1])
+                : null
+            : Duties.Count == 0
+                ? null
+                : Competitions.Duties.Find(Duties[(seat - 1) % Duties.Count]);
 
     /// <summary>The duties in their declared order; a word that is none is left out.</summary>
     public IEnumerable<Duty> EachDuty => Duties.Select(Competitions.Duties.Find).OfType<Duty>();

@@ -3,6 +3,7 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Frozen;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Json;
@@ -175,16 +176,7 @@ public sealed record Fingerprint(string Sha256, string Code)
             .DistinctBy(d => d.Name)
             .SelectMany(u.Competition.Chain)
             .DistinctBy(d => d.Name)
-            .Select(d =>
-                (JsonNode)
-                    new JsonObject
-                    {
-                        ["name"] = d.Name,
-                        ["kind"] = d.Kind.ToString(),
-                        ["duties"] = new JsonArray(d.Duties.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray()),
-                        ["inheritsFrom"] = d.InheritsFrom,
-                    }
-            )
+            .Select(Of)
             .ToArray();
         // Each standard as it is in force for everybody, then for each division that departs.
         var book = StandardsBook.Of(u.Competition);
@@ -217,5 +209,24 @@ public sealed record Fingerprint(string Sha256, string Code)
         }
 
         return closure;
+    }
+
+    private static JsonNode Of(Division d)
+    {
+        static JsonArray Words(Eq<string> words) => new(words.Select(x => (JsonNode)JsonValue.Create(x)!).ToArray());
+        var said = new JsonObject
+        {
+            ["name"] = d.Name,
+            ["kind"] = d.Kind.ToString(),
+            ["duties"] = Words(d.Duties),
+            ["inheritsFrom"] = d.InheritsFrom,
+        };
+        // Where the duties take turns nothing is said, as before there were places.
+        if (d.Seats.Count > 0)
+        {
+            said["seats"] = Words(d.Seats);
+        }
+
+        return said;
     }
 }

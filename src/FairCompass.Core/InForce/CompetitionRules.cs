@@ -135,6 +135,11 @@ public static partial class CompetitionRules
             errors.Add(new(path + ".duties", "One or two different duties, man and woman, in the order of a/b."));
         }
 
+        if (SeatsWrong(d) is { } sentence)
+        {
+            errors.Add(new(path + ".seats", sentence));
+        }
+
         if (d.InheritsFrom is { } parent)
         {
             if (c.Find(parent) is not { } found)
@@ -147,6 +152,15 @@ public static partial class CompetitionRules
             }
         }
     }
+
+    private static string? SeatsWrong(Division d) =>
+        d.Seats.Count == 0 ? null
+        : !d.IsTeam ? "Who runs alone has no places."
+        : d.Seats.Count != d.Size ? $"{d.Size} places, a duty for each."
+        : d.Seats.FirstOrDefault(s => !d.Duties.Contains(s)) is { } other ? $"{other} is none of the duties of this division."
+        : d.Duties.FirstOrDefault(x => !d.Seats.Contains(x)) is { } missing
+            ? $"No place is a {missing}’s; leave {missing} out of the duties."
+        : null;
 
     private static void Further(List<FieldError> errors, LaneKit kit)
     {

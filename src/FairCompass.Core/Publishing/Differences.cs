@@ -167,18 +167,14 @@ public sealed class Differences
     private IEnumerable<Change> Kit()
     {
         var (was, isNow) = (PrintedKit.Of(before), PrintedKit.Of(now));
-        foreach (var (key, value) in was.Where(k => k.Key != PrintedKit.Lanes))
+        foreach (var (key, same) in SameLoads(was, isNow))
         {
-            // Gone with its load, it is told with the load; on another bar it has another key for the same load.
-            var same = isNow.ContainsKey(key)
-                ? key
-                : isNow.Keys.FirstOrDefault(k => !was.ContainsKey(k) && PrintedKit.LoadOf(k) == PrintedKit.LoadOf(key));
-            if (same is not null && (same != key || isNow[same] != value))
+            if (same != key || isNow[same] != was[key])
             {
                 // Named by the shorter of the two, so that the way back says the same.
                 var name = same.Length < key.Length ? same : key;
                 string On(string its, string sides) => its == name ? sides : $"{its}: {sides}";
-                yield return new(Touches.Loads, null, $"{Say("plates", "discos")}, {name}", On(key, value), On(same, isNow[same]));
+                yield return new(Touches.Loads, null, $"{Say("plates", "discos")}, {name}", On(key, was[key]), On(same, isNow[same]));
             }
         }
 
@@ -187,6 +183,26 @@ public sealed class Differences
         {
             yield return new(Touches.Loads, null, Say("lanes on the floor", "calles en la pista"), lanes ?? "–", lanesNow ?? "–");
         }
+    }
+
+    /// <summary>
+    /// The keys of loads that both have. Gone with its load, a key is told with the load; on another bar, or no longer shared, it has
+    /// another key for the same load. Several may have become one and one several: each has its partner, whichever way one looks.
+    /// </summary>
+    private static IEnumerable<(string Was, string IsNow)> SameLoads(
+        IReadOnlyDictionary<string, string> was,
+        IReadOnlyDictionary<string, string> isNow
+    )
+    {
+        var gone = was.Keys.Where(k => k != PrintedKit.Lanes && !isNow.ContainsKey(k)).ToList();
+        var come = isNow.Keys.Where(k => k != PrintedKit.Lanes && !was.ContainsKey(k)).ToList();
+        string? Partner(string key, List<string> among) => among.Find(k => PrintedKit.LoadOf(k) == PrintedKit.LoadOf(key));
+        return was
+            .Keys.Where(k => k != PrintedKit.Lanes && isNow.ContainsKey(k))
+            .Select(k => (k, k))
+            .Concat(gone.Select(k => (k, Partner(k, come)!)).Where(p => p.Item2 is not null))
+            .Concat(come.Select(k => (Partner(k, gone)!, k)).Where(p => p.Item1 is not null))
+            .Distinct();
     }
 
     private string Kind(SpanKind kind) =>

@@ -22,6 +22,11 @@ internal static class GateCheck
             yield break;
         }
 
+        if (seen.Gates.Count == 0 || seen.Watches.Count > 3)
+        {
+            yield break;
+        }
+
         var start = piece.Piece.Starts ?? Duration.Zero;
         var last = Tallying.Finish(seen, sheet) ?? end;
         var (closes, before) = (start + (piece.Limit?.Base ?? Duration.Zero), start);

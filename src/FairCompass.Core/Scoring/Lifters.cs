@@ -3,17 +3,17 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
-/// <summary>Who must have a good lift for a sum of best loads to be the sum of all.</summary>
+/// <summary>How many good lifts a sum of best loads needs to be whole: one of each lifter, or of one athlete in each part.</summary>
 internal static class Lifters
 {
-    /// <summary>How many lift in the pieces of a score: every member who does one of them, or the number that a rule of sharing
-    /// names.</summary>
+    /// <summary>The lifts of the pieces of a score: of a team one of every member who does one of them, or of as many as a rule of sharing
+    /// names; of one athlete one in each.</summary>
     /// <param name="pieces">The pieces.</param>
     /// <param name="course">The workout for the entry.</param>
     public static int Of(IReadOnlyList<CoursePiece> pieces, Course course) =>
-        pieces.All(p => p.Piece.Seat is not null)
-            ? pieces.Select(p => p.Piece.Seat).Distinct().Count()
-            : pieces.Max(p => course.MembersOf(p.Piece).Count is var all && Named(p) is { } some ? Math.Clamp(some, 1, all) : all);
+        !course.Address.Division.IsTeam ? pieces.Count
+        : pieces.All(p => p.Piece.Seat is not null) ? pieces.Select(p => p.Piece.Seat).Distinct().Count()
+        : pieces.Max(p => course.MembersOf(p.Piece).Count is var all && Named(p) is { } some ? Math.Clamp(some, 1, all) : all);
 
     private static int? Named(CoursePiece piece) =>
         piece

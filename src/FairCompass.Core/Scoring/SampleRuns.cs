@@ -217,9 +217,10 @@ public static partial class SampleRuns
     private static PieceObservation Lifted(Case c, CoursePiece piece, ScoreSheet sheet, Competition competition, Course course)
     {
         var never = c.FinishAt is null && piece.Piece.InTimeLeft;
-        var seats = sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
-            ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
-            : [null];
+        var seats =
+            course.Address.Division.IsTeam && sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
+                ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
+                : [null];
         return new(
             piece.Piece.Key,
             null,

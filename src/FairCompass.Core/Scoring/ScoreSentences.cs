@@ -22,7 +22,7 @@ public static class ScoreSentences
                 ? tongue.Join(c.Source.Of.Select(w => string.Join(tongue.Say(" and ", " y "), w.Names.Select(tongue.Name))))
             : pieces.All(p => !p.Piece.IsNamed) || pieces.Count > 4 ? tongue.Say("the work", "todo el trabajo")
             : tongue.Join(pieces.Select(p => p.Piece.NameIn(tongue)));
-        var lines = new List<string> { Is(c, sheet, of, term, tongue) };
+        var lines = new List<string> { Is(c, sheet, course.Address.Division.IsTeam, of, term, tongue) };
         if (c.Measured is Measured.Units && c.Tally.Of == TallyOf.Credit)
         {
             lines.AddRange(WorthOf(pieces, tongue));
@@ -51,7 +51,7 @@ public static class ScoreSentences
         lines.Add(TieRule(c, sheet, tongue));
         if (c.Measured is Measured.Load or Measured.SumOfLoads)
         {
-            lines.Add(Without(c, tongue));
+            lines.Add(Without(c, course.Address.Division.IsTeam, tongue));
             lines.Add(
                 c.NoGoodLift == LifterWithout.NotScored
                     ? ""
@@ -81,30 +81,30 @@ public static class ScoreSentences
                 + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
     }
 
-    /// <summary>What a sum is when one of its lifters has no good lift; nothing for a score of one lift.</summary>
-    private static string Without(ScoreComponent c, Tongue tongue) =>
-        c.Measured != Measured.SumOfLoads
+    /// <summary>What a sum is when one of its lifts is missing; nothing for a score of one lift.</summary>
+    private static string Without(ScoreComponent c, bool team, Tongue tongue)
+    {
+        var when = team
+            ? tongue.Say("When one lifter has no good lift, ", "Si un atleta no tiene ningún levantamiento válido, ")
+            : tongue.Say("Without a good lift in one of the parts ", "Sin levantamiento válido en una de las partes, ");
+        return c.Measured != Measured.SumOfLoads
             ? ""
             : c.NoGoodLift switch
             {
-                LifterWithout.Zero => tongue.Say(
-                    "When one lifter has no good lift, the sum is zero, as if nobody had one.",
-                    "Si un atleta no tiene ningún levantamiento válido, la suma es cero, como si nadie lo tuviera."
-                ),
-                LifterWithout.NotScored => tongue.Say(
-                    "When one lifter has no good lift, there is no score; that ranks behind all who have one, before withdrawn.",
-                    "Si un atleta no tiene ningún levantamiento válido, no hay puntuación; queda detrás de quienes la tienen y "
-                        + "delante de los retirados."
-                ),
-                LifterWithout.OthersStand => tongue.Say(
-                    "When one lifter has no good lift, the lifts of the others are the sum.",
-                    "Si un atleta no tiene ningún levantamiento válido, la suma es la de los demás."
-                ),
+                LifterWithout.Zero => when
+                    + tongue.Say("the sum is zero, as if there were none.", "la suma es cero, como si no hubiera ninguno."),
+                LifterWithout.NotScored => when
+                    + tongue.Say(
+                        "there is no score; that ranks behind all who have one, before withdrawn.",
+                        "no hay puntuación; queda detrás de quienes la tienen y delante de los retirados."
+                    ),
+                LifterWithout.OthersStand => when + tongue.Say("the other lifts are the sum.", "la suma es la de los demás."),
                 _ => tongue.Say(
-                    "Nobody has said what the sum is when one lifter has no good lift.",
-                    "Nadie ha dicho cuánto es la suma si un atleta no tiene ningún levantamiento válido."
+                    $"Nobody has said what the sum is {(team ? "when one lifter has no good lift" : "without a good lift in one of the parts")}.",
+                    $"Nadie ha dicho cuánto es la suma {(team ? "si un atleta no tiene ninguno válido" : "sin levantamiento válido en una parte")}."
                 ),
             };
+    }
 
     /// <summary>What the score is when the part before it is not finished.</summary>
     private static string Unreached(ScoreComponent c, string name, Tongue tongue)
@@ -158,7 +158,7 @@ public static class ScoreSentences
     }
 
     /// <summary>What the score is, and which way is better.</summary>
-    private static string Is(ScoreComponent c, ScoreSheet sheet, string of, Term term, Tongue tongue)
+    private static string Is(ScoreComponent c, ScoreSheet sheet, bool team, string of, Term term, Tongue tongue)
     {
         return Words.Capital(c.NameIn(tongue))
             + tongue.Say(" is ", ": ")
@@ -171,6 +171,10 @@ public static class ScoreSentences
                 Measured.Load => tongue.Say(
                     $"the heaviest good lift of {of}. More is better.",
                     $"el levantamiento válido más pesado de {of}. Más es mejor."
+                ),
+                Measured.SumOfLoads when !team => tongue.Say(
+                    $"the sum of the heaviest good lift of each of {of}. More is better.",
+                    $"la suma del levantamiento válido más pesado de cada parte: {of}. Más es mejor."
                 ),
                 Measured.SumOfLoads => tongue.Say(
                     $"the sum of each lifter’s heaviest good lift of {of}. More is better.",

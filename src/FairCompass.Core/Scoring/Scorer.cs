@@ -300,9 +300,12 @@ public static partial class Scorer
 
     private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
-        var tries = c
-            .Pieces.SelectMany(k => run.Of(k).Tries.Select(t => t.Seat is null ? t with { Seat = course.Piece(k)?.Piece.Seat } : t))
+        var each = c
+            .Pieces.SelectMany(
+                (k, p) => run.Of(k).Tries.Select(t => (Part: p, Try: t with { Seat = t.Seat ?? course.Piece(k)?.Piece.Seat }))
+            )
             .ToList();
+        var tries = each.ConvertAll(t => t.Try);
         bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
         string Call(Try t) =>
             t.Made
@@ -315,7 +318,16 @@ public static partial class Scorer
             tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}")
         );
         var sum = c.Measured == Measured.SumOfLoads;
-        var bests = tries.Where(Good).GroupBy(t => sum ? t.Seat : null).Select(g => g.Max(t => t.Load)).ToList();
+        // A team sums up its lifters, one athlete the parts.
+        var team = course.Address.Division.IsTeam;
+        var bests = each.Where(t => Good(t.Try))
+            .GroupBy(t =>
+                !sum ? 0
+                : team ? t.Try.Seat ?? 0
+                : t.Part
+            )
+            .Select(g => g.Max(t => t.Try.Load))
+            .ToList();
         var value = bests.Sum();
         if (sum && Without(c, course, bests.Count, tries.Count > 0 ? listed : null, unit, tongue) is { } without)
         {
@@ -340,7 +352,7 @@ public static partial class Scorer
                         ? $"{listed}: the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(value, unit)}."
                             + (
                                 c.NoGoodLift is null && bests.Count < LiftersOf(c, course)
-                                    ? " Nobody has said what the sum is without a good lift of each."
+                                    ? $" Nobody has said what the sum is without a good lift {(team ? "of each" : "in each part")}."
                                     : ""
                             )
                         : $"{listed}: the heaviest good lift is {new Mass(value, unit)}.",
@@ -360,7 +372,8 @@ public static partial class Scorer
             return null;
         }
 
-        var few = $"{(listed is null ? "No lift was tried" : listed)}: {good} of {lifters} lifters have a good lift";
+        var few =
+            $"{(listed is null ? "No lift was tried" : listed)}: {good} of {lifters} {(course.Address.Division.IsTeam ? "lifters" : "parts")} have a good lift";
         return rule == LifterWithout.NotScored
                 ? Nothing(ResultClass.NotScored, tongue.Say("not scored", "sin puntuación"), $"{few}, so there is no score.")
             : good == 0 ? null

@@ -31,9 +31,9 @@ public class LiftTests
 
     /// <summary>70 and a miss: alone, nothing, or behind everybody who ran, as the workout says.</summary>
     [Theory]
-    [InlineData("zero", "0 kg", ResultClass.NoGoodLift, "When one lifter has no good lift, the sum is zero, as if nobody had one.")]
+    [InlineData("zero", "0 kg", ResultClass.NoGoodLift, "When one lifter has no good lift, the sum is zero, as if there were none.")]
     [InlineData("not scored", "not scored", ResultClass.NotScored, "When one lifter has no good lift, there is no score;")]
-    [InlineData("the others stand", "70 kg", ResultClass.Scored, "When one lifter has no good lift, the lifts of the others are the sum.")]
+    [InlineData("the others stand", "70 kg", ResultClass.Scored, "When one lifter has no good lift, the other lifts are the sum.")]
     public void A_lifter_without_a_good_lift(string rule, string text, ResultClass cls, string sentence)
     {
         var trial = Trial.Pairs($"6:00 for load\n  heaviest power snatch\n{Trial.ForLoads}  no good lift: {rule}\n");
@@ -56,7 +56,7 @@ public class LiftTests
     public void Nobody_has_said_what_a_sum_is_without_one_lift()
     {
         var question = Assert.Single(Interview.Open(Pair.Read), q => q.Id == "no-lift-unstated");
-        Assert.Equal(["Zero for all of them", "The others’ lifts stand", "Not scored"], question.Answers.Select(a => a.Label.English));
+        Assert.Equal(["Zero for all of it", "The other lifts stand", "Not scored"], question.Answers.Select(a => a.Label.English));
         Assert.Equal("One lifts 97.5 kg, another has no good lift: the sum is 0.", question.Answers[0].OnTheFloor.English);
         Assert.EndsWith(
             "Nobody has said what the sum is without a good lift of each.",
@@ -81,6 +81,29 @@ public class LiftTests
             Trial.Pairs($"6:00 for load\n  heaviest power snatch\n\nscore: {measure}\n  tie: shared\n  {lines}\n").Read.Findings(),
             f => f.Rule == "score-misfit" && f.Sentence == sentence
         );
+
+    /// <summary>One athlete’s total of two lifts, a part each.</summary>
+    [Theory]
+    [InlineData("zero", "0 kg")]
+    [InlineData("not scored", "not scored")]
+    [InlineData("the others stand", "100 kg")]
+    public void A_total_of_several_lifts(string rule, string without)
+    {
+        var trial = Trial.Tideline(
+            "A: 6:00 for load\n  heaviest power clean\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk\n\n"
+                + $"score Total: sum of best loads of A, B\n  no good lift: {rule}\n  tie: shared\n"
+        );
+        Assert.Empty(trial.Read.Findings());
+        PieceObservation At(int part, params Try[] tries) => new($"{part}") { Tries = tries.ToEq() };
+        Assert.Equal("190 kg", Trial.Score(trial.First, At(0, new(90, true), new(100, true)), At(1, new(90, true), new(95, false))).Text);
+        Assert.Equal(without, Trial.Score(trial.First, At(0, new Try(100, true)), At(1, new Try(90, false))).Text);
+        Assert.Contains(
+            "Score Total is the sum of the heaviest good lift of each of A and B. More is better.",
+            trial.Paper(Audience.ScoreDesk),
+            StringComparison.Ordinal
+        );
+        Assert.DoesNotContain("lifter", trial.Paper(Audience.ScoreDesk), StringComparison.OrdinalIgnoreCase);
+    }
 
     [Fact]
     public void Not_scored_would_rank_who_finished_behind_who_did_not()

@@ -31,9 +31,16 @@ internal enum DivisionKind
     TeamOf3,
     TeamOf4,
     TeamOf6,
+    TeamOf5,
+    TeamOf7,
+    TeamOf8,
 }
 
-internal sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom);
+internal sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties, string? InheritsFrom)
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<string> Seats { get; init; }
+}
 
 internal sealed record LaneKit(
     decimal MenBar,

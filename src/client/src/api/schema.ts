@@ -4204,6 +4204,8 @@ export interface components {
             size?: number;
             /** @description True for pairs and teams. */
             isTeam?: boolean;
+            /** @description The duty of each place in the team, from the first; empty where the duties take turns. */
+            seats?: components["schemas"]["EqOfstring"];
             /** @description The duties in their declared order; a word that is none is left out. */
             eachDuty?: null | components["schemas"]["Duty"][];
         };
@@ -4211,7 +4213,7 @@ export interface components {
          * @description How many stand on the floor as one entry.
          * @enum {unknown}
          */
-        DivisionKind: "Individual" | "Pair" | "TeamOf3" | "TeamOf4" | "TeamOf6";
+        DivisionKind: "Individual" | "Pair" | "TeamOf3" | "TeamOf4" | "TeamOf6" | "TeamOf5" | "TeamOf7" | "TeamOf8";
         /** @description Edits with the text that they hold for. */
         DraftEdits: {
             /** @description In the order of the text; empty when nothing has to be changed. */

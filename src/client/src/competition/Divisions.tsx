@@ -1,13 +1,17 @@
 import { useRef, useState } from "react";
 import type { Competition, Schemas } from "../api/client";
 import { Field } from "../ui/Field";
+import { Places } from "./Places";
 
 const kinds: Record<Schemas["DivisionKind"], string> = {
   Individual: "individual",
   Pair: "pair",
   TeamOf3: "team of 3",
   TeamOf4: "team of 4",
+  TeamOf5: "team of 5",
   TeamOf6: "team of 6",
+  TeamOf7: "team of 7",
+  TeamOf8: "team of 8",
 };
 const duties: Record<string, string[]> = {
   "man / woman": ["man", "woman"],
@@ -110,7 +114,7 @@ export function Divisions({
                   <select
                     aria-label={`Kind of ${d.name}`}
                     value={d.kind}
-                    onChange={(e) => set(i, { kind: e.target.value as typeof d.kind }, "kind")}
+                    onChange={(e) => set(i, { kind: e.target.value as typeof d.kind, seats: [] }, "kind")}
                   >
                     {Object.entries(kinds).map(([k, t]) => (
                       <option key={k} value={k}>
@@ -123,13 +127,14 @@ export function Divisions({
                   <select
                     aria-label={`Duties of ${d.name}`}
                     value={d.duties.join(" / ")}
-                    onChange={(e) => set(i, { duties: duties[e.target.value]! }, "duties")}
+                    onChange={(e) => set(i, { duties: duties[e.target.value]!, seats: [] }, "duties")}
                   >
                     {Object.keys(duties).map((k) => (
                       <option key={k}>{k}</option>
                     ))}
                   </select>
                   {at(`divisions[${i}].duties`) && <p className="field-error">{at(`divisions[${i}].duties`)}</p>}
+                  <Places division={d} error={at(`divisions[${i}].seats`)} onChange={(seats) => set(i, { seats }, "seats")} />
                 </td>
                 <td>
                   <select

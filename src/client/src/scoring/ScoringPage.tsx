@@ -1,14 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
-import type { Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
+import { sizes } from "../competition/entrySizes";
 import { TryForm } from "./TryForm";
-
-/** How many stand on the floor as one entry. */
-const sizes: Record<Schemas["DivisionKind"], number> = { Individual: 1, Pair: 2, TeamOf3: 3, TeamOf4: 4, TeamOf6: 6 };
 
 /** The rules in sentences, and a result to try them on. */
 export function ScoringPage() {
