@@ -15,11 +15,11 @@ export function Places({
   if (now.length < 3 || d.duties.length < 2) return null;
   return (
     <div className="mt-1 flex flex-wrap items-baseline gap-x-2 text-[0.9rem]" role="group" aria-label={`Places of ${d.name}`}>
-      <span className="text-soft">places</span>
       {now.map((who, p) => (
         <label key={p} className="whitespace-nowrap">
           <span className="text-soft">{p + 1}</span>{" "}
           <select
+            className="w-[5.2rem] px-1"
             aria-label={`Place ${p + 1} of ${d.name}`}
             value={who}
             onChange={(e) => onChange(now.map((w, j) => (j === p ? e.target.value : w)))}
