@@ -9,7 +9,7 @@ namespace FairCompass.Play;
 /// <param name="Monitor">True for what a monitor counts, or a mark on the floor that is passed in one go.</param>
 internal sealed record InHand(CourseTask Task, Movement? Movement, bool Monitor)
 {
-    /// <summary>Usual and fastest time of a unit by the place in the team, 0 for an individual and for all together; null until it was looked
-    /// up.</summary>
+    /// <summary>Usual and fastest time of a unit by the place in the team, 0 for an individual and for all together; null until it was
+    /// looked up.</summary>
     public (long Usual, long Fastest)?[] Times { get; } = new (long, long)?[9];
 }

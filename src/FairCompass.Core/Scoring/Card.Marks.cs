@@ -45,7 +45,8 @@ public static partial class Card
             _ => tongue.Say("clock when the last full round ended", "reloj al terminar la última ronda completa"),
         };
 
-    /// <summary>A field for each gate where one cannot say it: of several, and where ties look at a round that does not end there.</summary>
+    /// <summary>A field for each gate where one cannot say it: of several, and where ties look at a round that does not end
+    /// there.</summary>
     private static IEnumerable<CardField> GateTimes(CoursePiece piece, string name, List<Tiebreak> marks, Tongue tongue)
     {
         var gates = piece.Strand is null ? [] : piece.Limit?.Gates ?? [];

@@ -153,7 +153,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) =>
                 $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
             Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 =>
-                $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts with lifts.",
+                $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts.",
             Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>

@@ -99,9 +99,13 @@ public static class ScoreSentences
                         "no hay puntuación; queda detrás de quienes la tienen y delante de los retirados."
                     ),
                 LifterWithout.OthersStand => when + tongue.Say("the other lifts are the sum.", "la suma es la de los demás."),
+                _ when team => tongue.Say(
+                    "Nobody has said what the sum is when one lifter has no good lift.",
+                    "Nadie ha dicho cuánto es la suma si un atleta no tiene ningún levantamiento válido."
+                ),
                 _ => tongue.Say(
-                    $"Nobody has said what the sum is {(team ? "when one lifter has no good lift" : "without a good lift in one of the parts")}.",
-                    $"Nadie ha dicho cuánto es la suma {(team ? "si un atleta no tiene ninguno válido" : "sin levantamiento válido en una parte")}."
+                    "Nobody has said what the sum is without a good lift in one of the parts.",
+                    "Nadie ha dicho cuánto es la suma sin levantamiento válido en una de las partes."
                 ),
             };
     }

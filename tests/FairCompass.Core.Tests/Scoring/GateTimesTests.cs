@@ -44,7 +44,8 @@ public class GateTimesTests
     {
         var (course, sheet) = Trial
             .Tideline(
-                "6:00 for reps\n  3 rounds\n    10 sit-up\n    5 burpee\n  gate, adds 2:00\n  max sit-up\n\nscore: reps\n  tie: time at round 2\n"
+                "6:00 for reps\n  3 rounds\n    10 sit-up\n    5 burpee\n  gate, adds 2:00\n  max sit-up\n"
+                    + "\nscore: reps\n  tie: time at round 2\n"
             )
             .First;
         Assert.Equal(
@@ -58,7 +59,8 @@ public class GateTimesTests
     public void A_gate_that_ends_the_round_of_the_tie_is_written_down_once()
     {
         var trial = Trial.Tideline(
-            "6:00 for reps\n  3 rounds\n    10 sit-up\n    gate, round 2 only, adds 2:00\n  max burpee\n\nscore: reps\n  tie: time at round 2\n"
+            "6:00 for reps\n  3 rounds\n    10 sit-up\n    gate, round 2 only, adds 2:00\n  max burpee\n"
+                + "\nscore: reps\n  tie: time at round 2\n"
         );
         var fields = Card.Fields(trial.First.Course, trial.First.Sheet);
         Assert.DoesNotContain(fields, f => f.Field == CardFieldKind.Gates);

@@ -1,0 +1,92 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Scoring;
+
+/// <content>Lifts and sums of lifts.</content>
+public static partial class Scorer
+{
+    private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
+    {
+        var each = c
+            .Pieces.SelectMany(
+                (k, p) => run.Of(k).Tries.Select(t => (Part: p, Try: t with { Seat = t.Seat ?? course.Piece(k)?.Piece.Seat }))
+            )
+            .ToList();
+        var tries = each.ConvertAll(t => t.Try);
+        bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
+        string Call(Try t) =>
+            t.Made
+                ? Good(t)
+                    ? "made"
+                    : "made without clips, which does not count"
+                : "missed";
+        var listed = string.Join(
+            ", ",
+            tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}")
+        );
+        var sum = c.Measured == Measured.SumOfLoads;
+        // A team sums up its lifters, one athlete the parts.
+        var team = course.Address.Division.IsTeam;
+        var bests = each.Where(t => Good(t.Try))
+            .GroupBy(t =>
+                !sum ? 0
+                : team ? t.Try.Seat ?? 0
+                : t.Part
+            )
+            .Select(g => g.Max(t => t.Try.Load))
+            .ToList();
+        var value = bests.Sum();
+        if (sum && Without(c, course, bests.Count, tries.Count > 0 ? listed : null, unit, tongue) is { } without)
+        {
+            return without;
+        }
+
+        return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
+            : value == 0
+                ? Nothing(
+                    ResultClass.NoGoodLift,
+                    tongue.Say("no good lift", "sin levantamiento válido"),
+                    $"Tried without a good lift: {listed}."
+                )
+            : new(
+                ResultClass.Scored,
+                -(long)(value * 1000),
+                [],
+                new Mass(value, unit).ToString(),
+                null,
+                [$"{listed}: {(sum ? Summed(c, course, bests, unit) : $"the heaviest good lift is {new Mass(value, unit)}.")}"]
+            );
+    }
+
+    private static string Summed(ScoreComponent c, Course course, List<decimal> bests, MassUnit unit) =>
+        $"the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(bests.Sum(), unit)}."
+        + (
+            c.NoGoodLift is null && bests.Count < LiftersOf(c, course)
+                ? $" Nobody has said what the sum is without a good lift {(course.Address.Division.IsTeam ? "of each" : "in each part")}."
+                : ""
+        );
+
+    private static int LiftersOf(ScoreComponent c, Course course) => Lifters.Of(c.Pieces.Select(k => course.Piece(k)!).ToList(), course);
+
+    /// <summary>The score of lifters of whom one has no good lift, where the workout says what it is; null where all have one, where the
+    /// others stand, and where nobody has said. Under <c>zero</c> nobody ranks lower for one good lift than for none.</summary>
+    private static ComponentResult? Without(ScoreComponent c, Course course, int good, string? listed, MassUnit unit, Tongue tongue)
+    {
+        var lifters = LiftersOf(c, course);
+        if (good >= lifters || c.NoGoodLift is not { } rule || rule == LifterWithout.OthersStand)
+        {
+            return null;
+        }
+
+        var of = course.Address.Division.IsTeam ? "lifters" : "parts";
+        var few = $"{listed ?? "No lift was tried"}: {good} of {lifters} {of} have a good lift";
+        return rule == LifterWithout.NotScored
+                ? Nothing(ResultClass.NotScored, tongue.Say("not scored", "sin puntuación"), $"{few}, so there is no score.")
+            : good == 0 ? null
+            : Nothing(ResultClass.NoGoodLift, new Mass(0, unit).ToString(), $"{few}, so the sum is zero.");
+    }
+}
