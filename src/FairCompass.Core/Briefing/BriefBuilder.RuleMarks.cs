@@ -55,8 +55,8 @@ public sealed partial class BriefBuilder
                 ),
                 new BriefBlock.Paragraph(
                     Say(
-                        "Each stroke is a rep that does not count. Who did less than must be done, and what was counted before it was seen, "
-                            + "the head judge decides before the card is signed.",
+                        "Each stroke is a rep that does not count. Who did less than must be done, and what was counted before it was "
+                            + "seen, the head judge decides before the card is signed.",
                         "Cada raya es una repetición que no cuenta. Si alguien hizo menos de lo que debía, o se contó antes de verlo, lo "
                             + "decide el juez principal antes de firmar la tarjeta."
                     )
