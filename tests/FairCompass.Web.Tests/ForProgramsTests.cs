@@ -64,6 +64,74 @@ public class ForProgramsTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     [Fact]
+    public async Task Each_gate_has_its_field_and_is_refused_at_its_place()
+    {
+        var request = Example("score");
+        request["text"] =
+            "T\n  for Granite\n  a/b is man/woman\n\n4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  30 burpee\n  gate, adds 1:00\n"
+            + "  max sit-up\n\nscore: reps\n  tie: time at the last gate passed\n";
+        request.Remove("before");
+        var (_, explained) = await api.Post(
+            "/api/explain",
+            new JsonObject { ["competition"] = request["competition"]!.DeepClone(), ["text"] = request["text"]!.DeepClone() }.ToJsonString()
+        );
+        var fields = explained!["cards"]![0]!["pieces"]![0]!["fields"]!.AsArray();
+        Assert.Equal(["counted", "stood", "tieTime", "gates", "gates"], fields.Select(f => (string)f!["field"]!));
+        Assert.Equal([false, false, true, false, false], fields.Select(f => (bool)f!["spare"]!));
+        Assert.Equal([1, 2], fields.Skip(3).Select(f => (int)f!["number"]!));
+
+        async Task<(HttpStatusCode, JsonNode?)> Score(string gates)
+        {
+            request["runs"] = JsonNode.Parse(
+                $$"""[{"name":"A","attempts":[{"status":"Ran","pieces":[{"piece":"0","counted":75,"gates":{{gates}}}]}]}]"""
+            );
+            return await api.Post("/api/score", request.ToJsonString());
+        }
+
+        var (status, answer) = await Score("[230000, 340000]");
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal("last gate at 5:40", (string)answer!["results"]![0]!["results"]![0]!["tieText"]!);
+        (status, answer) = await Score("[230000, 361000]");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Equal("This gate closed at 6:00.", (string)answer!["errors"]!["runs[0].attempts[0].pieces[0].gates[1]"]![0]!);
+    }
+
+    [Fact]
+    public async Task A_sum_without_one_lift_has_its_status_and_its_place()
+    {
+        var request = Example("score");
+        request["competition"]!["divisions"]!
+            .AsArray()
+            .Add(JsonNode.Parse("""{"name":"Pairs","kind":"Pair","duties":["man","woman"],"inheritsFrom":null}"""));
+        request["text"] =
+            "T\n  for Pairs\n  a/b is man/woman\n\n6:00 for load\n  heaviest power clean\n\n"
+            + "score: sum of best loads\n  no good lift: not scored\n  tie: shared\n";
+        request["division"] = "Pairs";
+        request["entry"] = "pair";
+        request.Remove("before");
+        request["runs"] = JsonNode.Parse(
+            """
+            [
+              {"name":"A","attempts":[{"status":"Ran","pieces":[{"piece":"0","tries":[
+                {"load":70,"made":true,"seat":1},{"load":50,"made":false,"seat":2}]}]}]},
+              {"name":"B","attempts":[{"status":"Withdrew","pieces":[]}]},
+              {"name":"C","attempts":[{"status":"Ran","pieces":[{"piece":"0","tries":[
+                {"load":50,"made":true,"seat":1},{"load":40,"made":true,"seat":2}]}]}]}
+            ]
+            """
+        );
+        var (status, answer) = await api.Post("/api/score", request.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        var results = answer!["results"]!.AsArray();
+        Assert.Equal(["notScored", "withdrew", "scored"], results.Select(r => (string)r!["status"]![0]!));
+        Assert.Equal([2, 3, 1], results.Select(r => (int)r!["places"]![0]!));
+        // Results as they were answered are ranked as they were placed; a class may be sent as a number, too.
+        var entries = results.Select(r => new JsonObject { ["name"] = r!["name"]!.DeepClone(), ["results"] = r["results"]!.DeepClone() });
+        var (_, ranked) = await api.Post("/api/rank", new JsonObject { ["entries"] = new JsonArray([.. entries]) }.ToJsonString());
+        Assert.Equal([2, 3, 1], ranked!["entries"]!.AsArray().Select(e => (int)e!["places"]![0]!));
+    }
+
+    [Fact]
     public async Task Without_a_database_the_calculators_answer_and_the_rest_says_why_not()
     {
         using var app = new RunningApp(demo: false, stores: false);

@@ -52,7 +52,7 @@ public sealed record ScoreAnswer(
 /// <param name="Results">One for each score, with tie-break values and reasoning.</param>
 /// <param name="Places">One for each score; 0 for a score without a place.</param>
 /// <param name="Status">One for each score: <c>finished</c>, <c>atTheCap</c>, <c>scored</c> for what is no time, <c>noGoodLift</c>,
-/// <c>zero</c>, <c>notReached</c>, <c>withdrew</c>, <c>didNotStart</c>, <c>unranked</c>.</param>
+/// <c>zero</c>, <c>notReached</c>, <c>notScored</c>, <c>withdrew</c>, <c>didNotStart</c>, <c>unranked</c>.</param>
 public sealed record ScoredEntry(
     string Name,
     IReadOnlyList<ComponentResult> Results,

@@ -6605,7 +6605,7 @@ export interface components {
             places: number[];
             /**
              * @description One for each score: `finished`, `atTheCap`, `scored` for what is no time, `noGoodLift`,
-             *         `zero`, `notReached`, `withdrew`, `didNotStart`, `unranked`.
+             *         `zero`, `notReached`, `notScored`, `withdrew`, `didNotStart`, `unranked`.
              */
             status: string[];
         };
