@@ -81,11 +81,10 @@ public sealed partial class BriefBuilder
             .ToList();
         // A bar that is loaded anew on the way is one bar for all lines of work: a heat leaves it at the last and finds it at the first.
         var named = u.Workout.Divisions.ToList();
-        var one = WorkTree.ReRigs(u.Workout).Any();
         foreach (
             var bar in lifted
                 .OrderBy(LineOf)
-                .GroupBy(p => (Line: one ? 0 : LineOf(p), p.Address.Duty, p.Address.Seat, p.Address.Level, Loaded.BarOf(p).Mass))
+                .GroupBy(p => (Line: Loaded.FirstLine(p), p.Address.Duty, p.Address.Seat, p.Address.Level, Loaded.BarOf(p).Mass))
         )
         {
             var heats = bar.GroupBy(p => p.Address.Division)

@@ -33,12 +33,10 @@ public sealed class LaneBars
     private const int MostShared = 40;
     private readonly MassUnit unit;
 
-    // True where the draft says that a load is changed on the way: then the lines of an athlete's work have one bar.
-    private readonly bool oneBar;
+    private readonly BarChains chains;
 
-    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, bool oneBar)
+    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, Workout workout)
     {
-        this.oneBar = oneBar;
         (kit, unit, book) = (competition.Kit, competition.Unit, StandardsBook.Of(competition));
         jumping =
         [
@@ -47,6 +45,7 @@ public sealed class LaneBars
                 .Select(p => (p.Address.Division, p.Address.Level)),
         ];
         lanes = prescribed.Where(p => p.At == default && LoadsOf(p, unit) is not null).ToLookup(Key);
+        chains = new(lanes.SelectMany(g => g).Where(IsOnBar).Select(p => Key(p).Line), workout);
         mayPlan = lanes.Count(g => g.First().Address.Division.IsTeam) <= MostShared;
     }
 
@@ -55,7 +54,7 @@ public sealed class LaneBars
     /// <param name="competition">The competition whose kit stands in the lanes.</param>
     /// <param name="workout">The draft’s model, which says whether a bar is loaded anew on the way.</param>
     public static LaneBars Of(IReadOnlyList<PrescribedTask> prescribed, Competition competition, Workout workout) =>
-        Known.GetValue(prescribed, p => new(p, competition, WorkTree.ReRigs(workout).Any()));
+        Known.GetValue(prescribed, p => new(p, competition, workout));
 
     /// <summary>The changes from the bare bar through the loads of a task; null where it has no load in the competition’s unit, or where
     /// the kit cannot make one.</summary>
@@ -75,12 +74,17 @@ public sealed class LaneBars
         }
 
         var alone = LaneStacks.Of(loads.ToList(), BarOf(task), kit);
-        if (oneBar && !task.Address.Division.IsTeam)
+        if (!task.Address.Division.IsTeam)
         {
             return OnTheWay(task) is { } part && part != alone ? (part, true) : (alone, false);
         }
 
-        var bars = task.Address.Division.IsTeam ? Beside(task) : [];
+        if (TogetherOnTheWay(task) is { } stretch)
+        {
+            return stretch != alone ? (stretch, true) : (alone, false);
+        }
+
+        var bars = Beside(task);
         var at = bars.ToList().IndexOf((BarOf(task), loads));
         return bars.Count > 1 && at >= 0 && LaneStacks.Together(bars, kit, mayPlan) is { } plans && plans[at] != alone
             ? (plans[at], true)
@@ -97,11 +101,16 @@ public sealed class LaneBars
     /// last. Null where it has the bar for itself, or where there is no such plan.</summary>
     private Eq<PlateChange>? OnTheWay(PrescribedTask task)
     {
-        var bar = BarOf(task);
+        var (bar, first) = (BarOf(task), chains.FirstOf(Key(task).Line));
         var line = lanes
             .Where(g => g.Key.Lane == Key(task).Lane && g.Key.Option is null)
             .SelectMany(g => g)
-            .Where(p => IsOnBar(p) && p.Prescription.Bar?.Value == task.Prescription.Bar?.Value && BarOf(p).Mass == bar.Mass)
+            .Where(p =>
+                chains.FirstOf(Key(p).Line) == first
+                && IsOnBar(p)
+                && p.Prescription.Bar?.Value == task.Prescription.Bar?.Value
+                && BarOf(p).Mass == bar.Mass
+            )
             // The lifts of a complex are done with one bar, and change it once.
             .DistinctBy(p => Key(p).Line)
             .OrderBy(p => Key(p).Line)
@@ -117,6 +126,75 @@ public sealed class LaneBars
         var before = line.Take(at).Sum(p => LoadsOf(p, unit)!.Value.Count);
         return whole?.Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
     }
+
+    /// <summary>
+    /// The changes for one task of a team whose bars are loaded anew on the way: all bars of the lane are planned over all lines at once. A
+    /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads, and
+    /// where there is no such plan.
+    /// </summary>
+    private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task)
+    {
+        var (lane, first) = (Key(task).Lane, chains.FirstOf(Key(task).Line));
+        var tasks = lanes
+            .Where(g => g.Key.Lane == lane && g.Key.Option is null && chains.FirstOf(g.Key.Line) == first)
+            .SelectMany(g => g)
+            .Where(IsOnBar)
+            .ToList();
+        var each = tasks.GroupBy(p => Key(p).Line).OrderBy(g => g.Key).ToList();
+        var lines = each.ConvertAll(g => g.Select(p => (Bar: OneOf(p), Loads: LoadsOf(p, unit)!.Value)).Distinct().ToList());
+        if (lines.Count < 2 || lines.Exists(l => l.DistinctBy(b => b.Bar).Count() < l.Count))
+        {
+            return null;
+        }
+
+        var lengths = lines.ConvertAll(l => l.Max(b => b.Loads.Count));
+        var bars = lines.SelectMany(l => l.Select(b => b.Bar)).Distinct().OrderByDescending(b => b.Bar.Mass).ToList();
+        if (lengths.Sum() > MostOnTheWay || bars.Count > MostShared)
+        {
+            return null;
+        }
+
+        // A bar that is pulled in one of the lines is to have a full plate in all of them.
+        LaneBar Whole((string? Name, LaneBar Bar) bar) =>
+            bar.Bar with
+            {
+                NeedsFull = tasks.Exists(p => OneOf(p) == bar && BarOf(p).NeedsFull),
+            };
+        var plans = LaneStacks.Together([.. bars.Select(b => (Whole(b), Throughout(b, lines, lengths)))], kit, mayPlan);
+        var before = lengths.Take(each.FindIndex(g => g.Key == Key(task).Line)).Sum();
+        return plans?[bars.IndexOf(OneOf(task))].Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
+    }
+
+    /// <summary>The loads of a bar through all lines: in a line that does not need it, it keeps the load it has, or stands ready with its
+    /// first.</summary>
+    private static Eq<decimal> Throughout(
+        (string? Name, LaneBar Bar) bar,
+        List<List<((string? Name, LaneBar Bar) Bar, Eq<decimal> Loads)>> lines,
+        List<int> lengths
+    )
+    {
+        var loads = new List<decimal>();
+        var stands = lines.SelectMany(l => l).First(b => b.Bar == bar).Loads[0];
+        for (var i = 0; i < lines.Count; i++)
+        {
+            var mine = lines[i].Where(b => b.Bar == bar).Select(b => (Eq<decimal>?)b.Loads).FirstOrDefault();
+            for (var moment = 0; moment < lengths[i]; moment++)
+            {
+                stands = mine is { } its && moment < its.Count ? its[moment] : stands;
+                loads.Add(stands);
+            }
+        }
+
+        return loads.ToEq();
+    }
+
+    /// <summary>Which bar it is, whatever is lifted with it.</summary>
+    private (string? Name, LaneBar Bar) OneOf(PrescribedTask task) =>
+        (task.Prescription.Bar?.Value, kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value));
+
+    /// <summary>The first line of the bar that a task is done on: its own, or that of an earlier line from which it is loaded anew.</summary>
+    /// <param name="task">A task on a bar, as one column has it.</param>
+    public int FirstLine(PrescribedTask task) => chains.FirstOf(Key(task).Line);
 
     /// <summary>Loads of one bar that are planned in one.</summary>
     private const int MostOnTheWay = 60;

@@ -95,4 +95,16 @@ public static class WorkTree
                     _ => Enumerable.Empty<Rule.ReRig>(),
                 }
             );
+
+    /// <summary>The lines at which a load is changed, from 1.</summary>
+    public static IEnumerable<int> ReRigLines(Workout workout) =>
+        All(workout)
+            .SelectMany(w =>
+                w switch
+                {
+                    Work.RuleLine { Rule: Rule.ReRig } r => [r.At.Line],
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Where(l => l.Rule is Rule.ReRig).Select(l => l.At.Line),
+                    _ => Enumerable.Empty<int>(),
+                }
+            );
 }

@@ -55,6 +55,60 @@ public class HeatToHeatTests
         Assert.Equal(["Meadow man", "Tideline man"], Assert.Single(rows).Skip(1).Take(2));
     }
 
+    /// <summary>Only what is loaded anew is one bar: a line that no change leads to has its own, which stands ready.</summary>
+    [Theory]
+    [InlineData("  10 power clean, 50/35 kg\n  re-rig: by the athlete\n  12 power clean, 60/40 kg\n  20 deadlift, 100/70 kg\n", "6 6 9")]
+    [InlineData("  10 power clean, 50/35 kg\n  12 power clean, 60/40 kg\n  re-rig: by the athlete\n  20 deadlift, 100/70 kg\n", "6 7 7")]
+    [InlineData("  re-rig: by the athlete\n  10 power clean, 50/35 kg\n  12 power clean, 60/40 kg\n", "7 7")]
+    [InlineData("  3 rounds\n    9 power clean, 50/35 kg\n    3 deadlift, 100/70 kg\n    re-rig: by the athlete\n", "7 7")]
+    [InlineData("  10 power clean, 50/35 kg\n  12 deadlift, 60/40 kg\n", "6 7")]
+    public void A_change_leads_from_its_line_to_the_next(string work, string lines)
+    {
+        var u = Demo.Understand(Head + work + Trial.ForTime);
+        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var mine = u.Prescribed.Where(p => p.Address.Division.Name == "Tideline" && p.Address.Duty == Core.Competitions.Duty.Man).ToList();
+        Assert.Equal(lines, string.Join(' ', mine.Select(bars.FirstLine)));
+        foreach (var alone in mine.Where(p => mine.Count(o => bars.FirstLine(o) == bars.FirstLine(p)) == 1))
+        {
+            var (bar, loads) = bars.Own(alone)!.Value;
+            Assert.Equal(LaneStacks.Of([.. loads], bar, u.Competition.Kit), bars.Changes(alone));
+            Assert.False(bars.IsShared(alone));
+        }
+    }
+
+    /// <summary>The two bars of a pair go through both lines as one plan: the second change leads from where the first left off, and no plate
+    /// is on both.</summary>
+    [Theory]
+    [InlineData("70/50", "90/60")]
+    [InlineData("100/70", "60/40")]
+    [InlineData("60/60", "110/95")]
+    public void The_bars_of_a_pair_are_planned_through_all_lines(string before, string after)
+    {
+        var u = Trial
+            .Pairs(
+                $"8:00 for time\n  10 deadlift, {before} kg\n    share: one at a time\n  re-rig: by the athlete\n"
+                    + $"  12 deadlift, {after} kg\n    share: one at a time\n{Trial.ForTime}"
+            )
+            .Read;
+        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var stock = u.Competition.Kit.Plates.ToDictionary(p => p.Mass, p => p.Count);
+        var tasks = u.Prescribed.GroupBy(p => p.Address.Duty).Select(g => g.ToList()).ToList();
+        foreach (var (first, second) in tasks.Select(t => (bars.Changes(t[0])!.Value[0], bars.Changes(t[1])!.Value[0])))
+        {
+            Assert.Equal(first.Side.Skip(first.Side.Count - second.Off.Count).Reverse(), second.Off);
+            Assert.Equal(second.Side, first.Side.Take(first.Side.Count - second.Off.Count).Concat(second.On));
+        }
+
+        Assert.All(
+            [0, 1],
+            line =>
+                Assert.All(
+                    tasks.SelectMany(t => bars.Changes(t[line])!.Value[0].Side).GroupBy(m => m),
+                    g => Assert.True(2 * g.Count() <= stock[g.Key])
+                )
+        );
+    }
+
     /// <summary>A bar that is loaded anew on the way is one plan: what lies inside stays on from line to line.</summary>
     [Fact]
     public void A_bar_that_is_loaded_anew_keeps_its_inner_plates()
