@@ -171,8 +171,8 @@ public sealed class Differences
         {
             if (same != key || isNow[same] != was[key])
             {
-                // Named by the shorter of the two, so that the way back says the same.
-                var name = same.Length < key.Length ? same : key;
+                // Named by the shorter of the two, or the first of the alphabet, so that the way back says the same.
+                var name = new[] { key, same }.OrderBy(k => k.Length).ThenBy(k => k, StringComparer.Ordinal).First();
                 string On(string its, string sides) => its == name ? sides : $"{its}: {sides}";
                 yield return new(Touches.Loads, null, $"{Say("plates", "discos")}, {name}", On(key, was[key]), On(same, isNow[same]));
             }
