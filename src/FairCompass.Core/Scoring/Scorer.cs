@@ -3,7 +3,6 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
