@@ -116,7 +116,9 @@ async function writer(cid, n) {
   let { id, revision } = made.body;
   const lines = [];
   while (working) {
-    lines.push(`// ${n}-${lines.length}\n`);
+    // A draft has at most 500 lines, or it is not published; a long run begins the remarks anew.
+    if (lines.length === 300) lines.length = 0;
+    lines.push(`// ${n}-${said.saves}\n`);
     const saved = await certain("PUT", `/api/workouts/${id}`, { baseRevision: revision, saveId: randomUUID(), body: text(`Writer ${n}`, lines) });
     if (saved.status !== 200) {
       violations.push(`writer ${n}: its own save is answered ${saved.status}`);

@@ -76,8 +76,8 @@ public class HeatToHeatTests
         }
     }
 
-    /// <summary>The two bars of a pair go through both lines as one plan: the second change leads from where the first left off, and no plate
-    /// is on both.</summary>
+    /// <summary>The two bars of a pair go through both lines as one plan: the second change leads from where the first left off, and no
+    /// plate is on both.</summary>
     [Theory]
     [InlineData("70/50", "90/60")]
     [InlineData("100/70", "60/40")]
