@@ -192,7 +192,7 @@ public sealed class LaneBars
     private (string? Name, LaneBar Bar) OneOf(PrescribedTask task) =>
         (task.Prescription.Bar?.Value, kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value));
 
-    /// <summary>The first line of the bar that a task is done on: its own, or that of an earlier line from which it is loaded anew.</summary>
+    /// <summary>The first line of the bar that a task is done on: its own, or an earlier one from which the bar is loaded anew.</summary>
     /// <param name="task">A task on a bar, as one column has it.</param>
     public int FirstLine(PrescribedTask task) => chains.FirstOf(Key(task).Line);
 
