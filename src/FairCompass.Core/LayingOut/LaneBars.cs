@@ -129,8 +129,8 @@ public sealed class LaneBars
 
     /// <summary>
     /// The changes for one task of a team whose bars are loaded anew on the way: all bars of the lane are planned over all lines at once. A
-    /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads, and
-    /// where there is no such plan.
+    /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads,
+    /// and where there is no such plan.
     /// </summary>
     private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task)
     {
