@@ -55,7 +55,13 @@ public sealed class IntervalFull : ICheck
     private static long? InOneInterval(Strand strand)
     {
         var units = 0L;
-        for (var place = strand.At(1); place.Rounds.Count > 0 && place.Rounds[0] == 1 && place.Of is { } of; place = strand.At(units + 1))
+        // A window shorter than two intervals has no second one that the first could end at.
+        while (
+            units < (strand.Units ?? long.MaxValue)
+            && strand.At(units + 1) is { Of: { } of } place
+            && place.Rounds.Count > 0
+            && place.Rounds[0] == 1
+        )
         {
             units += of;
             if (units > 10_000)

@@ -10,6 +10,7 @@ namespace FairCompass.Core.LayingOut;
 internal sealed class BarChains
 {
     private readonly Dictionary<int, int> first = [];
+    private readonly Dictionary<int, int> lengths;
 
     /// <summary>Finds them.</summary>
     /// <param name="lines">The lines of work on a bar.</param>
@@ -34,11 +35,17 @@ internal sealed class BarChains
                 Join(ordered[after < 0 ? 0 : before], ordered[after < 0 ? before : after]);
             }
         }
+
+        lengths = first.Values.CountBy(f => f).ToDictionary();
     }
 
     /// <summary>The first line of the bar that a line is done on; the line itself where it has the bar alone.</summary>
     /// <param name="line">A line of work on a bar.</param>
     public int FirstOf(int line) => first.GetValueOrDefault(line, line);
+
+    /// <summary>How many lines are done on the bar of a line.</summary>
+    /// <param name="line">A line of work on a bar.</param>
+    public int LengthOf(int line) => first.Count == 0 ? 1 : lengths.GetValueOrDefault(FirstOf(line), 1);
 
     private void Join(int a, int b)
     {

@@ -35,6 +35,9 @@ public sealed class LaneBars
 
     private readonly BarChains chains;
 
+    // The tasks of each lane on one bar that is loaded anew on the way, by its first line, as far as they can be planned in one.
+    private readonly Dictionary<(Address Lane, int First), List<PrescribedTask>> ways;
+
     private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, Workout workout)
     {
         (kit, unit, book) = (competition.Kit, competition.Unit, StandardsBook.Of(competition));
@@ -46,6 +49,13 @@ public sealed class LaneBars
         ];
         lanes = prescribed.Where(p => p.At == default && LoadsOf(p, unit) is not null).ToLookup(Key);
         chains = new(lanes.SelectMany(g => g).Where(IsOnBar).Select(p => Key(p).Line), workout);
+        ways = lanes
+            .Where(g => g.Key.Option is null && chains.LengthOf(g.Key.Line) > 1)
+            .SelectMany(g => g)
+            .Where(IsOnBar)
+            .GroupBy(p => (Key(p).Lane, chains.FirstOf(Key(p).Line)))
+            .Where(g => g.DistinctBy(p => Key(p).Line).Sum(p => LoadsOf(p, unit)!.Value.Count) <= MostOnTheWay)
+            .ToDictionary(g => g.Key, g => g.OrderBy(p => Key(p).Line).ToList());
         mayPlan = lanes.Count(g => g.First().Address.Division.IsTeam) <= MostShared;
     }
 
@@ -74,12 +84,13 @@ public sealed class LaneBars
         }
 
         var alone = LaneStacks.Of(loads.ToList(), BarOf(task), kit);
+        var way = ways.GetValueOrDefault((Key(task).Lane, chains.FirstOf(Key(task).Line)));
         if (!task.Address.Division.IsTeam)
         {
-            return OnTheWay(task) is { } part && part != alone ? (part, true) : (alone, false);
+            return way is not null && OnTheWay(task, way) is { } part && part != alone ? (part, true) : (alone, false);
         }
 
-        if (TogetherOnTheWay(task) is { } stretch)
+        if (way is not null && TogetherOnTheWay(task, way) is { } stretch)
         {
             return stretch != alone ? (stretch, true) : (alone, false);
         }
@@ -99,25 +110,16 @@ public sealed class LaneBars
 
     /// <summary>The changes for one task of a bar that is loaded anew on the way: all its loads are one plan, from the first line to the
     /// last. Null where it has the bar for itself, or where there is no such plan.</summary>
-    private Eq<PlateChange>? OnTheWay(PrescribedTask task)
+    private Eq<PlateChange>? OnTheWay(PrescribedTask task, List<PrescribedTask> way)
     {
-        var (bar, first) = (BarOf(task), chains.FirstOf(Key(task).Line));
-        var line = lanes
-            .Where(g => g.Key.Lane == Key(task).Lane && g.Key.Option is null)
-            .SelectMany(g => g)
-            .Where(p =>
-                chains.FirstOf(Key(p).Line) == first
-                && IsOnBar(p)
-                && p.Prescription.Bar?.Value == task.Prescription.Bar?.Value
-                && BarOf(p).Mass == bar.Mass
-            )
+        var bar = BarOf(task);
+        var line = way.Where(p => p.Prescription.Bar?.Value == task.Prescription.Bar?.Value && BarOf(p).Mass == bar.Mass)
             // The lifts of a complex are done with one bar, and change it once.
             .DistinctBy(p => Key(p).Line)
-            .OrderBy(p => Key(p).Line)
             .ToList();
         var at = line.FindIndex(p => Key(p).Line == Key(task).Line);
         var loads = line.SelectMany(p => LoadsOf(p, unit)!.Value).ToList();
-        if (at < 0 || line.Count < 2 || loads.Count > MostOnTheWay)
+        if (at < 0 || line.Count < 2)
         {
             return null;
         }
@@ -132,15 +134,9 @@ public sealed class LaneBars
     /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads,
     /// and where there is no such plan.
     /// </summary>
-    private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task)
+    private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task, List<PrescribedTask> way)
     {
-        var (lane, first) = (Key(task).Lane, chains.FirstOf(Key(task).Line));
-        var tasks = lanes
-            .Where(g => g.Key.Lane == lane && g.Key.Option is null && chains.FirstOf(g.Key.Line) == first)
-            .SelectMany(g => g)
-            .Where(IsOnBar)
-            .ToList();
-        var each = tasks.GroupBy(p => Key(p).Line).OrderBy(g => g.Key).ToList();
+        var each = way.GroupBy(p => Key(p).Line).ToList();
         var lines = each.ConvertAll(g => g.Select(p => (Bar: OneOf(p), Loads: LoadsOf(p, unit)!.Value)).Distinct().ToList());
         if (lines.Count < 2 || lines.Exists(l => l.DistinctBy(b => b.Bar).Count() < l.Count))
         {
@@ -149,7 +145,7 @@ public sealed class LaneBars
 
         var lengths = lines.ConvertAll(l => l.Max(b => b.Loads.Count));
         var bars = lines.SelectMany(l => l.Select(b => b.Bar)).Distinct().OrderByDescending(b => b.Bar.Mass).ToList();
-        if (lengths.Sum() > MostOnTheWay || bars.Count > MostShared)
+        if (bars.Count > MostShared)
         {
             return null;
         }
@@ -158,7 +154,7 @@ public sealed class LaneBars
         LaneBar Whole((string? Name, LaneBar Bar) bar) =>
             bar.Bar with
             {
-                NeedsFull = tasks.Exists(p => OneOf(p) == bar && BarOf(p).NeedsFull),
+                NeedsFull = way.Exists(p => OneOf(p) == bar && BarOf(p).NeedsFull),
             };
         var plans = LaneStacks.Together([.. bars.Select(b => (Whole(b), Throughout(b, lines, lengths)))], kit, mayPlan);
         var before = lengths.Take(each.FindIndex(g => g.Key == Key(task).Line)).Sum();

@@ -30,4 +30,15 @@ public class AnythingTests
             WhatIf.Of(u.Sheets[i], u.Courses[i], samples.Select(s => (s.Label, s.Run)).ToList(), Demo.Competition);
         }
     }
+
+    /// <summary>A window no longer than one interval has no second interval to look at.</summary>
+    [Theory]
+    [InlineData("1:00", 1)]
+    [InlineData("1:30", 1)]
+    [InlineData("1:31", 2)]
+    public void One_interval_is_looked_at_too(string window, int reps) =>
+        Everything(
+            $"T\n  for Tideline\n\n{window} for reps\n  every 1:30, unfinished is skipped\n    first\n      {reps} sit-up\n"
+                + "    then\n      max burpee\n\nscore: reps\n  tie: shared\n"
+        );
 }

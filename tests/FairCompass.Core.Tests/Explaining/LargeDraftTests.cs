@@ -51,6 +51,10 @@ public class LargeDraftTests
             "T\n\n9:00 for reps\n" + Lines(20, _ => $"  10 power clean, {Ladder}")
         ),
         ["ladders of the demo"] = (Demo.Competition, "T\n\n9:00 for reps\n" + Lines(480, _ => $"  10 power clean, {Ladder}")),
+        ["ladders that are loaded anew"] = (
+            Demo.Competition,
+            "T\n\n9:00 for reps\n" + Lines(240, _ => $"  10 power clean, {Ladder}\n  re-rig: by the athlete")
+        ),
         ["400 cycles, 60 divisions"] = (Sixty, "T\n\n400 cycles\n  1:00 for reps\n" + Lines(60, _ => "    10 sit-up")),
         ["400 cycles of 480 tasks"] = (Demo.Competition, "T\n\n400 cycles\n  1:00 for reps\n" + Lines(480, _ => "    10 sit-up")),
         ["400 cycles of 60 tasks"] = (Demo.Competition, "T\n\n400 cycles\n  1:00 for reps\n" + Lines(60, _ => "    10 sit-up")),
