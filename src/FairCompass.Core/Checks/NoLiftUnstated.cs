@@ -15,7 +15,7 @@ public sealed class NoLiftUnstated : ICheck
 
     /// <inheritdoc/>
     public string Why =>
-        "A partner without a good lift is common. Whether the other’s lift stands alone moves the pair by half a table: say it before.";
+        "A lift that is missed three times is common. Whether the other lifts stand alone moves an entry by half a table: say it before.";
 
     /// <inheritdoc/>
     public Severity Severity => Severity.ShouldFix;

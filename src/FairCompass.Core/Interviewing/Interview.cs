@@ -133,10 +133,15 @@ public static class Interview
             var t when t.Contains("not scored", StringComparison.Ordinal) => ("there is no score", "no hay puntuación"),
             _ => ($"the sum is {made}", $"la suma es {made}"),
         };
-        return (
-            $"One lifts {made}, another has no good lift: {english}.",
-            $"Uno levanta {made}, otro no tiene levantamiento válido: {spanish}."
-        );
+        return course.Address.Division.IsTeam
+            ? (
+                $"One lifts {made}, another has no good lift: {english}.",
+                $"Uno levanta {made}, otro no tiene levantamiento válido: {spanish}."
+            )
+            : (
+                $"{made} in one part, no good lift in another: {english}.",
+                $"{made} en una parte, ningún levantamiento válido en otra: {spanish}."
+            );
     }
 
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)

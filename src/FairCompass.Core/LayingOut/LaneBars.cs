@@ -84,7 +84,8 @@ public sealed class LaneBars
         }
 
         var alone = LaneStacks.Of(loads.ToList(), BarOf(task), kit);
-        var way = ways.GetValueOrDefault((Key(task).Lane, chains.FirstOf(Key(task).Line)));
+        // Another way to do a task has loads of its own, and what is no bar has no part in the plan of one.
+        var way = task.Option is null && IsOnBar(task) ? ways.GetValueOrDefault((Key(task).Lane, chains.FirstOf(Key(task).Line))) : null;
         if (!task.Address.Division.IsTeam)
         {
             return way is not null && OnTheWay(task, way) is { } part && part != alone ? (part, true) : (alone, false);

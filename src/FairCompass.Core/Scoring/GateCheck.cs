@@ -67,7 +67,7 @@ internal static class GateCheck
         at <= before ? $"This gate was passed after {before}."
         : at > closes ? $"This gate closed at {closes}."
         : at == closes && sheet.GateOnSecondCounts == false ? $"The gate closes at {closes}, and on the second it is missed."
-        : at > last ? $"This time lies not after {last}."
+        : at > last ? $"This gate was passed by {last} at the latest."
         : seen.Performed < units
             ? $"{piece.Strand!.Counted(Math.Max(0, seen.Performed.Value))} have not passed the gate after "
                 + $"{piece.Strand.Counted(units)}."

@@ -76,6 +76,26 @@ public class HeatToHeatTests
         }
     }
 
+    /// <summary>Another way to do a task has its own load, not that of the task in the plan of the bar.</summary>
+    [Fact]
+    public void An_option_on_a_bar_that_is_loaded_anew_has_its_own_stack()
+    {
+        var u = Demo.Understand(
+            Head
+                + "  10 power clean, 50/35 kg\n    choose: 12, 40/30 kg\n  re-rig: by the athlete\n  12 power clean, 60/40 kg\n"
+                + Trial.ForTime
+        );
+        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        Assert.All(
+            u.Prescribed.Where(p => bars.Changes(p) is not null),
+            p =>
+            {
+                var (bar, loads) = bars.Own(p)!.Value;
+                Assert.Equal(loads, bars.Changes(p)!.Value.Select(c => bar.Mass + (2 * c.Side.Sum())));
+            }
+        );
+    }
+
     /// <summary>The two bars of a pair go through both lines as one plan: the second change leads from where the first left off, and no
     /// plate is on both.</summary>
     [Theory]

@@ -105,6 +105,23 @@ public class LiftTests
         Assert.DoesNotContain("lifter", trial.Paper(Audience.ScoreDesk), StringComparison.OrdinalIgnoreCase);
     }
 
+    /// <summary>Nobody is asked about a partner who is not there.</summary>
+    [Fact]
+    public void A_total_of_one_athlete_is_asked_about_its_parts()
+    {
+        var trial = Trial.Tideline(
+            "A: 6:00 for load\n  heaviest power clean\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk\n\n"
+                + "score Total: sum of best loads of A, B\n  tie: shared\n"
+        );
+        var question = Assert.Single(Interview.Open(trial.Read), q => q.Id == "no-lift-unstated");
+        Assert.Equal("What is the sum without a good lift in one of the parts?", question.Asks.English);
+        Assert.EndsWith(
+            "in one part, no good lift in another: the sum is 0.",
+            question.Answers[0].OnTheFloor.English,
+            StringComparison.Ordinal
+        );
+    }
+
     [Fact]
     public void Not_scored_would_rank_who_finished_behind_who_did_not()
     {
