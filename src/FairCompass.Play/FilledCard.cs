@@ -32,7 +32,11 @@ public sealed record FilledPiece(
     IReadOnlyList<(Mark At, Duration Clock)> Marks,
     IReadOnlyList<Try> Lifts,
     IReadOnlyList<FilledCounter> Counters
-);
+)
+{
+    /// <summary>What each member did of the tasks that are counted by member.</summary>
+    public Eq<MemberUnits> By { get; init; } = [];
+}
 
 /// <summary>A card as it comes back from the lane.</summary>
 /// <param name="Pieces">In the order of the card.</param>

@@ -34,6 +34,7 @@ public static class MechanicalDesk
         var seen = new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
         {
             TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
+            By = asked.Contains(CardFieldKind.By) ? filled.By : [],
             Gates = asked.Contains(CardFieldKind.Gates)
                 ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()
                 : [],

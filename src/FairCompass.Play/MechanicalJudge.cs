@@ -115,14 +115,17 @@ public sealed class MechanicalJudge
             marks.Add((mark.At, Timing.Round(mark.Time, sheet.Resolution)));
         }
 
-        var lifts = run.Select(h => h.What).OfType<Happened.Lifted>().Where(l => l.Piece == key);
+        var lifts = run.Where(h => h.What is Happened.Lifted l && l.Piece == key).Select(h => ((Happened.Lifted)h.What, h.At));
         return new(
             key,
             piece.Finished is { } at ? Timing.Round(at, sheet.Resolution) : null,
             marks,
-            lifts.Select(l => new Try(l.Load, l.Made, l.Seat)).ToList(),
+            lifts.Select(l => new Try(l.Item1.Load, l.Item1.Made, l.Item1.Seat) { Clock = l.At }).ToList(),
             piece.Strands.Select(s => Counter(key, s)).ToList()
-        );
+        )
+        {
+            By = piece.By.OrderBy(b => (b.Task, b.Seat)).ToEq(),
+        };
     }
 
     private FilledCounter Counter(string piece, PlayedStrand strand)

@@ -18,16 +18,26 @@ public sealed partial class Player
             var movement = piece.Lifted!.Prescription.Movement.Value;
             var seats = piece.Members.Count > 1 ? piece.Members.Select((m, i) => m.Seat ?? i + 1).ToList() : [0];
             var seat = seats[worker.Lifts % seats.Count];
+            if (piece.Lifting?.Attempts is { } attempts && worker.Lifts >= attempts * seats.Count)
+            {
+                return null;
+            }
+
             var athlete = AthleteOf(piece, seat == 0 ? null : seat);
             var pace = player.paces.Of(movement, AmountUnit.Rep, player.plain.Address.Division.Name);
             // A set of several is done with less: 3 % for each further rep, common practice.
             var best = PaceTable.Best(pace, athlete.Woman) * athlete.Strength / 1000 * (100 - (3 * (piece.Piece.Piece.SetOf - 1))) / 100;
             best = player.competition.Unit == MassUnit.Pound ? best / Mass.KilogramsPerPound : best;
             var wish = worker.NextLoad.TryGetValue(seat, out var next) ? next : best * random.Between(780, 880) / 1000;
-            if (Made(wish, athlete.Woman, piece.Lifted!.Prescription) is not { } load)
+            // What is on the bar at the start is lifted first.
+            var first = worker.Lifts < seats.Count ? piece.Lifting?.StartOf(seat == 0 ? null : seat) : null;
+            if ((first ?? Made(wish, athlete.Woman, piece.Lifted!.Prescription)) is not { } load)
             {
                 return null;
             }
+
+            load = Math.Max(load, worker.LastLoad.GetValueOrDefault(seat));
+            worker.LastLoad[seat] = load;
 
             var share = (long)(load * 1000 / best);
             var chance = share switch

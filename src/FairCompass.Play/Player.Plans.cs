@@ -50,7 +50,7 @@ public sealed partial class Player
                 return new(from + new Duration(random.Middling(1500, 5000)), new Happened.HoldTaken(key, Holder(piece)));
             }
 
-            var seat = Seat(worker, piece, sharing, next, out var takesOver);
+            var seat = Seat(worker, piece, strand, sharing, next, out var takesOver);
             if (takesOver)
             {
                 worker.TurnLeft = 0;
@@ -96,7 +96,10 @@ public sealed partial class Player
             }
 
             // A monitor is looked at before the turn ends.
-            var turn = sharing.AtMost - piece.TurnOf(seat) ?? long.MaxValue;
+            var turn = Math.Min(
+                sharing.AtMost - piece.TurnOf(seat) ?? long.MaxValue,
+                seat is { } own ? piece.Allowed(strand, next, own) : long.MaxValue
+            );
             var units = machine ? Math.Clamp(turn, 1, Math.Min(Steps(next, task), piece.Ahead(strand))) : 1;
             var minutes = Math.Min(time.Ms / 60_000, 30);
             var each =
@@ -181,7 +184,7 @@ public sealed partial class Player
         }
 
         /// <summary>Who works now, and whether another takes over first.</summary>
-        private int? Seat(Worker worker, PlayedPiece piece, Sharing sharing, Place next, out bool takesOver)
+        private int? Seat(Worker worker, PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next, out bool takesOver)
         {
             takesOver = false;
             if (piece.Members.Count < 2 || sharing.Together)
@@ -189,16 +192,17 @@ public sealed partial class Player
                 return null;
             }
 
-            return next.Seat ?? Among(worker, piece, sharing, next, out takesOver);
+            return next.Seat ?? Among(worker, piece, strand, sharing, next, out takesOver);
         }
 
-        private int? Among(Worker worker, PlayedPiece piece, Sharing sharing, Place next, out bool takesOver)
+        private int? Among(Worker worker, PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next, out bool takesOver)
         {
             takesOver = false;
             var seats = piece
                 .Members.Select((m, i) => m.Seat ?? i + 1)
                 .Where(s => !piece.Holding.Contains(s))
                 .Take(sharing.Members)
+                .Where(s => piece.Allowed(strand, next, s) > 0)
                 .ToList();
             if (piece.Piece.Piece.Swaps.Count > 0)
             {

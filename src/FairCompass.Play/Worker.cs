@@ -42,4 +42,7 @@ internal sealed class Worker(int index, string piece, string? strand)
 
     /// <summary>The load of the next lift of each lifter; by seat, 0 for an individual.</summary>
     public Dictionary<int, decimal> NextLoad { get; } = [];
+
+    /// <summary>The load of the last lift of each lifter; by seat, 0 for an individual.</summary>
+    public Dictionary<int, decimal> LastLoad { get; } = [];
 }

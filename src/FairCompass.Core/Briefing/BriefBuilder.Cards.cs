@@ -44,7 +44,7 @@ public sealed partial class BriefBuilder
             yield return new("numbers", Say("Write the count", "Anota la cuenta"), [OneNumber(open)]);
         }
 
-        foreach (var tries in course.Pieces.SelectMany(p => Tries(p, course)))
+        foreach (var tries in course.Pieces.SelectMany(p => ByMember(p, course).Concat(Tries(p, course))))
         {
             yield return tries;
         }
@@ -68,7 +68,7 @@ public sealed partial class BriefBuilder
     private bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
         field.Field switch
         {
-            CardFieldKind.Tries or CardFieldKind.Gates => true,
+            CardFieldKind.Tries or CardFieldKind.Gates or CardFieldKind.By => true,
             CardFieldKind.Counted or CardFieldKind.Count => course.Piece(field.Piece) is { } piece
                 && piece.Strands.Where(s => field.Field == CardFieldKind.Counted || s.Key == field.Strand).All(s => s.Counter.IsOneNumber),
             CardFieldKind.TieTime => course.Piece(field.Piece) is { } piece
@@ -164,43 +164,6 @@ public sealed partial class BriefBuilder
                 ]
             );
         }
-    }
-
-    /// <summary>A row for each lift; in a team with who lifted, and the best of each beside.</summary>
-    private BriefSection Lifts(CoursePiece piece, Course course)
-    {
-        var lifters = piece.Piece.Seat is null && course.Address.Division.IsTeam ? course.Address.Division.Size : 1;
-        Eq<string> head =
-        [
-            Say("Try", "Intento"),
-            .. lifters > 1 ? [Say("Lifter", "Quién")] : Array.Empty<string>(),
-            Say("Load", "Carga"),
-            Say("Made", "Válido"),
-            Say("Missed", "Fallado"),
-            Say("Clock", "Reloj"),
-        ];
-        var rows = Enumerable
-            .Range(1, Math.Max(6, 3 * lifters))
-            .Select(n => new BriefRow([Cite("form/tries", Figure(n)), .. lifters > 1 ? [""] : Array.Empty<string>(), "", "□", "□", ""]))
-            .ToEq();
-        Eq<BriefBlock> best =
-            lifters > 1
-                ?
-                [
-                    new BriefBlock.Blanks([
-                        Say("Load at the start", "Carga al empezar"),
-                        .. Enumerable
-                            .Range(1, lifters)
-                            .Select(n => Cite("form/tries", Say($"Best of the {tongue.Ordinal(n)}", $"Lo mejor del {tongue.Ordinal(n)}"))),
-                        Say("Together, for the desk", "Suma, para la mesa"),
-                    ]),
-                ]
-                : [new BriefBlock.Blanks([Say("Load at the start", "Carga al empezar"), Say("Best good lift", "Mejor válido")])];
-        return new(
-            "tries-" + piece.Piece.Key,
-            Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
-            [new BriefBlock.Table(null, head, rows), .. best]
-        );
     }
 
     private IEnumerable<BriefSection> OwnRests(Course course)

@@ -174,7 +174,7 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> KitOfALane()
     {
         // Which movement has which load and plates; without loads and heights the list above says everything.
-        if (SetUp(columns.Select(i => u.Resolver.Addresses[i]).ToList(), own: false) is { Count: > 0 } rows)
+        if (SetUp(columns.Select(i => u.Resolver.Columns[i]).ToList(), own: false) is { Count: > 0 } rows)
         {
             yield return new(
                 "kit",

@@ -51,7 +51,7 @@ public sealed partial class BriefBuilder
 
     private static int LineOf(PrescribedTask task) => task.Around?.At.Line ?? task.Source.At.Line;
 
-    private List<Address> Everybody => columns.Select(i => u.Resolver.Addresses[i]).ToList();
+    private List<Address> Everybody => columns.Select(i => u.Resolver.Columns[i]).ToList();
 
     private BriefRow Said(Reset r) =>
         Cited(
@@ -72,7 +72,7 @@ public sealed partial class BriefBuilder
     {
         var lifted = u
             .Prescribed.Where(p =>
-                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
+                columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address))
                 && p.At == default
                 && p.Option is null
                 && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell

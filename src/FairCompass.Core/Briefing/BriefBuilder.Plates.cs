@@ -17,7 +17,7 @@ public sealed partial class BriefBuilder
     private Eq<BriefBlock> Rungs() =>
         u
             .Prescribed.Where(p =>
-                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address))
+                columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address))
                 && p.At == default
                 && p.Option is null
                 && p.Prescription.Load is { Value.Values: { IsConstant: false, HasUnset: false } climbing }
@@ -58,7 +58,7 @@ public sealed partial class BriefBuilder
                 )
         );
         yield return new BriefBlock.Table(
-            $"{WhoOf(who, columns.Select(i => u.Resolver.Addresses[i]).ToList())}: {BarName(first)} "
+            $"{WhoOf(who, columns.Select(i => u.Resolver.Columns[i]).ToList())}: {BarName(first)} "
                 + $"{Cite($"rung/{first.Source.At.Line}/{first.Address}/1", Number.Normal(bar.Mass))}",
             [
                 Say("Round", "Ronda"),

@@ -1,6 +1,5 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
@@ -72,10 +71,15 @@ public sealed partial class BriefBuilder
         var line = task.Source.At.Line;
         if (members.Count > 1)
         {
-            var (share, hold) = Sharing.RulesOf(piece, task);
+            var (share, hold) = RulesAround.Of(piece, task);
+            var counted = share?.Phrases.Any(p => p.Is == ShareKind.CountByMember) == true;
             foreach (var phrase in share?.Phrases ?? [])
             {
-                if (Shared(phrase, members) is var (what, mark))
+                // Who did how many has a table of its own.
+                if (
+                    !(counted && phrase is { Is: ShareKind.AtLeast, Text: { } per } && per.StartsWith("each", StringComparison.Ordinal))
+                    && Shared(phrase, members) is var (what, mark)
+                )
                 {
                     yield return (what, mark, line);
                 }
@@ -97,6 +101,20 @@ public sealed partial class BriefBuilder
         foreach (var flag in task.Source.Details.OfType<Detail.Flag>().Where(f => f.Is == FlagKind.InOneGo))
         {
             yield return (Say("the set was broken", "la serie se interrumpió"), Strokes, flag.At.Line);
+        }
+
+        if (piece.Piece.IsHeaviest && task.Source.Details.OfType<Detail.LiftAttempts>().FirstOrDefault() is { } attempts)
+        {
+            yield return (
+                Say($"more than {Words.Count(attempts.N, "attempt")}", $"más de {attempts.N} {(attempts.N == 1 ? "intento" : "intentos")}"),
+                Strokes,
+                attempts.At.Line
+            );
+        }
+
+        foreach (var flag in task.Source.Details.OfType<Detail.Flag>().Where(f => f.Is == FlagKind.NeverDown))
+        {
+            yield return (Say("a lower load than before", "menos carga que antes"), Strokes, flag.At.Line);
         }
 
         foreach (var chunk in task.Prescription.Counting.OfType<Detail.Chunks>())
@@ -159,7 +177,12 @@ public sealed partial class BriefBuilder
                 Strokes
             ),
             ShareKind.HandTag => (Say("no hand tag", "sin toque de manos"), Strokes),
-            ShareKind.AnyNumber or ShareKind.AnySplit or ShareKind.ByMembers or ShareKind.NoHandTag => null,
+            ShareKind.AnyNumber
+            or ShareKind.AnySplit
+            or ShareKind.ByMembers
+            or ShareKind.NoHandTag
+            or ShareKind.CountByMember
+            or ShareKind.Short => null,
             _ => throw new InvalidOperationException($"A phrase of sharing without a line on the card: {phrase.Is}."),
         };
 }

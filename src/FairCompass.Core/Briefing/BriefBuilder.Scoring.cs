@@ -160,7 +160,11 @@ public sealed partial class BriefBuilder
                     .Select(s => Cite($"score/{c.Label}/{u.Courses[entry].Address}", s))
             );
 
-    private IEnumerable<string> Rulings() => ScoreSentences.Rulings(u.Workout, tongue).Select(r => Cite("rulings", r));
+    private IEnumerable<string> Rulings() =>
+        ScoreSentences
+            .Rulings(u.Workout, tongue)
+            .Concat(EntrySentences.Of(shown.Select(i => u.Courses[i].Address.Division), u.Workout, tongue))
+            .Select(r => Cite("rulings", r));
 
     /// <summary>A result with the time that broke a tie, where there is one.</summary>
     private static string Published(ComponentResult r, ScoreComponent c) =>

@@ -80,7 +80,7 @@ public sealed partial class BriefBuilder
         }
 
         var head = columns
-            .Select(i => u.Resolver.Addresses[i])
+            .Select(i => u.Resolver.Columns[i])
             .Select(a => Cite($"entry/{a}", division is null ? a.In(tongue) : a.WithinIn(tongue)));
         return new("loads", heading, [new BriefBlock.Table(null, head.Prepend("").ToEq(), rows.ToEq())]);
     }
@@ -98,9 +98,7 @@ public sealed partial class BriefBuilder
         foreach (var movement in done)
         {
             var cells = columns
-                .Select(i =>
-                    movement.Contains(i) ? Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Addresses[i]}", row.Cells[i].Text) : "–"
-                )
+                .Select(i => movement.Contains(i) ? Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Columns[i]}", row.Cells[i].Text) : "–")
                 .ToList();
             // An amount that is the same for all stands in the workout above.
             if (row.Aspect != "amount" || done.Count > 1 || cells.Distinct().Count() > 1)
@@ -113,9 +111,7 @@ public sealed partial class BriefBuilder
     /// <summary>What a column does in a row: the movement of its task, or of the way to do it that the row is of.</summary>
     private string MovementAt(GridRow row, int column) =>
         u.Prescribed.FirstOrDefault(p =>
-            ReferenceEquals(p.Address, u.Resolver.Addresses[column])
-            && p.At == default
-            && (p.Option?.At.Line ?? p.Source.At.Line) == row.Line
+            ReferenceEquals(p.Address, u.Resolver.Columns[column]) && p.At == default && (p.Option?.At.Line ?? p.Source.At.Line) == row.Line
         )
             is { } task
             ? (task.Option is null ? "" : Say("or ", "o ")) + tongue.Movement(task.Prescription.Movement.Value)

@@ -45,7 +45,7 @@ public sealed partial class BriefBuilder
             .Distinct()
             .OrderByDescending(n => n.Length)
             .ToList();
-        columns = Enumerable.Range(0, u.Resolver.Addresses.Count).Where(i => IsFor(u.Resolver.Addresses[i].Division.Name)).ToList();
+        columns = Enumerable.Range(0, u.Resolver.Columns.Count).Where(i => IsFor(u.Resolver.Columns[i].Division.Name)).ToList();
     }
 
     private StandardsBook Book => StandardsBook.Of(u.Competition);
@@ -266,7 +266,7 @@ public sealed partial class BriefBuilder
     {
         var uses = u
             .Prescribed.Where(p =>
-                columns.Exists(i => ReferenceEquals(u.Resolver.Addresses[i], p.Address)) && !(p.IsMenuHead && p.Option is null)
+                columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address)) && !(p.IsMenuHead && p.Option is null)
             )
             .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line))
             .ToList();

@@ -21,7 +21,7 @@ public sealed class GroupMisfit : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var divisions = context.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name).ToList();
+        var divisions = context.Courses.Select(c => c.Address.Division).DistinctBy(d => (d.Name, d.Size)).ToList();
         foreach (var header in context.Workout.Headers.OfType<Header.Groups>())
         {
             var seats = header.Items.SelectMany(g => g.Seats).ToList();

@@ -21,7 +21,7 @@ public sealed class HoldImpossible : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        foreach (var division in context.Courses.Select(c => c.Address.Division).DistinctBy(d => d.Name))
+        foreach (var division in context.Courses.Select(c => c.Address.Division).DistinctBy(d => (d.Name, d.Size)))
         {
             foreach (var work in context.AllWork)
             {

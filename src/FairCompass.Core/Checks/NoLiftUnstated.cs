@@ -25,7 +25,9 @@ public sealed class NoLiftUnstated : ICheck
     {
         foreach (var score in context.Workout.Scores.Where(s => s.Measure == Measure.SumOfBestLoads))
         {
-            if (score.Lines.Any(l => l is ScoreLine.NoGoodLift))
+            var alone = context.Courses.Count > 0 && context.Courses.All(c => !c.Address.Division.IsTeam);
+            // The best lifts of one athlete in one part lack no part.
+            if (score.Lines.Any(l => l is ScoreLine.NoGoodLift) || (alone && score.Selection is not null))
             {
                 continue;
             }
@@ -38,7 +40,6 @@ public sealed class NoLiftUnstated : ICheck
                 mends.Add(Say("Not scored", "not scored"));
             }
 
-            var alone = context.Courses.Count > 0 && context.Courses.All(c => !c.Address.Division.IsTeam);
             yield return new Report(
                 score.At,
                 alone ? "What is the sum without a good lift in one of the parts?" : "What is the sum when one lifter has no good lift?",

@@ -23,7 +23,7 @@ public sealed class SharingImpossible : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var seen = new HashSet<(int, string)>();
-        foreach (var course in context.Courses.DistinctBy(c => c.Address.Division.Name))
+        foreach (var course in context.Courses.DistinctBy(c => c.Address.Division))
         {
             foreach (var (share, at, amount, members, swaps) in Shares(context.Workout, course))
             {
@@ -106,6 +106,19 @@ public sealed class SharingImpossible : ICheck
             {
                 yield return $"At least {least} a turn, but at most {most} in a row.";
             }
+        }
+
+        if (
+            Of(ShareKind.Short) is not null
+            && (Of(ShareKind.CountByMember) is null || Of(ShareKind.AtLeast)?.Text?.StartsWith("each", StringComparison.Ordinal) != true)
+        )
+        {
+            yield return "Who is short can only be said with at least so many each, and count by member.";
+        }
+
+        if (Of(ShareKind.CountByMember) is not null && Of(ShareKind.TogetherAt) is not null)
+        {
+            yield return "All do each unit together, so there is nothing to count by member.";
         }
 
         foreach (var contradiction in Contradictions(Of))

@@ -24,7 +24,8 @@ public sealed class TieUnstated : ICheck
         foreach (var score in context.Workout.Scores)
         {
             if (
-                score.Lines.Any(l =>
+                score.Selection is { Of: not SelectionOf.Load }
+                || score.Lines.Any(l =>
                     l is ScoreLine.TieShared or ScoreLine.TieScore or ScoreLine.TieTime or ScoreLine.TieMeasure or ScoreLine.TieLowestMember
                 )
             )

@@ -86,7 +86,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
     private (Work.Task? Task, Address? Address) Find(ReadDraft u) =>
         (
             WorkTree.Tasks(u.Workout).FirstOrDefault(t => t.At.Line == Line),
-            u.Resolver.Addresses.FirstOrDefault(a =>
+            u.Resolver.Columns.FirstOrDefault(a =>
                 string.Equals(a.Division.Name, Division, StringComparison.OrdinalIgnoreCase) && a.Within == Duty
             )
         );

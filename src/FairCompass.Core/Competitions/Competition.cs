@@ -3,6 +3,7 @@ using FairCompass.Core.Pacing;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using Riok.Mapperly.Abstractions;
 
 namespace FairCompass.Core.Competitions;
 
@@ -115,6 +116,26 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<string> Seats { get; init; }
 
+    /// <summary>The fewest members of an entry, from 2 and under <see cref="Size"/>, where entries differ in size; null where all are of one
+    /// size.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public int? Smallest { get; init; }
+
+    /// <summary>How entries may be made up, where there is a choice: some of <c>man</c>, <c>woman</c>, <c>mixed</c>; empty where every entry
+    /// has the duties of its places.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<string> Entries { get; init; }
+
+    /// <summary>True where entries that are made up differently have a board each, false where they are ranked together; null while nobody
+    /// has said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool? RankedApart { get; init; }
+
+    /// <summary>How the entry that is meant is made up; null where all entries of the division are, which is never written down.</summary>
+    [JsonIgnore]
+    [MapperIgnore]
+    public LineUp? LineUp { get; init; }
+
     /// <summary>
     /// The duty of a place in the team: as its places are declared, else the duties take turns in their declared order, so a crew of
     /// man/woman is man, woman, man, woman. A card says who really stands where.
@@ -129,6 +150,7 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
                 ? null
                 : Competitions.Duties.Find(Duties[(seat - 1) % Duties.Count]);
 
-    /// <summary>The duties in their declared order; a word that is none is left out.</summary>
-    public IEnumerable<Duty> EachDuty => Duties.Select(Competitions.Duties.Find).OfType<Duty>();
+    /// <summary>The duties in their declared order, of one line-up those that it has; a word that is none is left out.</summary>
+    public IEnumerable<Duty> EachDuty =>
+        Duties.Where(d => LineUp is null || Seats.Contains(d)).Select(Competitions.Duties.Find).OfType<Duty>();
 }

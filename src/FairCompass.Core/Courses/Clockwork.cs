@@ -82,12 +82,12 @@ public sealed partial class Clockwork
         return walk;
     }
 
-    /// <summary>The hall clock of each division that has an entry, by its name; entries of as many members share one.</summary>
-    public static IReadOnlyDictionary<string, Clockwork> OfEach(Workout workout, Prescriptions.Resolver resolver)
+    /// <summary>The hall clock of each division and line-up that has an entry; entries of as many members share one.</summary>
+    public static IReadOnlyDictionary<Division, Clockwork> OfEach(Workout workout, Prescriptions.Resolver resolver)
     {
-        var divisions = resolver.Entries.Select(e => e.Division).DistinctBy(d => d.Name).ToList();
+        var divisions = resolver.Entries.Select(e => e.Division).Distinct().ToList();
         var clocks = divisions.DistinctBy(d => d.Size).ToDictionary(d => d.Size, d => Of(workout, d));
-        return divisions.ToDictionary(d => d.Name, d => clocks[d.Size], StringComparer.Ordinal);
+        return divisions.ToDictionary(d => d, d => clocks[d.Size]);
     }
 
     private void Walk(Stage stage)

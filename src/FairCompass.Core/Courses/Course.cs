@@ -131,14 +131,14 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <param name="cancel">Ends the work between two entries.</param>
     public static IReadOnlyList<Course> CompileAll(
         Resolver resolver,
-        IReadOnlyDictionary<string, Clockwork> clocks,
+        IReadOnlyDictionary<Competitions.Division, Clockwork> clocks,
         CancellationToken cancel = default
     ) =>
         resolver
             .Entries.Select(entry =>
             {
                 cancel.ThrowIfCancellationRequested();
-                return Compile(clocks[entry.Division.Name], resolver, entry, []);
+                return Compile(clocks[entry.Division], resolver, entry, []);
             })
             .ToList();
 
@@ -152,6 +152,16 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <param name="piece">One of its pieces.</param>
     public IReadOnlyList<Address> MembersOf(PieceOfWork piece) =>
         resolver?.Members(Address, piece.Seat, piece.Group) is { Count: > 0 } members ? members : [Address];
+
+    /// <summary>What a task is for one member of the entry.</summary>
+    /// <param name="task">A task of the piece.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="member">One of <see cref="MembersOf"/>.</param>
+    public Prescription Prescribed(CourseTask task, CoursePiece piece, Address member) =>
+        resolver?.Resolve(task.Source, member, new(piece.Piece.Cycle, null), task.Complex) ?? task.Prescription;
+
+    /// <summary>The unit of loads in the competition; kilograms for a course of no competition.</summary>
+    public MassUnit Unit => Competition?.Unit ?? MassUnit.Kilogram;
 
     /// <summary>A piece by its key; null when there is none.</summary>
     public CoursePiece? Piece(string key)

@@ -21,8 +21,8 @@ public sealed record DraftWeight(long Cells, long Steps)
     /// <summary>Weighs a draft.</summary>
     /// <param name="workout">The draft.</param>
     /// <param name="resolver">Knows the columns and entries.</param>
-    /// <param name="clocks">The hall clock of each division that has an entry.</param>
-    public static DraftWeight Of(Workout workout, Resolver resolver, IReadOnlyDictionary<string, Clockwork> clocks)
+    /// <param name="clocks">The hall clock of each division and line-up that has an entry.</param>
+    public static DraftWeight Of(Workout workout, Resolver resolver, IReadOnlyDictionary<Competitions.Division, Clockwork> clocks)
     {
         var columns = resolver.Addresses.Count;
         var weights = new Dictionary<Work.Task, (long Cells, long Steps)>(ReferenceEqualityComparer.Instance);
@@ -38,7 +38,7 @@ public sealed record DraftWeight(long Cells, long Steps)
             steps = Count.Add(steps, Count.Times(compared, columns));
         }
 
-        foreach (var entries in resolver.Entries.GroupBy(e => e.Division.Name, StringComparer.Ordinal))
+        foreach (var entries in resolver.Entries.GroupBy(e => e.Division))
         {
             var pieces = 0L;
             // Cycles and turns come back to the same lines, which are weighed once.

@@ -172,8 +172,9 @@ public sealed record Fingerprint(string Sha256, string Code)
     {
         // The order of duties is resolved, because a missing heading line means the division's own order.
         var divisions = u
-            .Courses.Select(c => c.Address.Division)
-            .DistinctBy(d => d.Name)
+            .Courses.Select(c => u.Competition.Find(c.Address.Division.Name))
+            .OfType<Division>()
+            .Distinct()
             .SelectMany(u.Competition.Chain)
             .DistinctBy(d => d.Name)
             .Select(Of)
@@ -225,6 +226,21 @@ public sealed record Fingerprint(string Sha256, string Code)
         if (d.Seats.Count > 0)
         {
             said["seats"] = Words(d.Seats);
+        }
+
+        if (d.Smallest is { } smallest)
+        {
+            said["smallest"] = smallest;
+        }
+
+        if (d.Entries.Count > 0)
+        {
+            said["entries"] = Words(d.Entries);
+        }
+
+        if (d.RankedApart is { } apart)
+        {
+            said["rankedApart"] = apart;
         }
 
         return said;

@@ -28,7 +28,7 @@ public static class Explainer
     /// <param name="cancel">Ends the work between two checks and between two tables.</param>
     public static Explanation Explain(Understanding u, int rows = UsualRows, CancellationToken cancel = default)
     {
-        var columns = u.Resolver.Addresses.Select(Column).ToEq();
+        var columns = u.Resolver.Columns.Select(Column).ToEq();
         var pieces = u.Courses.Count > 0 ? u.Courses[0].Pieces.Select(p => p.Piece).ToList() : PieceOfWork.Of(u.Workout);
         return new(
             u.Workout.Title,
@@ -50,7 +50,10 @@ public static class Explainer
             Ledgers.Of(u, Math.Clamp(rows, 1, 1000), cancel),
             new Grid(columns, GridRows.Of(u)),
             ScoresOf(u),
-            ScoreSentences.Rulings(u.Workout),
+            [
+                .. ScoreSentences.Rulings(u.Workout),
+                .. EntrySentences.Of(u.Courses.Select(c => c.Address.Division), u.Workout, Languages.Tongue.English),
+            ],
             MovementsOf(u),
             u.Courses.Select(c => Column(c.Address)).ToEq(),
             Fingerprint.Of(u).Code

@@ -27,7 +27,7 @@ public sealed class GridRows
     public static Eq<GridRow> Of(Understanding u, Tongue tongue)
     {
         var grid = new GridRows(u, tongue);
-        if (u.Resolver.Addresses.Count == 0)
+        if (u.Resolver.Columns.Count == 0)
         {
             return [];
         }
@@ -114,7 +114,7 @@ public sealed class GridRows
         {
             // A task that is not for everybody leaves the cells of the others empty.
             var cells = u
-                .Resolver.Addresses.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
+                .Resolver.Columns.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
                 .ToEq();
             rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
         }

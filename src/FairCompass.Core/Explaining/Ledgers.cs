@@ -135,13 +135,8 @@ internal static class Ledgers
     /// member’s.</summary>
     private static List<int> ColumnsOf(Understanding u, Course course, CoursePiece piece)
     {
-        var (all, entry) = (u.Resolver.Addresses, course.Address);
-        var columns = Enumerable
-            .Range(0, all.Count)
-            .Where(i =>
-                all[i].Division == entry.Division && all[i].Level == entry.Level && (entry.Duty is null || all[i].Duty == entry.Duty)
-            )
-            .ToList();
+        var (all, entry) = (u.Resolver.Columns, course.Address);
+        var columns = Enumerable.Range(0, all.Count).Where(i => all[i].IsOf(entry)).ToList();
         var members = course.MembersOf(piece.Piece);
         var mine = columns
             .Where(i =>

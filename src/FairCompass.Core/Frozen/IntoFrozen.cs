@@ -34,6 +34,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Detail.Flag, V2.Detail.Flag>]
     [MapDerivedType<Workouts.Detail.From, V2.Detail.From>]
     [MapDerivedType<Workouts.Detail.OnBar, V2.Detail.OnBar>]
+    [MapDerivedType<Workouts.Detail.LiftAttempts, V2.Detail.LiftAttempts>]
     private static partial V2.Detail One(Workouts.Detail one);
 
     [MapDerivedType<Competitions.PointsRule.ByTable, V2.PointsRule.ByTable>]
@@ -107,6 +108,8 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Header.Groups, V2.Header.Groups>]
     [MapDerivedType<Workouts.Header.Video, V2.Header.Video>]
     [MapDerivedType<Workouts.Header.LeadIn, V2.Header.LeadIn>]
+    [MapDerivedType<Workouts.Header.Seats, V2.Header.Seats>]
+    [MapDerivedType<Workouts.Header.Entries, V2.Header.Entries>]
     private static partial V2.Header One(Workouts.Header one);
 
     private static partial V2.Clause One(Standards.Clause one);

@@ -36,6 +36,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.Flag, Workouts.Detail.Flag>]
     [MapDerivedType<V2.Detail.From, Workouts.Detail.From>]
     [MapDerivedType<V2.Detail.OnBar, Workouts.Detail.OnBar>]
+    [MapDerivedType<V2.Detail.LiftAttempts, Workouts.Detail.LiftAttempts>]
     private static partial Workouts.Detail One(V2.Detail one);
 
     [MapDerivedType<V2.PointsRule.ByTable, Competitions.PointsRule.ByTable>]
@@ -109,6 +110,8 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Header.Groups, Workouts.Header.Groups>]
     [MapDerivedType<V2.Header.Video, Workouts.Header.Video>]
     [MapDerivedType<V2.Header.LeadIn, Workouts.Header.LeadIn>]
+    [MapDerivedType<V2.Header.Seats, Workouts.Header.Seats>]
+    [MapDerivedType<V2.Header.Entries, Workouts.Header.Entries>]
     private static partial Workouts.Header One(V2.Header one);
 
     private static partial Standards.Clause One(V2.Clause one);

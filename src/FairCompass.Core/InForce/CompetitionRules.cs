@@ -140,6 +140,11 @@ public static partial class CompetitionRules
             errors.Add(new(path + ".seats", sentence));
         }
 
+        foreach (var (key, wrong) in LineUpsWrong(d))
+        {
+            errors.Add(new($"{path}.{key}", wrong));
+        }
+
         if (d.InheritsFrom is { } parent)
         {
             if (c.Find(parent) is not { } found)
@@ -152,6 +157,35 @@ public static partial class CompetitionRules
             }
         }
     }
+
+    private static IEnumerable<(string Key, string Sentence)> LineUpsWrong(Division d)
+    {
+        if (d.Smallest is { } smallest && (!d.IsTeam || smallest < 2 || smallest >= d.Size))
+        {
+            yield return (
+                "smallest",
+                d.Size > 2
+                    ? $"From 2 to {d.Size - 1}; leave it empty where every entry has {d.Size}."
+                    : "Only entries of three or more can differ in size."
+            );
+        }
+
+        if (d.Entries.Count > 0 && MakesWrong(d, d.Entries) is { } sentence)
+        {
+            yield return ("entries", sentence);
+        }
+    }
+
+    /// <summary>Why entries of a division cannot be made up in some ways; null when they can.</summary>
+    /// <param name="d">The division.</param>
+    /// <param name="makes">Some of <c>man</c>, <c>woman</c>, <c>mixed</c>.</param>
+    public static string? MakesWrong(Division d, IReadOnlyCollection<string> makes) =>
+        !d.IsTeam ? $"{d.Name} runs alone: nothing is made up."
+        : makes.FirstOrDefault(m => m != LineUp.Mixed && Duties.Find(m) is null) is { } unknown ? $"“{unknown}” is not man, woman or mixed."
+        : makes.GroupBy(m => m).FirstOrDefault(g => g.Count() > 1) is { } twice ? $"{twice.Key} stands here twice."
+        : makes.FirstOrDefault(m => m != LineUp.Mixed && !d.Duties.Contains(m)) is { } other ? $"{other} is none of the duties of {d.Name}."
+        : makes.Contains(LineUp.Mixed) && d.Duties.Count < 2 ? $"{d.Name} has one duty, so nobody is mixed."
+        : null;
 
     private static string? SeatsWrong(Division d) =>
         d.Seats.Count == 0 ? null

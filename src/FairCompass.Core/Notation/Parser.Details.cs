@@ -16,6 +16,7 @@ public sealed partial class Parser
         ("by each", FlagKind.ByEach),
         ("last bar repeats", FlagKind.LastBarRepeats),
         ("neighbours may be joined", FlagKind.NeighboursMayBeJoined),
+        ("never down", FlagKind.NeverDown),
     ];
 
     private static readonly (string Words, HeightKind Kind)[] Heights =
@@ -48,6 +49,8 @@ public sealed partial class Parser
         "from the hang",
         "on the",
         "every",
+        "start",
+        "never down",
     ];
 
     private static Eq<Detail>? Details(Cursor c) => c.Failed ? null : MoreDetails(c, []);
@@ -129,6 +132,18 @@ public sealed partial class Parser
                 : c.Eat("rack") ? new Workouts.Detail.From(FromPlace.Rack)
                 : c.Eat("hang") ? new Workouts.Detail.From(FromPlace.Hang)
                 : Nothing<Detail>(c, "From where?", "floor, rack, or hang", ["floor", "rack", "hang"]);
+        }
+
+        if (c.Eat("start"))
+        {
+            return LoadOrLengths(c, quiet: false, c.Mark()) is { } first
+                ? first is Workouts.Detail.Load load
+                    ? load with
+                    {
+                        Start = true,
+                    }
+                    : Nothing<Detail>(c, "What is on the bar at the start?", "a load such as start 60/40 kg")
+                : null;
         }
 
         if (c.Eat("on the"))
@@ -234,6 +249,17 @@ public sealed partial class Parser
         if (c.Pair() is not { } pair)
         {
             return implements is null ? null : Nothing<Detail>(c, "After the x a load is missing.", "a load such as 22.5/15 kg");
+        }
+
+        if (
+            implements is null
+            && pair is { Second: null, First: { IsConstant: true, HasUnset: false } }
+            && pair.First.At(0) is { } often
+            && decimal.IsInteger(often)
+            && (c.Eat("attempts") || c.Eat("attempt"))
+        )
+        {
+            return new Workouts.Detail.LiftAttempts((int)often);
         }
 
         if (MassUnitOf(c) is { } unit)

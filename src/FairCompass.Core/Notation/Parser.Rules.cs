@@ -18,6 +18,7 @@ public sealed partial class Parser
         ("an attempt is a turn", ShareKind.AttemptIsTurn),
         ("hand tag", ShareKind.HandTag),
         ("no hand tag", ShareKind.NoHandTag),
+        ("count by member", ShareKind.CountByMember),
     ];
 
     private static bool IsRule(Cursor c)
@@ -94,6 +95,23 @@ public sealed partial class Parser
             }
         }
 
+        if (c.Eat("short is"))
+        {
+            ShortShare? costs =
+                c.Eat("owed") ? ShortShare.Owed
+                : c.Eat("not counted") ? ShortShare.NotCounted
+                : c.Eat("no result") ? ShortShare.NoResult
+                : null;
+            return costs is null
+                ? Nothing<SharePhrase>(
+                    c,
+                    "What does it cost when a member did fewer?",
+                    "owed, not counted, or no result",
+                    ["owed", "not counted", "no result"]
+                )
+                : new(ShareKind.Short) { Short = costs };
+        }
+
         if (c.Eat("together at"))
         {
             return c.Name(TokenKind.Name) is { } position
@@ -124,11 +142,9 @@ public sealed partial class Parser
                 return Nothing<SharePhrase>(c, "At least so many per what?", "each, or a turn");
             }
 
-            var tail =
-                c.Eat("of every movement") ? " of every movement"
-                : c.Eat("in every round") ? " in every round"
-                : "";
-            return new(ShareKind.AtLeast, least, per + tail);
+            var movements = c.Eat("of every movement") ? " of every movement" : "";
+            var rounds = c.Eat("in every round") ? " in every round" : "";
+            return new(ShareKind.AtLeast, least, per + movements + rounds);
         }
 
         if (c.Eat("at most"))
@@ -155,7 +171,7 @@ public sealed partial class Parser
             c,
             "This is not a way to share work.",
             "one at a time, any split, together at …, in rotation, at least …, at most …",
-            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after"]
+            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after", "short is"]
         );
     }
 

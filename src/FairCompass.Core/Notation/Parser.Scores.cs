@@ -18,6 +18,14 @@ public sealed partial class Parser
         ("sum of best loads", Measure.SumOfBestLoads),
     ];
 
+    private static readonly (string Words, bool Lowest, SelectionOf Of)[] Picks =
+    [
+        ("lowest cycle", true, SelectionOf.Cycle),
+        ("best cycle", false, SelectionOf.Cycle),
+        ("lowest member", true, SelectionOf.Member),
+        ("best member", false, SelectionOf.Member),
+    ];
+
     private static readonly string[] PolicyWords =
     [
         "bell:",
@@ -44,10 +52,55 @@ public sealed partial class Parser
             }
         }
 
-        var measure = MeasureOf(c);
+        var pick = SelectionIn(c);
+        var measure =
+            c.Failed ? null
+            : pick is { Of: SelectionOf.Load } ? Measure.SumOfBestLoads
+            : pick is null ? MeasureOf(c)
+            : c.Eat("by") ? CountOf(c)
+            : Measure.Reps;
         var of = measure is null ? null : OfNames(c);
         var lines = All(line.Children, ScoreLineOf);
-        return measure is null || of is null ? null : new Score(label, measure.Value, of.Value, lines);
+        return measure is null || of is null ? null : new Score(label, measure.Value, of.Value, lines) { Selection = pick };
+    }
+
+    /// <summary>Which of several results counts; null where all do, and after a failure.</summary>
+    private static Selection? SelectionIn(Cursor c)
+    {
+        foreach (var (words, lowest, of) in Picks)
+        {
+            if (c.Eat(words))
+            {
+                return new(lowest, 1, of);
+            }
+        }
+
+        if (!c.Eat("sum of the best"))
+        {
+            return null;
+        }
+
+        return c.Int("how many are added up") is not { } n ? null
+            : c.Eat("cycles") || c.Eat("cycle") ? new(false, n, SelectionOf.Cycle)
+            : c.Eat("members") || c.Eat("member") ? new(false, n, SelectionOf.Member)
+            : c.Eat("loads") || c.Eat("load") ? new(false, n, SelectionOf.Load)
+            : Nothing<Selection>(c, "The best of what?", "cycles, members, or loads", ["cycles", "members", "loads"]);
+    }
+
+    private static Measure? CountOf(Cursor c)
+    {
+        foreach (
+            var (words, measure) in Measures.Where(m => m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Points)
+        )
+        {
+            if (c.Eat(words))
+            {
+                return measure;
+            }
+        }
+
+        Nothing<Score>(c, "By what?", "reps, calories, metres, or points", ["reps", "calories", "metres", "points"]);
+        return null;
     }
 
     private static Measure? MeasureOf(Cursor c)

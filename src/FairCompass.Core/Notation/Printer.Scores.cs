@@ -52,6 +52,14 @@ public sealed partial class Printer
             ShareKind.TogetherAt => "together at " + p.Text,
             ShareKind.ByMembers => $"by {p.N} members",
             ShareKind.AtLeast => $"at least {p.N} {p.Text}",
+            ShareKind.CountByMember => "count by member",
+            ShareKind.Short => "short is "
+                + p.Short switch
+                {
+                    ShortShare.Owed => "owed",
+                    ShortShare.NotCounted => "not counted",
+                    _ => "no result",
+                },
             ShareKind.AtMost => $"at most {p.N} in a row",
             ShareKind.AtMostTries => $"at most {p.N} tries in a row",
             _ => "hand over after " + p.Text,
@@ -59,11 +67,24 @@ public sealed partial class Printer
 
     private void Score(Score score)
     {
-        Line(0, $"score{(score.Label is { } l ? " " + l : "")}: {Measure(score.Measure)}{Of(score.Of)}", score.Note);
+        Line(0, $"score{(score.Label is { } l ? " " + l : "")}: {Measured(score)}{Of(score.Of)}", score.Note);
         foreach (var line in score.Lines)
         {
             Line(1, ScoreLine(line), line.Note);
         }
+    }
+
+    private static string Measured(Score score)
+    {
+        if (score.Selection is not { } pick)
+        {
+            return Measure(score.Measure);
+        }
+
+        var of = pick.Of.ToString().ToLowerInvariant();
+        var words =
+            pick.N == 1 && pick.Of != SelectionOf.Load ? $"{(pick.Lowest ? "lowest" : "best")} {of}" : $"sum of the best {pick.N} {of}s";
+        return pick.Of == SelectionOf.Load || score.Measure == Workouts.Measure.Reps ? words : $"{words} by {Measure(score.Measure)}";
     }
 
     private static string ScoreLine(ScoreLine line) =>

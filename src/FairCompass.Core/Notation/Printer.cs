@@ -66,6 +66,15 @@ public sealed partial class Printer
                         string.Join(' ', g.Seats.Select(n => n.ToString(System.Globalization.CultureInfo.InvariantCulture)).Prepend(g.Name))
                     )
                 ),
+            Header.Seats h => "seats " + (h.Duties.Count == 0 ? "free, told at check-in" : string.Join(", ", h.Duties)),
+            Header.Entries h => "entries "
+                + string.Join(", ", h.Makes)
+                + h.Apart switch
+                {
+                    true => ", ranked apart",
+                    false => ", ranked together",
+                    null => "",
+                },
             Header.LeadIn h => "lead-in " + Time(h.Time),
             Header.Video h => "video: a rep that cannot be verified is " + (h.NoRep ? "no rep" : "undecided"),
             _ => throw new InvalidOperationException("A header without a printed form."),
@@ -305,8 +314,9 @@ public sealed partial class Printer
     public static string Detail(Detail detail) =>
         detail switch
         {
-            Workouts.Detail.Load d => $"{(d.Implements is { } n ? $"{n} x " : "")}{d.Of} {d.Unit.Symbol()}"
+            Workouts.Detail.Load d => $"{(d.Start ? "start " : "")}{(d.Implements is { } n ? $"{n} x " : "")}{d.Of} {d.Unit.Symbol()}"
                 + $"{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
+            Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 attempt" : $"{d.N} attempts",
             Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
             Workouts.Detail.Height d => $"{d.On.ToString().ToLowerInvariant()} {d.Of} {d.Unit.Symbol()}"
                 + $"{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
@@ -331,6 +341,7 @@ public sealed partial class Printer
                 FlagKind.Each => "each",
                 FlagKind.ByEach => "by each",
                 FlagKind.LastBarRepeats => "last bar repeats",
+                FlagKind.NeverDown => "never down",
                 _ => "neighbours may be joined",
             },
             _ => throw new InvalidOperationException("A detail without a printed form."),

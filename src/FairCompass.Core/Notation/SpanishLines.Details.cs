@@ -13,7 +13,8 @@ public sealed partial class SpanishLines
     private string Detail(Detail detail) =>
         detail switch
         {
-            Workouts.Detail.Load d => Unset(Load(d)),
+            Workouts.Detail.Load d => (d.Start ? "se empieza con " : "") + Unset(Load(d)),
+            Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 intento" : $"{d.N} intentos",
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
             Workouts.Detail.Height d => Unset(
                 $"{DutyHeight.Word(d.On, tongue)} {d.Of} {d.Unit.Symbol()}"
@@ -47,6 +48,7 @@ public sealed partial class SpanishLines
                 FlagKind.Each => "cada uno",
                 FlagKind.ByEach => "por cada miembro",
                 FlagKind.LastBarRepeats => "se repite la última barra",
+                FlagKind.NeverDown => "nunca menos carga",
                 _ => "los vecinos se pueden unir",
             },
             _ => throw new InvalidOperationException("A detail without Spanish words."),
@@ -103,6 +105,13 @@ public sealed partial class SpanishLines
             ShareKind.TogetherAt => "a la vez en " + Usual(p.Text ?? ""),
             ShareKind.ByMembers => p.N == 1 ? "por 1 miembro" : $"por {p.N} miembros",
             ShareKind.AtLeast => $"al menos {p.N} {Per(p.Text)}",
+            ShareKind.CountByMember => "se cuenta por miembro",
+            ShareKind.Short => p.Short switch
+            {
+                ShortShare.Owed => "lo que falte se debe",
+                ShortShare.NotCounted => "lo que falte no cuenta",
+                _ => "si falta, no hay resultado",
+            },
             ShareKind.AtMost => $"como mucho {p.N} seguidas",
             ShareKind.AtMostTries => $"como mucho {p.N} intentos seguidos",
             ShareKind.HandOverAfter => "relevo después de " + Usual(p.Text ?? ""),
@@ -115,6 +124,8 @@ public sealed partial class SpanishLines
             "each" => "cada uno",
             "each of every movement" => "cada uno de cada ejercicio",
             "each in every round" => "cada uno en cada ronda",
+            "each of every movement in every round" => "cada uno de cada ejercicio en cada ronda",
+            "a turn of every movement in every round" => "por turno de cada ejercicio en cada ronda",
             "a turn" => "por turno",
             "a turn of every movement" => "por turno de cada ejercicio",
             "a turn in every round" => "por turno en cada ronda",

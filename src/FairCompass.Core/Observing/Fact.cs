@@ -53,6 +53,13 @@ public abstract record Fact
     /// <param name="Interval">In which interval of an interval clock, from 1; null for all of them.</param>
     public sealed record Reached(string Piece, string Strand, long Units, int? Seat = null, int? Interval = null) : Fact;
 
+    /// <summary>What one member did of a task that is counted by member.</summary>
+    /// <param name="Piece">The piece’s key.</param>
+    /// <param name="Task">Which task of the piece, from 0.</param>
+    /// <param name="Seat">The member’s place, from 1.</param>
+    /// <param name="Units">Performed units, from 0.</param>
+    public sealed record Did(string Piece, int Task, int Seat, long Units) : Fact;
+
     /// <summary>A judge’s call of one try, for phones, video, and what can be learned from no-reps.</summary>
     /// <param name="Piece">The piece’s key.</param>
     /// <param name="Strand">The counter’s key; empty for the only one.</param>
@@ -95,7 +102,11 @@ public abstract record Fact
         bool NoClips = false,
         string? Clause = null,
         Duration? Clock = null
-    ) : Fact;
+    ) : Fact
+    {
+        /// <summary>Reps of a set that were done; null where the call alone was written down.</summary>
+        public int? Reps { get; init; }
+    }
 
     /// <summary>A bonus target that was hit or missed.</summary>
     /// <param name="Piece">The piece’s key.</param>

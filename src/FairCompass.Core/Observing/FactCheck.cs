@@ -20,6 +20,7 @@ internal static class FactCheck
                 ?? Range("units", f.Units, 0, s!.Counter.Units ?? LargestCount)
                 ?? Seat(course, f.Seat)
                 ?? Range("interval", f.Interval ?? 1, 1, LargestCount),
+            Fact.Did f => Piece(course, f.Piece, out var p) ?? Did(f, p!, course),
             Fact.Called f => Counter(course, f.Piece, f.Strand, out _)
                 ?? Range("try", f.Try, 1, LargestCount)
                 ?? Seat(course, f.Seat)
@@ -111,7 +112,14 @@ internal static class FactCheck
         : f.Load <= 0 || f.Load > Card.LargestLoad || decimal.Round(f.Load, 3) != f.Load
             ? new("load", $"A load over 0 and up to {Card.LargestLoad}, bar included.")
         : f.Made && f.Clause is not null ? new("clause", "A good lift breaks no clause.")
+        : f.Reps is { } reps && Range("reps", reps, 0, piece.Piece.SetOf) is { } wrong ? wrong
         : Seat(course, f.Seat) ?? (f.Clock is { } clock ? Clock("clock", clock, piece) : null);
+
+    private static FieldError? Did(Fact.Did f, CoursePiece piece, Course course) =>
+        MemberShare.Of(course, piece).FirstOrDefault(s => s.Task == f.Task) is not { } share
+            ? new("task", "This task is not counted by member.")
+        : !share.Seats.Contains(f.Seat) ? new("seat", "Nobody at this place shares the task.")
+        : Range("units", f.Units, 0, share.Amount ?? LargestCount);
 
     private static FieldError? Option(Fact.Chose f, CoursePiece piece) =>
         piece.Tasks.FirstOrDefault(t => t.Index == f.Task) is not { Options.Count: > 0 } task

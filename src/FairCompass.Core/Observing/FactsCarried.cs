@@ -60,6 +60,7 @@ public sealed record FactsCarried(Eq<Observed> Facts, Eq<Trouble> Left)
                 c => f with { Piece = c.Piece, Strand = c.Key }
             ),
             Fact.Timed f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
+            Fact.Did f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Lifted f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Ticked f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Held f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),

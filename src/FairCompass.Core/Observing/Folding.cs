@@ -100,6 +100,7 @@ public sealed class Folding
         )
         {
             Gates = Gates(key),
+            By = By(key),
         };
         return seen == new PieceObservation(key) ? null : seen;
     }
@@ -170,11 +171,22 @@ public sealed class Folding
         Settled<Fact.Lifted, (int Order, int? Seat), Try>(
                 facts.Where(f => f.Fact is Fact.Lifted l && l.Piece == piece),
                 l => (l.Order, l.Seat),
-                l => new(l.Load, l.Made, l.Seat, l.NoClips),
+                l => new(l.Load, l.Made, l.Seat, l.NoClips) { Reps = l.Reps, Clock = l.Clock },
                 (l, _) => $"lift {l.Order}{(l.Seat is { } s ? $" of place {s}" : "")} in {Name(piece)}"
             )
             .OrderBy(l => (l.Key.Order, l.Key.Seat))
             .Select(l => l.Value)
+            .ToEq();
+
+    private Eq<MemberUnits> By(string piece) =>
+        Settled<Fact.Did, (int Task, int Seat), long>(
+                facts.Where(f => f.Fact is Fact.Did d && d.Piece == piece),
+                d => (d.Task, d.Seat),
+                d => d.Units,
+                (d, _) => $"what place {d.Seat} did of task {d.Task + 1} in {Name(piece)}"
+            )
+            .OrderBy(d => d.Key)
+            .Select(d => new MemberUnits(d.Key.Seat, d.Value, d.Key.Task))
             .ToEq();
 
     private long? Ticks(string piece)

@@ -2,6 +2,7 @@ using System.Runtime.CompilerServices;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Playing;
@@ -34,6 +35,8 @@ internal sealed class PieceSetting
         moves = [.. Piece.Tasks.Select(t => t.Source.Lines.Any(l => l is TaskLine.Between))];
         // Work that nobody can count is not played, nor stations of one name that nobody can tell apart.
         Lifted = Piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest);
+        Shares = MemberShare.Of(course, Piece);
+        Lifting = LiftRules.Of(course, Piece, bell: null);
         var counters = Piece.Strands.DistinctBy(s => s.Key).Count();
         IsPlayable = Cap is not null && (work.IsHeaviest ? Lifted is not null : counters > 0 && counters == Piece.Strands.Count);
         HasMarks = Piece.Strands.Any(s => HasMark(s.Counter.Root));
@@ -60,6 +63,12 @@ internal sealed class PieceSetting
 
     /// <summary>What is lifted for the heaviest load; null where nothing is.</summary>
     public CourseTask? Lifted { get; }
+
+    /// <summary>The tasks that are counted by member.</summary>
+    public Eq<MemberShare> Shares { get; }
+
+    /// <summary>What a lift is bound by; null where nothing is lifted for the heaviest load.</summary>
+    public LiftRules? Lifting { get; }
 
     /// <summary>False for work that nobody has said completely.</summary>
     public bool IsPlayable { get; }

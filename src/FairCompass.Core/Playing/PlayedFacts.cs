@@ -25,6 +25,11 @@ public static class PlayedFacts
         foreach (var piece in end.Pieces.Where(p => p.Phase is not (PiecePhase.Waiting or PiecePhase.NotReached)))
         {
             var key = piece.Piece.Piece.Key;
+            foreach (var by in piece.By)
+            {
+                Add(new Fact.Did(key, by.Task!.Value, by.Seat, by.Units), end.Now);
+            }
+
             foreach (
                 var (fact, at) in Counts(piece, run, end.Now).Concat(Times(piece, end.Sheet, asked[key].Select(f => f.Field).ToHashSet()))
             )
@@ -40,7 +45,7 @@ public static class PlayedFacts
             {
                 case Happened.Lifted l:
                     order[l.Piece] = order.GetValueOrDefault(l.Piece) + 1;
-                    Add(new Fact.Lifted(l.Piece, order[l.Piece], l.Load, l.Made, l.Seat), at);
+                    Add(new Fact.Lifted(l.Piece, order[l.Piece], l.Load, l.Made, l.Seat, Clock: at), at);
                     break;
                 case Happened.HoldTaken h:
                     Add(new Fact.Held(h.Piece, true, at, h.Seat), at);
@@ -84,7 +89,7 @@ public static class PlayedFacts
         var lifts = new List<Try>();
         for (var lift = piece.Lifts; lift is not null; lift = lift.Before)
         {
-            lifts.Insert(0, new(lift.Lift.Load, lift.Lift.Made, lift.Lift.Seat));
+            lifts.Insert(0, new(lift.Lift.Load, lift.Lift.Made, lift.Lift.Seat) { Clock = lift.At });
         }
 
         return new(
@@ -97,6 +102,7 @@ public static class PlayedFacts
         )
         {
             Gates = asked.Contains(CardFieldKind.Gates) ? Gates(piece, sheet) : [],
+            By = piece.By.OrderBy(b => (b.Task, b.Seat)).ToEq(),
         };
     }
 

@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Observing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 
 namespace FairCompass.Core.Playing;
 
@@ -93,6 +94,43 @@ public sealed record PlayedPiece
     /// <param name="seat">The place in the team; null where nobody says who.</param>
     public long TurnOf(int? seat) => seat == Worker || Worker is null ? Turn : 0;
 
+    /// <summary>What each member did of the tasks that are counted by member.</summary>
+    public Eq<MemberUnits> By { get; internal init; }
+
+    /// <summary>How many units of a task a member may do before others would lack theirs; the largest number without a limit.</summary>
+    /// <param name="strand">A counter of the piece.</param>
+    /// <param name="next">The next unit of it.</param>
+    /// <param name="seat">The member.</param>
+    public long Allowed(PlayedStrand strand, Place next, int seat)
+    {
+        foreach (var share in Setting.Shares)
+        {
+            if (share.Task == next.Task)
+            {
+                return share.Allowed(seat, strand.Of.Counter.UnitsOf(next.Task, strand.Units), By);
+            }
+        }
+
+        return long.MaxValue;
+    }
+
+    /// <summary>The same with units that a member did, where its task is counted by member.</summary>
+    internal PlayedPiece Counting(int task, int seat, long units)
+    {
+        foreach (var share in Setting.Shares)
+        {
+            if (share.Task == task)
+            {
+                return this with
+                {
+                    By = By.Where(b => (b.Task, b.Seat) != (task, seat)).Append(new(seat, share.UnitsOf(seat, By) + units, task)).ToEq(),
+                };
+            }
+        }
+
+        return this;
+    }
+
     /// <summary>Seats that hold a position others need.</summary>
     public Eq<int> Holding { get; internal init; }
 
@@ -110,6 +148,28 @@ public sealed record PlayedPiece
 
     /// <summary>The last lift; null for none.</summary>
     public LiftTime? Lifts { get; internal init; }
+
+    /// <summary>Why a lift may not be tried now; null where no rule forbids it.</summary>
+    /// <param name="load">Bar included.</param>
+    /// <param name="seat">The lifter; null for an individual.</param>
+    public string? Breach(decimal load, int? seat)
+    {
+        if (Setting.Lifting is not { } rules)
+        {
+            return null;
+        }
+
+        var tries = new List<Try>();
+        for (var lift = Lifts; lift is not null; lift = lift.Before)
+        {
+            tries.Insert(0, new(lift.Lift.Load, lift.Lift.Made, lift.Lift.Seat));
+        }
+
+        return rules.Breach(tries, new(load, true, seat));
+    }
+
+    /// <summary>What a lift is bound by; null where nothing is lifted for the heaviest load.</summary>
+    public LiftRules? Lifting => Setting.Lifting;
 
     /// <summary>The load on the bar of each task; null for what has no bar or was not begun.</summary>
     public Eq<decimal?> Loads { get; internal init; }

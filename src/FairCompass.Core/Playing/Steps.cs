@@ -103,7 +103,7 @@ internal static class Steps
             );
         }
 
-        if (Refusal(piece, next, done) is { } refused)
+        if (Refusal(piece, strand, next, done) is { } refused)
         {
             return (null, refused);
         }
@@ -115,10 +115,15 @@ internal static class Steps
             Worker = done.Seat ?? piece.Worker,
             Turn = piece.TurnOf(done.Seat) + done.Units,
         };
+        if (done.Seat is { } member && piece.Setting.Shares.Count > 0)
+        {
+            moved = moved.Counting(next.Task, member, done.Units);
+        }
+
         return (Passed(moved, after, next, at, sheet), null);
     }
 
-    private static string? Refusal(PlayedPiece piece, Place next, Happened.Done done)
+    private static string? Refusal(PlayedPiece piece, PlayedStrand strand, Place next, Happened.Done done)
     {
         switch (Needs(piece, next))
         {
@@ -151,6 +156,8 @@ internal static class Steps
             : !sharing.AtOnce && piece.Worker is { } worker && done.Seat is { } other && other != worker
                 ? $"Place {worker} works; another takes over first."
             : piece.TurnOf(done.Seat) + done.Units > sharing.AtMost ? $"At most {sharing.AtMost} in a row."
+            : done.Seat is { } by && piece.Allowed(strand, next, by) < done.Units
+                ? "The rest is owed by others, each the fewest that are theirs."
             : null;
     }
 
@@ -245,6 +252,7 @@ internal static class Steps
         !piece.Piece.Piece.IsHeaviest ? (null, "This part has no lifts.")
         : lift.Load <= 0 ? (null, "A load over 0, bar included.")
         : piece.Members.Count > 1 && (lift.Seat is not { } seat || !IsMember(piece, seat)) ? (null, "Say who lifted.")
+        : piece.Breach(lift.Load, lift.Seat) is { } why ? (null, $"This try may not be: {why}.")
         : (piece with { Lifts = new(lift, at, piece.Lifts), Worker = lift.Seat }, null);
 
     /// <summary>The load of the next task on its bar; another than before is due.</summary>

@@ -22,8 +22,20 @@ public sealed record Address(Division Division, Duty? Duty, int? Seat = null, st
     {
         var duty = Duty is { } one ? tongue.Name(one.Word()) : tongue.Name(Division.Kind == DivisionKind.Pair ? "pair" : "team");
         var who = Seat is { } seat ? $"{tongue.Ordinal(seat)} ({duty})" : duty;
+        who = Duty is null && Division.LineUp is { } lineUp ? $"{who}, {lineUp.In(tongue)}" : who;
         return Level is null ? who : $"{who}, {Level}";
     }
+
+    /// <summary>True for a column whose values are those of somebody in an entry.</summary>
+    /// <param name="entry">An individual’s duty, or a whole team in one of its line-ups.</param>
+    public bool IsOf(Address entry) =>
+        Division.Name == entry.Division.Name
+        && Level == entry.Level
+        && (
+            entry.Duty is not null ? Duty == entry.Duty
+            : Seat is { } seat ? seat <= entry.Division.Size && entry.Division.DutyOf(seat) == Duty
+            : entry.Division.EachDuty.Any(d => d == Duty)
+        );
 
     /// <summary>The address in words: <c>Meadow woman</c>.</summary>
     public override string ToString() => In(Tongue.English);
@@ -31,9 +43,7 @@ public sealed record Address(Division Division, Duty? Duty, int? Seat = null, st
     /// <summary>The address in words of a language: <c>Meadow woman</c>, <c>Meadow, mujer</c>.</summary>
     public string In(Tongue tongue) =>
         Duty is null
-            ? Level is null
-                ? Division.Name
-                : $"{Division.Name}, {Level}"
+            ? Division.Name + (Division.LineUp is { } lineUp ? $", {lineUp.In(tongue)}" : "") + (Level is null ? "" : $", {Level}")
             : Division.Name + tongue.Say(" ", ", ") + WithinIn(tongue);
 }
 

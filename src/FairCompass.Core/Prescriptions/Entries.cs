@@ -29,6 +29,6 @@ public static class Entries
         var whole = all.Distinct().ToLookup(a => a.Division.Name);
         return some.Distinct()
             .GroupBy(a => a.Division.Name)
-            .SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)));
+            .SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)).Distinct());
     }
 }

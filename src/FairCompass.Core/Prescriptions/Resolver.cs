@@ -34,7 +34,7 @@ public sealed partial class Resolver
         this.competition = competition;
         this.workout = workout;
         Names = new NameBinder(competition, workout);
-        var divisions = forNobody ? [] : DivisionsOf(competition, workout);
+        var divisions = forNobody ? [] : DivisionsOf(competition, workout).SelectMany(d => LineUps.Of(d, workout)).ToList();
         var seats = NamesSeats(workout);
         Eq<string?> levels = Levels.Count == 0 ? [null] : Levels.Select(l => (string?)l).ToEq();
         Addresses = (
@@ -45,6 +45,7 @@ public sealed partial class Resolver
             from level in levels
             select level is null ? member : member with { Level = level }
         ).ToList();
+        Columns = Addresses.DistinctBy(a => (a.Division.Name, a.Duty, a.Seat, a.Level)).ToList();
         // An individual's entry is its column, so that what is resolved for one is known for the other.
         Entries = divisions
             .SelectMany(d =>
@@ -59,9 +60,13 @@ public sealed partial class Resolver
     /// <summary>The levels of the workout, each with a board of its own; empty when there are none.</summary>
     public Eq<string> Levels => Names.Levels;
 
-    /// <summary>The columns of the prescription table, in the order of the competition's divisions: duties, or places in the team where a
-    /// line names one.</summary>
+    /// <summary>Whose values are prescribed, in the order of the competition's divisions: duties, or places in the team where a line names
+    /// one; of each line-up where entries of a division differ.</summary>
     public IReadOnlyList<Address> Addresses { get; }
+
+    /// <summary>The columns of the prescription table: those of <see cref="Addresses"/> that can differ. A value is a duty’s or a place’s,
+    /// never a line-up’s.</summary>
+    public IReadOnlyList<Address> Columns { get; }
 
     /// <summary>Who runs as one entry: each duty of an individual division, a team as a whole; for each level.</summary>
     public IReadOnlyList<Address> Entries { get; }
@@ -73,11 +78,7 @@ public sealed partial class Resolver
         {
             DutyOrder.ManWoman => 0,
             DutyOrder.WomanMan => 1,
-            _ => address.Division.Duties.Count == 2
-                ? address.Division.DutyOf(1) == Duty.Man
-                    ? 0
-                    : 1
-                : 0,
+            _ => address.Division.Duties.Count == 2 && Duties.Find(address.Division.Duties[0]) == Duty.Woman ? 1 : 0,
         };
         return address.Duty == Duty.Man ? order : 1 - order;
     }
@@ -289,7 +290,8 @@ public sealed partial class Resolver
     {
         for (var i = 0; i < chain.Count; i++)
         {
-            if (ReferenceEquals(chain[i], division) || chain[i] == division)
+            // A line-up is still its division.
+            if (ReferenceEquals(chain[i], division) || chain[i].Name == division.Name)
             {
                 return i;
             }

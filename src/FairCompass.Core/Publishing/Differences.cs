@@ -113,7 +113,7 @@ public sealed class Differences
         {
             var nth = seen[(row.Name, row.Aspect)] = seen.GetValueOrDefault((row.Name, row.Aspect)) + 1;
             table[(row.Name, row.Aspect, nth)] = u
-                .Resolver.Addresses.Select(
+                .Resolver.Columns.Select(
                     (a, i) => (Key: (a.Division.Name, a.WithinIn(tongue)), Text: With(row.Cells[i].Text, row.Unit ?? ""))
                 )
                 .DistinctBy(x => x.Key)
@@ -311,7 +311,8 @@ public sealed class Differences
         Enumerable
             .Range(0, u.Sheets.Max(s => s.Components.Count))
             .SelectMany(i => SharedSentences.Of(i, u.Courses, u.Sheets, tongue))
-            .Concat(ScoreSentences.Rulings(u.Workout, tongue));
+            .Concat(ScoreSentences.Rulings(u.Workout, tongue))
+            .Concat(EntrySentences.Of(u.Courses.Select(c => c.Address.Division), u.Workout, tongue));
 
     /// <summary>What no figure of the table shows: rounds, turns, holds, help, notes.</summary>
     private IEnumerable<Change> Rest()

@@ -22,8 +22,11 @@ public sealed record CardField(
     string? Strand = null
 )
 {
-    /// <summary>For <c>gates</c>: which gate of the piece, from 1; null otherwise.</summary>
+    /// <summary>For <c>gates</c>: which gate of the piece, from 1; for <c>by</c>: the member’s place; null otherwise.</summary>
     public int? Number { get; init; }
+
+    /// <summary>For <c>by</c>: which task of the piece, from 0; null otherwise.</summary>
+    public int? Task { get; init; }
 
     /// <summary>True for what follows from other fields of the card, where they are filled in.</summary>
     public bool Spare { get; init; }
@@ -54,7 +57,7 @@ public static partial class Card
         {
             if (IsAsked(piece.Piece.Key, sheet))
             {
-                Fields(piece, sheet, fields, tongue);
+                Fields(course, piece, sheet, fields, tongue);
             }
         }
 
@@ -88,6 +91,7 @@ public static partial class Card
                     p with
                     {
                         TieTime = asked.Contains((p.Piece, CardFieldKind.TieTime)) ? p.TieTime : null,
+                        By = asked.Contains((p.Piece, CardFieldKind.By)) ? p.By : [],
                         Gates = asked.Contains((p.Piece, CardFieldKind.Gates)) ? p.Gates : [],
                         Unverified = asked.Contains((p.Piece, CardFieldKind.Unverified)) ? p.Unverified : null,
                     }
@@ -126,7 +130,7 @@ public static partial class Card
             )
         );
 
-    private static void Fields(CoursePiece piece, ScoreSheet sheet, List<CardField> fields, Tongue tongue)
+    private static void Fields(Course course, CoursePiece piece, ScoreSheet sheet, List<CardField> fields, Tongue tongue)
     {
         var key = piece.Piece.Key;
         var name = piece.Piece.IsNamed ? piece.Piece.NameIn(tongue) + ": " : "";
@@ -171,6 +175,7 @@ public static partial class Card
             piece.Strand is { } strand ? Counted(piece, strand, name, timed, tongue) : CountedApart(piece, name, timed, tongue)
         );
 
+        fields.AddRange(ByMember(course, piece, name, tongue));
         fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
         fields.AddRange(Unverified(piece, name, sheet, tongue));
     }

@@ -116,6 +116,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         Times(seen, piece, mine, path);
         Counts(seen, piece, mine, path);
+        errors.AddRange(MemberCheck.Objections(seen, piece, taken).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
         {

@@ -33,6 +33,10 @@ public enum CardFieldKind
     [JsonStringEnumMemberName("tries")]
     Tries,
 
+    /// <summary>What one member did of a task that is counted by member.</summary>
+    [JsonStringEnumMemberName("by")]
+    By,
+
     /// <summary>Units that a video does not show.</summary>
     [JsonStringEnumMemberName("unverified")]
     Unverified,

@@ -51,6 +51,23 @@ internal static class LiftCheck
             yield return new("load", sentence);
         }
 
+        if (lift.Reps is { } reps && (reps < 0 || reps > piece.Piece.SetOf))
+        {
+            yield return new(
+                "reps",
+                piece.Piece.SetOf == 1 ? "A single lift has no reps to count." : $"From 0 to {piece.Piece.SetOf} reps of the set."
+            );
+        }
+        else if (lift is { Reps: { } done, Made: true } && done < piece.Piece.SetOf)
+        {
+            yield return new("reps", $"A good set has all {piece.Piece.SetOf} reps.");
+        }
+
+        if (lift.Clock is { } clock && clock < (piece.Piece.Starts ?? Duration.Zero))
+        {
+            yield return new("clock", $"This part begins at {piece.Piece.Starts}.");
+        }
+
         if (lift.Seat is { } stated && (stated < 1 || stated > division.Size))
         {
             yield return new("seat", $"A place in the team from 1 to {division.Size}.");

@@ -21,7 +21,14 @@ public enum EntryStatus
 /// <param name="Made">True for a good lift.</param>
 /// <param name="Seat">The lifter's place in the team, from 1; null for an individual.</param>
 /// <param name="NoClips">True when the clips were missing; the workout says whether the lift then counts.</param>
-public sealed record Try(decimal Load, bool Made, int? Seat = null, bool NoClips = false);
+public sealed record Try(decimal Load, bool Made, int? Seat = null, bool NoClips = false)
+{
+    /// <summary>Reps of a set that were done, from 0; null where the call alone was written down.</summary>
+    public int? Reps { get; init; }
+
+    /// <summary>The hall clock when the lift was done; null when it was not read.</summary>
+    public Duration? Clock { get; init; }
+}
 
 /// <summary>The count of one of several counters of a piece: of its three numbers exactly one is given.</summary>
 /// <param name="Strand">The counter's key.</param>
@@ -64,6 +71,9 @@ public sealed record PieceObservation(
 {
     /// <summary>The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read.</summary>
     public Eq<Duration?> Gates { get; init; }
+
+    /// <summary>What each member did of the tasks that are counted by member; empty where nobody wrote it down.</summary>
+    public Eq<MemberUnits> By { get; init; }
 
     /// <summary>The clock at the last gate that was passed, as far as it was read.</summary>
     internal Duration? AtLastGate => TieTime ?? Gates.LastOrDefault(g => g is not null);

@@ -36,6 +36,15 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 continue;
             }
 
+            if (
+                IsTime(score.Measure)
+                && fed.SelectMany(p => MemberShare.Of(course, p)).FirstOrDefault(s => s.Short == ShortShare.NotCounted) is { } uncounted
+            )
+            {
+                problems.Add(new(uncounted.At, "A time leaves no reps out: say that short is owed, or short is no result."));
+                continue;
+            }
+
             var cascade = score.Lines.OfType<ScoreLine.Cascade>().FirstOrDefault(c => before is null || c.Part == before.Label);
             var (cap, by) = CapOf(score);
             components.Add(
@@ -62,6 +71,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Attempts = workout.Policies.OfType<Policy.Attempts>().FirstOrDefault(),
             UnverifiedIsNoRep = workout.Headers.OfType<Header.Video>().FirstOrDefault()?.NoRep,
             WithoutClipsCounts = workout.Policies.OfType<Policy.Clips>().FirstOrDefault()?.WithoutCounts,
+            LiftAtTheBell = workout.Policies.OfType<Policy.Bell>().FirstOrDefault(b => b.Of == VoidedUnit.Lift)?.When,
             GateOnSecondCounts = workout.Policies.OfType<Policy.GateOnSecond>().FirstOrDefault()?.Counts,
         };
     }
@@ -152,8 +162,9 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         {
             Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) =>
                 $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
-            Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 =>
+            Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 && score.Selection is null =>
                 $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts.",
+            _ when PickMisfit(score.Selection, fed) is { } misfit => misfit,
             Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
@@ -175,6 +186,39 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         }
 
         return sentence is null;
+    }
+
+    /// <summary>Why nothing can be chosen among; null when it can.</summary>
+    private string? PickMisfit(Selection? pick, List<CoursePiece> fed)
+    {
+        if (pick is null)
+        {
+            return null;
+        }
+
+        if (pick.N < 1)
+        {
+            return "The best 0 are nothing.";
+        }
+
+        if (pick.Of == SelectionOf.Load)
+        {
+            return fed.Select(p => LiftRules.Of(course, p, null)?.Attempts).Max() is { } tries && tries < pick.N
+                ? $"The best {pick.N} of {Words.Count(tries, "attempt")} cannot be added up."
+                : null;
+        }
+
+        var (word, among) =
+            pick.Of == SelectionOf.Cycle
+                ? ("cycle", fed.Select(p => p.Piece.Cycle).OfType<int>().Distinct().Count())
+                : ("member", fed.Select(p => p.Piece.Seat).OfType<int>().Distinct().Count());
+        return among < 2 && pick.Of == SelectionOf.Cycle ? "This work has no cycles, so none of them can be chosen."
+            : among < 2 || fed.Exists(p => pick.Of == SelectionOf.Member && p.Piece.Seat is null)
+                ? "Nobody's own count is on the card here, so no member can be chosen."
+            : fed.Exists(p => pick.Of == SelectionOf.Cycle && p.Piece.Cycle is null)
+                ? $"{fed.First(p => p.Piece.Cycle is null).Piece.Name} is in no cycle; name the parts that are: lowest cycle of A."
+            : pick.N > among ? $"There are {Words.Count(among, word)}, so the best {pick.N} cannot be added up."
+            : null;
     }
 
     /// <summary>Why a rule for lifters without a good lift cannot be used; null when it can.</summary>

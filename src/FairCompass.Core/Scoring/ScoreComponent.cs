@@ -98,6 +98,9 @@ public sealed record ScoreComponent(
     /// <summary>Keys of the counters that feed it, where it names some of a piece’s; empty for all that the goal is on.</summary>
     public Eq<string> Counters { get; init; }
 
+    /// <summary>Which of several results counts; null for all together.</summary>
+    public Selection? Selection => Source.Selection;
+
     /// <summary>What a lifter without a good lift does to the sum; null when nobody has said, or for other scores.</summary>
     public LifterWithout? NoGoodLift => Source.Lines.OfType<ScoreLine.NoGoodLift>().FirstOrDefault()?.Is;
 
@@ -158,6 +161,9 @@ public sealed record ScoreSheet(Eq<ScoreComponent> Components, Eq<ScoreProblem> 
 
     /// <summary>Whether a lift without clips counts; null when nobody has said.</summary>
     public bool? WithoutClipsCounts { get; init; }
+
+    /// <summary>When a lift around the final bell counts; null when nobody has said.</summary>
+    public BellWhen? LiftAtTheBell { get; init; }
 
     /// <summary>Whether a gate reached exactly on its second is passed; null when nobody has said.</summary>
     public bool? GateOnSecondCounts { get; init; }

@@ -73,12 +73,20 @@ public static class ScoreSentences
 
     private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
     {
-        return c.Ties.Count == 0 ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
-            : c.Ties[0] is Tiebreak.Shared
-                ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
-            : tongue.Say("A tie is decided by ", "Un empate lo decide ")
-                + Words.Join(c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)), tongue.Say("then", "después"))
-                + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
+        return c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
+            ? pick.Lowest
+                ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
+                : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
+            : c.Ties.Count == 0
+                ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
+                : c.Ties[0] is Tiebreak.Shared
+                    ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
+                    : tongue.Say("A tie is decided by ", "Un empate lo decide ")
+                        + Words.Join(
+                            c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)),
+                            tongue.Say("then", "después")
+                        )
+                        + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
     }
 
     /// <summary>What a sum is when one of its lifts is missing; nothing for a score of one lift.</summary>
@@ -176,6 +184,7 @@ public static class ScoreSentences
                     $"the heaviest good lift of {of}. More is better.",
                     $"el levantamiento válido más pesado de {of}. Más es mejor."
                 ),
+                _ when c.Selection is { } pick => Picked(pick, c, of, term, tongue),
                 Measured.SumOfLoads when !team => tongue.Say(
                     $"the sum of the heaviest good lift of each of {of}. More is better.",
                     $"la suma del levantamiento válido más pesado de cada parte: {of}. Más es mejor."
@@ -193,6 +202,35 @@ public static class ScoreSentences
                     $"{(term.Feminine ? "las" : "los")} {term.Many.Spanish} de {of}. Más es mejor."
                 ),
             };
+    }
+
+    private static string Picked(Selection pick, ScoreComponent c, string of, Term term, Tongue tongue)
+    {
+        var (one, many, uno, muchos) = pick.Of switch
+        {
+            SelectionOf.Cycle => ("cycle", "cycles", "el ciclo", "ciclos"),
+            SelectionOf.Member => ("member", "members", "el miembro", "miembros"),
+            _ => ("lift", "good lifts", "el levantamiento", "levantamientos válidos"),
+        };
+        return pick switch
+        {
+            { Of: SelectionOf.Load } => tongue.Say(
+                $"the sum of each lifter’s best {pick.N} good lifts of {of}. More is better.",
+                $"la suma de los {pick.N} mejores levantamientos válidos de cada atleta en {of}. Más es mejor."
+            ),
+            { Lowest: true } => tongue.Say(
+                $"the {c.Words} of the lowest {one} of {of}. More is better.",
+                $"{term.Many.Spanish} de {of} en {uno} más bajo. Más es mejor."
+            ),
+            { N: 1 } => tongue.Say(
+                $"the {c.Words} of the best {one} of {of}. More is better.",
+                $"{term.Many.Spanish} de {of} en {uno} mejor. Más es mejor."
+            ),
+            _ => tongue.Say(
+                $"the sum of the {c.Words} of the best {pick.N} {many} of {of}. More is better.",
+                $"la suma de {term.Many.Spanish} de {of} en los {pick.N} mejores {muchos}. Más es mejor."
+            ),
+        };
     }
 
     /// <summary>The bell and further rulings of the workout in English, a sentence each.</summary>

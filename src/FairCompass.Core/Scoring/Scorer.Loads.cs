@@ -12,21 +12,19 @@ public static partial class Scorer
     private static ComponentResult Load(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
         var each = c
-            .Pieces.SelectMany(
-                (k, p) => run.Of(k).Tries.Select(t => (Part: p, Try: t with { Seat = t.Seat ?? course.Piece(k)?.Piece.Seat }))
-            )
+            .Pieces.SelectMany((k, p) => run.Of(k).Tries.Select(t => (Part: p, Try: t, Seat: t.Seat ?? course.Piece(k)?.Piece.Seat)))
             .ToList();
-        var tries = each.ConvertAll(t => t.Try);
-        bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false);
+        var breaches = Breaches(run, course, sheet, c.Pieces);
+        bool Good(Try t) => t.Made && !(t.NoClips && sheet.WithoutClipsCounts == false) && !breaches.ContainsKey(t);
         string Call(Try t) =>
-            t.Made
-                ? Good(t)
-                    ? "made"
-                    : "made without clips, which does not count"
-                : "missed";
+            (
+                !t.Made ? "missed"
+                : t.NoClips && sheet.WithoutClipsCounts == false ? "made without clips, which does not count"
+                : "made"
+            ) + (breaches.TryGetValue(t, out var why) ? $" (void: {why})" : "");
         var listed = string.Join(
             ", ",
-            tries.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Load, unit)} {Call(t)}")
+            each.Select(t => $"{(t.Seat is { } s ? Words.Ordinal(s) + " " : "")}{new Mass(t.Try.Load, unit)} {Call(t.Try)}")
         );
         var sum = c.Measured == Measured.SumOfLoads;
         // A team sums up its lifters, one athlete the parts.
@@ -34,18 +32,18 @@ public static partial class Scorer
         var bests = each.Where(t => Good(t.Try))
             .GroupBy(t =>
                 !sum ? 0
-                : team ? t.Try.Seat ?? 0
+                : team ? t.Seat ?? 0
                 : t.Part
             )
-            .Select(g => g.Max(t => t.Try.Load))
+            .Select(g => g.Select(t => t.Try.Load).OrderDescending().Take(c.Selection?.N ?? 1).ToList())
             .ToList();
-        var value = bests.Sum();
-        if (sum && Without(c, course, bests.Count, tries.Count > 0 ? listed : null, unit, tongue) is { } without)
+        var value = bests.Sum(b => b.Sum());
+        if (sum && Without(c, course, bests.Count, each.Count > 0 ? listed : null, unit, tongue) is { } without)
         {
             return without;
         }
 
-        return tries.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
+        return each.Count == 0 ? Nothing(ResultClass.Zero, "0", "Reached, but no lift was tried.")
             : value == 0
                 ? Nothing(
                     ResultClass.NoGoodLift,
@@ -62,8 +60,34 @@ public static partial class Scorer
             );
     }
 
-    private static string Summed(ScoreComponent c, Course course, List<decimal> bests, MassUnit unit) =>
-        $"the best good lifts are {string.Join(" + ", bests.Select(Number.Normal))} = {new Mass(bests.Sum(), unit)}."
+    /// <summary>The tries that a rule of the lift makes void, with the reason.</summary>
+    private static Dictionary<Try, string> Breaches(RunObservation run, Course course, ScoreSheet sheet, Eq<string> pieces)
+    {
+        var breaches = new Dictionary<Try, string>(ReferenceEqualityComparer.Instance);
+        foreach (var key in pieces)
+        {
+            var piece = course.Piece(key)!;
+            var tries = run.Of(key).Tries;
+            if (LiftRules.Of(course, piece, sheet.LiftAtTheBell) is not { } rules)
+            {
+                continue;
+            }
+
+            for (var i = 0; i < tries.Count; i++)
+            {
+                if (rules.Breach([.. tries.Take(i)], tries[i]) is { } why)
+                {
+                    breaches[tries[i]] = why;
+                }
+            }
+        }
+
+        return breaches;
+    }
+
+    private static string Summed(ScoreComponent c, Course course, List<List<decimal>> bests, MassUnit unit) =>
+        $"the best good lifts are {string.Join(" + ", bests.SelectMany(b => b).Select(Number.Normal))} = "
+        + $"{new Mass(bests.Sum(b => b.Sum()), unit)}."
         + (
             c.NoGoodLift is null && bests.Count < LiftersOf(c, course)
                 ? $" Nobody has said what the sum is without a good lift {(course.Address.Division.IsTeam ? "of each" : "in each part")}."

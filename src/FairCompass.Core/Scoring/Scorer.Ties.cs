@@ -54,7 +54,7 @@ public static partial class Scorer
 
         return result with
         {
-            Ties = values.ToEq(),
+            Ties = result.Ties.Concat(values).ToEq(),
             TieText = texts.Count == 0 ? null : string.Join(tongue.Say(", then ", ", después "), texts),
         };
 

@@ -136,6 +136,11 @@ public static partial class Scorer
                 );
         }
 
+        if (Short(c, run, course, tongue) is { } none)
+        {
+            return none;
+        }
+
         var result = Adjusted(
             c,
             run,
@@ -146,6 +151,7 @@ public static partial class Scorer
                 _ => Units(c, run, course, sheet, tongue),
             }
         );
+        result = result with { Reasons = result.Reasons.Concat(ByMember(c, run, course)).ToEq() };
         return Placed(c, run, sheet, result);
     }
 
@@ -205,6 +211,11 @@ public static partial class Scorer
 
     private static ComponentResult Units(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)
     {
+        if (c.Selection is { } pick)
+        {
+            return Picked(pick, c, run, course, sheet, tongue);
+        }
+
         var sum = 0L;
         var parts = new List<string>();
         foreach (var key in c.Pieces)
@@ -216,6 +227,7 @@ public static partial class Scorer
             parts.Add($"{(piece.Piece.IsNamed ? $"{piece.Piece.Name}: " : "")}{Details(c, seen, piece, units)}");
         }
 
+        sum = Math.Max(0, sum - NotCounted(c, run, course));
         if (sum == 0)
         {
             return Nothing(ResultClass.Zero, "0", $"No {c.Word} was counted.");

@@ -56,7 +56,14 @@ public abstract record Detail
     /// <param name="Unit">Their unit.</param>
     /// <param name="AlsoOf">The figures of the second publication, or null.</param>
     /// <param name="AlsoUnit">The unit of the second publication.</param>
-    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null) : Detail;
+    public sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null) : Detail
+    {
+        /// <summary>True for <c>start 60/40 kg</c>: what is on the bar when a heaviest lift begins.</summary>
+        public bool Start { get; init; }
+    }
+
+    /// <summary><c>3 attempts</c>: how often a lifter may try, of a heaviest lift.</summary>
+    public sealed record LiftAttempts(int N) : Detail;
 
     /// <summary><c>2 x 8 m</c>: so many lengths make one counted rep.</summary>
     public sealed record Lengths(int Count, Number Of, LengthUnit Unit) : Detail;
@@ -130,4 +137,7 @@ public enum FlagKind
 
     /// <summary><c>neighbours may be joined</c>, of a complex.</summary>
     NeighboursMayBeJoined,
+
+    /// <summary><c>never down</c>: a later attempt is never at a lower load, of a heaviest lift.</summary>
+    NeverDown,
 }

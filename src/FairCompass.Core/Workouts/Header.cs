@@ -19,6 +19,15 @@ public abstract record Header : Node
     /// <summary><c>groups One 1 2, Two 3 4</c>: a partition of the seats of the team.</summary>
     public sealed record Groups(Eq<Group> Items) : Header;
 
+    /// <summary><c>seats man, woman, man, woman</c>: the duty of each place in the team.</summary>
+    /// <param name="Duties">From the first place on; empty for <c>free, told at check-in</c>.</param>
+    public sealed record Seats(Eq<string> Duties) : Header;
+
+    /// <summary><c>entries man, woman, mixed, ranked together</c>: how entries of one division may be made up.</summary>
+    /// <param name="Makes">Some of <c>man</c>, <c>woman</c>, <c>mixed</c>.</param>
+    /// <param name="Apart">True for <c>ranked apart</c>, false for <c>ranked together</c>; null when not written.</param>
+    public sealed record Entries(Eq<string> Makes, bool? Apart) : Header;
+
     /// <summary><c>video: a rep that cannot be verified is no rep</c>.</summary>
     /// <param name="NoRep">True for <c>no rep</c>, false for <c>undecided</c>.</param>
     public sealed record Video(bool NoRep) : Header;

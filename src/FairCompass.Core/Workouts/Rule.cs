@@ -73,7 +73,11 @@ public enum VoidedUnit
 /// <param name="N">Its number, where it has one.</param>
 /// <param name="Text">Its name or tail, where it has one: the position of <c>together at</c>, <c>each</c> or <c>a turn</c> with what
 /// follows.</param>
-public sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null);
+public sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null)
+{
+    /// <summary>What <see cref="ShareKind.Short"/> costs; null for other phrases.</summary>
+    public ShortShare? Short { get; init; }
+}
 
 /// <summary>The phrases of a sharing rule.</summary>
 public enum ShareKind
@@ -122,4 +126,23 @@ public enum ShareKind
 
     /// <summary><c>no hand tag</c>.</summary>
     NoHandTag,
+
+    /// <summary><c>count by member</c>.</summary>
+    CountByMember,
+
+    /// <summary><c>short is owed</c>, <c>not counted</c>, or <c>no result</c>: what fewer than the least costs.</summary>
+    Short,
+}
+
+/// <summary>What it costs when a member did fewer than the least.</summary>
+public enum ShortShare
+{
+    /// <summary><c>owed</c>: it is done before the work is finished.</summary>
+    Owed,
+
+    /// <summary><c>not counted</c>: what others did in its place does not count.</summary>
+    NotCounted,
+
+    /// <summary><c>no result</c>: the team is not scored.</summary>
+    NoResult,
 }

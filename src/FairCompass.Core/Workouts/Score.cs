@@ -51,7 +51,11 @@ public enum CountedAs
 /// <param name="Measure">What it measures.</param>
 /// <param name="Of">Which pieces, stations, groups, or windows; empty for all.</param>
 /// <param name="Lines">The lines under it.</param>
-public sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node;
+public sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node
+{
+    /// <summary><c>lowest cycle</c>, <c>sum of the best 3 cycles</c>: which of several results counts; null for all together.</summary>
+    public Selection? Selection { get; init; }
+}
 
 /// <summary>A line under a score.</summary>
 public abstract record ScoreLine : Node

@@ -35,7 +35,7 @@ public static class PrescriptionSheet
             )
         )
         {
-            foreach (var head in Fixed.Concat(u.Resolver.Addresses.Select(a => $"{a.Division.Name} {a.Within}")))
+            foreach (var head in Fixed.Concat(u.Resolver.Columns.Select(a => $"{a.Division.Name} {a.Within}")))
             {
                 csv.WriteField(head);
             }
@@ -91,7 +91,7 @@ public static class PrescriptionSheet
         }
 
         var u = Understanding.Of(competition, draft);
-        var addresses = u.Resolver.Addresses.ToDictionary(a => $"{a.Division.Name} {a.Within}", StringComparer.OrdinalIgnoreCase);
+        var addresses = u.Resolver.Columns.ToDictionary(a => $"{a.Division.Name} {a.Within}", StringComparer.OrdinalIgnoreCase);
         foreach (
             var head in heads.Where(h =>
                 h.Trim().Length > 0 && !Fixed.Contains(h, StringComparer.OrdinalIgnoreCase) && !addresses.ContainsKey(h.Trim())
@@ -123,7 +123,7 @@ public static class PrescriptionSheet
     )
     {
         var original = GridRows.Of(u).ToList();
-        var columns = u.Resolver.Addresses.Select((a, i) => (a, i)).ToDictionary(x => x.a, x => x.i);
+        var columns = u.Resolver.Columns.Select((a, i) => (a, i)).ToDictionary(x => x.a, x => x.i);
         var cells = new List<(SetCell Cell, string Path)>();
         for (var n = 1; csv.Read() && errors.Count < 50; n++)
         {

@@ -76,4 +76,33 @@ internal sealed partial class ModelNumbers
 
     /// <summary>The changes of a ladder as the planner has them, whose plans are held against exhaustive search elsewhere.</summary>
     private Eq<PlateChange>? Stacked(PrescribedTask task) => LaneBars.Of(u.Prescribed, u.Competition, u.Workout).Changes(task);
+
+    /// <summary>What the prescription table says of the bar at the start, and the heaviest that bars of the lane can be.</summary>
+    private HashSet<string> Lifting(string piece, string entry)
+    {
+        var course = u.Courses.First(c => c.Address.ToString() == entry);
+        var lift = course.Piece(piece)!;
+        var mine = u.Prescribed.Where(p => ReferenceEquals(p.Source, lift.Tasks[0].Source) && p.Address.IsOf(course.Address)).ToList();
+        return
+        [
+            .. mine.SelectMany(p => In(p.Prescription.Load?.Value.ToString() ?? "")),
+            .. mine.SelectMany(p =>
+                In(Number.Normal(BarLoads.All(u.Competition.Kit.Bar(p.Address.Duty, p.Prescription.Bar?.Value), u.Competition.Kit).Max()))
+            ),
+            .. Enumerable.Range(1, course.Address.Division.Size).Select(n => n.ToString(CultureInfo.InvariantCulture)),
+        ];
+    }
+
+    /// <summary>What the draft says of a shared task: its amount and the fewest of each, in its own lines.</summary>
+    private HashSet<string> Shared(string piece, int task)
+    {
+        var course = u.Courses.First(c => c.Piece(piece) is not null);
+        var at = course.Piece(piece)!.Tasks[task].Source.At.Line;
+        return
+        [
+            .. In(Line(at)),
+            .. lines.Where(l => l.Contains("share:", StringComparison.Ordinal)).SelectMany(In),
+            .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture)),
+        ];
+    }
 }

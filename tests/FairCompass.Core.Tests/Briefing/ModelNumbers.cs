@@ -88,7 +88,11 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                 : [],
             "field" => Field(parts[1]),
             "score" => Score(parts[1]),
-            "rulings" => InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
+            "rulings" =>
+            [
+                .. InAll(u.Workout.Policies.Select(p => Line(p.At.Line)).Concat(u.Workout.Headers.Select(h => Line(h.At.Line)))),
+                .. u.Courses.Select(c => $"{c.Address.Division.LineUp?.Of}"),
+            ],
             "sample" => Sample(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "kit" => Kit(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2]),
             "layout" => LaidOut(),
@@ -107,7 +111,11 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                 ? [.. In(way.Name), .. In(way.NameIn(FairCompass.Core.Languages.Tongue.Spanish))]
                 : [],
             "caution" => [],
-            "form" => ["1", "2", "3", "4", "5", "6"],
+            "form" when rest.StartsWith("set/", StringComparison.Ordinal) => [rest[4..]],
+            // Rows are numbered through: as many as there are attempts of everybody.
+            "form" => Enumerable.Range(1, 48).Select(n => n.ToString(CultureInfo.InvariantCulture)).ToHashSet(),
+            "lift" => Lifting(parts[1], parts[2]),
+            "share" => Shared(parts[1], Index(parts[2])),
             _ => throw new InvalidOperationException($"No value of the model has the id {id}."),
         };
     }

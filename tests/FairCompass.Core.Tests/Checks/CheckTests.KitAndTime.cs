@@ -50,6 +50,33 @@ public partial class CheckTests
                 Divisions + "8:00 for time\n  30 deadlift, 30/25 kg\n" + Timed,
                 Divisions + "8:00 for time\n  30 deadlift, 60/35 kg\n  30 front squat, 30/25 kg, from the rack\n" + Timed
             },
+            {
+                "short-unstated",
+                Pairs + "9:00 for reps\n  60 sit-up\n    share: one at a time, at least 20 each, count by member\n" + Reps,
+                Pairs + "9:00 for reps\n  60 sit-up\n    share: one at a time, at least 20 each, count by member, short is owed\n" + Reps
+            },
+            {
+                "lift-misfit",
+                Divisions + "1:00 for load\n  heaviest power clean, 7 attempts\n\nscore: best load\n  tie: shared\n",
+                Divisions + "1:00 for load\n  heaviest power clean, 6 attempts\n\nscore: best load\n  tie: shared\n"
+            },
+            {
+                "lift-misfit",
+                Divisions + "9:00 for time\n  10 power clean, start 60/40 kg\n" + Timed,
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed
+            },
+            {
+                "line-up-misfit",
+                Pairs.Replace("\n\n", "\n  seats man, woman, man\n\n", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps,
+                Pairs.Replace("\n\n", "\n  seats woman, man\n\n", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps
+            },
+            {
+                "ranking-unstated",
+                Pairs.Replace("\n\n", "\n  entries woman, mixed\n\n", StringComparison.Ordinal) + "9:00 for reps\n  max sit-up\n" + Reps,
+                Pairs.Replace("\n\n", "\n  entries woman, mixed, ranked apart\n\n", StringComparison.Ordinal)
+                    + "9:00 for reps\n  max sit-up\n"
+                    + Reps
+            },
             { "change-too-short", WavesWithChange("0:05"), WavesWithChange("0:45") },
             { "interval-full", Interval("60/45"), Interval("12/9") },
             {

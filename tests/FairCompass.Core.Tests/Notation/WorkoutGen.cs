@@ -90,6 +90,8 @@ public static class WorkoutGen
         AnyWho.Select(w => (Detail)new Detail.Only(w)),
         Small.Select(n => (Detail)new Detail.EveryNth(n)),
         Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
+        Small.Select(n => (Detail)new Detail.LiftAttempts(n)),
+        AnyLoad.Select(l => (Detail)(l with { Start = true })),
         Gen.Enum<FromPlace>().Select(f => (Detail)new Detail.From(f))
     );
 
@@ -98,7 +100,7 @@ public static class WorkoutGen
     private static readonly Gen<SharePhrase> Phrase = Gen.Select(
         Gen.Enum<ShareKind>(),
         Small,
-        Pick.Of("each", "a turn", "each in every round", "a turn of every movement"),
+        Pick.Of("each", "a turn", "each in every round", "a turn of every movement", "each of every movement in every round"),
         (k, n, per) =>
             k switch
             {
@@ -106,6 +108,7 @@ public static class WorkoutGen
                 ShareKind.HandOverAfter => new SharePhrase(k, Text: "the round"),
                 ShareKind.ByMembers or ShareKind.AtMost or ShareKind.AtMostTries => new SharePhrase(k, n),
                 ShareKind.AtLeast => new SharePhrase(k, n, per),
+                ShareKind.Short => new SharePhrase(k) { Short = (ShortShare)(n % 3) },
                 _ => new SharePhrase(k),
             }
     );
@@ -285,6 +288,12 @@ public static class WorkoutGen
         Gen.Select(Names, Coin, (n, b) => (Header)new Header.Levels(n, b)),
         Gen.Const((Header)new Header.Groups([new Group("One", [1, 2]), new Group("Two", [])])),
         Time.Select(t => (Header)new Header.LeadIn(t)),
+        Gen.Int[0, 1].Select(i => i == 0 ? "man" : "woman").List[0, 4].Select(d => (Header)new Header.Seats(d.ToEq())),
+        Gen.Select(
+            Gen.Int[0, 2].Select(i => new[] { "man", "woman", "mixed" }[i]).List[1, 3],
+            Gen.Int[0, 2].Select(i => i == 0 ? (bool?)null : i == 1),
+            (m, a) => (Header)new Header.Entries(m.ToEq(), a)
+        ),
         Coin.Select(n => (Header)new Header.Video(n))
     );
 
@@ -308,8 +317,22 @@ public static class WorkoutGen
         Names,
         Coin,
         AnyScoreLine.List[0, 3],
-        (l, has, m, of, hasOf, lines) => new Score(has ? l : null, m, hasOf ? of : [], lines.ToEq())
+        Gen.Select(Gen.Enum<SelectionOf>(), Gen.Int[0, 4]),
+        (l, has, m, of, hasOf, lines, chosen) =>
+            new Score(has ? l : null, m, hasOf ? of : [], lines.ToEq()) { Selection = Chosen(m, chosen.Item1, chosen.Item2) }
     );
+
+    /// <summary>A choice that the measure can be written with; none of others.</summary>
+    private static Selection? Chosen(Measure measure, SelectionOf of, int n) =>
+        (measure, of) switch
+        {
+            _ when n == 0 => null,
+            (Measure.SumOfBestLoads, _) => new(false, n, SelectionOf.Load),
+            (Measure.Reps or Measure.Calories or Measure.Metres or Measure.Points, not SelectionOf.Load) => n == 4
+                ? new(true, 1, of)
+                : new(false, n, of),
+            _ => null,
+        };
 
     private static readonly Gen<Policy> AnyPolicy = Gen.OneOf(
         Gen.Select(Gen.Enum<VoidedUnit>(), Gen.Enum<BellWhen>(), (v, w) => (Policy)new Policy.Bell(v, w)),

@@ -71,6 +71,7 @@ public static class FactFiles
         return o.Fact switch
         {
             Fact.Counted f => Of("counted") with { Piece = f.Piece, Strand = f.Strand, Credit = f.Credit },
+            Fact.Did f => Of("did") with { Piece = f.Piece, Task = f.Task, Seat = f.Seat, Units = f.Units },
             Fact.Reached f => Of("reached") with
             {
                 Piece = f.Piece,
@@ -106,6 +107,7 @@ public static class FactFiles
                 NoClips = f.NoClips ? true : null,
                 Clause = f.Clause,
                 Clock = f.Clock?.Ms,
+                Units = f.Reps,
             },
             Fact.Ticked f => Of("ticked") with { Piece = f.Piece, Number = f.Round, Good = f.Hit, Seat = f.Seat },
             Fact.Chose f => Of("chose") with { Piece = f.Piece, Task = f.Task, Option = f.Option, Number = f.Round },
@@ -157,6 +159,12 @@ public static class FactFiles
             record.Kind switch
             {
                 "counted" => new Fact.Counted(Text("piece", record.Piece), Text("strand", record.Strand), Needed("credit", record.Credit)),
+                "did" => new Fact.Did(
+                    Text("piece", record.Piece),
+                    Needed("task", record.Task),
+                    Needed("seat", record.Seat),
+                    Needed("units", record.Units)
+                ),
                 "reached" => new Fact.Reached(
                     Text("piece", record.Piece),
                     Text("strand", record.Strand),
@@ -183,7 +191,10 @@ public static class FactFiles
                     May("noClips", record.NoClips) ?? false,
                     May("clause", record.Clause),
                     May("clock", record.Clock) is { } ms ? new Duration(ms) : null
-                ),
+                )
+                {
+                    Reps = May("units", record.Units) is { } reps ? (int)Math.Clamp(reps, 0, int.MaxValue) : null,
+                },
                 "ticked" => new Fact.Ticked(
                     Text("piece", record.Piece),
                     Needed("number", record.Number),

@@ -40,6 +40,15 @@ internal sealed record Division(string Name, DivisionKind Kind, Eq<string> Dutie
 {
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<string> Seats { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public int? Smallest { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<string> Entries { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool? RankedApart { get; init; }
 }
 
 internal sealed record LaneKit(

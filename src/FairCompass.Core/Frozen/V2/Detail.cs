@@ -38,12 +38,18 @@ internal enum FromPlace
 [JsonDerivedType(typeof(Flag), "flag")]
 [JsonDerivedType(typeof(From), "from")]
 [JsonDerivedType(typeof(OnBar), "onBar")]
+[JsonDerivedType(typeof(LiftAttempts), "attempts")]
 internal abstract record Detail
 {
+    internal sealed record LiftAttempts(int N) : Detail;
+
     internal sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
         : Detail,
             IJsonOnDeserialized
     {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool Start { get; init; }
+
         void IJsonOnDeserialized.OnDeserialized()
         {
             if (AlsoOf is null != AlsoUnit is null)
@@ -91,4 +97,5 @@ internal enum FlagKind
     ByEach,
     LastBarRepeats,
     NeighboursMayBeJoined,
+    NeverDown,
 }

@@ -44,7 +44,18 @@ internal enum VoidedUnit
     Lift,
 }
 
-internal sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null);
+internal sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = null)
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public ShortShare? Short { get; init; }
+}
+
+internal enum ShortShare
+{
+    Owed,
+    NotCounted,
+    NoResult,
+}
 
 internal enum ShareKind
 {
@@ -63,4 +74,6 @@ internal enum ShareKind
     HandOverAfter,
     HandTag,
     NoHandTag,
+    CountByMember,
+    Short,
 }

@@ -25,7 +25,20 @@ internal enum CountedAs
     Metres,
 }
 
-internal sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node;
+internal sealed record Score(string? Label, Measure Measure, Eq<Who> Of, Eq<ScoreLine> Lines) : Node
+{
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Selection? Selection { get; init; }
+}
+
+internal sealed record Selection(bool Lowest, int N, SelectionOf Of);
+
+internal enum SelectionOf
+{
+    Cycle,
+    Member,
+    Load,
+}
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Penalty), "penalty")]

@@ -31,6 +31,8 @@ internal enum DutyOrder
 [JsonDerivedType(typeof(Groups), "groups")]
 [JsonDerivedType(typeof(Video), "video")]
 [JsonDerivedType(typeof(LeadIn), "leadIn")]
+[JsonDerivedType(typeof(Seats), "seats")]
+[JsonDerivedType(typeof(Entries), "entries")]
 internal abstract record Header : Node
 {
     internal sealed record For(Eq<Who> Names) : Header;
@@ -44,6 +46,10 @@ internal abstract record Header : Node
     internal sealed record Video(bool NoRep) : Header;
 
     internal sealed record LeadIn(Duration? Time) : Header;
+
+    internal sealed record Seats(Eq<string> Duties) : Header;
+
+    internal sealed record Entries(Eq<string> Makes, bool? Apart) : Header;
 }
 
 internal sealed record Group(string Name, Eq<int> Seats);

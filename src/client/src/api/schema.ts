@@ -3663,9 +3663,14 @@ export interface components {
             strand?: null | string;
             /**
              * Format: int32
-             * @description For `gates`: which gate of the piece, from 1; null otherwise.
+             * @description For `gates`: which gate of the piece, from 1; for `by`: the member’s place; null otherwise.
              */
             number?: null | number;
+            /**
+             * Format: int32
+             * @description For `by`: which task of the piece, from 0; null otherwise.
+             */
+            task?: null | number;
             /** @description True for what follows from other fields of the card, where they are filled in. */
             spare?: boolean;
         };
@@ -3673,7 +3678,7 @@ export interface components {
          * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
          * @enum {unknown}
          */
-        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "tries" | "unverified";
+        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "tries" | "by" | "unverified";
         /** @description Something written on the card. */
         CardLine: {
             /** @description The line it is written on. */
@@ -4206,7 +4211,23 @@ export interface components {
             isTeam?: boolean;
             /** @description The duty of each place in the team, from the first; empty where the duties take turns. */
             seats?: components["schemas"]["EqOfstring"];
-            /** @description The duties in their declared order; a word that is none is left out. */
+            /**
+             * Format: int32
+             * @description The fewest members of an entry, from 2 and under int Division.Size, where entries differ in size; null where all are of one
+             *                 size.
+             */
+            smallest?: null | number;
+            /**
+             * @description How entries may be made up, where there is a choice: some of `man`, `woman`, `mixed`; empty where every entry
+             *                 has the duties of its places.
+             */
+            entries?: components["schemas"]["EqOfstring"];
+            /**
+             * @description True where entries that are made up differently have a board each, false where they are ranked together; null while nobody
+             *                 has said.
+             */
+            rankedApart?: null | boolean;
+            /** @description The duties in their declared order, of one line-up those that it has; a word that is none is left out. */
             eachDuty?: null | components["schemas"]["Duty"][];
         };
         /**
@@ -5357,6 +5378,24 @@ export interface components {
             /** @description The readings, oldest first, each with its line; null where the draft no longer has the place. */
             readings: components["schemas"]["ReadLine"][];
         };
+        /** @description What one member did of a task. */
+        MemberUnits: {
+            /**
+             * Format: int32
+             * @description The place in the team, from 1.
+             */
+            seat: number;
+            /**
+             * Format: int64
+             * @description Performed units, from 0.
+             */
+            units: number;
+            /**
+             * Format: int32
+             * @description Which task of the piece, from 0; null for the only one that is counted by member.
+             */
+            task?: null | number;
+        };
         /** @description A change of the text that mends something. */
         Mend: {
             /** @description The change in words: `Use 22.5 kg`. */
@@ -5687,6 +5726,11 @@ export interface components {
             unverified?: null | number;
             /** @description The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read. */
             gates?: components["schemas"]["EqOfDuration"];
+            /**
+             * @description What each member did of the tasks that are counted by member; empty where nobody wrote it down.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            by?: components["schemas"]["MemberUnits"][];
             /**
              * Format: int64
              * @description The number in the box of the card when the clock ended, instead of performed units; null when not given.
@@ -7091,6 +7135,12 @@ export interface components {
              * @default false
              */
             noClips: boolean;
+            /**
+             * Format: int32
+             * @description Reps of a set that were done, from 0; null where the call alone was written down.
+             */
+            reps?: null | number;
+            clock?: null | components["schemas"]["Duration"];
         };
         /** @description The card, the samples, and the tried result. */
         TryAnswer: {

@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import type { Competition, Schemas } from "../api/client";
 import { Field } from "../ui/Field";
+import { LineUps } from "./LineUps";
 import { Places } from "./Places";
 
 const kinds: Record<Schemas["DivisionKind"], string> = {
@@ -114,7 +115,7 @@ export function Divisions({
                   <select
                     aria-label={`Kind of ${d.name}`}
                     value={d.kind}
-                    onChange={(e) => set(i, { kind: e.target.value as typeof d.kind, seats: [] }, "kind")}
+                    onChange={(e) => set(i, { kind: e.target.value as typeof d.kind, seats: [], smallest: null, entries: [] }, "kind")}
                   >
                     {Object.entries(kinds).map(([k, t]) => (
                       <option key={k} value={k}>
@@ -122,12 +123,13 @@ export function Divisions({
                       </option>
                     ))}
                   </select>
+                  <LineUps division={d} at={(key) => at(`divisions[${i}].${key}`)} onChange={(change, field) => set(i, change, field)} />
                 </td>
                 <td>
                   <select
                     aria-label={`Duties of ${d.name}`}
                     value={d.duties.join(" / ")}
-                    onChange={(e) => set(i, { duties: duties[e.target.value]!, seats: [] }, "duties")}
+                    onChange={(e) => set(i, { duties: duties[e.target.value]!, seats: [], entries: [] }, "duties")}
                   >
                     {Object.keys(duties).map((k) => (
                       <option key={k}>{k}</option>

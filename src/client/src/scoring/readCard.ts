@@ -42,12 +42,16 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
       .filter((f) => f.piece === piece && f.field === "count")
       .map((f) => ({ strand: f.strand!, counted: count(`${piece}.count.${f.strand!}`) }));
     const gates = card.fields.filter((f) => f.piece === piece && f.field === "gates").map((f) => time(`${piece}.gates.${f.number}`));
+    const members = card.fields
+      .filter((f) => f.piece === piece && f.field === "by")
+      .map((f) => ({ seat: f.number!, task: f.task!, units: count(`${piece}.by.${f.task}.${f.number}`) }));
     return {
       piece,
       finish: time(`${piece}.finish`),
       counted: count(`${piece}.counted`),
       tieTime: time(`${piece}.tieTime`),
       gates: gates.every((g) => g === null) ? [] : gates,
+      by: members.every((m) => m.units === null) ? [] : members.map((m) => ({ ...m, units: m.units ?? 0 })),
       stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: card.members > 1 ? l.seat : null, noClips: false })),
       counts: counters.every((c) => c.counted === null) ? [] : counters.map((c) => ({ strand: c.strand, counted: c.counted ?? 0 })),

@@ -1,0 +1,104 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Kit;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
+
+namespace FairCompass.Core.Briefing;
+
+/// <summary>The part of a card on which heaviest lifts are noted.</summary>
+public sealed partial class BriefBuilder
+{
+    /// <summary>A row for each lift, as many as there are attempts; in a team with who lifted, and the best of each beside.</summary>
+    private BriefSection Lifts(CoursePiece piece, Course course)
+    {
+        var lifters = piece.Piece.Seat is null && course.Address.Division.IsTeam ? course.Address.Division.Size : 1;
+        var rules = LiftRules.Of(course, piece, null);
+        var set = piece.Piece.SetOf > 1;
+        var of = Cite($"form/set/{piece.Piece.SetOf}", Say($"Reps of {piece.Piece.SetOf}", $"Repeticiones de {piece.Piece.SetOf}"));
+        Eq<string> head =
+        [
+            Say("Try", "Intento"),
+            .. lifters > 1 ? [Say("Lifter", "Quién")] : Array.Empty<string>(),
+            Say("Load", "Carga"),
+            .. set ? [of] : Array.Empty<string>(),
+            Say("Made", "Válido"),
+            Say("Missed", "Fallado"),
+            Say("Clock", "Reloj"),
+        ];
+        return new(
+            "tries-" + piece.Piece.Key,
+            Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
+            [new BriefBlock.Table(null, head, Rows()), new BriefBlock.Blanks([.. Starts(piece, course, rules), .. Bests()])]
+        );
+
+        Eq<BriefRow> Rows()
+        {
+            // With a limit each lifter has so many rows; without one there are as many as most use.
+            var rows = rules?.Attempts is { } limit
+                ? Enumerable.Range(1, limit * lifters).Select(n => (n, Seat: lifters > 1 ? ((n - 1) % lifters) + 1 : (int?)null))
+                : Enumerable.Range(1, Math.Max(6, 3 * lifters)).Select(n => (n, Seat: (int?)null));
+            return rows.Select(r => new BriefRow([
+                    Cite("form/tries", Figure(r.n)),
+                    .. lifters > 1 ? [r.Seat is { } s ? Cite("form/tries", tongue.Ordinal(s)) : ""] : Array.Empty<string>(),
+                    "",
+                    .. set ? [""] : Array.Empty<string>(),
+                    "□",
+                    "□",
+                    "",
+                ]))
+                .ToEq();
+        }
+
+        IEnumerable<string> Bests() =>
+            lifters > 1
+                ?
+                [
+                    .. Enumerable
+                        .Range(1, lifters)
+                        .Select(n => Cite("form/tries", Say($"Best of the {tongue.Ordinal(n)}", $"Lo mejor del {tongue.Ordinal(n)}"))),
+                    Say("Together, for the desk", "Suma, para la mesa"),
+                ]
+                : [Say("Best good lift", "Mejor válido")];
+    }
+
+    /// <summary>What is on the bar at the start: printed where it is said, a blank where it is not; and the heaviest that the lane can
+    /// make.</summary>
+    private IEnumerable<string> Starts(CoursePiece piece, Course course, LiftRules? rules)
+    {
+        string Said(decimal mass) => new Mass(mass, u.Competition.Unit).ToString();
+        var members = course.MembersOf(piece.Piece).Select((m, i) => (Who: m, Seat: m.Seat ?? i + 1)).ToList();
+        var starts = members.Select(m => (m.Seat, Load: rules?.StartOf(m.Seat))).Where(m => m.Load is not null).ToList();
+        var key = $"lift/{piece.Piece.Key}/{course.Address}";
+        yield return starts.Count == 0
+            ? Say("Load at the start", "Carga al empezar")
+            : Cite(
+                key,
+                Say("At the start ", "Al empezar ")
+                    + string.Join(
+                        ", ",
+                        starts
+                            .GroupBy(s => s.Load!.Value)
+                            .Select(g =>
+                                Said(g.Key) + (g.Count() == members.Count ? "" : $" ({tongue.Join(g.Select(s => tongue.Ordinal(s.Seat)))})")
+                            )
+                    )
+                    + Say("; on the bar", "; en la barra")
+            );
+        if (
+            rules is null
+            || u.Competition.Kit.Plates.Count == 0
+            || Book.Find(rules.Task.Prescription.Movement.Value) is not { Kit: MovementKit.Barbell }
+        )
+        {
+            yield break;
+        }
+
+        var bar = rules.Task.Prescription.Bar?.Value;
+        var most = members.Select(m => BarLoads.All(u.Competition.Kit.Bar(m.Who.Duty, bar), u.Competition.Kit)[^1]).Distinct().Order();
+        yield return Cite(
+            key,
+            Say("Plates of the lane end at ", "Los discos de la calle llegan a ") + string.Join(" / ", most.Select(Said))
+        );
+    }
+}

@@ -1,0 +1,71 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A start, attempts or a direction where nothing is lifted for the heaviest load, or more attempts than the time allows.</summary>
+public sealed class LiftMisfit : ICheck
+{
+    // Estimate: walking up, lifting and stepping back take no less, with the plates already on.
+    private const int LeastSeconds = 10;
+
+    /// <inheritdoc/>
+    public string Id => "lift-misfit";
+
+    /// <inheritdoc/>
+    public string Title => "A rule of attempts that nothing can follow";
+
+    /// <inheritdoc/>
+    public string Why => "A rule that cannot be kept is kept by some lanes and not by others.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        foreach (var task in context.AllWork.OfType<Work.Task>().Where(t => t.Amount is not Amount.Heaviest))
+        {
+            foreach (var detail in task.Details.Concat(task.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
+            {
+                if (Word(detail) is { } word)
+                {
+                    yield return new Report(detail.At, $"{word} belongs to a heaviest lift; this line has an amount.");
+                }
+            }
+        }
+
+        var seen = new HashSet<SourceRange>();
+        foreach (var course in context.Courses)
+        {
+            foreach (var piece in course.Pieces.Where(p => p.Piece.IsHeaviest))
+            {
+                if (
+                    LiftRules.Of(course, piece, null) is { Attempts: { } tries, Task: { } task }
+                    && Wrong(tries, course.MembersOf(piece.Piece).Count, piece.Piece.Window) is { } sentence
+                    && seen.Add(task.Source.At)
+                )
+                {
+                    yield return new Report(task.Source.Details.OfType<Detail.LiftAttempts>().First().At, sentence);
+                }
+            }
+        }
+    }
+
+    private static string? Wrong(int tries, int lifters, Duration? window) =>
+        tries < 1 ? "0 attempts are no lift."
+        : window is { } time && (long)tries * lifters * LeastSeconds * 1000 > time.Ms
+            ? $"{Words.Count((long)tries * lifters, "attempt")} in {time} leave less than {LeastSeconds} seconds for each."
+        : null;
+
+    private static string? Word(Detail detail) =>
+        detail switch
+        {
+            Detail.Load { Start: true } => "A start",
+            Detail.LiftAttempts => "A number of attempts",
+            Detail.Flag { Is: FlagKind.NeverDown } => "Never down",
+            _ => null,
+        };
+}

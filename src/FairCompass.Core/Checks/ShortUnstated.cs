@@ -1,0 +1,52 @@
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>A share that is counted by member and has a least, and nobody has said what it costs to do fewer.</summary>
+public sealed class ShortUnstated : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "short-unstated";
+
+    /// <inheritdoc/>
+    public string Title => "A least share that costs nobody knows what";
+
+    /// <inheritdoc/>
+    public string Why => "When the last rep is near and one member is short, every lane would be told something else.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.MustFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        from rule in Rules(context)
+        where
+            rule.Share.Phrases.Any(p => p.Is == ShareKind.CountByMember)
+            && rule.Share.Phrases.Any(p => p.Is == ShareKind.AtLeast && p.Text?.StartsWith("each", StringComparison.Ordinal) == true)
+            && !rule.Share.Phrases.Any(p => p.Is == ShareKind.Short)
+        select new Report(
+            rule.At,
+            "What does it cost when a member did fewer than the least?",
+            With(context, rule.At, "It is owed before the end", "owed"),
+            With(context, rule.At, "What others did for it does not count", "not counted"),
+            With(context, rule.At, "There is no result", "no result")
+        );
+
+    private static Mend With(CheckContext context, SourceRange at, string label, string costs) =>
+        new(label, new TextEdit(at.Line, at.Column, at.Length, $"{context.LineText(at)}, short is {costs}"));
+
+    private static IEnumerable<(Rule.Share Share, SourceRange At)> Rules(CheckContext context) =>
+        context
+            .AllWork.SelectMany(w =>
+                w switch
+                {
+                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => (r.Rule, r.At)),
+                    Work.RuleLine r => [(r.Rule, r.At)],
+                    _ => [],
+                }
+            )
+            .Where(r => r.Rule is Rule.Share)
+            .Select(r => ((Rule.Share)r.Rule, r.At));
+}

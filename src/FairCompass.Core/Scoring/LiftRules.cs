@@ -1,0 +1,104 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>
+/// What a heaviest lift is bound by beside the judge’s call: how many attempts a lifter has, how many tries in a row, that loads
+/// never go down, that a set is whole, that the bell has not gone. One source for cards, scores and runs.
+/// </summary>
+public sealed class LiftRules
+{
+    private readonly bool neverDown;
+    private readonly BellWhen? bell;
+    private readonly Duration? ends;
+    private readonly CoursePiece piece;
+
+    private readonly Dictionary<int, decimal> starts = [];
+
+    private LiftRules(Course course, CoursePiece piece, CourseTask task, BellWhen? bell)
+    {
+        this.piece = piece;
+        this.bell = bell;
+        Task = task;
+        var details = task.Source.Details;
+        var members = course.MembersOf(piece.Piece);
+        InARow =
+            members.Count < 2 ? null : RulesAround.Of(piece, task).Share?.Phrases.FirstOrDefault(p => p.Is == ShareKind.AtMostTries)?.N;
+        var starting = details.Concat(task.Source.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)).OfType<Detail.Load>();
+        foreach (var (member, i) in starting.Any(l => l.Start) ? members.Select((m, i) => (m, i)) : [])
+        {
+            if (
+                course.Prescribed(task, piece, member).Load?.Value is { } load
+                && load.Unit == course.Unit
+                && load.Values.At(0) is { } first
+            )
+            {
+                starts[member.Seat ?? i + 1] = first;
+                if (members.Count < 2)
+                {
+                    starts[0] = first;
+                }
+            }
+        }
+
+        Attempts = details.OfType<Detail.LiftAttempts>().FirstOrDefault()?.N;
+        neverDown = details.Any(d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        ends = piece.Piece.Window is { } window ? (piece.Piece.Starts ?? Duration.Zero) + window : null;
+    }
+
+    /// <summary>What is lifted.</summary>
+    public CourseTask Task { get; }
+
+    /// <summary>How often each lifter may try; null without a limit.</summary>
+    public int? Attempts { get; }
+
+    /// <summary>How often one lifter may try before another does; null without a limit.</summary>
+    public int? InARow { get; }
+
+    /// <summary>What is on a lifter’s bar at the beginning, bar included; null where nobody has said, or in another unit than the
+    /// competition’s.</summary>
+    /// <param name="seat">The lifter’s place; null for an individual.</param>
+    public decimal? StartOf(int? seat) => starts.TryGetValue(seat ?? 0, out var load) ? load : null;
+
+    /// <summary>The reps of one set; 1 for a single lift.</summary>
+    public int SetOf => piece.Piece.SetOf;
+
+    /// <summary>The rules of a piece; null where nothing is lifted for the heaviest load.</summary>
+    /// <param name="course">The workout for the entry.</param>
+    /// <param name="piece">The piece.</param>
+    /// <param name="bell">When a lift around the final bell counts; null when nobody has said.</param>
+    public static LiftRules? Of(Course course, CoursePiece piece, BellWhen? bell) =>
+        piece.Piece.IsHeaviest && piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest) is { } task
+            ? new(course, piece, task, bell)
+            : null;
+
+    /// <summary>Why a try may not be, or does not count whatever the judge called; null where no rule is broken.</summary>
+    /// <param name="tries">The tries so far, in order.</param>
+    /// <param name="next">The next.</param>
+    public string? Breach(IReadOnlyList<Try> tries, Try next)
+    {
+        var mine = tries.Where(t => t.Seat == next.Seat).ToList();
+        if (Attempts is { } most && mine.Count >= most)
+        {
+            return $"all {Words.Count(most, "attempt")} were taken";
+        }
+
+        if (InARow is { } row && tries.Count >= row && tries.Skip(tries.Count - row).All(t => t.Seat == next.Seat))
+        {
+            return $"more than {row} tries in a row";
+        }
+
+        if (neverDown && (mine.Count > 0 ? mine.Max(t => t.Load) : StartOf(next.Seat)) is { } before && next.Load < before)
+        {
+            return $"lower than {Number.Normal(before)} before";
+        }
+
+        return next.Reps is { } reps && reps < SetOf ? $"{reps} of {SetOf} reps"
+            : next.Clock is { } clock && clock > ends && bell is BellWhen.Finished or BellWhen.FinishedAndSteady
+                ? $"after the bell at {ends}"
+            : null;
+    }
+}

@@ -1,0 +1,80 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Scoring;
+
+/// <summary>Looks for what members cannot have done of a shared task: more than there is, another sum than the count, work that went on
+/// although somebody owed.</summary>
+internal static class MemberCheck
+{
+    /// <summary>Objections to the counts by member; paths begin at <c>by</c>.</summary>
+    public static IEnumerable<FieldError> Objections(PieceObservation seen, CoursePiece piece, Course course)
+    {
+        if (seen.By.Count == 0)
+        {
+            yield break;
+        }
+
+        var shares = MemberShare.Of(course, piece);
+        for (var i = 0; i < seen.By.Count; i++)
+        {
+            if (Wrong(seen.By, i, shares) is { } wrong)
+            {
+                yield return wrong;
+            }
+        }
+
+        foreach (var share in shares)
+        {
+            if (seen.By.Any(b => b.Task is null || b.Task == share.Task) && Together(share, seen, piece) is { } sentence)
+            {
+                yield return new("by", sentence);
+            }
+        }
+    }
+
+    private static FieldError? Wrong(Eq<MemberUnits> by, int index, Eq<MemberShare> shares)
+    {
+        var (said, path) = (by[index], $"by[{index}]");
+        var share = shares.FirstOrDefault(s => said.Task is null || s.Task == said.Task);
+        return share is null
+                ? new(
+                    path + ".task",
+                    shares.Count == 0 ? "Nothing of this part is counted by member." : "This task is not counted by member."
+                )
+            : said.Task is null && shares.Count > 1
+                ? new(path + ".task", $"Say which: {Words.Join(shares.Select(s => $"{s.Task} ({s.Movement})"), "or")}.")
+            : !share.Seats.Contains(said.Seat)
+                ? new(
+                    path + ".seat",
+                    $"Nobody at place {said.Seat} shares this; there {(share.Seats.Count == 1 ? "is" : "are")} {Words.Join(share.Seats.Select(s => $"{s}"))}."
+                )
+            : by.Take(index).Any(b => b.Seat == said.Seat && b.Task == said.Task) ? new(path + ".seat", "This member is on the card twice.")
+            : said.Units < 0 || said.Units > (share.Amount ?? 1_000_000) ? new(path + ".units", $"From 0 to {share.Amount ?? 1_000_000}.")
+            : null;
+    }
+
+    private static string? Together(MemberShare share, PieceObservation seen, CoursePiece piece)
+    {
+        var units = Tallying.Counts(seen, piece).First().Units;
+        if (!Tallying.Finished(seen) && seen.Performed is null)
+        {
+            return null;
+        }
+
+        var done = piece.Strand!.UnitsOf(share.Task, units);
+        var each = share.Seats.Select(s => share.UnitsOf(s, seen.By)).ToList();
+        return each.Sum() != done
+                ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {Words.Count(done, share.Word)} of {share.Movement} were done."
+            : share.Short == ShortShare.Owed && share.Amount is not null && share.Lost(done, seen.By) is > 0 and var lost
+                ? $"{Owing(share, seen.By)}, and only {Words.Count(share.Amount.Value - done, share.Word)} of {share.Movement} are left: "
+                    + $"{lost} too many were counted for the others."
+            : null;
+    }
+
+    /// <summary>Who lacks how much: <c>the 2nd owes 3</c>.</summary>
+    public static string Owing(MemberShare share, Eq<MemberUnits> by) =>
+        Words.Join(share.Seats.Where(s => share.Missing(s, by) > 0).Select(s => $"the {Words.Ordinal(s)} owes {share.Missing(s, by)}"));
+}
