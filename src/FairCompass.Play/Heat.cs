@@ -118,10 +118,17 @@ public static class Heat
                             .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
                     );
                     break;
+                case CardFieldKind.Marks:
+                    lines.AddRange(
+                        (piece?.Marks ?? [])
+                            .Where(m => m.At is Mark.Named named && named.Name == field.Mark)
+                            .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
+                    );
+                    break;
                 case CardFieldKind.TieTime when !field.Spare:
                     lines.AddRange(
                         (piece?.Marks ?? [])
-                            .Where(m => m.At is not Mark.Finish)
+                            .Where(m => m.At is not (Mark.Finish or Mark.Named))
                             .Take(1)
                             .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
                     );

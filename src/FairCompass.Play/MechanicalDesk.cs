@@ -34,6 +34,13 @@ public static class MechanicalDesk
         var seen = new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
         {
             TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
+            Marks = asked.Contains(CardFieldKind.Marks)
+                ? filled
+                    .Marks.Where(m => m.At is Mark.Named)
+                    .Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock))
+                    .Reverse()
+                    .ToEq()
+                : [],
             By = asked.Contains(CardFieldKind.By) ? filled.By : [],
             Gates = asked.Contains(CardFieldKind.Gates)
                 ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()

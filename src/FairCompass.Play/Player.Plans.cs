@@ -101,20 +101,7 @@ public sealed partial class Player
                 seat is { } own ? piece.Allowed(strand, next, own) : long.MaxValue
             );
             var units = machine ? Math.Clamp(turn, 1, Math.Min(Steps(next, task), piece.Ahead(strand))) : 1;
-            var minutes = Math.Min(time.Ms / 60_000, 30);
-            var each =
-                Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000)
-                * random.Between(920, 1080)
-                / 1000;
-            if (sharing.Together)
-            {
-                each = each * 1150 / 1000;
-            }
-            else if (sharing.AtOnce && piece.Members.Count > 1 && piece.Piece.Piece.Swaps.Count == 0)
-            {
-                each = Math.Max(1, each / sharing.Members);
-            }
-
+            var each = Each(athlete, piece, sharing, usual, fastest, time);
             time += new Duration(Math.Max(1, each) * units);
             worker.Place = next;
             worker.SetLeft--;
@@ -125,6 +112,19 @@ public sealed partial class Player
             }
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
+        }
+
+        /// <summary>What one unit takes now: slower with every minute, quicker where several work at once.</summary>
+        private long Each(Athlete athlete, PlayedPiece piece, Sharing sharing, long usual, long fastest, Duration at)
+        {
+            var minutes = Math.Min(at.Ms / 60_000, 30);
+            var each =
+                Math.Max(fastest, usual * athlete.Slowness / 1000 * (1000 + (athlete.Tiring * minutes)) / 1000)
+                * random.Between(920, 1080)
+                / 1000;
+            return sharing.Together ? each * 1150 / 1000
+                : sharing.AtOnce && piece.Members.Count > 1 && piece.Piece.Piece.Swaps.Count == 0 ? Math.Max(1, each / sharing.Members)
+                : each;
         }
 
         private InHand Taken(PlayedPiece piece, PlayedStrand strand, Place next)

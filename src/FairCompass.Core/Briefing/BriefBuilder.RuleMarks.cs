@@ -69,33 +69,9 @@ public sealed partial class BriefBuilder
     {
         var members = course.MembersOf(piece.Piece);
         var line = task.Source.At.Line;
-        if (members.Count > 1)
+        foreach (var mark in members.Count > 1 ? SharedMarks(piece, task, members) : [])
         {
-            var (share, hold) = RulesAround.Of(piece, task);
-            var counted = share?.Phrases.Any(p => p.Is == ShareKind.CountByMember) == true;
-            foreach (var phrase in share?.Phrases ?? [])
-            {
-                // Who did how many has a table of its own.
-                if (
-                    !(counted && phrase is { Is: ShareKind.AtLeast, Text: { } per } && per.StartsWith("each", StringComparison.Ordinal))
-                    && Shared(phrase, members) is var (what, mark)
-                )
-                {
-                    yield return (what, mark, line);
-                }
-            }
-
-            if (hold is not null)
-            {
-                yield return (
-                    Say(
-                        $"{Words.Count(hold.Holders, "crew-mate")} in {hold.Position}: on and off",
-                        $"{hold.Holders} en {tongue.Movement(hold.Position)}: dentro y fuera"
-                    ),
-                    Say("broken ", "roto ") + string.Concat(Enumerable.Repeat("□ ", MostBreaks)).TrimEnd(),
-                    line
-                );
-            }
+            yield return mark;
         }
 
         foreach (var flag in task.Source.Details.OfType<Detail.Flag>().Where(f => f.Is == FlagKind.InOneGo))
@@ -141,6 +117,37 @@ public sealed partial class BriefBuilder
         if (piece.Piece.IsHeaviest && u.Workout.Policies.OfType<Policy.Clips>().Any(c => !c.WithoutCounts))
         {
             yield return (Say("lifted without clips", "levantó sin cierres"), Strokes, line);
+        }
+    }
+
+    /// <summary>The lines of what members share, and of a position that they hold.</summary>
+    private IEnumerable<(string What, string Mark, int Line)> SharedMarks(CoursePiece piece, CourseTask task, IReadOnlyList<Address> members)
+    {
+        var line = task.Source.At.Line;
+        var (share, hold) = RulesAround.Of(piece, task);
+        var counted = share?.Phrases.Any(p => p.Is == ShareKind.CountByMember) == true;
+        foreach (var phrase in share?.Phrases ?? [])
+        {
+            // Who did how many has a table of its own.
+            if (
+                !(counted && phrase is { Is: ShareKind.AtLeast, Text: { } per } && per.StartsWith("each", StringComparison.Ordinal))
+                && Shared(phrase, members) is var (what, mark)
+            )
+            {
+                yield return (what, mark, line);
+            }
+        }
+
+        if (hold is not null)
+        {
+            yield return (
+                Say(
+                    $"{Words.Count(hold.Holders, "crew-mate")} in {hold.Position}: on and off",
+                    $"{hold.Holders} en {tongue.Movement(hold.Position)}: dentro y fuera"
+                ),
+                Say("broken ", "roto ") + string.Concat(Enumerable.Repeat("□ ", MostBreaks)).TrimEnd(),
+                line
+            );
         }
     }
 

@@ -24,7 +24,7 @@ public sealed class AfterEndless : ICheck
     private static IEnumerable<Report> Block(Eq<Work> items)
     {
         Work? endless = null;
-        foreach (var item in items.Where(w => w is not (Work.RuleLine or Work.Gate or Work.GroupOf)))
+        foreach (var item in items.Where(w => w is not (Work.RuleLine or Work.Gate or Work.Checkpoint or Work.GroupOf)))
         {
             if (endless is not null)
             {

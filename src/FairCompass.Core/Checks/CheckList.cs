@@ -55,6 +55,7 @@ public static class CheckList
         new LoadLadder(),
         new LateUnstated(),
         new ShortUnstated(),
+        new CheckpointMisfit(),
         new LiftMisfit(),
         new LineUpMisfit(),
         new RankingUnstated(),

@@ -71,7 +71,7 @@ public sealed class GateMisplaced : ICheck
                     }
 
                     break;
-                case Work.RuleLine or Work.OwnRest:
+                case Work.RuleLine or Work.OwnRest or Work.Checkpoint:
                     break;
                 default:
                     work = true;
@@ -142,5 +142,5 @@ public sealed class GateMisplaced : ICheck
         }
     }
 
-    private static bool IsWork(Work work) => work is not (Work.Gate or Work.RuleLine or Work.OwnRest);
+    private static bool IsWork(Work work) => work is not (Work.Gate or Work.Checkpoint or Work.RuleLine or Work.OwnRest);
 }

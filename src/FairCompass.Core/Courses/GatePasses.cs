@@ -49,7 +49,13 @@ internal static class GatePasses
     private static IEnumerable<(Work.Gate Pass, Duration? Adds)> Opened(IEnumerable<Work.Gate> passes) => Opened(passes, g => g);
 
     /// <summary>True when a gate stands in a round of which this is the index, from 0.</summary>
-    public static bool StandsIn(Work.Gate gate, long index) => gate.OnlyRound is not { } only || only == index + 1;
+    public static bool StandsIn(Work mark, long index) =>
+        mark switch
+        {
+            Work.Gate { OnlyRound: { } only } => only == index + 1,
+            Work.Checkpoint { OnlyRound: { } only } => only == index + 1,
+            _ => true,
+        };
 
     private sealed class Walk
     {

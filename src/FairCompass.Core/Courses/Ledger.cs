@@ -140,7 +140,7 @@ public sealed class Ledger
                     {
                         cells.Add(Cell(leaf, round, ref total));
                     }
-                    else if (node is CountNode.Mark mark && (mark.Work is not Work.Gate { OnlyRound: { } only } || only == round + 1))
+                    else if (node is CountNode.Mark mark && GatePasses.StandsIn(mark.Work, round))
                     {
                         notes.Add(mark.Work);
                     }

@@ -155,7 +155,7 @@ internal sealed partial class PieceCompiler
                 continue;
             }
 
-            if (nodes.Exists(n => n.Endless) && item is not (Work.RuleLine or Work.OwnRest or Work.Gate))
+            if (nodes.Exists(n => n.Endless) && item is not (Work.RuleLine or Work.OwnRest or Work.Gate or Work.Checkpoint))
             {
                 countable = false;
             }
@@ -207,7 +207,7 @@ internal sealed partial class PieceCompiler
                     : null;
             case Work.Complex complex:
                 return Sequence(complex.Lifts.Select(l => (Work)l).ToEq(), null, turns, complex);
-            case Work.OwnRest or Work.Gate or Work.RuleLine:
+            case Work.OwnRest or Work.Gate or Work.Checkpoint or Work.RuleLine:
                 return new CountNode.Mark(work);
             case Work.AnyOrder any:
                 Sequence(any.Items, null, turns);

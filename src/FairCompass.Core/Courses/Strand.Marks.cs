@@ -75,7 +75,7 @@ public sealed partial class Strand
                     {
                         if (sequence.Items[i] is CountNode.Mark mark)
                         {
-                            if (mark.Work is not Work.Gate gate || GatePasses.StandsIn(gate, index))
+                            if (GatePasses.StandsIn(mark.Work, index))
                             {
                                 due.Add(mark.Work);
                             }
@@ -111,7 +111,7 @@ public sealed partial class Strand
         switch (node)
         {
             case CountNode.Mark { Work: T line }
-                when marks.Count < most && (line is not Work.Gate gate || GatePasses.StandsIn(gate, index)):
+                when marks.Count < most && GatePasses.StandsIn(line, index):
                 marks.Add((line, before));
                 break;
             case CountNode.Sequence sequence:

@@ -93,6 +93,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Work.GroupOf, V2.Work.GroupOf>]
     [MapDerivedType<Workouts.Work.OwnRest, V2.Work.OwnRest>]
     [MapDerivedType<Workouts.Work.Gate, V2.Work.Gate>]
+    [MapDerivedType<Workouts.Work.Checkpoint, V2.Work.Checkpoint>]
     [MapDerivedType<Workouts.Work.RuleLine, V2.Work.RuleLine>]
     private static partial V2.Work One(Workouts.Work one);
 

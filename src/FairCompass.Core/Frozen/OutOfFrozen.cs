@@ -95,6 +95,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Work.GroupOf, Workouts.Work.GroupOf>]
     [MapDerivedType<V2.Work.OwnRest, Workouts.Work.OwnRest>]
     [MapDerivedType<V2.Work.Gate, Workouts.Work.Gate>]
+    [MapDerivedType<V2.Work.Checkpoint, Workouts.Work.Checkpoint>]
     [MapDerivedType<V2.Work.RuleLine, Workouts.Work.RuleLine>]
     private static partial Workouts.Work One(V2.Work one);
 

@@ -92,11 +92,10 @@ public static partial class CompetitionRules
         }
     }
 
-    private static void Division(List<FieldError> errors, Competition c, int index)
+    private static void DivisionName(List<FieldError> errors, Competition c, int index)
     {
-        var d = c.Divisions[index];
+        var name = c.Divisions[index].Name;
         var path = $"divisions[{index}]";
-        var name = d.Name;
         if (NameError(name, 40, required: true) is { } error)
         {
             errors.Add(new(path + ".name", error));
@@ -129,7 +128,13 @@ public static partial class CompetitionRules
         {
             errors.Add(new(path + ".name", $"There is already a division called {name}."));
         }
+    }
 
+    private static void Division(List<FieldError> errors, Competition c, int index)
+    {
+        var d = c.Divisions[index];
+        var path = $"divisions[{index}]";
+        DivisionName(errors, c, index);
         if (d.Duties.Count is < 1 or > 2 || d.Duties.Any(x => Duties.Find(x) is null) || d.Duties.Distinct().Count() != d.Duties.Count)
         {
             errors.Add(new(path + ".duties", "One or two different duties, man and woman, in the order of a/b."));

@@ -252,6 +252,23 @@ public sealed partial class Parser
         return new Work.Complex(details.ToEq(), lifts.ToEq(), lines.ToEq());
     }
 
+    private static Work? Checkpoint(Cursor c)
+    {
+        if (!char.IsUpper(c.Next) || c.Name(TokenKind.Name) is not { } name)
+        {
+            return Nothing<Work>(c, "What is this checkpoint called?", "a name with a capital, such as checkpoint Deck");
+        }
+
+        if (!c.EatChar(','))
+        {
+            return new Work.Checkpoint(name, null);
+        }
+
+        return c.Eat("round") && c.Int("which round") is { } round && c.Eat("only")
+            ? new Work.Checkpoint(name, round)
+            : Nothing<Work>(c, "What about this checkpoint?", "round 2 only");
+    }
+
     private static Work? Gate(Cursor c)
     {
         int? round = null;

@@ -59,6 +59,12 @@ public sealed partial class Parser
             return c.Time(out var rest) ? new Work.OwnRest(rest) : null;
         }
 
+        if (c.Eat("checkpoint"))
+        {
+            NoChildren(line);
+            return Checkpoint(c);
+        }
+
         if (c.Eat("gate"))
         {
             NoChildren(line);

@@ -103,6 +103,9 @@ public sealed partial class Printer
                 {
                     TieMark.Round => $"round {l.Round}",
                     TieMark.LastFullRound => "the last full round",
+                    TieMark.Checkpoint => l.Name,
+                    TieMark.Rep => $"rep {l.Round} of {l.Name}",
+                    TieMark.Half => "half of the work",
                     _ => "the last gate passed",
                 },
             Workouts.ScoreLine.TieLowestMember => "tie: lowest member",

@@ -234,21 +234,22 @@ public sealed partial class Printer
                 Line(level, "group " + w.Name, w.Note);
                 Block(level + 1, w.Items);
                 break;
-            case Work.OwnRest w:
-                Line(level, "own rest " + Time(w.Time), w.Note);
-                break;
-            case Work.Gate w:
-                Line(
-                    level,
-                    $"gate{(w.OnlyRound is { } r ? $", round {r} only" : "")}, adds {string.Join('-', w.Adds.Select(Time))}",
-                    w.Note
-                );
-                break;
-            case Work.RuleLine w:
-                Line(level, Rule(w.Rule), w.Note);
+            default:
+                Line(level, OneLine(work), work.Note);
                 break;
         }
     }
+
+    /// <summary>Work that has nothing under it.</summary>
+    private static string OneLine(Work work) =>
+        work switch
+        {
+            Work.OwnRest w => "own rest " + Time(w.Time),
+            Work.Checkpoint w => $"checkpoint {w.Name}{(w.OnlyRound is { } only ? $", round {only} only" : "")}",
+            Work.Gate w => $"gate{(w.OnlyRound is { } r ? $", round {r} only" : "")}, adds {string.Join('-', w.Adds.Select(Time))}",
+            Work.RuleLine w => Rule(w.Rule),
+            _ => throw new InvalidOperationException("A line of work without a printed form."),
+        };
 
     private void Task(int level, Work.Task task)
     {

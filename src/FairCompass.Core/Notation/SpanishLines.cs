@@ -246,6 +246,9 @@ public sealed partial class SpanishLines
             case Work.OwnRest w:
                 Add(level, "descanso propio de " + Time(w.Time), w.Note);
                 break;
+            case Work.Checkpoint w:
+                Add(level, $"punto de control {w.Name}{(w.OnlyRound is { } only ? $", solo en la ronda {only}" : "")}", w.Note);
+                break;
             case Work.Gate w:
                 Add(
                     level,

@@ -29,6 +29,9 @@ public abstract record Mark
 
     /// <summary>The passing of a gate, from 1 in the order of the work.</summary>
     public sealed record Gate(int Number) : Mark;
+
+    /// <summary>The passing of a named mark.</summary>
+    public sealed record Named(string Name) : Mark;
 }
 
 /// <summary>

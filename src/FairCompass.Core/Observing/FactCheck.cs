@@ -25,7 +25,7 @@ internal static class FactCheck
                 ?? Range("try", f.Try, 1, LargestCount)
                 ?? Seat(course, f.Seat)
                 ?? (f.Is == Call.Good && (f.Clause ?? f.Fault) is not null ? new("clause", "A good rep breaks no clause.") : null),
-            Fact.Timed f => Piece(course, f.Piece, out var p) ?? Times(f, p!),
+            Fact.Timed f => Piece(course, f.Piece, out var p) ?? Times(f, p!, sheet),
             Fact.Lifted f => Piece(course, f.Piece, out var p) ?? Lift(f, p!, course),
             Fact.Ticked f => Piece(course, f.Piece, out var p)
                 ?? Range("round", f.Round, 1, Math.Max(0, Tallying.Targets(p!)))
@@ -87,7 +87,7 @@ internal static class FactCheck
         return time > start && time <= end ? null : new(field, $"A time after {start} and not after {end}.");
     }
 
-    private static FieldError? Times(Fact.Timed f, CoursePiece piece)
+    private static FieldError? Times(Fact.Timed f, CoursePiece piece, ScoreSheet sheet)
     {
         if (f.Watches.Count is < 1 or > 3)
         {
@@ -101,6 +101,7 @@ internal static class FactCheck
                 : new("at", "This part has no rounds."),
             Mark.LastFullRound => piece.Strand is { HasRounds: true } ? null : new("at", "This part has no rounds."),
             Mark.Gate g => Range("at", g.Number, 1, piece.Limit?.Gates.Count ?? 0),
+            Mark.Named n => NamedMark.Of(piece, sheet).Any(m => m.Name == n.Name) ? null : new("at", "This part has no such mark."),
             _ => (FieldError?)null,
         };
         return wrong ?? f.Watches.Select((w, i) => Clock($"watches[{i}]", w, piece)).FirstOrDefault(e => e is not null);

@@ -101,6 +101,12 @@ public sealed class Folding
         {
             Gates = Gates(key),
             By = By(key),
+            Marks = NamedMark
+                .Of(piece, sheet)
+                .Select(m => (m.Name, Time: Read(key, new Mark.Named(m.Name))))
+                .Where(m => m.Time is not null)
+                .Select(m => new MarkRead(m.Name, m.Time!.Value))
+                .ToEq(),
         };
         return seen == new PieceObservation(key) ? null : seen;
     }

@@ -102,8 +102,23 @@ public static class PlayedFacts
         )
         {
             Gates = asked.Contains(CardFieldKind.Gates) ? Gates(piece, sheet) : [],
+            Marks = Named(piece, sheet),
             By = piece.By.OrderBy(b => (b.Task, b.Seat)).ToEq(),
         };
+    }
+
+    private static Eq<MarkRead> Named(PlayedPiece piece, ScoreSheet sheet)
+    {
+        var read = new List<MarkRead>();
+        for (var mark = piece.Marks; mark is not null; mark = mark.Before)
+        {
+            if (mark.At is Mark.Named named)
+            {
+                read.Insert(0, new(named.Name, Timing.Round(mark.Time, sheet.Resolution)));
+            }
+        }
+
+        return read.ToEq();
     }
 
     private static Eq<Duration?> Gates(PlayedPiece piece, ScoreSheet sheet)

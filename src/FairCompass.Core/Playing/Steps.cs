@@ -120,7 +120,7 @@ internal static class Steps
             moved = moved.Counting(next.Task, member, done.Units);
         }
 
-        return (Passed(moved, after, next, at, sheet), null);
+        return (Passed(moved, after, next, done.Units, at, sheet), null);
     }
 
     private static string? Refusal(PlayedPiece piece, PlayedStrand strand, Place next, Happened.Done done)
@@ -162,14 +162,14 @@ internal static class Steps
     }
 
     /// <summary>Everything that a unit brings about: marks, gates, moves, rests, another load, the end.</summary>
-    private static PlayedPiece Passed(PlayedPiece piece, PlayedStrand strand, Place was, Duration at, ScoreSheet sheet)
+    private static PlayedPiece Passed(PlayedPiece piece, PlayedStrand strand, Place was, long done, Duration at, ScoreSheet sheet)
     {
         var setting = piece.Setting;
         var counter = strand.Of.Counter;
         var ended = strand.HasLeft(was);
         if (strand.Of.Role == StrandRole.Only)
         {
-            piece = Gated(piece, strand.Units, at, sheet);
+            piece = Marked(Gated(piece, strand.Units, at, sheet), strand.Units, done, at, sheet);
             if (ended && counter.RoundEndingAt(strand.Units) is { } round)
             {
                 piece = piece with { Marks = new(new Mark.Round(round), at, piece.Marks) };
@@ -195,6 +195,20 @@ internal static class Steps
         }
 
         return ended ? Laid(piece, strand) : piece;
+    }
+
+    /// <summary>Named marks that the last units passed.</summary>
+    private static PlayedPiece Marked(PlayedPiece piece, long units, long done, Duration at, ScoreSheet sheet)
+    {
+        foreach (var mark in NamedMark.Of(piece.Piece, sheet))
+        {
+            if (mark.Units <= units && mark.Units > units - done)
+            {
+                piece = piece with { Marks = new(new Mark.Named(mark.Name), at, piece.Marks) };
+            }
+        }
+
+        return piece;
     }
 
     /// <summary>Gates whose units are reached while their time runs, one after the other.</summary>

@@ -37,6 +37,22 @@ public static partial class Card
             .Concat(gates);
     }
 
+    /// <summary>The clock at each checkpoint, and at what ties ask for.</summary>
+    private static IEnumerable<CardField> NamedTimes(CoursePiece piece, string name, Duration? end, ScoreSheet sheet, Tongue tongue) =>
+        NamedMark
+            .Of(piece, sheet)
+            .Select(mark => new CardField(
+                piece.Piece.Key,
+                CardFieldKind.Marks,
+                name + tongue.Say($"clock at {mark.In(tongue)}", $"reloj en {mark.In(tongue)}"),
+                tongue.Say("empty when it was not reached", "vacío si no llegó"),
+                null,
+                end
+            )
+            {
+                Mark = mark.Name,
+            });
+
     private static string MarkWords(Tiebreak tie, Tongue tongue) =>
         tie switch
         {

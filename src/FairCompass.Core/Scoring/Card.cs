@@ -25,6 +25,9 @@ public sealed record CardField(
     /// <summary>For <c>gates</c>: which gate of the piece, from 1; for <c>by</c>: the member’s place; null otherwise.</summary>
     public int? Number { get; init; }
 
+    /// <summary>For <c>marks</c>: the mark’s name; null otherwise.</summary>
+    public string? Mark { get; init; }
+
     /// <summary>For <c>by</c>: which task of the piece, from 0; null otherwise.</summary>
     public int? Task { get; init; }
 
@@ -91,6 +94,7 @@ public static partial class Card
                     p with
                     {
                         TieTime = asked.Contains((p.Piece, CardFieldKind.TieTime)) ? p.TieTime : null,
+                        Marks = asked.Contains((p.Piece, CardFieldKind.Marks)) ? p.Marks : [],
                         By = asked.Contains((p.Piece, CardFieldKind.By)) ? p.By : [],
                         Gates = asked.Contains((p.Piece, CardFieldKind.Gates)) ? p.Gates : [],
                         Unverified = asked.Contains((p.Piece, CardFieldKind.Unverified)) ? p.Unverified : null,
@@ -177,6 +181,7 @@ public static partial class Card
 
         fields.AddRange(ByMember(course, piece, name, tongue));
         fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
+        fields.AddRange(NamedTimes(piece, name, end, sheet, tongue));
         fields.AddRange(Unverified(piece, name, sheet, tongue));
     }
 

@@ -190,6 +190,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
 
         TieTime(seen, piece, mine, path, start, end);
+        errors.AddRange(MarkCheck.Objections(seen, piece, sheet, end).Select(e => e with { Path = $"{path}.{e.Path}" }));
         foreach (var error in GateCheck.Objections(seen, piece, sheet, end))
         {
             Add($"{path}.{error.Path}", error.Message);

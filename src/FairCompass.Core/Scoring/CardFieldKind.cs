@@ -29,6 +29,10 @@ public enum CardFieldKind
     [JsonStringEnumMemberName("gates")]
     Gates,
 
+    /// <summary>The hall clock at a named mark.</summary>
+    [JsonStringEnumMemberName("marks")]
+    Marks,
+
     /// <summary>Lifts with their loads.</summary>
     [JsonStringEnumMemberName("tries")]
     Tries,

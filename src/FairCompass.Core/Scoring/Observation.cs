@@ -72,6 +72,23 @@ public sealed record PieceObservation(
     /// <summary>The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read.</summary>
     public Eq<Duration?> Gates { get; init; }
 
+    /// <summary>The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or not read.</summary>
+    public Eq<MarkRead> Marks { get; init; }
+
+    /// <summary>The clock at a named mark; null when it was not passed or not read.</summary>
+    internal Duration? At(string mark)
+    {
+        foreach (var read in Marks)
+        {
+            if (read.Mark == mark)
+            {
+                return read.Time;
+            }
+        }
+
+        return null;
+    }
+
     /// <summary>What each member did of the tasks that are counted by member; empty where nobody wrote it down.</summary>
     public Eq<MemberUnits> By { get; init; }
 

@@ -88,7 +88,7 @@ public static partial class SampleRuns
     {
         var timed = sheet.Components.Any(c => c.Measured == Measured.Time);
         var lifted = course.Pieces.Any(p => p.Piece.IsHeaviest);
-        var marked = sheet.Components.Any(c => c.Ties.Any(t => t is Tiebreak.TimeAtRound or Tiebreak.TimeAtGate));
+        var marked = sheet.Components.Any(c => c.Ties.Any(t => t is Tiebreak.TimeAtRound or Tiebreak.TimeAtGate or Tiebreak.TimeAtMark));
         var gated = course.Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
         var fields = Card.Fields(course, sheet).ToLookup(f => f.Piece, StringComparer.Ordinal);
         var last = course.Pieces.LastOrDefault(p => p.IsCounted && fields.Contains(p.Piece.Key))?.Piece.Key;
@@ -189,7 +189,10 @@ public static partial class SampleRuns
             units,
             fields.Contains(CardFieldKind.TieTime) ? TieTime(c, piece, sheet, finish, units, start, window) : null,
             []
-        );
+        )
+        {
+            Marks = NamedTimes(c, piece, sheet, finish, units ?? piece.Strand.Units ?? 0, start),
+        };
     }
 
     private static long Done(Case c, CoursePiece piece, Strand strand, bool toFinish, Course course)
@@ -302,6 +305,21 @@ public static partial class SampleRuns
         var last = start + piece.Limit!.For(at - 1);
         last = finish is { } f && f < last ? f : last;
         return shifted > last ? last : shifted;
+    }
+
+    /// <summary>The clock at each named mark that was passed, in even parts of the time.</summary>
+    private static Eq<MarkRead> NamedTimes(Case c, CoursePiece piece, ScoreSheet sheet, Duration? finish, long done, Duration start)
+    {
+        var spent = finish is { } end ? end - start : piece.Limit?.For(done) ?? Duration.Zero;
+        return NamedMark
+            .Of(piece, sheet)
+            .Where(m => m.Units <= done && done > 0)
+            .Select(m =>
+            {
+                var even = Math.Max(1, (spent.Ms * m.Units / done / 1000) - c.Later);
+                return new MarkRead(m.Name, start + Duration.Seconds(Math.Max(1, even)));
+            })
+            .ToEq();
     }
 
     private static Duration Seconds(Duration window, decimal share) => Duration.Seconds((long)(window.Ms * share / 1000));

@@ -30,18 +30,9 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
             var first = pieces.IndexOf(fed[0]);
             var before = fed[0].Piece.InTimeLeft && first > 0 ? pieces[first - 1].Piece : null;
-            if (NoLiftMisfit(score, before) is { } misfit)
+            if ((NoLiftMisfit(score, before) ?? ShortMisfit(score, fed)) is { } misfit)
             {
                 problems.Add(misfit);
-                continue;
-            }
-
-            if (
-                IsTime(score.Measure)
-                && fed.SelectMany(p => MemberShare.Of(course, p)).FirstOrDefault(s => s.Short == ShortShare.NotCounted) is { } uncounted
-            )
-            {
-                problems.Add(new(uncounted.At, "A time leaves no reps out: say that short is owed, or short is no result."));
                 continue;
             }
 
@@ -221,6 +212,13 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             : null;
     }
 
+    /// <summary>Why reps of who is short cannot be left out; null when they can, or need not be.</summary>
+    private ScoreProblem? ShortMisfit(Score score, List<CoursePiece> fed) =>
+        IsTime(score.Measure)
+        && fed.SelectMany(p => MemberShare.Of(course, p)).FirstOrDefault(s => s.Short == ShortShare.NotCounted) is { } uncounted
+            ? new(uncounted.At, "A time leaves no reps out: say that short is owed, or short is no result.")
+            : null;
+
     /// <summary>Why a rule for lifters without a good lift cannot be used; null when it can.</summary>
     private static ScoreProblem? NoLiftMisfit(Score score, PieceOfWork? before)
     {
@@ -326,6 +324,8 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 return fed[0].Strand is { } gated && gated.Gates().Count > 0
                     ? new Tiebreak.TimeAtGate(fed[0].Piece.Key)
                     : Problem(line, "This work has no gate, so there is no time at a gate.");
+            case ScoreLine.TieTime { Mark: TieMark.Checkpoint or TieMark.Rep or TieMark.Half } t:
+                return MarkOf(t, fed[0]) is { } mark ? new Tiebreak.TimeAtMark(fed[0].Piece.Key, mark) : null;
             case ScoreLine.TieTime t:
                 if (fed[0].Strand is not { HasRounds: true } strand)
                 {
@@ -339,6 +339,30 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 return null;
         }
     }
+
+    private NamedMark? MarkOf(ScoreLine.TieTime tie, CoursePiece piece)
+    {
+        var (mark, sentence) = tie.Mark switch
+        {
+            TieMark.Checkpoint => (NamedMark.Checkpoints(piece).FirstOrDefault(m => m.Name == tie.Name), Named(tie.Name!, piece)),
+            TieMark.Rep => (
+                NamedMark.RepOf(piece, tie.Name!, tie.Round ?? 0),
+                $"There is no rep {tie.Round} of {tie.Name} in {piece.Piece.Name}."
+            ),
+            _ => (NamedMark.HalfOf(piece), "Work without end has no half."),
+        };
+        if (mark is null)
+        {
+            problems.Add(new(tie.At, sentence));
+        }
+
+        return mark;
+    }
+
+    private static string Named(string name, CoursePiece piece) =>
+        NamedMark.Checkpoints(piece).Select(m => m.Name).ToList() is { Count: > 0 } names
+            ? $"There is no checkpoint called {name}; there is {Words.Join(names)}."
+            : $"There is no checkpoint called {name}. Set it where it stands: checkpoint {name}.";
 
     private Tiebreak? Problem(ScoreLine line, string sentence)
     {

@@ -40,6 +40,9 @@ public abstract record Tiebreak
     /// <summary>The earlier time at the last gate passed.</summary>
     public sealed record TimeAtGate(string Piece) : Tiebreak;
 
+    /// <summary>The earlier time at a named mark; who did not pass it is behind.</summary>
+    public sealed record TimeAtMark(string Piece, NamedMark Mark) : Tiebreak;
+
     /// <summary>The better value of another component.</summary>
     /// <param name="Label">The component's name.</param>
     public sealed record Other(string Label) : Tiebreak;

@@ -362,6 +362,10 @@ public static class ScoreSentences
                 "el tiempo menor al final de la última ronda completa"
             ),
             Tiebreak.TimeAtGate => tongue.Say("the earlier time at the last gate passed", "el tiempo menor en la última puerta pasada"),
+            Tiebreak.TimeAtMark t => tongue.Say(
+                $"the earlier time at {t.Mark.In(tongue)} (who did not get there is behind)",
+                $"el tiempo menor en {t.Mark.In(tongue)} (quien no llegó queda detrás)"
+            ),
             Tiebreak.MoreOf m => tongue.Say("more ", "más ") + m.WordIn(tongue),
             Tiebreak.LowestMember => tongue.Say(
                 "the better count of the member who has least",

@@ -23,16 +23,8 @@ public static partial class Scorer
         {
             switch (tie)
             {
-                case Tiebreak.TimeAtRound t:
-                    Time(
-                        run.Of(t.Piece).TieTime,
-                        t.Round is { } r
-                            ? tongue.Say($"round {r} at ", $"ronda {r} en ")
-                            : tongue.Say("last full round at ", "última ronda completa en ")
-                    );
-                    break;
-                case Tiebreak.TimeAtGate t:
-                    Time(run.Of(t.Piece).AtLastGate, tongue.Say("last gate at ", "última puerta en "));
+                case Tiebreak.TimeAtRound or Tiebreak.TimeAtGate or Tiebreak.TimeAtMark:
+                    Time(tie, run);
                     break;
                 case Tiebreak.Other o when sheet.IndexOf(o.Label) is >= 0 and var other:
                     values.Add(Ranking.Order(all[other].Class));
@@ -58,13 +50,25 @@ public static partial class Scorer
             TieText = texts.Count == 0 ? null : string.Join(tongue.Say(", then ", ", después "), texts),
         };
 
-        void Time(Duration? time, string words)
+        void Time(Tiebreak of, RunObservation seen)
         {
+            var (time, words) = TimeAt(of, seen, tongue);
             var read = time is { } t ? Timing.Round(t, sheet.Resolution) : (Duration?)null;
             values.Add(read?.Ms ?? long.MaxValue);
             texts.Add(words + (read?.ToString() ?? tongue.Say("no time", "sin tiempo")));
         }
     }
+
+    /// <summary>The clock at the mark of a tie-break, with the words before it.</summary>
+    private static (Duration? Time, string Words) TimeAt(Tiebreak tie, RunObservation run, Tongue tongue) =>
+        tie switch
+        {
+            Tiebreak.TimeAtRound { Round: { } r } t => (run.Of(t.Piece).TieTime, tongue.Say($"round {r} at ", $"ronda {r} en ")),
+            Tiebreak.TimeAtRound t => (run.Of(t.Piece).TieTime, tongue.Say("last full round at ", "última ronda completa en ")),
+            Tiebreak.TimeAtGate t => (run.Of(t.Piece).AtLastGate, tongue.Say("last gate at ", "última puerta en ")),
+            Tiebreak.TimeAtMark t => (run.Of(t.Piece).At(t.Mark.Name), t.Mark.In(tongue) + tongue.Say(" at ", " en ")),
+            _ => throw new InvalidOperationException("A tie-break without a time."),
+        };
 
     private static long More(Tiebreak.MoreOf m, RunObservation run, Course course, ScoreSheet sheet) =>
         m.Pieces.Sum(k =>

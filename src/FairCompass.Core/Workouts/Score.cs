@@ -94,8 +94,12 @@ public abstract record ScoreLine : Node
 
     /// <summary><c>tie: time at round 2</c>, <c>the last full round</c>, <c>the last gate passed</c>.</summary>
     /// <param name="Mark">Which mark.</param>
-    /// <param name="Round">The round, for <see cref="TieMark.Round"/>.</param>
-    public sealed record TieTime(TieMark Mark, int? Round) : ScoreLine;
+    /// <param name="Round">The round, for <see cref="TieMark.Round"/>; the rep, for <see cref="TieMark.Rep"/>.</param>
+    public sealed record TieTime(TieMark Mark, int? Round) : ScoreLine
+    {
+        /// <summary>The checkpoint, or the movement whose rep is meant; null for other marks.</summary>
+        public string? Name { get; init; }
+    }
 
     /// <summary><c>tie: lowest member</c>.</summary>
     public sealed record TieLowestMember : ScoreLine;
@@ -131,6 +135,15 @@ public enum TieMark
 
     /// <summary>The last gate passed.</summary>
     LastGate,
+
+    /// <summary>A checkpoint.</summary>
+    Checkpoint,
+
+    /// <summary>A rep of a movement, counted through the work.</summary>
+    Rep,
+
+    /// <summary>Half of what is counted.</summary>
+    Half,
 }
 
 /// <summary>A ruling for the whole workout.</summary>

@@ -49,6 +49,11 @@ public abstract record Work : Node
     /// <param name="Adds">Time added by each gate in turn; null for <c>unset</c>.</param>
     public sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work;
 
+    /// <summary><c>checkpoint Deck</c>: a point of the work whose time is read.</summary>
+    /// <param name="Name">As the draft names it.</param>
+    /// <param name="OnlyRound">The one round it stands in; null outside rounds.</param>
+    public sealed record Checkpoint(string Name, int? OnlyRound) : Work;
+
     /// <summary>A rule about the work around it.</summary>
     public sealed record RuleLine(Rule Rule) : Work;
 }

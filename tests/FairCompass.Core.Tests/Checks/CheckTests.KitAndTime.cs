@@ -51,6 +51,11 @@ public partial class CheckTests
                 Divisions + "8:00 for time\n  30 deadlift, 60/35 kg\n  30 front squat, 30/25 kg, from the rack\n" + Timed
             },
             {
+                "checkpoint-misfit",
+                Divisions + "9:00 for time\n  60 sit-up\n  checkpoint Deck\n" + Timed,
+                Divisions + "9:00 for time\n  60 sit-up\n  checkpoint Deck\n  40 burpee\n" + Timed
+            },
+            {
                 "short-unstated",
                 Pairs + "9:00 for reps\n  60 sit-up\n    share: one at a time, at least 20 each, count by member\n" + Reps,
                 Pairs + "9:00 for reps\n  60 sit-up\n    share: one at a time, at least 20 each, count by member, short is owed\n" + Reps

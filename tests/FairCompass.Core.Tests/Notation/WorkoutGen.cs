@@ -191,6 +191,7 @@ public static class WorkoutGen
                 (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
                 (1, Time.Select(t => (Work)new Work.OwnRest(t))),
                 (1, Gen.Select(Small, Coin, Time.List[1, 3], (r, only, t) => (Work)new Work.Gate(only ? r : null, t.ToEq()))),
+                (1, Gen.Select(Small, Coin, (r, only) => (Work)new Work.Checkpoint("Deck", only ? r : null))),
                 (1, AnyRule.Select(r => (Work)new Work.RuleLine(r)))
             );
 
@@ -306,7 +307,16 @@ public static class WorkoutGen
         Gen.Int[0, 2].Select(i => (ScoreLine)new ScoreLine.NoGoodLift((LifterWithout)i)),
         Label.Select(l => (ScoreLine)new ScoreLine.TieScore(l)),
         Gen.Select(Gen.Enum<Measure>(), Names, (m, n) => (ScoreLine)new ScoreLine.TieMeasure(m, n)),
-        Gen.Select(Gen.Enum<TieMark>(), Small, (m, r) => (ScoreLine)new ScoreLine.TieTime(m, m == TieMark.Round ? r : null)),
+        Gen.Select(Gen.Enum<TieMark>(), Small, (m, r) =>
+                (ScoreLine)
+                    new ScoreLine.TieTime(m, m is TieMark.Round or TieMark.Rep ? r : null)
+                    {
+                        Name =
+                            m == TieMark.Checkpoint ? "Deck"
+                            : m == TieMark.Rep ? "burpee"
+                            : null,
+                    }
+        ),
         Num.Select(n => (ScoreLine)new ScoreLine.Weight(n))
     );
 

@@ -19,7 +19,8 @@ public class FactFileTests
         Gen.Const<Mark>(new Mark.Finish()),
         Gen.Const<Mark>(new Mark.LastFullRound()),
         Gen.Long[1, 99].Select(n => (Mark)new Mark.Round(n)),
-        Gen.Int[1, 9].Select(n => (Mark)new Mark.Gate(n))
+        Gen.Int[1, 9].Select(n => (Mark)new Mark.Gate(n)),
+        Words.Select(n => (Mark)new Mark.Named(n))
     );
 
     private static readonly Gen<Fact> Facts = Gen.OneOf(
@@ -43,6 +44,7 @@ public class FactFileTests
             Gen.Bool,
             (p, o, l, m, s, c) => (Fact)new Fact.Lifted(p, o, l / 4m, m, s, c, m ? null : "lockout", m ? new Duration(l) : null)
         ),
+        Gen.Select(Words, Gen.Int[0, 9], Gen.Int[1, 8], Gen.Long, (p, t, s, n) => (Fact)new Fact.Did(p, t, s, n)),
         Gen.Select(Words, Gen.Long[1, 9], Gen.Bool, Seat, (p, r, h, s) => (Fact)new Fact.Ticked(p, r, h, s)),
         Gen.Select(Words, Gen.Int, Gen.Int, Seat, (p, t, o, r) => (Fact)new Fact.Chose(p, t, o, r)),
         Gen.Select(Gen.Int[1, 6], Words, Seat, (s, a, c) => (Fact)new Fact.Seated(s, a, c)),

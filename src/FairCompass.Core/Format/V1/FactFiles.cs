@@ -95,6 +95,7 @@ public static class FactFiles
                 Piece = f.Piece,
                 Mark = MarkWord(f.At),
                 Number = f.At is Mark.Round r ? r.Number : (f.At as Mark.Gate)?.Number,
+                Name = (f.At as Mark.Named)?.Name,
                 Watches = f.Watches.Select(w => w.Ms).ToList(),
             },
             Fact.Lifted f => Of("lifted") with
@@ -136,6 +137,7 @@ public static class FactFiles
             Mark.Finish => "finish",
             Mark.Round => "round",
             Mark.Gate => "gate",
+            Mark.Named => "named",
             _ => "last full round",
         };
 
@@ -245,7 +247,8 @@ public static class FactFiles
                 "last full round" => new Mark.LastFullRound(),
                 "round" => new Mark.Round(Needed("number", record.Number)),
                 "gate" => new Mark.Gate(Small("number", record.Number)),
-                _ => throw Wrong("mark", "finish, round, last full round, or gate."),
+                "named" => new Mark.Named(Text("name", record.Name)),
+                _ => throw Wrong("mark", "finish, round, last full round, gate, or named."),
             };
 
         private EntryStatus How()

@@ -45,8 +45,11 @@ public sealed record FactRecord(Guid Id, string By, DateTimeOffset At, string De
     /// <summary>The typical fault that was seen.</summary>
     public string? Fault { get; init; }
 
-    /// <summary>A mark: <c>finish</c>, <c>round</c>, <c>last full round</c>, <c>gate</c>.</summary>
+    /// <summary>A mark: <c>finish</c>, <c>round</c>, <c>last full round</c>, <c>gate</c>, <c>named</c>.</summary>
     public string? Mark { get; init; }
+
+    /// <summary>The name of a named mark.</summary>
+    public string? Name { get; init; }
 
     /// <summary>The number of a round, a gate, a lift, or of a mark.</summary>
     public long? Number { get; init; }

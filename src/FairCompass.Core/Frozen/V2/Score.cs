@@ -65,7 +65,11 @@ internal abstract record ScoreLine : Node
 
     internal sealed record TieMeasure(Measure Measure, Eq<Who> Of) : ScoreLine;
 
-    internal sealed record TieTime(TieMark Mark, int? Round) : ScoreLine;
+    internal sealed record TieTime(TieMark Mark, int? Round) : ScoreLine
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public string? Name { get; init; }
+    }
 
     internal sealed record TieLowestMember : ScoreLine;
 
@@ -86,6 +90,9 @@ internal enum TieMark
     Round,
     LastFullRound,
     LastGate,
+    Checkpoint,
+    Rep,
+    Half,
 }
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

@@ -15,6 +15,7 @@ namespace FairCompass.Core.Frozen.V2;
 [JsonDerivedType(typeof(GroupOf), "group")]
 [JsonDerivedType(typeof(OwnRest), "ownRest")]
 [JsonDerivedType(typeof(Gate), "gate")]
+[JsonDerivedType(typeof(Checkpoint), "checkpoint")]
 [JsonDerivedType(typeof(RuleLine), "rule")]
 internal abstract record Work : Node
 {
@@ -35,6 +36,8 @@ internal abstract record Work : Node
     internal sealed record OwnRest(Duration? Time) : Work;
 
     internal sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work;
+
+    internal sealed record Checkpoint(string Name, int? OnlyRound) : Work;
 
     internal sealed record RuleLine(Rule Rule) : Work;
 }

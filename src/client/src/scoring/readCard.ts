@@ -51,6 +51,10 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
       counted: count(`${piece}.counted`),
       tieTime: time(`${piece}.tieTime`),
       gates: gates.every((g) => g === null) ? [] : gates,
+      marks: card.fields
+        .filter((f) => f.piece === piece && f.field === "marks")
+        .map((f) => ({ mark: f.mark!, time: time(`${piece}.marks.${f.mark}`) }))
+        .filter((m): m is { mark: string; time: number } => m.time !== null),
       by: members.every((m) => m.units === null) ? [] : members.map((m) => ({ ...m, units: m.units ?? 0 })),
       stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: card.members > 1 ? l.seat : null, noClips: false })),
