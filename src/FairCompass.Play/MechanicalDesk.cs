@@ -65,7 +65,18 @@ public static class MechanicalDesk
 
         foreach (var counter in filled.Counters)
         {
-            var strand = piece.Strands.First(s => s.Key == counter.Strand).Counter;
+            var of = piece.Strands.First(s => s.Key == counter.Strand);
+            var strand = of.Counter;
+            if (of.Interval is not null && counter.Task is not null && counter.Beyond == strand.AllCounted)
+            {
+                // All of its credit, and not crossed off as done.
+                seen = seen with
+                {
+                    Counts = seen.Counts.Append(new StrandCount(counter.Strand, counter.Unit)).ToEq(),
+                };
+                continue;
+            }
+
             if (CountOf(counter, piece, strand) is { } counted)
             {
                 seen = seen with { Counts = seen.Counts.Append(new StrandCount(counter.Strand) { Counted = counted }).ToEq() };

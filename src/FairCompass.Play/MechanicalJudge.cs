@@ -35,7 +35,7 @@ public sealed class MechanicalJudge
                     (
                         piece,
                         strand,
-                        strand.Counter.IsOneNumber || strand.Counter.TooLarge ? null
+                        strand.Counter.IsOneNumber || strand.Counter.TooLarge || strand.Interval is not null ? null
                         : printed.TryDequeue(out var p) ? p
                         : null
                     )
@@ -45,7 +45,7 @@ public sealed class MechanicalJudge
 
         HasAllBoxes =
             printed.Count == 0
-            && counters.TrueForAll(c => c.Printed is not null || c.Strand.Counter.IsOneNumber || c.Strand.Counter.TooLarge);
+            && counters.TrueForAll(c => c.Printed is not null || c.Strand.Counter.IsOneNumber || c.Strand.Counter.TooLarge || c.Strand.Interval is not null);
     }
 
     /// <summary>False where the card has more counters than the work, or fewer.</summary>
@@ -130,6 +130,12 @@ public sealed class MechanicalJudge
 
     private FilledCounter Counter(string piece, PlayedStrand strand)
     {
+        if (strand.Of.Interval is not null)
+        {
+            // In the row of its interval stands how far it came.
+            return new(piece, strand.Of.Key, 0, null, strand.Counted, null, strand.Next?.Task, strand.Units) { Boxed = false };
+        }
+
         var (boxes, _, beyond) = hand.GetValueOrDefault((piece, strand.Of.Key));
         var printed = counters.Find(c => c.Piece.Piece.Piece.Key == piece && c.Strand.Key == strand.Of.Key).Printed;
         var last =

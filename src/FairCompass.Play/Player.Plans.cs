@@ -50,6 +50,12 @@ public sealed partial class Player
                 return new(from + new Duration(random.Middling(1500, 5000)), new Happened.HoldTaken(key, Holder(piece)));
             }
 
+            if (!sharing.Together && next.Seat is null && piece.Members.Count > 1 && Workers(piece, strand, sharing, next).Count == 0)
+            {
+                // Who still owes holds the position for the others.
+                return null;
+            }
+
             var seat = Seat(worker, piece, strand, sharing, next, out var takesOver);
             if (takesOver)
             {
@@ -143,9 +149,14 @@ public sealed partial class Player
                 return piece.Strand(own) is { Next: not null } strand ? strand : null;
             }
 
+            if (piece.Strands[0].Of.Role == StrandRole.Interval)
+            {
+                return piece.Strands.FirstOrDefault(s => s.Of.Interval == piece.Interval && s.Next is not null);
+            }
+
             if (piece.Strands.Count == 1)
             {
-                return piece.Strands[0].Next is null ? null : piece.Strands[0];
+                return piece.Strands[0].Next is null || piece.Ahead(piece.Strands[0]) == 0 ? null : piece.Strands[0];
             }
 
             if (piece.Interval > 0)
@@ -195,15 +206,19 @@ public sealed partial class Player
             return next.Seat ?? Among(worker, piece, strand, sharing, next, out takesOver);
         }
 
-        private int? Among(Worker worker, PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next, out bool takesOver)
-        {
-            takesOver = false;
-            var seats = piece
+        /// <summary>Who may do the next unit: who does not hold, and takes nothing that others owe.</summary>
+        private static List<int> Workers(PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next) =>
+            piece
                 .Members.Select((m, i) => m.Seat ?? i + 1)
                 .Where(s => !piece.Holding.Contains(s))
                 .Take(sharing.Members)
                 .Where(s => piece.Allowed(strand, next, s) > 0)
                 .ToList();
+
+        private int? Among(Worker worker, PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next, out bool takesOver)
+        {
+            takesOver = false;
+            var seats = Workers(piece, strand, sharing, next);
             if (piece.Piece.Piece.Swaps.Count > 0)
             {
                 var place = piece.Strands.TakeWhile(s => s.Of.Key != worker.Strand).Count();

@@ -138,7 +138,7 @@ internal sealed class TrackRecorder(string piece, string strand, Understanding u
         var task = played.TaskAt(counter, next);
         var round =
             next.Rounds.Count > 0
-                ? $"{(counter.Of.Role == StrandRole.First ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: "
+                ? $"{(counter.Of.Role is StrandRole.First or StrandRole.Interval || played.Piece.Plain is not null ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: "
                 : "";
         var movement = StandardsBook.Of(competition).Find(task.Prescription.Movement.Value);
         var standing = Bars(played, counter, movement, task);

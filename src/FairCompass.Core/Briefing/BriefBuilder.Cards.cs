@@ -32,7 +32,7 @@ public sealed partial class BriefBuilder
         }
 
         var counters = course.Pieces.SelectMany(p => CountersOf(course, p)).ToList();
-        yield return new("count", Say("Cross off", "Tacha"), counters.Where(c => !c.IsOneNumber).SelectMany(Crossed).ToEq());
+        yield return new("count", Say("Cross off", "Tacha"), counters.Where(c => !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course)).ToEq());
         if (Menu(course) is { } menu)
         {
             yield return menu;
@@ -70,7 +70,9 @@ public sealed partial class BriefBuilder
         {
             CardFieldKind.Tries or CardFieldKind.Gates or CardFieldKind.By => true,
             CardFieldKind.Counted or CardFieldKind.Count => course.Piece(field.Piece) is { } piece
-                && piece.Strands.Where(s => field.Field == CardFieldKind.Counted || s.Key == field.Strand).All(s => s.Counter.IsOneNumber),
+                && piece
+                    .Strands.Where(s => field.Field == CardFieldKind.Counted || s.Key == field.Strand)
+                    .All(s => s.Counter.IsOneNumber || s.Interval is not null),
             CardFieldKind.TieTime => course.Piece(field.Piece) is { } piece
                 && piece.Strand is { } strand
                 && (TimedRound(sheet, piece) is { } round ? HasColumn(strand, piece, round) : TimedGate(sheet, piece)),

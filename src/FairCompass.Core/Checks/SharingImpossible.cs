@@ -1,5 +1,6 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -32,6 +33,18 @@ public sealed class SharingImpossible : ICheck
                 )
                 {
                     yield return new Report(at, sentence);
+                }
+            }
+
+            // Counted by member are units: sections of a distance, reps of all rounds.
+            foreach (var share in course.Pieces.SelectMany(p => MemberShare.Of(course, p)).Where(s => !s.IsPossible))
+            {
+                var sentence =
+                    $"At least {share.Least} each of {share.Seats.Count} are {share.Least * share.Seats.Count}, more than the {share.Amount} "
+                    + "there are.";
+                if (seen.Add((share.At.Line, sentence)))
+                {
+                    yield return new Report(share.At, sentence);
                 }
             }
         }

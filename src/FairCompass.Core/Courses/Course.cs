@@ -58,6 +58,9 @@ public sealed record CourseTask(
 /// <param name="Counter">The counter.</param>
 public sealed record CourseStrand(string Key, StrandRole Role, string Name, Strand Counter)
 {
+    /// <summary>Which interval it counts, from 1; null for a counter that is not of one interval.</summary>
+    public int? Interval { get; init; }
+
     /// <summary>The counter's name in a language; stations stay as their author wrote them.</summary>
     /// <param name="piece">The piece it belongs to.</param>
     /// <param name="tongue">The language.</param>
@@ -73,6 +76,7 @@ public sealed record CourseStrand(string Key, StrandRole Role, string Name, Stra
         {
             StrandRole.First => "primero en cada intervalo" + Only(every!.First, tongue),
             StrandRole.Then => "en el resto de los intervalos" + Only(every!.Then, tongue),
+            StrandRole.Interval => $"intervalo {Interval}",
             StrandRole.Option => piece.Tasks[0].Options[piece.Strands.TakeWhile(s => !ReferenceEquals(s, this)).Count()].NameIn(tongue),
             _ => tongue.Movement(Name),
         };
@@ -105,6 +109,23 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
 
     /// <summary>The every-interval work of the piece, or null.</summary>
     public Work.Every? Every => Strands.Any(s => s.Role == StrandRole.First) ? Piece.Items.OfType<Work.Every>().FirstOrDefault() : null;
+
+    /// <summary>The plain interval clock of the piece, whose list begins anew in each interval; null for other work.</summary>
+    public Work.Every? Plain
+    {
+        get
+        {
+            foreach (var item in Strands.Count > 0 ? Piece.Items : [])
+            {
+                if (item is Work.Every { IsPlain: true } every)
+                {
+                    return every;
+                }
+            }
+
+            return null;
+        }
+    }
 
     /// <summary>The time the piece may take, with its gates in counted units.</summary>
     public Limit? Limit =>

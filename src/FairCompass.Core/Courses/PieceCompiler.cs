@@ -105,11 +105,19 @@ internal sealed partial class PieceCompiler
             .ToList();
     }
 
+    /// <summary>More intervals than any window has that somebody counts by hand.</summary>
+    private const long MostIntervals = 200;
+
     private List<CourseStrand?> InIntervals(Work.Every every, int turns)
     {
         var first = Sequence(every.First, null, turns);
-        var then = Sequence(every.Then, null, turns);
         var intervals = every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
+        if (every.IsPlain)
+        {
+            return Plain(every, first is { Endless: false } && intervals is <= MostIntervals ? new CountNode.Repeat(intervals, first) : null);
+        }
+
+        var then = Sequence(every.Then, null, turns);
         return
         [
             Named(
@@ -120,6 +128,26 @@ internal sealed partial class PieceCompiler
             ),
             Named("then", StrandRole.Then, "in the rest of the intervals" + MovementOf(every.Then), then),
         ];
+    }
+
+    /// <summary>What carries over is one count; else each interval has its own, and what is missed in one is not made up in another.</summary>
+    private static List<CourseStrand?> Plain(Work.Every every, CountNode.Repeat? list)
+    {
+        if (list is null || list.Total(0) == 0)
+        {
+            return [null];
+        }
+
+        var whole = new Strand(list);
+        return every.CarriesOver == true
+            ? [new("", StrandRole.Only, "", whole)]
+            :
+            [
+                .. Enumerable
+                    .Range(1, (int)list.Times!.Value)
+                    .Where(n => list.Body.Total(n - 1) > 0)
+                    .Select(n => new CourseStrand(Key(n), StrandRole.Interval, $"interval {n}", whole.OfRound(n)) { Interval = n }),
+            ];
     }
 
     private static string MovementOf(Eq<Work> items) => items.OfType<Work.Task>().ToList() is [var only] ? $" ({only.Movement})" : "";

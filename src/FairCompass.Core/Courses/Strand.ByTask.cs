@@ -10,6 +10,11 @@ public sealed partial class Strand
     public long UnitsOf(int task, long units)
     {
         InRange(units, 0);
+        return part is { } own ? Among(task, own.Before + units) - Among(task, own.Before) : Among(task, units);
+    }
+
+    private long Among(int task, long units)
+    {
         if (units == 0)
         {
             return 0;

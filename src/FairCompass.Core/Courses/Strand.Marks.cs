@@ -16,7 +16,7 @@ public sealed partial class Strand
     {
         InRange(unit, 1);
         var due = new List<Node>();
-        Due(root, 0, unit, due);
+        Due(root, 0, unit + (part?.Before ?? 0), due);
         return due.ToEq();
     }
 
@@ -38,7 +38,12 @@ public sealed partial class Strand
     {
         var marks = new List<(T, long)>();
         var steps = 0;
-        Marks(root, 0, 0, marks, most, ref steps);
+        // What stands in a round of which it is a part, stands in all of them.
+        if (part is null)
+        {
+            Marks(root, 0, 0, marks, most, ref steps);
+        }
+
         return marks;
     }
 

@@ -27,21 +27,46 @@ public sealed partial class Strand
 {
     private readonly CountNode root;
 
+    // A counter of one round of a loop: the units before it, and its own; no others are there.
+    private readonly (long Before, long Units)? part;
+
     internal Strand(CountNode root)
+        : this(root, null) { }
+
+    private Strand(CountNode root, (long Before, long Units)? part)
     {
         this.root = root;
+        this.part = part;
         // One task without end has no boxes: what is written is what was counted, whatever it is worth.
         Printed = IsOneNumber || root.Total(0, Tally.Credit) == 0 ? Tally.Units : Tally.Credit;
     }
 
     /// <summary>All units, or null when the work has no end. At most 10¹⁵, where counting stops.</summary>
-    public long? Units => root.Endless ? null : root.Total(0);
+    public long? Units =>
+        part is { } own ? own.Units
+        : root.Endless ? null
+        : root.Total(0);
+
+    /// <summary>The counter of one round of a work that is one loop: its own units, at its own places.</summary>
+    /// <param name="round">From 1.</param>
+    internal Strand OfRound(long round)
+    {
+        var loop = (CountNode.Repeat)root;
+        var before = loop.Body.Prefix(round - 1);
+        return new(root, (before, loop.Body.Prefix(round) - before));
+    }
+
+    /// <summary>The work of which it counts one round; itself where it counts all of it.</summary>
+    public Strand Whole => part is null ? this : new(root);
 
     /// <summary>True when the work has more units than are counted.</summary>
-    public bool TooLarge => !root.Endless && root.Total(0) >= Count.Ceiling;
+    public bool TooLarge => part is null && !root.Endless && root.Total(0) >= Count.Ceiling;
 
     /// <summary>The tally of the whole work; null when it has no end.</summary>
-    public long? Total(Tally tally) => root.Endless ? null : root.Total(0, tally);
+    public long? Total(Tally tally) =>
+        part is { } own ? Sum(own.Units, tally)
+        : root.Endless ? null
+        : root.Total(0, tally);
 
     /// <summary>The place of a unit.</summary>
     /// <param name="unit">From 1 to <see cref="Units"/>.</param>
@@ -50,7 +75,7 @@ public sealed partial class Strand
     {
         InRange(unit, 1);
         Span<long> rounds = stackalloc long[16];
-        var (leaf, index, left, depth) = Descend(unit, Tally.Units, rounds);
+        var (leaf, index, left, depth) = Descend(unit + (part?.Before ?? 0), Tally.Units, rounds);
         return new Place(Eq.From<long>(rounds[..depth]), leaf.Task, left, leaf.Endless ? null : leaf.Total(index), leaf.SeatAt(index));
     }
 
@@ -62,6 +87,11 @@ public sealed partial class Strand
     public long Sum(long units, Tally tally)
     {
         InRange(units, 0);
+        return part is { } own ? SumOf(own.Before + units, tally) - SumOf(own.Before, tally) : SumOf(units, tally);
+    }
+
+    private long SumOf(long units, Tally tally)
+    {
         if (units == 0)
         {
             return 0;
@@ -118,6 +148,16 @@ public sealed partial class Strand
             return 0;
         }
 
+        if (part is { } own)
+        {
+            return Sum(own.Units, tally) < sum ? null : ReachOf(SumOf(own.Before, tally) + sum, tally) - own.Before;
+        }
+
+        return ReachOf(sum, tally);
+    }
+
+    private long? ReachOf(long sum, Tally tally)
+    {
         if (root.Total(0, tally) < sum)
         {
             return null;
@@ -181,7 +221,13 @@ public sealed partial class Strand
 
     /// <summary>The count at a place; the inverse of <see cref="At"/>.</summary>
     /// <returns>Null when the strand has no such place: another number of loops, a round too many, a unit too many.</returns>
-    public long? UnitsAt(Place place)
+    public long? UnitsAt(Place place) =>
+        UnitsOf(place) is not { } units ? null
+        : part is not { } own ? units
+        : units > own.Before && units <= own.Before + own.Units ? units - own.Before
+        : null;
+
+    private long? UnitsOf(Place place)
     {
         var node = root;
         var index = 0L;
@@ -275,6 +321,9 @@ public sealed partial class Strand
 
     /// <summary>True when the whole work is one loop.</summary>
     public bool IsOneLoop =>
+        part is null && IsLoop;
+
+    private bool IsLoop =>
         root is CountNode.Repeat
         || (root is CountNode.Sequence s && s.Items.Count(i => i is not CountNode.Mark) == 1 && s.Items.Any(i => i is CountNode.Repeat));
 
@@ -287,6 +336,11 @@ public sealed partial class Strand
     {
         get
         {
+            if (part is not null)
+            {
+                return null;
+            }
+
             if (root is CountNode.Repeat r)
             {
                 return (r, 0);

@@ -20,4 +20,7 @@ public enum StrandRole
 
     /// <summary>A station that is worked in turns.</summary>
     Station,
+
+    /// <summary>The list of one interval, where it begins anew in each.</summary>
+    Interval,
 }

@@ -335,7 +335,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             }
 
             var of = course?.Piece(piece.Key);
-            var first = of?.Tasks.Where(t => Counts(of, StrandRole.First, t)).ToList() ?? [];
+            var first = of?.Tasks.Where(t => of.Plain is not null || Counts(of, StrandRole.First, t)).ToList() ?? [];
             var then = of?.Tasks.Where(t => Counts(of, StrandRole.Then, t)).ToList() ?? [];
             var plain =
                 Moves(first, tongue) + (then.Count is > 0 and <= 2 ? tongue.Say(", then ", ", después ") + Moves(then, tongue)[2..] : "");

@@ -18,6 +18,7 @@ public static class WorkoutWords
             Work.Scheme s => s.Of.First + " of " + Words.Join(Names(s.Items)),
             Work.Rounds r => (r.Times is { } n ? Words.Count(n, "round") : "rounds") + " of " + Words.Join(Names(r.Items)),
             Work.Complex c => "complex of " + Words.Join(c.Lifts.Select(l => l.Movement)),
+            Work.Every { IsPlain: true } e => $"every {e.Each}: " + Words.Join(Names(e.First)),
             Work.Every e => $"every {e.Each}: " + Words.Join(Names(e.First)) + ", then " + Words.Join(Names(e.Then)),
             Work.AnyOrder a => "in any order " + Words.Join(Names(a.Items)),
             Work.Task => Words.Join(

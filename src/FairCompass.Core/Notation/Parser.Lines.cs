@@ -152,21 +152,15 @@ public sealed partial class Parser
             return null;
         }
 
-        bool? carries = null;
-        if (c.EatChar(','))
+        if (Late(c) is not var (carries, ends, counts))
         {
-            if (c.Eat("unfinished carries over"))
-            {
-                carries = true;
-            }
-            else if (c.Eat("unfinished is skipped"))
-            {
-                carries = false;
-            }
-            else
-            {
-                return Nothing<Work>(c, "What happens to an unfinished first?", "unfinished carries over or unfinished is skipped");
-            }
+            return null;
+        }
+
+        // A list with nothing beside it begins anew in each interval.
+        if (line.Children.Count > 0 && !line.Children.Any(l => l.Content.Trim() is "first" or "then"))
+        {
+            return new Work.Every(each, carries, WorkBlock(line), []) { EndsWork = ends, Counts = counts };
         }
 
         Eq<Work>? first = null;
@@ -192,14 +186,67 @@ public sealed partial class Parser
         if (first is null || then is null)
         {
             c.Fail(
-                "Every needs both parts: what comes first in each interval, and then what fills it.",
-                "first and then, one level in",
+                "Every needs its work: a list that begins anew in each interval, or what comes first and then what fills it.",
+                "a list such as 12 burpee, or first and then, one level in",
                 start: 0
             );
             return null;
         }
 
-        return new Work.Every(each, carries, first.Value, then.Value);
+        return new Work.Every(each, carries, first.Value, then.Value) { EndsWork = ends, Counts = counts };
+    }
+
+    /// <summary>What happens to an interval that is not finished; null after a failure.</summary>
+    private static (bool? Carries, bool Ends, bool? Counts)? Late(Cursor c)
+    {
+        bool? carries = null;
+        bool? counts = null;
+        var ends = false;
+        while (c.EatChar(','))
+        {
+            if (c.Eat("unfinished carries over"))
+            {
+                carries = true;
+            }
+            else if (c.Eat("unfinished is skipped"))
+            {
+                carries = false;
+            }
+            else if (c.Eat("unfinished is lost"))
+            {
+                (carries, counts) = (false, true);
+            }
+            else if (c.Eat("unfinished ends the work") || c.Eat("until unfinished"))
+            {
+                (carries, ends) = (false, true);
+            }
+            else if (c.Eat("nothing of it counts"))
+            {
+                counts = false;
+            }
+            else if (c.Eat("what is done counts"))
+            {
+                counts = true;
+            }
+            else
+            {
+                Nothing<Work>(
+                    c,
+                    "What happens to an unfinished interval?",
+                    "unfinished carries over, unfinished is skipped, unfinished ends the work; nothing of it counts, what is done counts",
+                    [
+                        "unfinished carries over",
+                        "unfinished is skipped",
+                        "unfinished ends the work",
+                        "nothing of it counts",
+                        "what is done counts",
+                    ]
+                );
+                return null;
+            }
+        }
+
+        return (carries, ends, counts);
     }
 
     private Work? Complex(DraftLine line, Cursor c)

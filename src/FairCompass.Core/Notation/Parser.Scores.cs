@@ -16,6 +16,7 @@ public sealed partial class Parser
         ("points", Measure.Points),
         ("best load", Measure.BestLoad),
         ("sum of best loads", Measure.SumOfBestLoads),
+        ("full intervals", Measure.FullIntervals),
     ];
 
     private static readonly (string Words, bool Lowest, SelectionOf Of)[] Picks =
@@ -104,7 +105,7 @@ public sealed partial class Parser
         Nothing<Score>(
             c,
             "What is measured?",
-            "time, reps, rounds and reps, calories, metres, points, best load, or sum of best loads",
+            "time, reps, rounds and reps, calories, metres, points, full intervals, best load, or sum of best loads",
             [.. Measures.Select(m => m.Words)]
         );
         return null;

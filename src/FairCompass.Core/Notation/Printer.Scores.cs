@@ -127,6 +127,7 @@ public sealed partial class Printer
             Workouts.Measure.HallClock => "time by the hall clock",
             Workouts.Measure.RoundsAndReps => "rounds and reps",
             Workouts.Measure.BestLoad => "best load",
+            Workouts.Measure.FullIntervals => "full intervals",
             Workouts.Measure.SumOfBestLoads => "sum of best loads",
             _ => measure.ToString().ToLowerInvariant(),
         };

@@ -208,10 +208,15 @@ public sealed partial class Printer
             case Work.Every w:
                 Line(
                     level,
-                    $"every {Time(w.Each)}"
-                        + $"{w.CarriesOver switch { true => ", unfinished carries over", false => ", unfinished is skipped", null => "" }}",
+                    $"every {Time(w.Each)}{Late(w)}",
                     w.Note
                 );
+                if (w.IsPlain)
+                {
+                    Block(level + 1, w.First);
+                    break;
+                }
+
                 Line(level + 1, "first", null);
                 Block(level + 2, w.First);
                 Line(level + 1, "then", null);
@@ -239,6 +244,23 @@ public sealed partial class Printer
                 break;
         }
     }
+
+    private static string Late(Work.Every every) =>
+        (
+            every.EndsWork ? ", unfinished ends the work"
+            : every.CarriesOver switch
+            {
+                true => ", unfinished carries over",
+                false => ", unfinished is skipped",
+                null => "",
+            }
+        )
+        + every.Counts switch
+        {
+            true => ", what is done counts",
+            false => ", nothing of it counts",
+            null => "",
+        };
 
     /// <summary>Work that has nothing under it.</summary>
     private static string OneLine(Work work) =>

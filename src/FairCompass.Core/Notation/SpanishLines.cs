@@ -202,15 +202,15 @@ public sealed partial class SpanishLines
             case Work.Every w:
                 Add(
                     level,
-                    $"cada {Time(w.Each)}"
-                        + w.CarriesOver switch
-                        {
-                            true => ", lo no terminado pasa al siguiente",
-                            false => ", lo no terminado se pierde",
-                            null => "",
-                        },
+                    $"cada {Time(w.Each)}{Late(w)}",
                     w.Note
                 );
+                if (w.IsPlain)
+                {
+                    Block(level + 1, w.First);
+                    break;
+                }
+
                 Add(level + 1, "primero", null);
                 Block(level + 2, w.First);
                 Add(level + 1, "después", null);
@@ -238,6 +238,23 @@ public sealed partial class SpanishLines
                 break;
         }
     }
+
+    private static string Late(Work.Every every) =>
+        (
+            every.EndsWork ? ", quien no termina un intervalo acaba ahí"
+            : every.CarriesOver switch
+            {
+                true => ", lo no terminado pasa al siguiente",
+                false => ", lo no terminado se pierde",
+                null => "",
+            }
+        )
+        + every.Counts switch
+        {
+            true => ", cuenta lo hecho",
+            false => ", no cuenta nada de ese intervalo",
+            null => "",
+        };
 
     private void WorkOfOneLine(int level, Work work)
     {

@@ -141,7 +141,7 @@ internal sealed class SamePlaces
     /// <summary>The counter of the same line, where lines have counters; else the one of the same key.</summary>
     private CourseStrand? Of(CoursePiece from, CourseStrand strand, CoursePiece to)
     {
-        if (strand.Role is StrandRole.Only or StrandRole.First or StrandRole.Then)
+        if (strand.Role is StrandRole.Only or StrandRole.First or StrandRole.Then or StrandRole.Interval)
         {
             return to.Strands.FirstOrDefault(s => s.Key == strand.Key);
         }

@@ -26,7 +26,8 @@ internal sealed class PieceSetting
         After = work.InTimeLeft ? index - 1 : null;
         Cap = work is { Starts: { } starts, Window: { } window } ? starts + window : null;
         Gates = [.. Piece.Strand?.Gates() ?? []];
-        Each = Piece.Every?.Each;
+        Plain = Piece.Plain;
+        Each = Piece.Every?.Each ?? Plain?.Each;
         // At stations that swap everybody works at once, each at another.
         sharing =
         [
@@ -60,6 +61,9 @@ internal sealed class PieceSetting
 
     /// <summary>The length of an interval; null where the clock has none.</summary>
     public Duration? Each { get; }
+
+    /// <summary>The plain interval clock, whose list begins anew in each interval; null for other work.</summary>
+    public Work.Every? Plain { get; }
 
     /// <summary>What is lifted for the heaviest load; null where nothing is.</summary>
     public CourseTask? Lifted { get; }

@@ -364,6 +364,10 @@ public sealed class PlayedCourse
                 Interval = Math.Min(Intervals(piece), (int)((to - piece.Opened!.Value).Ms / piece.Setting.Each!.Value.Ms) + 1),
                 FirstBefore = piece.Strands[0].Units,
             };
+            if (piece.Setting.Plain is { EndsWork: true } && IsBroken(piece))
+            {
+                return piece with { Phase = PiecePhase.Over };
+            }
         }
 
         return piece.Phase switch
@@ -372,6 +376,20 @@ public sealed class PlayedCourse
             PiecePhase.Waiting when piece.Cap < to => piece with { Phase = PiecePhase.NotReached },
             _ => piece,
         };
+    }
+
+    /// <summary>True when an interval that is over was not finished.</summary>
+    private static bool IsBroken(PlayedPiece piece)
+    {
+        foreach (var strand in piece.Strands)
+        {
+            if (strand.Of.Interval < piece.Interval && strand.Next is not null)
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static int Intervals(PlayedPiece piece)

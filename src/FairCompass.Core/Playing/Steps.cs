@@ -50,6 +50,12 @@ internal static class Steps
         {
             StrandRole.First => Math.Min(ahead, piece.FirstOwed),
             StrandRole.Then => piece.FirstOwed > 0 ? 0 : ahead,
+            StrandRole.Interval => strand.Of.Interval == piece.Interval ? ahead : 0,
+            // What carries over waits for its interval.
+            StrandRole.Only when piece.Setting.Plain is not null => Math.Min(
+                ahead,
+                (strand.Of.Counter.UnitsAfterRound(piece.Interval) ?? strand.Units) - strand.Units
+            ),
             _ => ahead,
         };
     }

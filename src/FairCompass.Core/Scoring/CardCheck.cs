@@ -297,6 +297,16 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             Performed(units, piece, mine, $"{path}.{seen.Key}");
         }
 
+        if (piece.Plain is { EndsWork: true } && Tallying.Counts(seen, piece).ToList() is var each
+            && each.FindIndex(x => x.Units < x.Strand.Counter.Units) is >= 0 and var broken
+            && each.FindIndex(broken + 1, x => x.Units > 0) is >= 0 and var after)
+        {
+            Add(
+                path + ".counts",
+                $"Interval {each[broken].Strand.Interval} was not finished, and that ends the work; nothing was done in interval {each[after].Strand.Interval}."
+            );
+        }
+
         for (var i = 0; i < seen.Counts.Count; i++)
         {
             Counter(seen, i, piece, mine, $"{path}.counts[{i}]");

@@ -12,7 +12,7 @@ internal static class CardCounts
     /// <summary>The observation with its counts in performed units; a number that cannot be read stays, to be refused.</summary>
     public static PieceObservation Read(PieceObservation seen, CoursePiece piece)
     {
-        var counts = seen.Counts.Select(c => piece.Strands.FirstOrDefault(s => s.Key == c.Strand) is { } s ? Read(c, s.Counter) : c).ToEq();
+        var counts = seen.Counts.Select(c => piece.Strands.FirstOrDefault(s => s.Key == c.Strand) is { } s ? Read(c, s) : c).ToEq();
         seen = seen with { Counts = counts, Key = Key(seen.Performed, seen.Counted) };
         if (piece.Strand is not { } strand || seen.Performed is not null || (seen.Counted is not null && seen.Units is not null))
         {
@@ -40,13 +40,18 @@ internal static class CardCounts
                 + $"{At(piece, bare)}, which count {strand.Counted(bare)}. Send it as counted or as performed."
             : $"No place of the work counts {counted}{Nearest(counted ?? 0, strand)}.";
 
-    private static StrandCount Read(StrandCount count, Strand strand) =>
-        count.Performed is null && Performed(count.Counted, count.Units, strand) is { } units
+    private static StrandCount Read(StrandCount count, CourseStrand of) =>
+        count.Performed is null && (Whole(count, of) ?? Performed(count.Counted, count.Units, of.Counter)) is { } units
             ? new(count.Strand, units) { Key = Key(null, count.Counted) }
             : count with
             {
                 Key = Key(count.Performed, count.Counted),
             };
+
+    /// <summary>All of an interval is said by its whole number; who had all of its credit and not all of its work is sent as
+    /// performed.</summary>
+    private static long? Whole(StrandCount count, CourseStrand of) =>
+        of.Interval is not null && count.Counted is { } box && box == of.Counter.AllCounted ? of.Counter.Units : null;
 
     private static string Key(long? performed, long? counted) =>
         performed is not null ? "performed"

@@ -66,13 +66,17 @@ internal static class MemberCheck
 
         var done = piece.Strand!.UnitsOf(share.Task, units);
         var each = share.Seats.Select(s => share.UnitsOf(s, seen.By)).ToList();
-        return each.Sum() != done
-                ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {Words.Count(done, share.Word)} of {share.Movement} were done."
+        return each.Sum() != done && !IsWorthNoMore(piece.Strand, units, each.Sum() - done)
+                ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {done} of {share.Movement} were done."
             : share.Short == ShortShare.Owed && share.Amount is not null && share.Lost(done, seen.By) is > 0 and var lost
-                ? $"{Owing(share, seen.By)}, and only {Words.Count(share.Amount.Value - done, share.Word)} of {share.Movement} are left: "
+                ? $"{Owing(share, seen.By)}, and only {share.Amount.Value - done} of {share.Movement} can still be done: "
                     + $"{lost} too many were counted for the others."
             : null;
     }
+
+    /// <summary>True for further units that add nothing to the box of the card: the number in it does not tell them apart.</summary>
+    private static bool IsWorthNoMore(Strand strand, long units, long more) =>
+        more > 0 && units + more <= (strand.Units ?? Count.Ceiling) && strand.Counted(units + more) == strand.Counted(units);
 
     /// <summary>Who lacks how much: <c>the 2nd owes 3</c>.</summary>
     public static string Owing(MemberShare share, Eq<MemberUnits> by) =>

@@ -79,6 +79,9 @@ public sealed record MemberShare(
         return new(shares.ToEq());
     }
 
+    /// <summary>False where the least of all members is more than there is.</summary>
+    public bool IsPossible => !(Amount < Least * Seats.Count);
+
     /// <summary>What a member did by a list of all; 0 where it says nothing.</summary>
     public long UnitsOf(int seat, Eq<MemberUnits> by)
     {
@@ -113,14 +116,15 @@ public sealed record MemberShare(
     /// <param name="done">Performed units of the task.</param>
     /// <param name="by">What the members did.</param>
     public long Lost(long done, Eq<MemberUnits> by) =>
-        !by.Any(b => b.Task is null || b.Task == Task) ? 0
+        !IsPossible || !by.Any(b => b.Task is null || b.Task == Task) ? 0
         : Amount is { } all ? Math.Max(0, Missing(by) - (all - done))
         : Missing(by);
 
-    /// <summary>How many more units a member may do before others would lack theirs for good.</summary>
+    /// <summary>How many more units a member may do before others would lack theirs for good; without a limit where the least of all is more
+    /// than there is, which a check refuses.</summary>
     /// <param name="seat">The member.</param>
     /// <param name="done">Performed units of the task.</param>
     /// <param name="by">What the members did.</param>
     public long Allowed(int seat, long done, Eq<MemberUnits> by) =>
-        Amount is { } all ? all - done - (Missing(by) - Missing(seat, by)) : long.MaxValue;
+        IsPossible && Amount is { } all ? all - done - (Missing(by) - Missing(seat, by)) : long.MaxValue;
 }

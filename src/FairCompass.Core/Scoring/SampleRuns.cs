@@ -160,6 +160,11 @@ public static partial class SampleRuns
         var window = piece.Limit?.Longest ?? Duration.Zero;
         var timed = fields.Contains(CardFieldKind.Finish);
         Duration? finish = timed && c.FinishAt is { } share ? start + Seconds(window, share) : null;
+        if (piece.Plain is not null && piece.Strand is null)
+        {
+            return new(key, Counts: InIntervals(c, piece));
+        }
+
         if (piece.Strand is null)
         {
             // Of several options one run takes one.
@@ -193,6 +198,23 @@ public static partial class SampleRuns
         {
             Marks = NamedTimes(c, piece, sheet, finish, units ?? piece.Strand.Units ?? 0, start),
         };
+    }
+
+    /// <summary>Whole intervals for the share of the case, then one that is not finished; nothing after it where that ends the work.</summary>
+    private static Eq<StrandCount> InIntervals(Case c, CoursePiece piece)
+    {
+        var whole = c.Short < 0 ? 0 : (int)Math.Min(piece.Strands.Count, piece.Strands.Count * c.Share);
+        return piece
+            .Strands.Select(
+                (s, i) =>
+                    new StrandCount(
+                        s.Key,
+                        i < whole ? s.Counter.Units ?? 0
+                            : i == whole && c.Short >= 0 ? Math.Max(0, ((s.Counter.Units ?? 0) / 2) - c.Less)
+                            : 0
+                    )
+            )
+            .ToEq();
     }
 
     private static long Done(Case c, CoursePiece piece, Strand strand, bool toFinish, Course course)

@@ -78,6 +78,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.RoundsAndReps => Measured.RoundsAndUnits,
             Measure.BestLoad => Measured.Load,
             Measure.SumOfBestLoads => Measured.SumOfLoads,
+            Measure.FullIntervals => Measured.Intervals,
             _ => Measured.Units,
         };
 
@@ -156,6 +157,10 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 && score.Selection is null =>
                 $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts.",
             _ when PickMisfit(score.Selection, fed) is { } misfit => misfit,
+            Measure.FullIntervals when fed.Count > 1 || fed[0].Plain is null =>
+                "Full intervals need one part that is every so often a list, with nothing beside it.",
+            Measure.Time or Measure.HallClock when fed.Exists(p => p.Plain is { CarriesOver: not true }) =>
+                "Intervals that begin anew have no finishing time. Score reps or full intervals.",
             Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
@@ -166,6 +171,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             or Measure.RoundsAndReps
             or Measure.Calories
             or Measure.Metres
+            or Measure.FullIntervals
             or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
             Measure.Calories when tasks.All(t => t.Unit != AmountUnit.Calorie) => "No task of this work is in calories.",
             Measure.Metres when tasks.All(t => t.Unit is not (AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",

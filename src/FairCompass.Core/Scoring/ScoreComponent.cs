@@ -22,6 +22,9 @@ public enum Measured
 
     /// <summary>The sum of each lifter's heaviest good lift.</summary>
     SumOfLoads,
+
+    /// <summary>Intervals that were finished, and what was done of the next where that one ends the work.</summary>
+    Intervals,
 }
 
 /// <summary>A tie-break, compiled.</summary>

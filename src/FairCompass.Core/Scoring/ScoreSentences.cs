@@ -22,7 +22,7 @@ public static class ScoreSentences
                 ? tongue.Join(c.Source.Of.Select(w => string.Join(tongue.Say(" and ", " y "), w.Names.Select(tongue.Name))))
             : pieces.All(p => !p.Piece.IsNamed) || pieces.Count > 4 ? tongue.Say("the work", "todo el trabajo")
             : tongue.Join(pieces.Select(p => p.Piece.NameIn(tongue)));
-        var lines = new List<string> { Is(c, sheet, course.Address.Division.IsTeam, of, term, tongue) };
+        var lines = new List<string> { Is(c, sheet, course, of, term, tongue) };
         if (c.Measured is Measured.Units && c.Tally.Of == TallyOf.Credit)
         {
             lines.AddRange(WorthOf(pieces, tongue));
@@ -170,8 +170,9 @@ public static class ScoreSentences
     }
 
     /// <summary>What the score is, and which way is better.</summary>
-    private static string Is(ScoreComponent c, ScoreSheet sheet, bool team, string of, Term term, Tongue tongue)
+    private static string Is(ScoreComponent c, ScoreSheet sheet, Course course, string of, Term term, Tongue tongue)
     {
+        var team = course.Address.Division.IsTeam;
         return Words.Capital(c.NameIn(tongue))
             + tongue.Say(" is ", ": ")
             + c.Measured switch
@@ -192,6 +193,12 @@ public static class ScoreSentences
                 Measured.SumOfLoads => tongue.Say(
                     $"the sum of each lifter’s heaviest good lift of {of}. More is better.",
                     $"la suma del levantamiento válido más pesado de cada atleta en {of}. Más es mejor."
+                ),
+                Measured.Intervals => tongue.Say(
+                    $"the intervals of {of} that were finished"
+                        + $"{(course.Piece(c.Pieces[0])!.Plain is { EndsWork: true } ? ", then what was done of the next" : "")}. More is better.",
+                    $"los intervalos terminados de {of}"
+                        + $"{(course.Piece(c.Pieces[0])!.Plain is { EndsWork: true } ? ", y luego lo hecho del siguiente" : "")}. Más es mejor."
                 ),
                 Measured.RoundsAndUnits => tongue.Say(
                     $"the full rounds and further reps of {of}. More is better.",

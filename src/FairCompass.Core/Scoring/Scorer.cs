@@ -148,6 +148,7 @@ public static partial class Scorer
             {
                 Measured.Time => Time(c, run, course, sheet, tongue),
                 Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
+                Measured.Intervals => FullIntervals(c, run, course, tongue),
                 _ => Units(c, run, course, sheet, tongue),
             }
         );

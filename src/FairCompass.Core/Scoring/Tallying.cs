@@ -40,6 +40,12 @@ internal static class Tallying
         var sum = ticked ?? 0;
         foreach (var (strand, units) in Counts(seen, piece).Where(c => takes is null || takes(c.Strand)))
         {
+            if (strand.Interval is not null && units < strand.Counter.Units && piece.Plain is { Counts: false })
+            {
+                // Nothing of an interval counts that was not finished.
+                continue;
+            }
+
             var counted = unverifiedIsNoRep && seen.Unverified is { } doubtful && strand.Key is "" ? Math.Max(0, units - doubtful) : units;
             sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, ticked is null ? tally : Tally.CreditBeforeBonus));
         }

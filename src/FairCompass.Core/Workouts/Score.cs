@@ -31,6 +31,9 @@ public enum Measure
 
     /// <summary>The sum of every lifter's heaviest good lift.</summary>
     SumOfBestLoads,
+
+    /// <summary>Intervals that were finished.</summary>
+    FullIntervals,
 }
 
 /// <summary>What is counted of an unfinished part.</summary>

@@ -22,12 +22,24 @@ public abstract record Work : Node
     /// <summary><c>16-12-8 of</c>: as many rounds as the series has terms.</summary>
     public sealed record Scheme(Pair Of, Eq<Work> Items) : Work;
 
-    /// <summary><c>every 1:30</c>: the first work anew in each interval, then the rest of the interval.</summary>
+    /// <summary><c>every 1:30</c>: the first work anew in each interval, then the rest of the interval; or a plain list that begins anew in
+    /// each.</summary>
     /// <param name="Each">The interval; null when <c>unset</c>.</param>
     /// <param name="CarriesOver">What happens to an unfinished first: true carries over, false is skipped, null nobody has said.</param>
     /// <param name="First">Work that begins anew.</param>
-    /// <param name="Then">Work that goes on across intervals.</param>
-    public sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work;
+    /// <param name="Then">Work that goes on across intervals; empty for a plain list.</param>
+    public sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work
+    {
+        /// <summary>True for <c>unfinished ends the work</c>: who does not finish an interval has no further one.</summary>
+        public bool EndsWork { get; init; }
+
+        /// <summary>What is kept of an interval that was not finished: true for <c>what is done counts</c>, false for <c>nothing of it
+        /// counts</c>; null when nobody has said.</summary>
+        public bool? Counts { get; init; }
+
+        /// <summary>True for a list that begins anew in each interval, with nothing beside it.</summary>
+        public bool IsPlain => Then.Count == 0;
+    }
 
     /// <summary>Several lifts in order at one bar.</summary>
     /// <param name="Details">The bar's loads over the rounds, and how the lifts follow each other.</param>

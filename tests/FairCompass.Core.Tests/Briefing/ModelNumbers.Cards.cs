@@ -99,4 +99,18 @@ internal sealed partial class ModelNumbers
             Number.Normal(component.Weight),
         ];
     }
+
+    /// <summary>A list that begins anew in an interval: what each unit of it adds up to, counted one by one, and when it begins.</summary>
+    private HashSet<string> OneInterval(string piece, int interval, string entry)
+    {
+        var of = u.Courses.First(c => c.Address.ToString() == entry).Piece(piece)!;
+        var list = of.Strands.First(s => s.Interval == interval).Counter;
+        var from = new Duration((of.Plain!.Each!.Value.Ms * (interval - 1)) + (of.Piece.Starts?.Ms ?? 0));
+        return
+        [
+            interval.ToString(CultureInfo.InvariantCulture),
+            .. In(from.ToString()),
+            .. Enumerable.Range(1, (int)list.Units!.Value).SelectMany(n => In(list.Counted(n).ToString(CultureInfo.InvariantCulture))),
+        ];
+    }
 }

@@ -175,7 +175,24 @@ public static class WorkoutGen
                         Gen.Int[0, 2],
                         Block(depth - 1),
                         Block(depth - 1),
-                        (t, c, a, b) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b)
+                        Gen.Int[0, 2],
+                        (t, c, a, b, kept) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b) { Counts = kept == 0 ? null : kept == 1 }
+                    )
+                ),
+                (
+                    1,
+                    Gen.Select(
+                        Time,
+                        Gen.Int[0, 3],
+                        Gen.Int[0, 2],
+                        Block(depth - 1),
+                        (t, c, kept, a) =>
+                            (Work)
+                                new Work.Every(t, c == 0 ? null : c == 1, a, [])
+                                {
+                                    EndsWork = c == 3,
+                                    Counts = kept == 0 ? null : kept == 1,
+                                }
                     )
                 ),
                 (

@@ -28,7 +28,7 @@ internal sealed class PlausibleDrafts
                 }
             );
         text.Append("\n  a/b is man/woman\n");
-        Func<string>[] all = [Chipper, Rounds, Endless, Gates, Intervals, TwoOnOneClock, Windows, AnyOrder, Ladder, Heaviest];
+        Func<string>[] all = [Chipper, Rounds, Endless, Gates, Intervals, IntervalLists, Cycles, TwoOnOneClock, Windows, AnyOrder, Ladder, Heaviest];
         Func<string>[] work = team switch
         {
             0 => [.. all, Relay, Rota, SwapStations],
@@ -43,8 +43,49 @@ internal sealed class PlausibleDrafts
     {
         var time = random.Next(3) > 0;
         Line(0, $"{Time(3, 14)} for {(time ? "time" : "reps")}");
-        Tasks(1, random.Next(2, 7));
-        return time ? ForTime() : "score: reps\n  tie: shared\n";
+        if (random.Next(2) == 0)
+        {
+            Tasks(1, random.Next(2, 7));
+            return time ? ForTime() : "score: reps\n  tie: shared\n";
+        }
+
+        Tasks(1, random.Next(1, 4));
+        Line(1, "checkpoint Deck");
+        Tasks(1, random.Next(1, 4));
+        var mark = random.Next(2) == 0 ? "Deck" : "half of the work";
+        return time ? $"score: time\n  unfinished: cap line by reps\n  tie: time at {mark}\n" : $"score: reps\n  tie: time at {mark}\n";
+    }
+
+    private string IntervalLists()
+    {
+        var late = new[]
+        {
+            "unfinished carries over",
+            "unfinished is skipped, what is done counts",
+            "unfinished is skipped, nothing of it counts",
+            "unfinished ends the work",
+        };
+        Line(0, $"{random.Next(4, 10)}:00 for reps");
+        Line(1, $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, {late[random.Next(4)]}");
+        if (random.Next(2) == 0)
+        {
+            Line(2, $"{random.Next(4, 9)}-10-... burpee".Replace("9-10", "8-10", StringComparison.Ordinal).Replace("10", "12", StringComparison.Ordinal));
+        }
+        else
+        {
+            Tasks(2, random.Next(1, 4));
+        }
+
+        return $"score: {(random.Next(2) == 0 ? "reps" : "full intervals")}\n  tie: shared\n";
+    }
+
+    private string Cycles()
+    {
+        Line(0, $"{random.Next(3, 6)} cycles, rest 0:30 between");
+        Line(1, $"{Time(1, 3)} for reps");
+        Line(2, "rounds without end");
+        Tasks(3, random.Next(1, 3));
+        return $"score: {new[] { "lowest cycle", "best cycle", "sum of the best 2 cycles" }[random.Next(3)]}\n";
     }
 
     private string Rounds()
@@ -191,10 +232,14 @@ internal sealed class PlausibleDrafts
     private string Heaviest()
     {
         Line(0, $"{Time(4, 9)} for load");
-        Line(1, random.Next(2) == 0 ? "heaviest power clean" : $"heaviest set of {random.Next(2, 5)} front squat, from the rack");
+        var rules = new[] { "", ", 3 attempts", ", start 40/30 kg, never down", ", start 50/35 kg, 4 attempts, never down" }[random.Next(4)];
+        Line(
+            1,
+            (random.Next(2) == 0 ? "heaviest power clean" : $"heaviest set of {random.Next(2, 5)} front squat, from the rack") + rules
+        );
         if (!alone)
         {
-            Line(2, "share: one at a time");
+            Line(2, $"share: one at a time{(random.Next(2) == 0 ? "" : ", at most 2 tries in a row")}");
         }
 
         var without = new[] { "", "  no good lift: zero\n", "  no good lift: not scored\n", "  no good lift: the others stand\n" };
@@ -291,8 +336,10 @@ internal sealed class PlausibleDrafts
     }
 
     private string Sharing() =>
-        random.Next(5) switch
+        random.Next(7) switch
         {
+            5 => "one at a time, any split, at least 2 each, count by member, short is owed",
+            6 => "one at a time, any split, count by member",
             0 => "one at a time, any split",
             1 => "one at a time, any split, at least 2 each",
             2 => "one at a time, in rotation",

@@ -32,10 +32,10 @@ public class MemberShareTests
         Assert.Equal("46 of 100 at the cap", result.Text);
         Assert.Contains("sit-up: the 1st 29 and the 2nd 17; the 2nd owes 3.", result.Reasons);
         Assert.Equal(
-            ["pieces[0].by: the 2nd owes 3, and only 0 reps of sit-up are left: 3 too many were counted for the others."],
+            ["pieces[0].by: the 2nd owes 3, and only 0 of sit-up can still be done: 3 too many were counted for the others."],
             Refused(trial, By(80, 53, 17))
         );
-        Assert.Equal(["pieces[0].by: 53 + 20 = 73 by member, but 70 reps of sit-up were done."], Refused(trial, By(null, 53, 20)));
+        Assert.Equal(["pieces[0].by: 53 + 20 = 73 by member, but 70 of sit-up were done."], Refused(trial, By(null, 53, 20)));
         Assert.Equal("8:20", trial.Score(By(null, 50, 20)).Text);
     }
 
@@ -79,6 +79,15 @@ public class MemberShareTests
         Assert.Contains(
             $"pieces[0].by[0].{key}: {sentence}",
             Refused(Of("owed"), new PieceObservation("0", null, 80) { By = [new MemberUnits(seat, units, task)] })
+        );
+
+    /// <summary>Sections are counted, not metres: 24 m in sections of 4 m are six, too few for two each of four.</summary>
+    [Fact]
+    public void A_least_beyond_the_work_is_said_in_the_units_that_are_counted() =>
+        Assert.Contains(
+            Trial.Crew("9:00 for reps\n  24 m walking lunge, marks every 4 m\n    share: one at a time, at least 2 each, count by member, short is owed\n" + Trial.ForReps)
+                .Read.Findings(),
+            f => f.Rule == "sharing-impossible" && f.Sentence == "At least 2 each of 4 are 8, more than the 6 there are."
         );
 
     [Fact]

@@ -16,6 +16,7 @@ internal enum Measure
     Points,
     BestLoad,
     SumOfBestLoads,
+    FullIntervals,
 }
 
 internal enum CountedAs

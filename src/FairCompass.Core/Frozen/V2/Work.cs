@@ -25,7 +25,14 @@ internal abstract record Work : Node
 
     internal sealed record Scheme(Pair Of, Eq<Work> Items) : Work;
 
-    internal sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work;
+    internal sealed record Every(Duration? Each, bool? CarriesOver, Eq<Work> First, Eq<Work> Then) : Work
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool EndsWork { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool? Counts { get; init; }
+    }
 
     internal sealed record Complex(Eq<Detail> Details, Eq<Task> Lifts, Eq<TaskLine> Lines = default) : Work;
 
