@@ -30,23 +30,8 @@ public static class MechanicalDesk
 
     private static PieceObservation Piece(FilledPiece filled, CoursePiece piece, ScoreSheet sheet, List<CardField> fields)
     {
-        var asked = fields.Select(f => f.Field).ToHashSet();
-        var seen = new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
-        {
-            TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
-            Marks = asked.Contains(CardFieldKind.Marks)
-                ? filled
-                    .Marks.Where(m => m.At is Mark.Named)
-                    .Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock))
-                    .Reverse()
-                    .ToEq()
-                : [],
-            By = asked.Contains(CardFieldKind.By) ? filled.By : [],
-            Gates = asked.Contains(CardFieldKind.Gates)
-                ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()
-                : [],
-        };
-        if (filled.Finish is { } finish && asked.Contains(CardFieldKind.Finish))
+        var seen = Blanks(filled, sheet, fields);
+        if (filled.Finish is { } finish && fields.Exists(f => f.Field == CardFieldKind.Finish))
         {
             return seen with { Finish = finish };
         }
@@ -92,6 +77,27 @@ public static class MechanicalDesk
         }
 
         return seen;
+    }
+
+    /// <summary>What stands in the blanks of the card: lifts, times, counts by member.</summary>
+    private static PieceObservation Blanks(FilledPiece filled, ScoreSheet sheet, List<CardField> fields)
+    {
+        var asked = fields.Select(f => f.Field).ToHashSet();
+        return new PieceObservation(filled.Piece, Tries: filled.Lifts.ToEq())
+        {
+            TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
+            Marks = asked.Contains(CardFieldKind.Marks)
+                ? filled
+                    .Marks.Where(m => m.At is Mark.Named)
+                    .Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock))
+                    .Reverse()
+                    .ToEq()
+                : [],
+            By = asked.Contains(CardFieldKind.By) ? filled.By : [],
+            Gates = asked.Contains(CardFieldKind.Gates)
+                ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()
+                : [],
+        };
     }
 
     /// <summary>The number in the last box and what stands behind it; null where the units behind are not worth one each.</summary>

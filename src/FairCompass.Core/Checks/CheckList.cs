@@ -56,6 +56,7 @@ public static class CheckList
         new LateUnstated(),
         new ShortUnstated(),
         new CheckpointMisfit(),
+        new TimesMisfit(),
         new LiftMisfit(),
         new LineUpMisfit(),
         new RankingUnstated(),

@@ -82,12 +82,16 @@ public sealed partial class Clockwork
         return walk;
     }
 
-    /// <summary>The hall clock of each division and line-up that has an entry; entries of as many members share one.</summary>
-    public static IReadOnlyDictionary<Division, Clockwork> OfEach(Workout workout, Prescriptions.Resolver resolver)
+    /// <summary>The hall clock of each entry; entries of as many members share one where no time is another for some.</summary>
+    public static IReadOnlyDictionary<Prescriptions.Address, Clockwork> OfEach(Workout workout, Prescriptions.Resolver resolver)
     {
-        var divisions = resolver.Entries.Select(e => e.Division).Distinct().ToList();
-        var clocks = divisions.DistinctBy(d => d.Size).ToDictionary(d => d.Size, d => Of(workout, d));
-        return divisions.ToDictionary(d => d, d => clocks[d.Size]);
+        if (Prescriptions.OwnTimes.Differ(workout))
+        {
+            return resolver.Entries.ToDictionary(e => e, e => Of(Prescriptions.OwnTimes.Of(workout, resolver, e), e.Division));
+        }
+
+        var clocks = resolver.Entries.Select(e => e.Division).DistinctBy(d => d.Size).ToDictionary(d => d.Size, d => Of(workout, d));
+        return resolver.Entries.ToDictionary(e => e, e => clocks[e.Division.Size]);
     }
 
     private void Walk(Stage stage)

@@ -152,14 +152,14 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <param name="cancel">Ends the work between two entries.</param>
     public static IReadOnlyList<Course> CompileAll(
         Resolver resolver,
-        IReadOnlyDictionary<Competitions.Division, Clockwork> clocks,
+        IReadOnlyDictionary<Address, Clockwork> clocks,
         CancellationToken cancel = default
     ) =>
         resolver
             .Entries.Select(entry =>
             {
                 cancel.ThrowIfCancellationRequested();
-                return Compile(clocks[entry.Division], resolver, entry, []);
+                return Compile(clocks[entry], resolver, entry, []);
             })
             .ToList();
 

@@ -21,8 +21,8 @@ public sealed record DraftWeight(long Cells, long Steps)
     /// <summary>Weighs a draft.</summary>
     /// <param name="workout">The draft.</param>
     /// <param name="resolver">Knows the columns and entries.</param>
-    /// <param name="clocks">The hall clock of each division and line-up that has an entry.</param>
-    public static DraftWeight Of(Workout workout, Resolver resolver, IReadOnlyDictionary<Competitions.Division, Clockwork> clocks)
+    /// <param name="clocks">The hall clock of each entry.</param>
+    public static DraftWeight Of(Workout workout, Resolver resolver, IReadOnlyDictionary<Address, Clockwork> clocks)
     {
         var columns = resolver.Addresses.Count;
         var weights = new Dictionary<Work.Task, (long Cells, long Steps)>(ReferenceEqualityComparer.Instance);
@@ -42,7 +42,7 @@ public sealed record DraftWeight(long Cells, long Steps)
         {
             var pieces = 0L;
             // Cycles and turns come back to the same lines, which are weighed once.
-            foreach (var same in clocks[entries.Key].Pieces.GroupBy(p => p.At))
+            foreach (var same in clocks[entries.First()].Pieces.GroupBy(p => p.At))
             {
                 var one = WorkTree.Walk(same.First().Items).OfType<Work.Task>().Sum(t => weights[t].Steps);
                 pieces = Count.Add(pieces, Count.Times(one, same.Count()));

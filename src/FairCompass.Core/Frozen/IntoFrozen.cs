@@ -216,6 +216,10 @@ internal static partial class IntoFrozen
 
     private static partial V2.Station One(Workouts.Station one);
 
+    private static partial V2.TimeFor One(Workouts.TimeFor one);
+
+    private static Eq<V2.TimeFor> All(Eq<Workouts.TimeFor> all) => all.Select(One).ToEq();
+
     private static Eq<V2.Station> All(Eq<Workouts.Station> all) => all.Select(One).ToEq();
 
     private static Eq<V2.TaskLine> All(Eq<Workouts.TaskLine> all) => all.Select(One).ToEq();

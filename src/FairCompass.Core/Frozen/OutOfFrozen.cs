@@ -214,6 +214,10 @@ internal static partial class OutOfFrozen
 
     private static partial Workouts.Station One(V2.Station one);
 
+    private static partial Workouts.TimeFor One(V2.TimeFor one);
+
+    private static Eq<Workouts.TimeFor> All(Eq<V2.TimeFor> all) => all.Select(One).ToEq();
+
     private static Eq<Workouts.Station> All(Eq<V2.Station> all) => all.Select(One).ToEq();
 
     private static Eq<Workouts.TaskLine> All(Eq<V2.TaskLine> all) => all.Select(One).ToEq();

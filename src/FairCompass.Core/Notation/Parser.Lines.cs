@@ -157,15 +157,21 @@ public sealed partial class Parser
             return null;
         }
 
+        var (others, rest) = TimesUnder(line);
         // A list with nothing beside it begins anew in each interval.
-        if (line.Children.Count > 0 && !line.Children.Any(l => l.Content.Trim() is "first" or "then"))
+        if (rest.Count > 0 && !rest.Exists(l => l.Content.Trim() is "first" or "then"))
         {
-            return new Work.Every(each, carries, WorkBlock(line), []) { EndsWork = ends, Counts = counts };
+            return new Work.Every(each, carries, WorkBlock(rest), [])
+            {
+                EndsWork = ends,
+                Counts = counts,
+                Others = others,
+            };
         }
 
         Eq<Work>? first = null;
         Eq<Work>? then = null;
-        foreach (var child in line.Children)
+        foreach (var child in rest)
         {
             var k = Open(child);
             if (first is null && then is null && k.Eat("first") && k.AtEnd)
@@ -193,7 +199,12 @@ public sealed partial class Parser
             return null;
         }
 
-        return new Work.Every(each, carries, first.Value, then.Value) { EndsWork = ends, Counts = counts };
+        return new Work.Every(each, carries, first.Value, then.Value)
+        {
+            EndsWork = ends,
+            Counts = counts,
+            Others = others,
+        };
     }
 
     /// <summary>What happens to an interval that is not finished; null after a failure.</summary>

@@ -123,7 +123,8 @@ public sealed partial class Parser
     {
         if (c.Eat("clock"))
         {
-            return new Stage.Clock(time, All(line.Children, PieceLine));
+            var (times, rest) = TimesUnder(line);
+            return new Stage.Clock(time, All(rest, PieceLine)) { Others = times };
         }
 
         if (c.Eat("stations"))
@@ -148,7 +149,13 @@ public sealed partial class Parser
             return new Stage.SwapStations(time, goal, swap, until, All(line.Children, StationLine));
         }
 
-        return Goal(c) is { } g ? new Stage.Window(time, g, WorkBlock(line)) : null;
+        if (Goal(c) is not { } g)
+        {
+            return null;
+        }
+
+        var (others, work) = TimesUnder(line);
+        return new Stage.Window(time, g, WorkBlock(work)) { Others = others };
     }
 
     private Piece? PieceLine(DraftLine line, Cursor c)

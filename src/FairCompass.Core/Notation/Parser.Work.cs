@@ -24,7 +24,66 @@ public sealed partial class Parser
         "note:",
     ];
 
-    private Eq<Work> WorkBlock(DraftLine line, bool inScheme = false) => All(line.Children, (l, c) => WorkLine(l, c, inScheme));
+    /// <summary>Lines such as <c>Meadow: 11:00</c>, and the others under the same line.</summary>
+    private (Eq<TimeFor> Times, List<DraftLine> Others) TimesUnder(DraftLine line)
+    {
+        var times = new List<TimeFor>();
+        var rest = new List<DraftLine>();
+        foreach (var child in line.Children)
+        {
+            var k = Open(child);
+            if (k.HasColonAhead && TimeAhead(child.Content) && TimeLine(child, k) is var read)
+            {
+                Add(times, child, k, read);
+            }
+            else
+            {
+                rest.Add(child);
+            }
+        }
+
+        return (times.ToEq(), rest);
+    }
+
+    /// <summary>Where a line can have other times for some and nothing else under it.</summary>
+    private Eq<TimeFor> OnlyTimes(DraftLine line)
+    {
+        var (times, rest) = TimesUnder(line);
+        NoChildren(rest);
+        return times;
+    }
+
+    /// <summary>True for a name, a colon, and nothing but a time behind it.</summary>
+    private static bool TimeAhead(string content) =>
+        content.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon
+        && char.IsLetterOrDigit(content[0])
+        && content[(colon + 2)..].Trim() is { Length: > 0 } behind
+        && behind.Split('-').All(t => t.Trim() is "unset" || (t.Contains(':', StringComparison.Ordinal) && t.All(ch => char.IsAsciiDigit(ch) || ch is ':' or ' ')));
+
+    private TimeFor? TimeLine(DraftLine line, Cursor c)
+    {
+        NoChildren(line);
+        if (Names(c) is not { } names || !c.EatChar(':'))
+        {
+            return Nothing<TimeFor>(c, "For whom is this time?", "a division, a duty or a level, and a colon");
+        }
+
+        var times = new List<Duration?>();
+        do
+        {
+            if (!c.Time(out var time))
+            {
+                return null;
+            }
+
+            times.Add(time);
+        } while (c.EatChar('-'));
+        return new TimeFor(names, times.ToEq());
+    }
+
+    private Eq<Work> WorkBlock(DraftLine line, bool inScheme = false) => WorkBlock(line.Children, inScheme);
+
+    private Eq<Work> WorkBlock(IReadOnlyList<DraftLine> lines, bool inScheme = false) => All(lines, (l, c) => WorkLine(l, c, inScheme));
 
     private Work? WorkLine(DraftLine line, Cursor c, bool inScheme)
     {
@@ -55,8 +114,8 @@ public sealed partial class Parser
 
         if (c.Eat("own rest"))
         {
-            NoChildren(line);
-            return c.Time(out var rest) ? new Work.OwnRest(rest) : null;
+            var others = OnlyTimes(line);
+            return c.Time(out var rest) ? new Work.OwnRest(rest) { Others = others } : null;
         }
 
         if (c.Eat("checkpoint"))
@@ -67,8 +126,8 @@ public sealed partial class Parser
 
         if (c.Eat("gate"))
         {
-            NoChildren(line);
-            return Gate(c);
+            var others = OnlyTimes(line);
+            return Gate(c) is Work.Gate gate ? gate with { Others = others } : null;
         }
 
         if (c.Eat("group"))

@@ -173,7 +173,7 @@ public sealed partial class Parser
             .ToList();
     }
 
-    private Eq<T> All<T>(List<DraftLine> lines, Read<T> read)
+    private Eq<T> All<T>(IReadOnlyList<DraftLine> lines, Read<T> read)
         where T : Node
     {
         var all = new List<T>();
@@ -221,9 +221,11 @@ public sealed partial class Parser
         );
     }
 
-    private void NoChildren(DraftLine line)
+    private void NoChildren(DraftLine line) => NoChildren(line.Children);
+
+    private void NoChildren(IEnumerable<DraftLine> lines)
     {
-        foreach (var child in line.Children)
+        foreach (var child in lines)
         {
             problems.Add(
                 new(

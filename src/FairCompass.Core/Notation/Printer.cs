@@ -87,10 +87,12 @@ public sealed partial class Printer
         {
             case Stage.Window s:
                 Line(level, $"{label}{Time(s.Time)} {Words(s.Goal)}", s.Note);
+                Times(level + 1, s.Others);
                 Block(level + 1, s.Items);
                 break;
             case Stage.Clock s:
                 Line(level, $"{label}{Time(s.Time)} clock", s.Note);
+                Times(level + 1, s.Others);
                 foreach (var piece in s.Pieces)
                 {
                     Line(level + 1, $"{piece.Label}: {Words(piece.Goal)}{(piece.InTimeLeft ? ", in the time left" : "")}", piece.Note);
@@ -206,21 +208,7 @@ public sealed partial class Printer
                 Block(level + 1, w.Items);
                 break;
             case Work.Every w:
-                Line(
-                    level,
-                    $"every {Time(w.Each)}{Late(w)}",
-                    w.Note
-                );
-                if (w.IsPlain)
-                {
-                    Block(level + 1, w.First);
-                    break;
-                }
-
-                Line(level + 1, "first", null);
-                Block(level + 2, w.First);
-                Line(level + 1, "then", null);
-                Block(level + 2, w.Then);
+                Every(level, w);
                 break;
             case Work.Complex w:
                 Line(level, "complex" + Details(w.Details), w.Note);
@@ -241,8 +229,37 @@ public sealed partial class Printer
                 break;
             default:
                 Line(level, OneLine(work), work.Note);
+                Times(
+                    level + 1,
+                    work switch
+                    {
+                        Work.OwnRest w => w.Others,
+                        Work.Gate w => w.Others,
+                        _ => [],
+                    }
+                );
                 break;
         }
+    }
+
+    private void Every(int level, Work.Every w)
+    {
+        Line(
+            level,
+            $"every {Time(w.Each)}{Late(w)}",
+            w.Note
+        );
+        Times(level + 1, w.Others);
+        if (w.IsPlain)
+        {
+            Block(level + 1, w.First);
+            return;
+        }
+
+        Line(level + 1, "first", null);
+        Block(level + 2, w.First);
+        Line(level + 1, "then", null);
+        Block(level + 2, w.Then);
     }
 
     private static string Late(Work.Every every) =>
@@ -261,6 +278,14 @@ public sealed partial class Printer
             false => ", nothing of it counts",
             null => "",
         };
+
+    private void Times(int level, Eq<TimeFor> others)
+    {
+        foreach (var other in others)
+        {
+            Line(level, $"{string.Join(", ", other.For)}: {string.Join('-', other.Times.Select(Time))}", other.Note);
+        }
+    }
 
     /// <summary>Work that has nothing under it.</summary>
     private static string OneLine(Work work) =>

@@ -85,10 +85,12 @@ public sealed partial class SpanishLines
         {
             case Stage.Window s:
                 Add(level, $"{label}{Time(s.Time)} {Goal(s.Goal)}", s.Note);
+                Times(level + 1, s.Others);
                 Block(level + 1, s.Items);
                 break;
             case Stage.Clock s:
                 Add(level, $"{label}{Time(s.Time)} de reloj", s.Note);
+                Times(level + 1, s.Others);
                 foreach (var piece in s.Pieces)
                 {
                     Add(level + 1, $"{piece.Label}: {Goal(piece.Goal)}{(piece.InTimeLeft ? ", en el tiempo que quede" : "")}", piece.Note);
@@ -205,6 +207,7 @@ public sealed partial class SpanishLines
                     $"cada {Time(w.Each)}{Late(w)}",
                     w.Note
                 );
+                Times(level + 1, w.Others);
                 if (w.IsPlain)
                 {
                     Block(level + 1, w.First);
@@ -239,6 +242,14 @@ public sealed partial class SpanishLines
         }
     }
 
+    private void Times(int level, Eq<TimeFor> others)
+    {
+        foreach (var other in others)
+        {
+            Add(level, $"{tongue.Join(other.For.Select(Who))}: {string.Join('-', other.Times.Select(Time))}", other.Note);
+        }
+    }
+
     private static string Late(Work.Every every) =>
         (
             every.EndsWork ? ", quien no termina un intervalo acaba ahí"
@@ -262,6 +273,7 @@ public sealed partial class SpanishLines
         {
             case Work.OwnRest w:
                 Add(level, "descanso propio de " + Time(w.Time), w.Note);
+                Times(level + 1, w.Others);
                 break;
             case Work.Checkpoint w:
                 Add(level, $"punto de control {w.Name}{(w.OnlyRound is { } only ? $", solo en la ronda {only}" : "")}", w.Note);
@@ -272,6 +284,7 @@ public sealed partial class SpanishLines
                     $"puerta{(w.OnlyRound is { } r ? $", solo en la ronda {r}" : "")}, añade {string.Join('-', w.Adds.Select(Time))}",
                     w.Note
                 );
+                Times(level + 1, w.Others);
                 break;
             case Work.RuleLine w:
                 Add(level, Rule(w.Rule), w.Note);

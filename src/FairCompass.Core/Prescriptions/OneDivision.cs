@@ -43,7 +43,7 @@ public sealed class OneDivision
         entries.Count == 0
             ? stage
             : WorkTree.Replace(
-                stage,
+                Timed(stage),
                 w =>
                     w switch
                     {
@@ -52,6 +52,13 @@ public sealed class OneDivision
                         _ => w,
                     }
             );
+
+    /// <summary>The stage with the division’s own times, where all its entries have the same.</summary>
+    private Stage Timed(Stage stage)
+    {
+        var each = entries.Select(e => OwnTimes.Of(stage, resolver, e)).Distinct().ToList();
+        return each.Count == 1 ? each[0] : stage;
+    }
 
     private Work.Task? Of(Work.Task task)
     {

@@ -149,6 +149,16 @@ public sealed partial class Resolver
     /// <summary>True when a name that narrows a line holds for an address.</summary>
     public bool Holds(Who who, Address address, Iteration at) => Match(who, address, at) is not null;
 
+    /// <summary>The value that is nearest to an address; the default where none holds for it.</summary>
+    /// <param name="said">For whom each is.</param>
+    /// <param name="address">The address.</param>
+    public T? Nearest<T>(IEnumerable<(Eq<Who> For, T Value)> said, Address address) =>
+        said.Select(s => (s.Value, Rank: s.For.Select(w => Match(w, address, default)?.Rank).Min()))
+            .Where(s => s.Rank is not null)
+            .OrderBy(s => s.Rank)
+            .Select(s => s.Value)
+            .FirstOrDefault();
+
     /// <summary>Lines of one task that say again what an earlier one of the same rank says for an address, with that one and the field's
     /// name.</summary>
     public IEnumerable<(TaskLine.Override First, TaskLine.Override Second, string Field)> Contradictions(Work.Task task, Address address)

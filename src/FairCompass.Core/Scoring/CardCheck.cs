@@ -297,14 +297,9 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
             Performed(units, piece, mine, $"{path}.{seen.Key}");
         }
 
-        if (piece.Plain is { EndsWork: true } && Tallying.Counts(seen, piece).ToList() is var each
-            && each.FindIndex(x => x.Units < x.Strand.Counter.Units) is >= 0 and var broken
-            && each.FindIndex(broken + 1, x => x.Units > 0) is >= 0 and var after)
+        if (IntervalCheck.Objection(seen, piece) is { } after)
         {
-            Add(
-                path + ".counts",
-                $"Interval {each[broken].Strand.Interval} was not finished, and that ends the work; nothing was done in interval {each[after].Strand.Interval}."
-            );
+            Add(path + ".counts", after);
         }
 
         for (var i = 0; i < seen.Counts.Count; i++)
@@ -390,18 +385,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         }
     }
 
-    private int IndexOf(string piece)
-    {
-        for (var i = 0; i < run.Pieces.Count; i++)
-        {
-            if (run.Pieces[i].Piece == piece)
-            {
-                return i;
-            }
-        }
-
-        return -1;
-    }
+    private int IndexOf(string piece) => run.Pieces.ToList().FindIndex(p => p.Piece == piece);
 
     private void Add(string path, string sentence) => errors.Add(new(path, sentence));
 }

@@ -33,10 +33,18 @@ public abstract record Stage : Node
     public string? Label { get; init; }
 
     /// <summary><c>9:00 for time</c>.</summary>
-    public sealed record Window(Duration? Time, Goal Goal, Eq<Work> Items) : Stage;
+    public sealed record Window(Duration? Time, Goal Goal, Eq<Work> Items) : Stage
+    {
+        /// <summary>Other times for some.</summary>
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     /// <summary><c>11:00 clock</c>: several pieces on one running clock.</summary>
-    public sealed record Clock(Duration? Time, Eq<Piece> Pieces) : Stage;
+    public sealed record Clock(Duration? Time, Eq<Piece> Pieces) : Stage
+    {
+        /// <summary>Other times for some.</summary>
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     /// <summary><c>rest 2:00</c>, <c>change 0:30</c>.</summary>
     /// <param name="IsRest">True for a rest, false for a change.</param>

@@ -37,6 +37,9 @@ public abstract record Work : Node
         /// counts</c>; null when nobody has said.</summary>
         public bool? Counts { get; init; }
 
+        /// <summary>Other intervals for some.</summary>
+        public Eq<TimeFor> Others { get; init; }
+
         /// <summary>True for a list that begins anew in each interval, with nothing beside it.</summary>
         public bool IsPlain => Then.Count == 0;
     }
@@ -54,12 +57,20 @@ public abstract record Work : Node
     public sealed record GroupOf(string Name, Eq<Work> Items) : Work;
 
     /// <summary><c>own rest 0:50</c>: starts when this athlete gets there.</summary>
-    public sealed record OwnRest(Duration? Time) : Work;
+    public sealed record OwnRest(Duration? Time) : Work
+    {
+        /// <summary>Other rests for some.</summary>
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     /// <summary><c>gate, adds 3:00</c>: stands where the segment ends.</summary>
     /// <param name="OnlyRound">The one round it stands in, or null for each.</param>
     /// <param name="Adds">Time added by each gate in turn; null for <c>unset</c>.</param>
-    public sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work;
+    public sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work
+    {
+        /// <summary>Other times for some.</summary>
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     /// <summary><c>checkpoint Deck</c>: a point of the work whose time is read.</summary>
     /// <param name="Name">As the draft names it.</param>

@@ -51,6 +51,11 @@ public partial class CheckTests
                 Divisions + "8:00 for time\n  30 deadlift, 60/35 kg\n  30 front squat, 30/25 kg, from the rack\n" + Timed
             },
             {
+                "times-misfit",
+                Divisions + "9:00 for time\n  Meadow: 11:00\n  Meadow: 12:00\n  60 sit-up\n" + Timed,
+                Divisions + "9:00 for time\n  Meadow: 11:00\n  60 sit-up\n" + Timed
+            },
+            {
                 "checkpoint-misfit",
                 Divisions + "9:00 for time\n  60 sit-up\n  checkpoint Deck\n" + Timed,
                 Divisions + "9:00 for time\n  60 sit-up\n  checkpoint Deck\n  40 burpee\n" + Timed

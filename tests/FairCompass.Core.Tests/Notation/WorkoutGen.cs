@@ -46,6 +46,10 @@ public static class WorkoutGen
     );
 
     private static readonly Gen<Eq<Who>> Names = AnyWho.List[1, 3].Select(l => l.ToEq());
+
+    /// <summary>Another time for some, mostly for nobody.</summary>
+    private static readonly Gen<Eq<TimeFor>> Others = Gen.Select(Names, Time.List[1, 2], Gen.Int[0, 3], (n, t, some) =>
+        some == 0 ? new[] { new TimeFor(n, t.ToEq()) }.ToEq() : []);
     private static readonly Gen<LengthUnit> Lengths = Gen.Enum<LengthUnit>();
     private static readonly Gen<MassUnit> Masses = Gen.Enum<MassUnit>();
 
@@ -206,7 +210,7 @@ public static class WorkoutGen
                 ),
                 (1, Block(depth - 1).Select(b => (Work)new Work.AnyOrder(b))),
                 (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
-                (1, Time.Select(t => (Work)new Work.OwnRest(t))),
+                (1, Gen.Select(Time, Others, (t, o) => (Work)new Work.OwnRest(t) { Others = o })),
                 (1, Gen.Select(Small, Coin, Time.List[1, 3], (r, only, t) => (Work)new Work.Gate(only ? r : null, t.ToEq()))),
                 (1, Gen.Select(Small, Coin, (r, only) => (Work)new Work.Checkpoint("Deck", only ? r : null))),
                 (1, AnyRule.Select(r => (Work)new Work.RuleLine(r)))
@@ -222,7 +226,7 @@ public static class WorkoutGen
 
     private static Gen<Stage> StageBody(int depth) =>
         Gen.Frequency(
-            (4, Gen.Select(Time, Gen.Enum<Goal>(), Block(2), (t, g, b) => (Stage)new Stage.Window(t, g, b))),
+            (4, Gen.Select(Time, Gen.Enum<Goal>(), Block(2), Others, (t, g, b, o) => (Stage)new Stage.Window(t, g, b) { Others = o })),
             (
                 2,
                 Gen.Select(

@@ -29,9 +29,17 @@ internal abstract record Stage : Node
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Label { get; init; }
 
-    internal sealed record Window(Duration? Time, Goal Goal, Eq<Work> Items) : Stage;
+    internal sealed record Window(Duration? Time, Goal Goal, Eq<Work> Items) : Stage
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<TimeFor> Others { get; init; }
+    }
 
-    internal sealed record Clock(Duration? Time, Eq<Piece> Pieces) : Stage;
+    internal sealed record Clock(Duration? Time, Eq<Piece> Pieces) : Stage
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     internal sealed record Gap(bool IsRest, Duration? Time) : Stage;
 
@@ -49,3 +57,5 @@ internal abstract record Stage : Node
 internal sealed record Piece(string Label, Goal Goal, bool InTimeLeft, Eq<Work> Items) : Node;
 
 internal sealed record Station(string Name, Eq<Work> Items) : Node;
+
+internal sealed record TimeFor(Eq<Who> For, Eq<Duration?> Times) : Node;

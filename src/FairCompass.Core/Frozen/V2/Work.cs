@@ -32,6 +32,9 @@ internal abstract record Work : Node
 
         [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
         public bool? Counts { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<TimeFor> Others { get; init; }
     }
 
     internal sealed record Complex(Eq<Detail> Details, Eq<Task> Lifts, Eq<TaskLine> Lines = default) : Work;
@@ -40,9 +43,17 @@ internal abstract record Work : Node
 
     internal sealed record GroupOf(string Name, Eq<Work> Items) : Work;
 
-    internal sealed record OwnRest(Duration? Time) : Work;
+    internal sealed record OwnRest(Duration? Time) : Work
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<TimeFor> Others { get; init; }
+    }
 
-    internal sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work;
+    internal sealed record Gate(int? OnlyRound, Eq<Duration?> Adds) : Work
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<TimeFor> Others { get; init; }
+    }
 
     internal sealed record Checkpoint(string Name, int? OnlyRound) : Work;
 
