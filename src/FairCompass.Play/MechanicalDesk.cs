@@ -87,11 +87,7 @@ public static class MechanicalDesk
         {
             TieTime = fields.Exists(f => f is { Field: CardFieldKind.TieTime, Spare: false }) ? Tie(filled, sheet) : null,
             Marks = asked.Contains(CardFieldKind.Marks)
-                ? filled
-                    .Marks.Where(m => m.At is Mark.Named)
-                    .Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock))
-                    .Reverse()
-                    .ToEq()
+                ? filled.Marks.Where(m => m.At is Mark.Named).Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock)).Reverse().ToEq()
                 : [],
             By = asked.Contains(CardFieldKind.By) ? filled.By : [],
             Gates = asked.Contains(CardFieldKind.Gates)

@@ -45,7 +45,9 @@ public sealed class MechanicalJudge
 
         HasAllBoxes =
             printed.Count == 0
-            && counters.TrueForAll(c => c.Printed is not null || c.Strand.Counter.IsOneNumber || c.Strand.Counter.TooLarge || c.Strand.Interval is not null);
+            && counters.TrueForAll(c =>
+                c.Printed is not null || c.Strand.Counter.IsOneNumber || c.Strand.Counter.TooLarge || c.Strand.Interval is not null
+            );
     }
 
     /// <summary>False where the card has more counters than the work, or fewer.</summary>

@@ -96,6 +96,80 @@ public class ForProgramsTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal("This gate closed at 6:00.", (string)answer!["errors"]!["runs[0].attempts[0].pieces[0].gates[1]"]![0]!);
     }
 
+    private static JsonObject OfPairs(string text, string entry)
+    {
+        var request = Example("score");
+        request["competition"]!["divisions"]!
+            .AsArray()
+            .Add(JsonNode.Parse("""{"name":"Pairs","kind":"Pair","duties":["man","woman"],"inheritsFrom":null}"""));
+        request["text"] = text;
+        request["division"] = "Pairs";
+        request["entry"] = entry;
+        request.Remove("before");
+        return request;
+    }
+
+    /// <summary>A same-sex pair, what each did, and the clock at a named mark: asked by /api/explain, taken by /api/score.</summary>
+    [Fact]
+    public async Task Line_ups_members_and_marks_are_asked_and_taken()
+    {
+        var request = OfPairs(
+            "T\n  for Pairs\n  a/b is man/woman\n  entries woman, mixed, ranked together\n\n9:00 for time\n  70 sit-up\n"
+                + "    share: one at a time, at least 20 each, count by member, short is owed\n  checkpoint Deck\n  30 burpee\n\n"
+                + "score: time\n  unfinished: cap line by reps\n  tie: time at Deck\n",
+            "pair, women"
+        );
+        var (_, explained) = await api.Post(
+            "/api/explain",
+            new JsonObject { ["competition"] = request["competition"]!.DeepClone(), ["text"] = request["text"]!.DeepClone() }.ToJsonString()
+        );
+        var cards = explained!["cards"]!.AsArray();
+        Assert.Equal(["pair, women", "pair, mixed"], cards.Select(c => (string)c!["entry"]!));
+        var fields = cards[0]!["pieces"]![0]!["fields"]!.AsArray();
+        Assert.Equal([(1, 0), (2, 0)], fields.Where(f => (string)f!["field"]! == "by").Select(f => ((int)f!["number"]!, (int)f["task"]!)));
+        Assert.Equal("Deck", (string)fields.Single(f => (string)f!["field"]! == "marks")!["mark"]!);
+
+        async Task<(HttpStatusCode, JsonNode?)> Score(int second)
+        {
+            request["runs"] = JsonNode.Parse(
+                $$"""
+                [{"name":"A","attempts":[{"status":"Ran","pieces":[{"piece":"0","finish":500000,
+                  "by":[{"seat":1,"units":{{70 - second}}},{"seat":2,"units":{{second}}}],"marks":[{"mark":"Deck","time":300000}]}]}]}]
+                """
+            );
+            return await api.Post("/api/score", request.ToJsonString());
+        }
+
+        var (status, answer) = await Score(20);
+        Assert.Equal(HttpStatusCode.OK, status);
+        var result = answer!["results"]![0]!["results"]![0]!;
+        Assert.Equal(("8:20", "Deck at 5:00"), ((string)result["text"]!, (string)result["tieText"]!));
+        (status, answer) = await Score(17);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.StartsWith("the 2nd owes 3", (string)answer!["errors"]!["runs[0].attempts[0].pieces[0].by"]![0]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_try_says_its_reps_and_its_clock()
+    {
+        var request = OfPairs(
+            "T\n  for Pairs\n  a/b is man/woman\n\n6:00 for load\n  heaviest set of 2 power clean, 2 attempts\n\n"
+                + "score: sum of best loads\n  no good lift: zero\n  tie: shared\nbell: a lift counts when finished\n",
+            "pair"
+        );
+        request["runs"] = JsonNode.Parse(
+            """
+            [{"name":"A","attempts":[{"status":"Ran","pieces":[{"piece":"0","tries":[
+              {"load":60,"made":true,"seat":1,"reps":2,"clock":100000},{"load":40,"made":true,"seat":2,"reps":2,"clock":200000},
+              {"load":70,"made":true,"seat":1,"clock":361000}]}]}]}]
+            """
+        );
+        var (status, answer) = await api.Post("/api/score", request.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal("100 kg", (string)answer!["results"]![0]!["results"]![0]!["text"]!);
+        Assert.Contains("after the bell at 6:00", (string)answer["results"]![0]!["results"]![0]!["reasons"]![0]!, StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_sum_without_one_lift_has_its_status_and_its_place()
     {

@@ -32,7 +32,11 @@ public sealed partial class BriefBuilder
         }
 
         var counters = course.Pieces.SelectMany(p => CountersOf(course, p)).ToList();
-        yield return new("count", Say("Cross off", "Tacha"), counters.Where(c => !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course)).ToEq());
+        yield return new(
+            "count",
+            Say("Cross off", "Tacha"),
+            counters.Where(c => !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course)).ToEq()
+        );
         if (Menu(course) is { } menu)
         {
             yield return menu;

@@ -29,7 +29,14 @@ public sealed partial class BriefBuilder
         return new(
             "tries-" + piece.Piece.Key,
             Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
-            [new BriefBlock.Table(null, head, Rows()), new BriefBlock.Blanks([.. Starts(piece, course, rules), .. Bests()])]
+            [
+                new BriefBlock.Table(null, head, Rows()),
+                .. OnTheBar(piece, course, rules) is { Length: > 0 } said ? [new BriefBlock.Paragraph(said)] : Array.Empty<BriefBlock>(),
+                new BriefBlock.Blanks([
+                    .. HasStart(piece, course, rules) ? [] : new[] { Say("Load at the start", "Carga al empezar") },
+                    .. Bests(),
+                ]),
+            ]
         );
 
         Eq<BriefRow> Rows()
@@ -62,43 +69,41 @@ public sealed partial class BriefBuilder
                 : [Say("Best good lift", "Mejor válido")];
     }
 
-    /// <summary>What is on the bar at the start: printed where it is said, a blank where it is not; and the heaviest that the lane can
-    /// make.</summary>
-    private IEnumerable<string> Starts(CoursePiece piece, Course course, LiftRules? rules)
+    private static bool HasStart(CoursePiece piece, Course course, LiftRules? rules) =>
+        course.MembersOf(piece.Piece).Select((m, i) => m.Seat ?? i + 1).Any(seat => rules?.StartOf(seat) is not null);
+
+    /// <summary>What is on the bar at the start, where it is said, and the heaviest that the lane can make.</summary>
+    private string OnTheBar(CoursePiece piece, Course course, LiftRules? rules)
     {
         string Said(decimal mass) => new Mass(mass, u.Competition.Unit).ToString();
         var members = course.MembersOf(piece.Piece).Select((m, i) => (Who: m, Seat: m.Seat ?? i + 1)).ToList();
         var starts = members.Select(m => (m.Seat, Load: rules?.StartOf(m.Seat))).Where(m => m.Load is not null).ToList();
         var key = $"lift/{piece.Piece.Key}/{course.Address}";
-        yield return starts.Count == 0
-            ? Say("Load at the start", "Carga al empezar")
-            : Cite(
-                key,
-                Say("At the start ", "Al empezar ")
-                    + string.Join(
-                        ", ",
-                        starts
-                            .GroupBy(s => s.Load!.Value)
-                            .Select(g =>
-                                Said(g.Key) + (g.Count() == members.Count ? "" : $" ({tongue.Join(g.Select(s => tongue.Ordinal(s.Seat)))})")
-                            )
-                    )
-                    + Say("; on the bar", "; en la barra")
-            );
-        if (
-            rules is null
-            || u.Competition.Kit.Plates.Count == 0
-            || Book.Find(rules.Task.Prescription.Movement.Value) is not { Kit: MovementKit.Barbell }
-        )
+        var said = new List<string>();
+        if (starts.Count > 0)
         {
-            yield break;
+            var each = starts
+                .GroupBy(s => s.Load!.Value)
+                .Select(g => Said(g.Key) + (g.Count() == members.Count ? "" : $" ({tongue.Join(g.Select(s => tongue.Ordinal(s.Seat)))})"));
+            said.Add(Cite(key, Say("On the bar at the start: ", "En la barra al empezar: ") + string.Join(", ", each) + "."));
         }
 
-        var bar = rules.Task.Prescription.Bar?.Value;
-        var most = members.Select(m => BarLoads.All(u.Competition.Kit.Bar(m.Who.Duty, bar), u.Competition.Kit)[^1]).Distinct().Order();
-        yield return Cite(
-            key,
-            Say("Plates of the lane end at ", "Los discos de la calle llegan a ") + string.Join(" / ", most.Select(Said))
-        );
+        if (
+            rules is not null
+            && u.Competition.Kit.Plates.Count > 0
+            && Book.Find(rules.Task.Prescription.Movement.Value) is { Kit: MovementKit.Barbell }
+        )
+        {
+            var bar = rules.Task.Prescription.Bar?.Value;
+            var most = members.Select(m => BarLoads.All(u.Competition.Kit.Bar(m.Who.Duty, bar), u.Competition.Kit)[^1]).Distinct().Order();
+            said.Add(
+                Cite(
+                    key,
+                    Say("Plates of the lane end at ", "Los discos de la calle llegan a ") + string.Join(" / ", most.Select(Said)) + "."
+                )
+            );
+        }
+
+        return string.Join(' ', said);
     }
 }

@@ -49,8 +49,12 @@ public sealed partial class BriefBuilder
         foreach (var span in clock.Spans.Where(s => s.Pieces.Count > 0))
         {
             var id = $"span/{span.Starts.Ms}";
-            var asked = Shorts(f => f.Field is not (CardFieldKind.Stood or CardFieldKind.TieTime or CardFieldKind.Gates or CardFieldKind.Marks));
-            var onTheWay = Shorts(f => f is { Field: CardFieldKind.TieTime, Spare: false } or { Field: CardFieldKind.Gates or CardFieldKind.Marks });
+            var asked = Shorts(f =>
+                f.Field is not (CardFieldKind.Stood or CardFieldKind.TieTime or CardFieldKind.Gates or CardFieldKind.Marks)
+            );
+            var onTheWay = Shorts(f =>
+                f is { Field: CardFieldKind.TieTime, Spare: false } or { Field: CardFieldKind.Gates or CardFieldKind.Marks }
+            );
             if (onTheWay.Count > 0)
             {
                 yield return new(

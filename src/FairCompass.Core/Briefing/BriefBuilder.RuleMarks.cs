@@ -2,6 +2,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -69,7 +70,7 @@ public sealed partial class BriefBuilder
     {
         var members = course.MembersOf(piece.Piece);
         var line = task.Source.At.Line;
-        foreach (var mark in members.Count > 1 ? SharedMarks(piece, task, members) : [])
+        foreach (var mark in members.Count > 1 ? SharedMarks(course, piece, task, members) : [])
         {
             yield return mark;
         }
@@ -121,11 +122,16 @@ public sealed partial class BriefBuilder
     }
 
     /// <summary>The lines of what members share, and of a position that they hold.</summary>
-    private IEnumerable<(string What, string Mark, int Line)> SharedMarks(CoursePiece piece, CourseTask task, IReadOnlyList<Address> members)
+    private IEnumerable<(string What, string Mark, int Line)> SharedMarks(
+        Course course,
+        CoursePiece piece,
+        CourseTask task,
+        IReadOnlyList<Address> members
+    )
     {
         var line = task.Source.At.Line;
         var (share, hold) = RulesAround.Of(piece, task);
-        var counted = share?.Phrases.Any(p => p.Is == ShareKind.CountByMember) == true;
+        var counted = MemberShare.Of(course, piece).Any(s => s.Task == task.Index);
         foreach (var phrase in share?.Phrases ?? [])
         {
             // Who did how many has a table of its own.

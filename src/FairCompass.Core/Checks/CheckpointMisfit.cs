@@ -35,7 +35,10 @@ public sealed class CheckpointMisfit : ICheck
             var marks = piece.Strand?.Marks<Work.Checkpoint>(NamedMark.Most) ?? [];
             foreach (var point in points)
             {
-                if (Wrong(point, points, [.. marks.Where(m => ReferenceEquals(m.Line, point)).Select(m => m.Units)], piece) is { } sentence && seen.Add(point.At))
+                if (
+                    Wrong(point, points, [.. marks.Where(m => ReferenceEquals(m.Line, point)).Select(m => m.Units)], piece) is { } sentence
+                    && seen.Add(point.At)
+                )
                 {
                     yield return new Report(point.At, sentence);
                 }
@@ -45,14 +48,18 @@ public sealed class CheckpointMisfit : ICheck
 
     private static string? Wrong(Work.Checkpoint point, List<Work.Checkpoint> all, List<long> units, CoursePiece piece) =>
         piece.Strand is not { } strand
-                ? piece.Strands.Count > 1 || piece.Tasks.Count > 1
-                    ? "This work has several counters; a checkpoint needs work in one order."
-                    : null
+            ? piece.Strands.Count > 1 || piece.Tasks.Count > 1
+                ? "This work has several counters; a checkpoint needs work in one order."
+                : null
             : all.TakeWhile(p => !ReferenceEquals(p, point)).Any(p => p.Name == point.Name)
                 ? $"There is a checkpoint called {point.Name} already; each has a name of its own."
-            : units.Count == 0 ? $"There is no round {point.OnlyRound} here, so nobody passes {point.Name}."
-            : units.Count > 1 ? $"{point.Name} stands in each round; say in which: checkpoint {point.Name}, round 2 only."
-            : units[0] == 0 ? $"Nothing is done before {point.Name}, so everybody passes it at 0:00."
-            : units[0] >= strand.Units ? $"{point.Name} stands after the last rep: that is the finish."
-            : null;
+                : units.Count == 0
+                    ? $"There is no round {point.OnlyRound} here, so nobody passes {point.Name}."
+                    : units.Count > 1
+                        ? $"{point.Name} stands in each round; say in which: checkpoint {point.Name}, round 2 only."
+                        : units[0] == 0
+                            ? $"Nothing is done before {point.Name}, so everybody passes it at 0:00."
+                            : units[0] >= strand.Units
+                                ? $"{point.Name} stands after the last rep: that is the finish."
+                                : null;
 }

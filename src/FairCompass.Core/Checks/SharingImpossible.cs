@@ -36,6 +36,22 @@ public sealed class SharingImpossible : ICheck
                 }
             }
 
+            // Who did how many is told apart on one running count.
+            foreach (
+                var task in course
+                    .Pieces.Where(p => p.Strand is null && p.IsCounted && course.MembersOf(p.Piece).Count > 1)
+                    .SelectMany(p =>
+                        p.Tasks.Where(t => RulesAround.Of(p, t).Share?.Phrases.Any(x => x.Is == ShareKind.CountByMember) == true)
+                    )
+            )
+            {
+                const string Sentence = "This work has several counters; counting by member needs work with one.";
+                if (seen.Add((task.Source.At.Line, Sentence)))
+                {
+                    yield return new Report(task.Source.At, Sentence);
+                }
+            }
+
             // Counted by member are units: sections of a distance, reps of all rounds.
             foreach (var share in course.Pieces.SelectMany(p => MemberShare.Of(course, p)).Where(s => !s.IsPossible))
             {

@@ -114,7 +114,10 @@ internal sealed partial class PieceCompiler
         var intervals = every.Each is { Ms: > 0 } each && piece.Window is { } window ? (window.Ms + each.Ms - 1) / each.Ms : (long?)null;
         if (every.IsPlain)
         {
-            return Plain(every, first is { Endless: false } && intervals is <= MostIntervals ? new CountNode.Repeat(intervals, first) : null);
+            return Plain(
+                every,
+                first is { Endless: false } && intervals is <= MostIntervals ? new CountNode.Repeat(intervals, first) : null
+            );
         }
 
         var then = Sequence(every.Then, null, turns);

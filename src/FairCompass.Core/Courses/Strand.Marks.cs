@@ -115,8 +115,7 @@ public sealed partial class Strand
 
         switch (node)
         {
-            case CountNode.Mark { Work: T line }
-                when marks.Count < most && GatePasses.StandsIn(line, index):
+            case CountNode.Mark { Work: T line } when marks.Count < most && GatePasses.StandsIn(line, index):
                 marks.Add((line, before));
                 break;
             case CountNode.Sequence sequence:

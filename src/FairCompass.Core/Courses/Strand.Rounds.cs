@@ -58,8 +58,7 @@ public sealed partial class Strand
     public bool HasRounds => Main is not null;
 
     /// <summary>True when the whole work is one loop.</summary>
-    public bool IsOneLoop =>
-        part is null && IsLoop;
+    public bool IsOneLoop => part is null && IsLoop;
 
     private bool IsLoop =>
         root is CountNode.Repeat

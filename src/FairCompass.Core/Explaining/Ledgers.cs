@@ -108,7 +108,8 @@ internal static class Ledgers
     private static IEnumerable<CourseStrand?> Counters(CoursePiece piece) =>
         piece.Strands.Count == 0 ? new CourseStrand?[] { null }
         // Intervals of one list stand in one table.
-        : piece.Strands[0].Role == StrandRole.Interval ? [piece.Strands[0] with { Key = "", Name = "", Counter = piece.Strands[0].Counter.Whole }]
+        : piece.Strands[0].Role == StrandRole.Interval
+            ? [piece.Strands[0] with { Key = "", Name = "", Counter = piece.Strands[0].Counter.Whole }]
         : piece.Strands;
 
     private static string Name(List<PieceOfWork> pieces, CourseStrand? strand)

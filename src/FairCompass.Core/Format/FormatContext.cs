@@ -85,6 +85,8 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<ClockCall>),
         typeof(EqConverter<PieceObservation>),
         typeof(EqConverter<Try>),
+        typeof(EqConverter<MarkRead>),
+        typeof(EqConverter<MemberUnits>),
         typeof(EqConverter<ComponentResult>),
         typeof(EqConverter<SampleResult>),
         typeof(EqConverter<CardField>),

@@ -27,7 +27,6 @@ public sealed partial class Parser
         ("best member", false, SelectionOf.Member),
     ];
 
-
     private Score? Score(DraftLine line, Cursor c)
     {
         c.Eat("score");

@@ -58,7 +58,11 @@ public sealed partial class Parser
         content.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon
         && char.IsLetterOrDigit(content[0])
         && content[(colon + 2)..].Trim() is { Length: > 0 } behind
-        && behind.Split('-').All(t => t.Trim() is "unset" || (t.Contains(':', StringComparison.Ordinal) && t.All(ch => char.IsAsciiDigit(ch) || ch is ':' or ' ')));
+        && behind
+            .Split('-')
+            .All(t =>
+                t.Trim() is "unset" || (t.Contains(':', StringComparison.Ordinal) && t.All(ch => char.IsAsciiDigit(ch) || ch is ':' or ' '))
+            );
 
     private TimeFor? TimeLine(DraftLine line, Cursor c)
     {

@@ -202,11 +202,7 @@ public sealed partial class SpanishLines
                 Block(level + 1, w.Items);
                 break;
             case Work.Every w:
-                Add(
-                    level,
-                    $"cada {Time(w.Each)}{Late(w)}",
-                    w.Note
-                );
+                Add(level, $"cada {Time(w.Each)}{Late(w)}", w.Note);
                 Times(level + 1, w.Others);
                 if (w.IsPlain)
                 {
@@ -252,13 +248,14 @@ public sealed partial class SpanishLines
 
     private static string Late(Work.Every every) =>
         (
-            every.EndsWork ? ", quien no termina un intervalo acaba ahí"
-            : every.CarriesOver switch
-            {
-                true => ", lo no terminado pasa al siguiente",
-                false => ", lo no terminado se pierde",
-                null => "",
-            }
+            every.EndsWork
+                ? ", quien no termina un intervalo acaba ahí"
+                : every.CarriesOver switch
+                {
+                    true => ", lo no terminado pasa al siguiente",
+                    false => ", lo no terminado se pierde",
+                    null => "",
+                }
         )
         + every.Counts switch
         {

@@ -48,7 +48,7 @@ public enum Need
 /// The work of one entry while it is played: what has been done, what may happen next, and what is worth what, at each moment of the
 /// hall clock. Immutable: each step gives a new state. Cards, sheets and scores are held against it.
 /// </summary>
-public sealed class PlayedCourse
+public sealed partial class PlayedCourse
 {
     private readonly PlayedPieces pieces;
 
@@ -377,31 +377,6 @@ public sealed class PlayedCourse
             _ => piece,
         };
     }
-
-    /// <summary>True when an interval that is over was not finished.</summary>
-    private static bool IsBroken(PlayedPiece piece)
-    {
-        foreach (var strand in piece.Strands)
-        {
-            if (strand.Of.Interval < piece.Interval && strand.Next is not null)
-            {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static int Intervals(PlayedPiece piece)
-    {
-        var (window, each) = (piece.Piece.Piece.Window!.Value.Ms, piece.Setting.Each!.Value.Ms);
-        return (int)Math.Min((window + each - 1) / each, 10_000);
-    }
-
-    private static Duration? Rollover(PlayedPiece piece) =>
-        piece.Interval > 0 && piece.Interval < Intervals(piece)
-            ? piece.Opened + new Duration(piece.Interval * piece.Setting.Each!.Value.Ms)
-            : null;
 
     private static Duration? Least(Duration? a, Duration? b) =>
         a is null ? b

@@ -35,7 +35,7 @@ public static class LineUps
         var said = workout.Headers.OfType<Header.Entries>().FirstOrDefault();
         var seated =
             places is { Duties.Count: > 0 } && places.Duties.Count == division.Size ? division with { Seats = places.Duties } : division;
-        var makes = said?.Makes ?? division.Entries;
+        var makes = (said?.Makes ?? division.Entries).Distinct().ToEq();
         return from size in Sizes(division)
             from made in Made(seated, size, makes)
             from way in places is { Duties.Count: 0 } ? Orders(made) : [made]
@@ -51,7 +51,7 @@ public static class LineUps
             ? Enumerable.Range(from, division.Size - from + 1).Select(n => (int?)n)
             : [null];
 
-    private static IEnumerable<Division> Made(Division division, int? size, IReadOnlyList<string> makes)
+    private static IEnumerable<Division> Made(Division division, int? size, Eq<string> makes)
     {
         var of = size ?? division.Size;
         var some = size is null ? division : division with { Kind = Kinds[of - 1], Seats = Places(division).Take(of).ToEq() };

@@ -37,17 +37,19 @@ public static class OwnTimes
             Stage.Clock c => c with { Time = Own(c.Others) is [var own, ..] ? own : c.Time, Others = [] },
             _ => stage,
         };
-        return timed is Stage.Cycles ? timed : WorkTree.Replace(
-            timed,
-            w =>
-                w switch
-                {
-                    Work.Every e => e with { Each = Own(e.Others) is [var own, ..] ? own : e.Each, Others = [] },
-                    Work.OwnRest r => r with { Time = Own(r.Others) is [var own, ..] ? own : r.Time, Others = [] },
-                    Work.Gate g => g with { Adds = Own(g.Others) is { Count: > 0 } adds ? adds : g.Adds, Others = [] },
-                    _ => w,
-                }
-        );
+        return timed is Stage.Cycles
+            ? timed
+            : WorkTree.Replace(
+                timed,
+                w =>
+                    w switch
+                    {
+                        Work.Every e => e with { Each = Own(e.Others) is [var own, ..] ? own : e.Each, Others = [] },
+                        Work.OwnRest r => r with { Time = Own(r.Others) is [var own, ..] ? own : r.Time, Others = [] },
+                        Work.Gate g => g with { Adds = Own(g.Others) is { Count: > 0 } adds ? adds : g.Adds, Others = [] },
+                        _ => w,
+                    }
+            );
     }
 
     private static Eq<TimeFor> Of(Stage stage) =>

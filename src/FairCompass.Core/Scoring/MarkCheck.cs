@@ -27,7 +27,9 @@ internal static class MarkCheck
             {
                 yield return new(
                     $"marks[{i}].mark",
-                    marks.Count == 0 ? "This part has no marks." : $"There is no such mark; there is {Words.Join(marks.Select(m => m.Name))}."
+                    marks.Count == 0
+                        ? "This part has no marks."
+                        : $"There is no such mark; there is {Words.Join(marks.Select(m => m.Name))}."
                 );
             }
             else if (seen.Marks.Take(i).Any(m => m.Mark == read.Mark))
@@ -56,7 +58,8 @@ internal static class MarkCheck
         return time <= start || time > last ? $"This time lies after {start} and not after {last}."
             : seen.Performed is { } done && done < mark.Units && !Tallying.Finished(seen)
                 ? $"{mark.Name} stands after {counted}; {piece.Strand.Counted(done)} have not reached it."
-            : before is not null && seen.At(before.Name) > time ? $"{before.Name} comes before it, and was passed at {seen.At(before.Name)}."
+            : before is not null && seen.At(before.Name) > time
+                ? $"{before.Name} comes before it, and was passed at {seen.At(before.Name)}."
             : piece.Limit is { } cap && time > start + cap.For(mark.Units - 1)
                 ? $"{counted} had to be done by {start + cap.For(mark.Units - 1)}, when the clock ended for all who had less."
             : null;

@@ -98,5 +98,7 @@ public sealed record NamedMark(string Name, long Units, string? Movement = null,
 
     /// <summary>Half of what is counted, rounded up; null for work without end.</summary>
     public static NamedMark? HalfOf(CoursePiece piece) =>
-        piece.Strand is { AllCounted: { } all } strand && strand.Reach((all + 1) / 2, strand.Printed) is { } units ? new(Half, units) : null;
+        piece.Strand is { AllCounted: { } all } strand && strand.Reach((all + 1) / 2, strand.Printed) is { } units
+            ? new(Half, units)
+            : null;
 }

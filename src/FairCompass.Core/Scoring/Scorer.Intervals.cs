@@ -1,6 +1,5 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;

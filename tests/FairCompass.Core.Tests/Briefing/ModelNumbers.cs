@@ -75,7 +75,11 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "amounts" => [.. Walk(parts[1], parts[2]).Values.SelectMany(x => x)],
             "piece" => [.. In(Whole(Counter(parts[1], parts[2]))), .. In(parts[1]), .. Ordinals],
             "counter" => [.. Ways(Piece(parts[1], parts[2])!), .. InAll(lines)],
-            "interval" when parts.Length == 4 && u.Courses.Any(c => c.Address.ToString() == parts[3]) => OneInterval(parts[1], Index(parts[2]), parts[3]),
+            "interval" when parts.Length == 4 && u.Courses.Any(c => c.Address.ToString() == parts[3]) => OneInterval(
+                parts[1],
+                Index(parts[2]),
+                parts[3]
+            ),
             "interval" => Interval(Piece(parts[1], parts[2])!, Index(parts[3])),
             "sums" => Piece(parts[1], parts[2]) is { Strand: { } s } p
                 ?

@@ -48,8 +48,12 @@ public static class WorkoutGen
     private static readonly Gen<Eq<Who>> Names = AnyWho.List[1, 3].Select(l => l.ToEq());
 
     /// <summary>Another time for some, mostly for nobody.</summary>
-    private static readonly Gen<Eq<TimeFor>> Others = Gen.Select(Names, Time.List[1, 2], Gen.Int[0, 3], (n, t, some) =>
-        some == 0 ? new[] { new TimeFor(n, t.ToEq()) }.ToEq() : []);
+    private static readonly Gen<Eq<TimeFor>> Others = Gen.Select(
+        Names,
+        Time.List[1, 2],
+        Gen.Int[0, 3],
+        (n, t, some) => some == 0 ? new[] { new TimeFor(n, t.ToEq()) }.ToEq() : []
+    );
     private static readonly Gen<LengthUnit> Lengths = Gen.Enum<LengthUnit>();
     private static readonly Gen<MassUnit> Masses = Gen.Enum<MassUnit>();
 
@@ -180,7 +184,8 @@ public static class WorkoutGen
                         Block(depth - 1),
                         Block(depth - 1),
                         Gen.Int[0, 2],
-                        (t, c, a, b, kept) => (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b) { Counts = kept == 0 ? null : kept == 1 }
+                        (t, c, a, b, kept) =>
+                            (Work)new Work.Every(t, c == 0 ? null : c == 1, a, b) { Counts = kept == 0 ? null : kept == 1 }
                     )
                 ),
                 (
@@ -328,7 +333,10 @@ public static class WorkoutGen
         Gen.Int[0, 2].Select(i => (ScoreLine)new ScoreLine.NoGoodLift((LifterWithout)i)),
         Label.Select(l => (ScoreLine)new ScoreLine.TieScore(l)),
         Gen.Select(Gen.Enum<Measure>(), Names, (m, n) => (ScoreLine)new ScoreLine.TieMeasure(m, n)),
-        Gen.Select(Gen.Enum<TieMark>(), Small, (m, r) =>
+        Gen.Select(
+            Gen.Enum<TieMark>(),
+            Small,
+            (m, r) =>
                 (ScoreLine)
                     new ScoreLine.TieTime(m, m is TieMark.Round or TieMark.Rep ? r : null)
                     {

@@ -28,7 +28,21 @@ internal sealed class PlausibleDrafts
                 }
             );
         text.Append("\n  a/b is man/woman\n");
-        Func<string>[] all = [Chipper, Rounds, Endless, Gates, Intervals, IntervalLists, Cycles, TwoOnOneClock, Windows, AnyOrder, Ladder, Heaviest];
+        Func<string>[] all =
+        [
+            Chipper,
+            Rounds,
+            Endless,
+            Gates,
+            Intervals,
+            IntervalLists,
+            Cycles,
+            TwoOnOneClock,
+            Windows,
+            AnyOrder,
+            Ladder,
+            Heaviest,
+        ];
         Func<string>[] work = team switch
         {
             0 => [.. all, Relay, Rota, SwapStations],
@@ -69,7 +83,12 @@ internal sealed class PlausibleDrafts
         Line(1, $"every {random.Next(1, 3)}:{(random.Next(2) == 0 ? "00" : "30")}, {late[random.Next(4)]}");
         if (random.Next(2) == 0)
         {
-            Line(2, $"{random.Next(4, 9)}-10-... burpee".Replace("9-10", "8-10", StringComparison.Ordinal).Replace("10", "12", StringComparison.Ordinal));
+            Line(
+                2,
+                $"{random.Next(4, 9)}-10-... burpee"
+                    .Replace("9-10", "8-10", StringComparison.Ordinal)
+                    .Replace("10", "12", StringComparison.Ordinal)
+            );
         }
         else
         {
@@ -232,11 +251,10 @@ internal sealed class PlausibleDrafts
     private string Heaviest()
     {
         Line(0, $"{Time(4, 9)} for load");
-        var rules = new[] { "", ", 3 attempts", ", start 40/30 kg, never down", ", start 50/35 kg, 4 attempts, never down" }[random.Next(4)];
-        Line(
-            1,
-            (random.Next(2) == 0 ? "heaviest power clean" : $"heaviest set of {random.Next(2, 5)} front squat, from the rack") + rules
-        );
+        var rules = new[] { "", ", 3 attempts", ", start 40/30 kg, never down", ", start 50/35 kg, 4 attempts, never down" }[
+            random.Next(4)
+        ];
+        Line(1, (random.Next(2) == 0 ? "heaviest power clean" : $"heaviest set of {random.Next(2, 5)} front squat, from the rack") + rules);
         if (!alone)
         {
             Line(2, $"share: one at a time{(random.Next(2) == 0 ? "" : ", at most 2 tries in a row")}");

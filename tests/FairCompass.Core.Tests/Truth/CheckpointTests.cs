@@ -68,21 +68,32 @@ public class CheckpointTests
     [Fact]
     public void Work_without_end_has_no_half() =>
         Assert.Contains(
-            Trial.Tideline("9:00 for reps\n  rounds without end\n    9 sit-up\n\nscore: reps\n  tie: time at half of the work\n").First.Sheet.Problems,
+            Trial
+                .Tideline("9:00 for reps\n  rounds without end\n    9 sit-up\n\nscore: reps\n  tie: time at half of the work\n")
+                .First.Sheet.Problems,
             p => p.Sentence == "Work without end has no half."
         );
 
     [Theory]
     [InlineData("9:00 for time\n  checkpoint Deck\n  9 burpee\n", "Nothing is done before Deck, so everybody passes it at 0:00.")]
-    [InlineData("9:00 for time\n  3 rounds\n    9 burpee\n    checkpoint Deck\n", "Deck stands in each round; say in which: checkpoint Deck, round 2 only.")]
-    [InlineData("9:00 for time\n  3 rounds\n    9 burpee\n    checkpoint Deck, round 5 only\n", "There is no round 5 here, so nobody passes Deck.")]
-    [InlineData("9:00 for time\n  9 burpee\n  checkpoint Deck\n  9 sit-up\n  checkpoint Deck\n  9 burpee\n", "There is a checkpoint called Deck already; each has a name of its own.")]
-    [InlineData("9:00 for reps\n  in any order\n    9 burpee\n    checkpoint Deck\n    9 sit-up\n", "This work has several counters; a checkpoint needs work in one order.")]
+    [InlineData(
+        "9:00 for time\n  3 rounds\n    9 burpee\n    checkpoint Deck\n",
+        "Deck stands in each round; say in which: checkpoint Deck, round 2 only."
+    )]
+    [InlineData(
+        "9:00 for time\n  3 rounds\n    9 burpee\n    checkpoint Deck, round 5 only\n",
+        "There is no round 5 here, so nobody passes Deck."
+    )]
+    [InlineData(
+        "9:00 for time\n  9 burpee\n  checkpoint Deck\n  9 sit-up\n  checkpoint Deck\n  9 burpee\n",
+        "There is a checkpoint called Deck already; each has a name of its own."
+    )]
+    [InlineData(
+        "9:00 for reps\n  in any order\n    9 burpee\n    checkpoint Deck\n    9 sit-up\n",
+        "This work has several counters; a checkpoint needs work in one order."
+    )]
     public void A_checkpoint_that_is_none_is_named(string work, string sentence) =>
-        Assert.Contains(
-            Trial.Tideline(work + Trial.ForTime).Read.Findings(),
-            f => f.Rule == "checkpoint-misfit" && f.Sentence == sentence
-        );
+        Assert.Contains(Trial.Tideline(work + Trial.ForTime).Read.Findings(), f => f.Rule == "checkpoint-misfit" && f.Sentence == sentence);
 
     /// <summary>In one round of several, and as it is played: facts, card and desk say the same time.</summary>
     [Fact]
@@ -110,7 +121,9 @@ public class CheckpointTests
             .Sample(
                 (a, b, rounds, n) =>
                 {
-                    var trial = Trial.Tideline($"20:00 for time\n  {rounds} rounds\n    {a} burpee\n    {b} sit-up\n    2-3-... burpee\n{Trial.ForTime}");
+                    var trial = Trial.Tideline(
+                        $"20:00 for time\n  {rounds} rounds\n    {a} burpee\n    {b} sit-up\n    2-3-... burpee\n{Trial.ForTime}"
+                    );
                     var piece = trial.First.Course.Pieces[0];
                     long? expected = null;
                     for (long unit = 1, seen = 0; unit <= piece.Strand!.Units && expected is null; unit++)

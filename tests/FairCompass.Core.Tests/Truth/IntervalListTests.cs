@@ -22,8 +22,7 @@ public class IntervalListTests
     private static ComponentResult Score(Trial trial, params long[] counted) =>
         Trial.Score(trial.First, new PieceObservation("0") { Counts = Counts(counted) });
 
-    private static Eq<StrandCount> Counts(long[] counted) =>
-        counted.Select((n, i) => new StrandCount($"{i + 1}") { Counted = n }).ToEq();
+    private static Eq<StrandCount> Counts(long[] counted) => counted.Select((n, i) => new StrandCount($"{i + 1}") { Counted = n }).ToEq();
 
     [Theory]
     [InlineData("unfinished is lost", "66 reps")]
@@ -49,7 +48,8 @@ public class IntervalListTests
     [InlineData("unfinished is lost", new long[] { 18, 12, 18, 0, 18 }, "3 full intervals")]
     [InlineData("until unfinished", new long[] { 18, 18, 12 }, "2 full intervals + 12")]
     [InlineData("unfinished ends the work", new long[] { 18 }, "1 full interval")]
-    public void Full_intervals(string late, long[] counted, string text) => Assert.Equal(text, Score(Of(late, "full intervals"), counted).Text);
+    public void Full_intervals(string late, long[] counted, string text) =>
+        Assert.Equal(text, Score(Of(late, "full intervals"), counted).Text);
 
     /// <summary>6, 7, 8 …: each interval has its own number, printed and counted.</summary>
     [Fact]
@@ -60,19 +60,16 @@ public class IntervalListTests
         Assert.Equal(Enumerable.Range(6, 20).Select(n => (long?)n), strands.Select(s => s.Counter.Units));
         Assert.Equal("2 full intervals + 5", Score(trial, 6, 7, 5).Text);
         Assert.Equal(
-            [
-                (
-                    "pieces[0].counts",
-                    "Interval 2 was not finished, and that ends the work; nothing was done in interval 3."
-                ),
-            ],
-            Trial
-                .Objections(trial.First, new PieceObservation("0") { Counts = Counts([6, 4, 8]) })
-                .Select(e => (e.Path, e.Message))
+            [("pieces[0].counts", "Interval 2 was not finished, and that ends the work; nothing was done in interval 3.")],
+            Trial.Objections(trial.First, new PieceObservation("0") { Counts = Counts([6, 4, 8]) }).Select(e => (e.Path, e.Message))
         );
         var card = trial.Paper(Audience.LaneCard);
         Assert.Contains("____ of 25", card, StringComparison.Ordinal);
-        Assert.Contains("\n  every 1:00, unfinished ends the work\n", Core.Notation.Printer.Print(trial.Read.Workout), StringComparison.Ordinal);
+        Assert.Contains(
+            "\n  every 1:00, unfinished ends the work\n",
+            Core.Notation.Printer.Print(trial.Read.Workout),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -105,7 +102,9 @@ public class IntervalListTests
     [InlineData("unfinished is lost", "time", "Intervals that begin anew have no finishing time. Score reps or full intervals.")]
     public void A_time_of_intervals_is_refused(string late, string score, string sentence) =>
         Assert.Contains(
-            Trial.Tideline($"5:00 for time\n  every 1:00, {late}{List}\nscore: {score}\n  unfinished: cap line by reps\n").First.Sheet.Problems,
+            Trial
+                .Tideline($"5:00 for time\n  every 1:00, {late}{List}\nscore: {score}\n  unfinished: cap line by reps\n")
+                .First.Sheet.Problems,
             p => p.Sentence == sentence
         );
 
@@ -123,7 +122,11 @@ public class IntervalListTests
             .Sample(
                 (a, b, worth) =>
                 {
-                    var trial = Of("unfinished is lost", list: $"\n    {a}-{a + 1}-... sit-up, counts {worth}\n    {b} burpee, every 2nd round\n", window: "6:00");
+                    var trial = Of(
+                        "unfinished is lost",
+                        list: $"\n    {a}-{a + 1}-... sit-up, counts {worth}\n    {b} burpee, every 2nd round\n",
+                        window: "6:00"
+                    );
                     var before = 0L;
                     foreach (var strand in trial.First.Course.Pieces[0].Strands)
                     {
@@ -154,11 +157,7 @@ public class IntervalListTests
     /// <summary>One more rep never ranks lower, whatever an unfinished interval keeps.</summary>
     [Fact]
     public void More_work_never_ranks_lower() =>
-        Gen.Select(
-                Gen.Int[0, 18].Array[5],
-                Gen.Int[0, 4],
-                Gen.Int[0, 2]
-            )
+        Gen.Select(Gen.Int[0, 18].Array[5], Gen.Int[0, 4], Gen.Int[0, 2])
             .Sample(
                 (counts, more, rule) =>
                 {

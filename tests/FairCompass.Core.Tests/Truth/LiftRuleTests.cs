@@ -95,7 +95,7 @@ public class LiftRuleTests
     public void A_card_has_a_row_for_each_attempt_and_what_stands_on_the_bar()
     {
         var card = Pair("one at a time").Paper(Audience.LaneCard);
-        Assert.Contains("At the start 50 kg (1st), 35 kg (2nd); on the bar", card, StringComparison.Ordinal);
+        Assert.Contains("On the bar at the start: 50 kg (1st), 35 kg (2nd).", card, StringComparison.Ordinal);
         Assert.Contains("Plates of the lane end at 250 kg / 255 kg", card, StringComparison.Ordinal);
         Assert.Contains("More than 3 attempts", card, StringComparison.Ordinal);
         var rows = new BriefBuilder(Pair("one at a time").Read, null, new(2026, 6, 6)).Build(Audience.LaneCard);

@@ -85,9 +85,25 @@ public class MemberShareTests
     [Fact]
     public void A_least_beyond_the_work_is_said_in_the_units_that_are_counted() =>
         Assert.Contains(
-            Trial.Crew("9:00 for reps\n  24 m walking lunge, marks every 4 m\n    share: one at a time, at least 2 each, count by member, short is owed\n" + Trial.ForReps)
+            Trial
+                .Crew(
+                    "9:00 for reps\n  24 m walking lunge, marks every 4 m\n    share: one at a time, at least 2 each, count by member, short is owed\n"
+                        + Trial.ForReps
+                )
                 .Read.Findings(),
             f => f.Rule == "sharing-impossible" && f.Sentence == "At least 2 each of 4 are 8, more than the 6 there are."
+        );
+
+    [Fact]
+    public void Work_with_several_counters_is_not_counted_by_member() =>
+        Assert.Contains(
+            Trial
+                .Pairs(
+                    "6:00 for reps\n  every 1:00, unfinished is lost\n    9 sit-up\n      share: one at a time, count by member\n"
+                        + Trial.ForReps
+                )
+                .Read.Findings(),
+            f => f.Sentence == "This work has several counters; counting by member needs work with one."
         );
 
     [Fact]

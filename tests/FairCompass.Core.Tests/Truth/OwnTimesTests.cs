@@ -16,8 +16,7 @@ public class OwnTimesTests
 
     private static readonly string[] Two = ["Tideline", "Meadow"];
 
-    private static Duration? Cap(Trial trial, string division, string within) =>
-        trial.Entry(division, within).Course.Pieces[0].Limit?.Base;
+    private static Duration? Cap(Trial trial, string division, string within) => trial.Entry(division, within).Course.Pieces[0].Limit?.Base;
 
     /// <summary>The nearest division wins, whatever stands first; a duty is farther than a division.</summary>
     [Theory]

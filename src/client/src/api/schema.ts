@@ -3666,6 +3666,8 @@ export interface components {
              * @description For `gates`: which gate of the piece, from 1; for `by`: the member’s place; null otherwise.
              */
             number?: null | number;
+            /** @description For `marks`: the mark’s name; null otherwise. */
+            mark?: null | string;
             /**
              * Format: int32
              * @description For `by`: which task of the piece, from 0; null otherwise.
@@ -3678,7 +3680,7 @@ export interface components {
          * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
          * @enum {unknown}
          */
-        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "tries" | "by" | "unverified";
+        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "marks" | "tries" | "by" | "unverified";
         /** @description Something written on the card. */
         CardLine: {
             /** @description The line it is written on. */
@@ -4533,6 +4535,18 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfMarkRead: components["schemas"]["MarkRead"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfMemberUnits: components["schemas"]["MemberUnits"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfMend: components["schemas"]["Mend"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -5345,6 +5359,13 @@ export interface components {
             pose: null | components["schemas"]["PosedFigure"];
             plate: null | components["schemas"]["Plate"];
         };
+        /** @description The clock at a named mark. */
+        MarkRead: {
+            /** @description The mark’s name. */
+            mark: string;
+            /** @description The hall clock. */
+            time: components["schemas"]["Duration"];
+        };
         /**
          * @description The unit a load is published in.
          * @enum {unknown}
@@ -5726,11 +5747,10 @@ export interface components {
             unverified?: null | number;
             /** @description The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read. */
             gates?: components["schemas"]["EqOfDuration"];
-            /**
-             * @description What each member did of the tasks that are counted by member; empty where nobody wrote it down.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            by?: components["schemas"]["MemberUnits"][];
+            /** @description The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or not read. */
+            marks?: components["schemas"]["EqOfMarkRead"];
+            /** @description What each member did of the tasks that are counted by member; empty where nobody wrote it down. */
+            by?: components["schemas"]["EqOfMemberUnits"];
             /**
              * Format: int64
              * @description The number in the box of the card when the clock ended, instead of performed units; null when not given.

@@ -39,10 +39,10 @@ export function LineUps({
         </label>
       )}
       {d.duties.length > 1 && (
-        <div role="group" aria-label={`Entries of ${d.name} may be`} className="flex flex-wrap gap-x-2">
+        <div role="group" aria-label={`Entries of ${d.name} may be`} className="mt-1 flex flex-wrap items-center gap-x-3">
           <span className="text-soft">may be</span>
           {makes.map(([make, word]) => (
-            <label key={make} className="whitespace-nowrap">
+            <label key={make} className="inline-flex items-center gap-1 whitespace-nowrap">
               <input
                 type="checkbox"
                 checked={entries.includes(make)}
@@ -52,7 +52,7 @@ export function LineUps({
                     `entries.${make}`,
                   )
                 }
-              />{" "}
+              />
               {word}
             </label>
           ))}
