@@ -136,10 +136,8 @@ internal sealed class TrackRecorder(string piece, string strand, Understanding u
     private TaskAt Task(long ms, PlayedPiece played, PlayedStrand counter, Place next)
     {
         var task = played.TaskAt(counter, next);
-        var round =
-            next.Rounds.Count > 0
-                ? $"{(counter.Of.Role is StrandRole.First or StrandRole.Interval || played.Piece.Plain is not null ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: "
-                : "";
+        var interval = counter.Of.Role is StrandRole.First or StrandRole.Interval || played.Piece.Plain is not null;
+        var round = next.Rounds.Count > 0 ? $"{(interval ? "Interval" : "Round")} {string.Join('·', next.Rounds)}: " : "";
         var movement = StandardsBook.Of(competition).Find(task.Prescription.Movement.Value);
         var standing = Bars(played, counter, movement, task);
         return new(

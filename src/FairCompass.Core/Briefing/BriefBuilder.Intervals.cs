@@ -31,7 +31,9 @@ public sealed partial class BriefBuilder
                         return new BriefRow([
                             Cite(cite, Figure(s.Interval!.Value)),
                             Cite(cite, (starts + new Duration(each.Ms * (s.Interval.Value - 1))).ToString()),
-                            .. piece.Tasks.Select(t => Ends(s.Counter, t.Index) is { } total ? Cite(cite, $"□ {total}") : "–"),
+                            .. piece.Tasks.Select(t =>
+                                Ends(s.Counter, t.Index) is { } total ? Cite(cite, $"□ {total}{Rung(t, s.Interval.Value)}") : "–"
+                            ),
                             "□",
                             Cite(cite, Say($"____ of {s.Counter.AllCounted}", $"____ de {s.Counter.AllCounted}")),
                             "□",
@@ -41,6 +43,13 @@ public sealed partial class BriefBuilder
             );
         }
     }
+
+    /// <summary>The load of a task in one interval, where it changes from interval to interval.</summary>
+    private static string Rung(CourseTask task, int interval) =>
+        task.Prescription.Load?.Value is { Values: { IsConstant: false, HasUnset: false } values } load
+        && values.At(interval - 1) is { } rung
+            ? $" ({Number.Normal(rung)} {load.Unit.Symbol()})"
+            : "";
 
     /// <summary>The running total when a task of an interval is done for the last time; null where it is not done there.</summary>
     private static long? Ends(Strand interval, int task)

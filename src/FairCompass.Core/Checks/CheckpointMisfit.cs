@@ -32,7 +32,7 @@ public sealed class CheckpointMisfit : ICheck
                 continue;
             }
 
-            var marks = piece.Strand?.Marks<Work.Checkpoint>(NamedMark.Most) ?? [];
+            var marks = piece.Running?.Counter.Marks<Work.Checkpoint>(NamedMark.Most) ?? [];
             foreach (var point in points)
             {
                 if (
@@ -47,7 +47,7 @@ public sealed class CheckpointMisfit : ICheck
     }
 
     private static string? Wrong(Work.Checkpoint point, List<Work.Checkpoint> all, List<long> units, CoursePiece piece) =>
-        piece.Strand is not { } strand
+        piece.Running?.Counter is not { } strand
             ? piece.Strands.Count > 1 || piece.Tasks.Count > 1
                 ? "This work has several counters; a checkpoint needs work in one order."
                 : null

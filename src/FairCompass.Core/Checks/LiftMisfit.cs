@@ -5,7 +5,8 @@ using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
-/// <summary>A start, attempts or a direction where nothing is lifted for the heaviest load, or more attempts than the time allows.</summary>
+/// <summary>A start, attempts or a direction where nothing is lifted for the heaviest load, or more attempts than the time
+/// allows.</summary>
 public sealed class LiftMisfit : ICheck
 {
     // Estimate: walking up, lifting and stepping back take no less, with the plates already on.

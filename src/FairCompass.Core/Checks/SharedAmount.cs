@@ -29,7 +29,14 @@ public sealed class SharedAmount : ICheck
                     var task in WorkTree
                         .Walk(piece.Items)
                         .OfType<Work.Task>()
-                        .Where(t => t.Amount is Amount.Counted { Of.Second: not null })
+                        .Where(t =>
+                            t.Amount is Amount.Counted { Of: { Second: not null } of }
+                            // What each does by the own duty adds up, where it is one number for each.
+                            && !(
+                                t.Details.Any(d => d is Detail.Flag { Is: FlagKind.Each or FlagKind.ByEach })
+                                && of is { First.IsConstant: true, Second.IsConstant: true }
+                            )
+                        )
                 )
                 {
                     yield return new Report(

@@ -39,9 +39,12 @@ public sealed class SharingImpossible : ICheck
             // Who did how many is told apart on one running count.
             foreach (
                 var task in course
-                    .Pieces.Where(p => p.Strand is null && p.IsCounted && course.MembersOf(p.Piece).Count > 1)
+                    .Pieces.Where(p => p.IsCounted && course.MembersOf(p.Piece).Count > 1)
                     .SelectMany(p =>
-                        p.Tasks.Where(t => RulesAround.Of(p, t).Share?.Phrases.Any(x => x.Is == ShareKind.CountByMember) == true)
+                        p.Tasks.Where(t =>
+                            p.Running?.Counter.DepthOf(t.Index) is null
+                            && RulesAround.Of(p, t).Share?.Phrases.Any(x => x.Is == ShareKind.CountByMember) == true
+                        )
                     )
             )
             {
@@ -56,7 +59,8 @@ public sealed class SharingImpossible : ICheck
             foreach (var share in course.Pieces.SelectMany(p => MemberShare.Of(course, p)).Where(s => !s.IsPossible))
             {
                 var sentence =
-                    $"At least {share.Least} each of {share.Seats.Count} are {share.Least * share.Seats.Count}, more than the {share.Amount} "
+                    $"At least {share.Least} each of {share.Seats.Count} are {share.Least * share.Seats.Count}, more than the "
+                    + $"{share.Amount} "
                     + "there are.";
                 if (seen.Add((share.At.Line, sentence)))
                 {

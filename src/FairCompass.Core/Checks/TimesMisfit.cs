@@ -47,7 +47,8 @@ public sealed class TimesMisfit : ICheck
                 ? $"The time of {Words.Join(other.For.Select(w => w.ToString()))} is also said in line {first.At.Line}."
             : line is Work.Gate gate
                 ? other.Times.Count != gate.Adds.Count
-                        ? $"The gate has {Words.Count(gate.Adds.Count, "time")}; here {(other.Times.Count == 1 ? "is" : "are")} {other.Times.Count}."
+                        ? $"The gate has {Words.Count(gate.Adds.Count, "time")}; here "
+                            + $"{(other.Times.Count == 1 ? "is" : "are")} {other.Times.Count}."
                     : null
             : other.Times.Count > 1 ? "One time stands here; several are for a gate that is passed several times."
             : null;

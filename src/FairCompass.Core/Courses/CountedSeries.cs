@@ -45,10 +45,13 @@ internal sealed class CountedSeries
 
     /// <summary>The series in whole sections: 30 m with a mark every 3 m is 10. Null when a continued series does not divide
     /// evenly.</summary>
-    public static CountedSeries? InSections(Series series, decimal section)
+    /// <param name="series">The series.</param>
+    /// <param name="section">The length of a section in its unit; over 0.</param>
+    /// <param name="times">Each value is multiplied by this: members who each do the amount.</param>
+    public static CountedSeries? InSections(Series series, decimal section, long times = 1)
     {
         static long Floor(decimal value) => (long)decimal.Clamp(decimal.Floor(value), 0, Count.Ceiling);
-        var terms = series.Terms.Select(t => Floor((t.Value ?? 0) / section)).ToArray();
+        var terms = series.Terms.Select(t => Count.Times(Floor((t.Value ?? 0) / section), times)).ToArray();
         if (!series.Continues)
         {
             return new(terms, false, 0, series.Terms.Count, null);
@@ -57,7 +60,13 @@ internal sealed class CountedSeries
         var step = series.Step!.Value / section;
         return step != decimal.Truncate(step) || series.Terms.Any(t => (t.Value ?? 0) % section != 0)
             ? null
-            : new(terms, true, (long)step, series.Length ?? long.MaxValue, series.Last is { Value: { } end } ? Floor(end / section) : null);
+            : new(
+                terms,
+                true,
+                (long)step * times,
+                series.Length ?? long.MaxValue,
+                series.Last is { Value: { } end } ? Count.Times(Floor(end / section), times) : null
+            );
     }
 
     /// <summary>The largest value, or null when the series rises without end.</summary>

@@ -95,6 +95,13 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
     /// <summary>The counter when there is only one; null when there are none or several.</summary>
     public Strand? Strand => Strands is [{ Role: StrandRole.Only } only] ? only.Counter : null;
 
+    /// <summary>The counter of work in one order, where marks stand and members take turns: the only one, or what fills the rest of the
+    /// intervals; null where nothing is in one order.</summary>
+    public CourseStrand? Running =>
+        Strands is [{ Role: StrandRole.Only } only] ? only
+        : Strands is [{ Role: StrandRole.First }, { Role: StrandRole.Then } then] ? then
+        : null;
+
     /// <summary>The tasks that a counter counts, in the order of the text.</summary>
     public IEnumerable<CourseTask> TasksOf(CourseStrand strand) => Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null);
 

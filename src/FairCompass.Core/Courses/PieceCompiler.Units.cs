@@ -22,6 +22,13 @@ internal sealed partial class PieceCompiler
             null => (scheme, AmountUnit.Rep, false, false),
             _ => ((Series?)null, AmountUnit.Rep, false, false),
         };
+        var heads = PerHead(task);
+        // Who each do their own amount do the sum of them together.
+        if (heads > 1 && OfEach(task, prescription) is { } together)
+        {
+            (count, heads) = (together, 1);
+        }
+
         var counted = Unit(prescription, unit, held, duty, out var section, out var millimetres);
         CountedSeries? amounts = null;
         if (!endless)
@@ -31,7 +38,7 @@ internal sealed partial class PieceCompiler
                 return (count, unit, counted, null);
             }
 
-            amounts = section is { } s ? CountedSeries.InSections(count, s) : new CountedSeries(count, PerHead(task));
+            amounts = section is { } s ? CountedSeries.InSections(count, s, heads) : new CountedSeries(count, heads);
             if (amounts is null)
             {
                 return (count, unit, counted, null);
@@ -121,10 +128,32 @@ internal sealed partial class PieceCompiler
                 ?? members.Count
             : 1;
 
+    /// <summary>The sum of what members of different duties each do of a task; null where all do the same, or where it is not one number
+    /// for each.</summary>
+    private Series? OfEach(Work.Task task, Prescription prescription)
+    {
+        if (prescription.Amount?.Value is not Amount.Counted { Of.Second: not null } || PerHead(task) != members.Count)
+        {
+            return null;
+        }
+
+        var own = members
+            .Select(m =>
+                resolver.Resolve(task, m, new(piece.Cycle, null)).Amount?.Value is Amount.Counted c ? c.Of.For(resolver.Position(m)) : null
+            )
+            .ToList();
+        return own.TrueForAll(s => s is { IsConstant: true, HasUnset: false }) ? Series.Of(own.Sum(s => s!.At(0) ?? 0)) : null;
+    }
+
     /// <summary>True when members who share a task have different amounts of it, so that the whole is not defined.</summary>
     private bool Differs(Work.Task task, Series? scheme, Work.Complex? around)
     {
         if (members.Count < 2)
+        {
+            return false;
+        }
+
+        if (PerHead(task) > 1 && OfEach(task, resolver.Resolve(task, members[0], new(piece.Cycle, null), around)) is not null)
         {
             return false;
         }

@@ -133,7 +133,8 @@ internal sealed partial class PieceCompiler
         ];
     }
 
-    /// <summary>What carries over is one count; else each interval has its own, and what is missed in one is not made up in another.</summary>
+    /// <summary>What carries over is one count; else each interval has its own, and what is missed in one is not made up in
+    /// another.</summary>
     private static List<CourseStrand?> Plain(Work.Every every, CountNode.Repeat? list)
     {
         if (list is null || list.Total(0) == 0)

@@ -173,9 +173,14 @@ internal static class Steps
         var setting = piece.Setting;
         var counter = strand.Of.Counter;
         var ended = strand.HasLeft(was);
+        if (strand.Of.Role is StrandRole.Only or StrandRole.Then)
+        {
+            piece = Marked(piece, strand.Units, done, at, sheet);
+        }
+
         if (strand.Of.Role == StrandRole.Only)
         {
-            piece = Marked(Gated(piece, strand.Units, at, sheet), strand.Units, done, at, sheet);
+            piece = Gated(piece, strand.Units, at, sheet);
             if (ended && counter.RoundEndingAt(strand.Units) is { } round)
             {
                 piece = piece with { Marks = new(new Mark.Round(round), at, piece.Marks) };

@@ -12,7 +12,8 @@ public static partial class Card
         select new CardField(
             piece.Piece.Key,
             CardFieldKind.By,
-            $"{name}{tongue.Movement(share.Movement)}: {tongue.Say($"done by the {tongue.Ordinal(seat)}", $"hechas por el {tongue.Ordinal(seat)}")}",
+            $"{name}{tongue.Movement(share.Movement)}: "
+                + $"{tongue.Say($"done by the {tongue.Ordinal(seat)}", $"hechas por el {tongue.Ordinal(seat)}")}",
             share.Least > 0
                 ? tongue.Say($"at least {share.Least} when the work is done", $"al menos {share.Least} al terminar")
                 : tongue.Say("empty where nobody counted", "vacío si nadie contó"),

@@ -4,7 +4,8 @@ using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;
 
-/// <summary>Looks for times at named marks that cannot have been read: out of order, after the end, at a mark that was not reached.</summary>
+/// <summary>Looks for times at named marks that cannot have been read: out of order, after the end, at a mark that was not
+/// reached.</summary>
 internal static class MarkCheck
 {
     /// <summary>Objections to the named marks of a piece; paths begin at <c>marks</c>.</summary>
@@ -53,14 +54,14 @@ internal static class MarkCheck
     )
     {
         var start = piece.Piece.Starts ?? Duration.Zero;
-        var counted = piece.Strand!.Counted(mark.Units);
+        var counted = piece.Running!.Counter.Counted(mark.Units);
         var before = marks.LastOrDefault(m => m.Units < mark.Units && seen.At(m.Name) is not null);
         return time <= start || time > last ? $"This time lies after {start} and not after {last}."
-            : seen.Performed is { } done && done < mark.Units && !Tallying.Finished(seen)
-                ? $"{mark.Name} stands after {counted}; {piece.Strand.Counted(done)} have not reached it."
+            : Tallying.Running(seen, piece) is { } done && done < mark.Units
+                ? $"{mark.Name} stands after {counted}; {piece.Running.Counter.Counted(done)} have not reached it."
             : before is not null && seen.At(before.Name) > time
                 ? $"{before.Name} comes before it, and was passed at {seen.At(before.Name)}."
-            : piece.Limit is { } cap && time > start + cap.For(mark.Units - 1)
+            : piece.Strand is not null && piece.Limit is { } cap && time > start + cap.For(mark.Units - 1)
                 ? $"{counted} had to be done by {start + cap.For(mark.Units - 1)}, when the clock ended for all who had less."
             : null;
     }

@@ -49,7 +49,8 @@ internal static class MemberCheck
             : !share.Seats.Contains(said.Seat)
                 ? new(
                     path + ".seat",
-                    $"Nobody at place {said.Seat} shares this; there {(share.Seats.Count == 1 ? "is" : "are")} {Words.Join(share.Seats.Select(s => $"{s}"))}."
+                    $"Nobody at place {said.Seat} shares this; there "
+                        + $"{(share.Seats.Count == 1 ? "is" : "are")} {Words.Join(share.Seats.Select(s => $"{s}"))}."
                 )
             : by.Take(index).Any(b => b.Seat == said.Seat && b.Task == said.Task) ? new(path + ".seat", "This member is on the card twice.")
             : said.Units < 0 || said.Units > (share.Amount ?? 1_000_000) ? new(path + ".units", $"From 0 to {share.Amount ?? 1_000_000}.")
@@ -58,15 +59,14 @@ internal static class MemberCheck
 
     private static string? Together(MemberShare share, PieceObservation seen, CoursePiece piece)
     {
-        var units = Tallying.Counts(seen, piece).First().Units;
-        if (!Tallying.Finished(seen) && seen.Performed is null)
+        if (Tallying.Running(seen, piece) is not { } units || units > (piece.Running!.Counter.Units ?? long.MaxValue) || units < 0)
         {
             return null;
         }
 
-        var done = piece.Strand!.UnitsOf(share.Task, units);
+        var done = piece.Running.Counter.UnitsOf(share.Task, units);
         var each = share.Seats.Select(s => share.UnitsOf(s, seen.By)).ToList();
-        return each.Sum() != done && !IsWorthNoMore(piece.Strand, units, each.Sum() - done)
+        return each.Sum() != done && !IsWorthNoMore(piece.Running.Counter, units, each.Sum() - done)
                 ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {done} of {share.Movement} were done."
             : share.Short == ShortShare.Owed && share.Amount is not null && share.Lost(done, seen.By) is > 0 and var lost
                 ? $"{Owing(share, seen.By)}, and only {share.Amount.Value - done} of {share.Movement} can still be done: "

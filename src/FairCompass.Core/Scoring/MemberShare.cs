@@ -45,13 +45,13 @@ public sealed record MemberShare(
     private static Shared Shares(Course course, CoursePiece piece)
     {
         var members = course.MembersOf(piece.Piece);
-        if (members.Count < 2 || piece.Strand is not { } strand)
+        if (members.Count < 2 || piece.Running?.Counter is not { } strand)
         {
             return new([]);
         }
 
         var shares = new List<MemberShare>();
-        foreach (var task in piece.Tasks)
+        foreach (var task in piece.Tasks.Where(t => strand.DepthOf(t.Index) is not null))
         {
             if (RulesAround.Of(piece, task).Share?.Phrases is not { } phrases || !phrases.Any(p => p.Is == ShareKind.CountByMember))
             {
@@ -120,7 +120,8 @@ public sealed record MemberShare(
         : Amount is { } all ? Math.Max(0, Missing(by) - (all - done))
         : Missing(by);
 
-    /// <summary>How many more units a member may do before others would lack theirs for good; without a limit where the least of all is more
+    /// <summary>How many more units a member may do before others would lack theirs for good; without a limit where the least
+    /// of all is more
     /// than there is, which a check refuses.</summary>
     /// <param name="seat">The member.</param>
     /// <param name="done">Performed units of the task.</param>

@@ -59,7 +59,7 @@ public sealed record NamedMark(string Name, long Units, string? Movement = null,
 
     /// <summary>The checkpoints of a piece; one after the last unit is the finish, and none.</summary>
     public static IEnumerable<NamedMark> Checkpoints(CoursePiece piece) =>
-        piece.Strand is { } strand
+        piece.Running?.Counter is { } strand
             ? strand
                 .Marks<Work.Checkpoint>(Most)
                 .Where(m => m.Units > 0 && !(m.Units >= strand.Units))
@@ -70,7 +70,7 @@ public sealed record NamedMark(string Name, long Units, string? Movement = null,
     public static NamedMark? RepOf(CoursePiece piece, string movement, int rep)
     {
         if (
-            piece.Strand is not { } strand
+            piece.Running?.Counter is not { } strand
             || rep < 1
             || piece.Tasks.Where(t => string.Equals(t.Prescription.Movement.Value, movement, StringComparison.OrdinalIgnoreCase)).ToList()
                 is not { Count: > 0 } tasks
@@ -98,7 +98,7 @@ public sealed record NamedMark(string Name, long Units, string? Movement = null,
 
     /// <summary>Half of what is counted, rounded up; null for work without end.</summary>
     public static NamedMark? HalfOf(CoursePiece piece) =>
-        piece.Strand is { AllCounted: { } all } strand && strand.Reach((all + 1) / 2, strand.Printed) is { } units
+        piece.Running?.Counter is { AllCounted: { } all } strand && strand.Reach((all + 1) / 2, strand.Printed) is { } units
             ? new(Half, units)
             : null;
 }

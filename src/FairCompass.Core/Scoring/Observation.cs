@@ -72,7 +72,8 @@ public sealed record PieceObservation(
     /// <summary>The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read.</summary>
     public Eq<Duration?> Gates { get; init; }
 
-    /// <summary>The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or not read.</summary>
+    /// <summary>The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or
+    /// not read.</summary>
     public Eq<MarkRead> Marks { get; init; }
 
     /// <summary>The clock at a named mark; null when it was not passed or not read.</summary>

@@ -200,7 +200,8 @@ public static partial class SampleRuns
         };
     }
 
-    /// <summary>Whole intervals for the share of the case, then one that is not finished; nothing after it where that ends the work.</summary>
+    /// <summary>Whole intervals for the share of the case, then one that is not finished; nothing after it where that ends the
+    /// work.</summary>
     private static Eq<StrandCount> InIntervals(Case c, CoursePiece piece)
     {
         var whole = c.Short < 0 ? 0 : (int)Math.Min(piece.Strands.Count, piece.Strands.Count * c.Share);

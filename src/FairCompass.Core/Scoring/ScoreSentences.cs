@@ -173,6 +173,7 @@ public static class ScoreSentences
     private static string Is(ScoreComponent c, ScoreSheet sheet, Course course, string of, Term term, Tongue tongue)
     {
         var team = course.Address.Division.IsTeam;
+        var ends = course.Piece(c.Pieces[0])!.Plain is { EndsWork: true };
         return Words.Capital(c.NameIn(tongue))
             + tongue.Say(" is ", ": ")
             + c.Measured switch
@@ -195,10 +196,8 @@ public static class ScoreSentences
                     $"la suma del levantamiento válido más pesado de cada atleta en {of}. Más es mejor."
                 ),
                 Measured.Intervals => tongue.Say(
-                    $"the intervals of {of} that were finished"
-                        + $"{(course.Piece(c.Pieces[0])!.Plain is { EndsWork: true } ? ", then what was done of the next" : "")}. More is better.",
-                    $"los intervalos terminados de {of}"
-                        + $"{(course.Piece(c.Pieces[0])!.Plain is { EndsWork: true } ? ", y luego lo hecho del siguiente" : "")}. Más es mejor."
+                    $"the intervals of {of} that were finished" + $"{(ends ? ", then what was done of the next" : "")}. More is better.",
+                    $"los intervalos terminados de {of}" + $"{(ends ? ", y luego lo hecho del siguiente" : "")}. Más es mejor."
                 ),
                 Measured.RoundsAndUnits => tongue.Say(
                     $"the full rounds and further reps of {of}. More is better.",

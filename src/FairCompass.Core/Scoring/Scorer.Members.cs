@@ -20,7 +20,7 @@ public static partial class Scorer
             var (piece, seen) = (course.Piece(key)!, run.Of(key));
             foreach (var share in MemberShare.Of(course, piece))
             {
-                var done = piece.Strand!.UnitsOf(share.Task, Tallying.Counts(seen, piece).First().Units);
+                var done = piece.Running!.Counter.UnitsOf(share.Task, Tallying.Running(seen, piece) ?? 0);
                 yield return (share, seen, share.Lost(done, seen.By));
             }
         }
@@ -36,7 +36,8 @@ public static partial class Scorer
                 return Nothing(
                     ResultClass.NotScored,
                     tongue.Say("not scored", "sin puntuación"),
-                    $"{Words.Capital(MemberCheck.Owing(share, seen.By))} of {share.Movement} (at least {share.Least} each), so there is no result."
+                    $"{Words.Capital(MemberCheck.Owing(share, seen.By))} of {share.Movement} (at least {share.Least} each), so "
+                        + $"there is no result."
                 );
             }
         }

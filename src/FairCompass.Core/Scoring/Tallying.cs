@@ -18,6 +18,12 @@ internal static class Tallying
         }
     }
 
+    /// <summary>Performed units of the work in one order; null where nobody has said.</summary>
+    public static long? Running(PieceObservation seen, CoursePiece piece) =>
+        piece.Running is not { } running ? null
+        : Finished(seen) ? running.Counter.Units
+        : Said(seen, running);
+
     /// <summary>The tally of a piece.</summary>
     /// <param name="seen">What the card says of the piece.</param>
     /// <param name="piece">The piece.</param>

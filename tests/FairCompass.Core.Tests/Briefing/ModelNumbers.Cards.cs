@@ -110,6 +110,7 @@ internal sealed partial class ModelNumbers
         [
             interval.ToString(CultureInfo.InvariantCulture),
             .. In(from.ToString()),
+            .. of.Tasks.SelectMany(t => In($"{t.Prescription.Load?.Value.Values.At(interval - 1)}")),
             .. Enumerable.Range(1, (int)list.Units!.Value).SelectMany(n => In(list.Counted(n).ToString(CultureInfo.InvariantCulture))),
         ];
     }

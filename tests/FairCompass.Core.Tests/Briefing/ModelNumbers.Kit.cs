@@ -105,4 +105,10 @@ internal sealed partial class ModelNumbers
             .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture)),
         ];
     }
+
+    private static int Index(string text) => int.Parse(text, CultureInfo.InvariantCulture);
+
+    private static HashSet<string> In(string text) => [.. Figures.Matches(text).Select(m => m.Value)];
+
+    private static HashSet<string> InAll(IEnumerable<string> texts) => [.. texts.SelectMany(In)];
 }

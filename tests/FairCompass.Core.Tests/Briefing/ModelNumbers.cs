@@ -125,12 +125,6 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         };
     }
 
-    private static int Index(string text) => int.Parse(text, CultureInfo.InvariantCulture);
-
-    private static HashSet<string> In(string text) => [.. Figures.Matches(text).Select(m => m.Value)];
-
-    private static HashSet<string> InAll(IEnumerable<string> texts) => [.. texts.SelectMany(In)];
-
     private string Line(int line) => lines[line - 1];
 
     private List<Timeline> Clocks =>

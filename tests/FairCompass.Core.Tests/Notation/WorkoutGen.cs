@@ -5,7 +5,7 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Tests.Notation;
 
 /// <summary>Random workouts that use every construct of the notation.</summary>
-public static class WorkoutGen
+public static partial class WorkoutGen
 {
     private static readonly Gen<int> Small = Gen.Int[1, 99];
     private static readonly Gen<bool> Coin = Gen.Bool;
@@ -360,18 +360,6 @@ public static class WorkoutGen
         (l, has, m, of, hasOf, lines, chosen) =>
             new Score(has ? l : null, m, hasOf ? of : [], lines.ToEq()) { Selection = Chosen(m, chosen.Item1, chosen.Item2) }
     );
-
-    /// <summary>A choice that the measure can be written with; none of others.</summary>
-    private static Selection? Chosen(Measure measure, SelectionOf of, int n) =>
-        (measure, of) switch
-        {
-            _ when n == 0 => null,
-            (Measure.SumOfBestLoads, _) => new(false, n, SelectionOf.Load),
-            (Measure.Reps or Measure.Calories or Measure.Metres or Measure.Points, not SelectionOf.Load) => n == 4
-                ? new(true, 1, of)
-                : new(false, n, of),
-            _ => null,
-        };
 
     private static readonly Gen<Policy> AnyPolicy = Gen.OneOf(
         Gen.Select(Gen.Enum<VoidedUnit>(), Gen.Enum<BellWhen>(), (v, w) => (Policy)new Policy.Bell(v, w)),

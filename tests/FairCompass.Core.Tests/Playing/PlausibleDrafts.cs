@@ -110,11 +110,7 @@ internal sealed class PlausibleDrafts
     private string Rounds()
     {
         Line(0, $"{Time(4, 15)} for time");
-        if (random.Next(3) == 0)
-        {
-            Tasks(1, 1);
-        }
-
+        Tasks(1, random.Next(3) == 0 ? 1 : 0);
         Line(1, random.Next(2) == 0 ? $"{random.Next(2, 6)} rounds" : "16-12-8 of");
         var falling = text.ToString().EndsWith("of\n", StringComparison.Ordinal);
         if (falling)

@@ -14,7 +14,8 @@ public class LineUpTests
     private static readonly Division Pairs = Demo.Competition.Find("Ferry Pairs")!;
 
     private static string Draft(string heading, string of = "Ferry Pairs") =>
-        $"T\n  for {of}\n  a/b is man/woman\n  {heading}\n\n9:00 for reps\n  max power clean, 60/40 kg\n    share: one at a time, any split\n\n"
+        $"T\n  for {of}\n  a/b is man/woman\n  {heading}\n\n9:00 for reps\n  max power clean, 60/40 kg\n"
+        + $"    share: one at a time, any split\n\n"
         + "score: reps\n  tie: shared\n";
 
     private static Understanding Of(string draft, params Division[] instead) =>

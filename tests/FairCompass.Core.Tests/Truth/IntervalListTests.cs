@@ -72,6 +72,20 @@ public class IntervalListTests
         );
     }
 
+    /// <summary>A bar a minute, out when missed: each interval has its rung, on the card and on the bar.</summary>
+    [Fact]
+    public void A_ladder_of_bars()
+    {
+        var trial = Of("until unfinished", "full intervals", "\n    1 power clean, 60-65-70-.../40-42.5-45-... kg\n", "8:00");
+        Assert.DoesNotContain(trial.Read.Findings(), f => f.Severity == Core.Checks.Severity.MustFix);
+        var card = trial.Paper(Audience.LaneCard);
+        Assert.Contains("□ 1 (60 kg)", card, StringComparison.Ordinal);
+        Assert.Contains("□ 1 (95 kg)", card, StringComparison.Ordinal);
+        Assert.Equal("3 full intervals", Score(trial, 1, 1, 1).Text);
+        var run = new Player(trial.Read, 0, PaceTable.Usual).Play(1);
+        Assert.Contains(run.Events, e => e.What is Happened.ReRigged);
+    }
+
     [Fact]
     public void The_card_has_a_row_for_each_interval_and_the_ledger_one_table()
     {

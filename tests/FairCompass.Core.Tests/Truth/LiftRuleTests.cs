@@ -113,7 +113,8 @@ public class LiftRuleTests
     {
         var u = Trial
             .Pairs(
-                "20:00 for load\n  heaviest power snatch, start 50/35 kg, 3 attempts, never down\n    share: one at a time, at most 2 tries in a row\n"
+                "20:00 for load\n  heaviest power snatch, start 50/35 kg, 3 attempts, never down\n"
+                    + "    share: one at a time, at most 2 tries in a row\n"
                     + Trial.ForLoads
             )
             .Read;

@@ -15,7 +15,8 @@ public class MemberShareTests
 {
     private static Trial Of(string costs, string score = Trial.ForTime) =>
         Trial.Pairs(
-            $"9:00 for time\n  70 sit-up\n    share: one at a time, at least 20 each, count by member, short is {costs}\n  30 burpee\n{score}"
+            $"9:00 for time\n  70 sit-up\n    share: one at a time, at least 20 each, count by member, short is {costs}\n"
+                + $"  30 burpee\n{score}"
         );
 
     private static PieceObservation By(long? done, params long[] units) =>
@@ -87,7 +88,8 @@ public class MemberShareTests
         Assert.Contains(
             Trial
                 .Crew(
-                    "9:00 for reps\n  24 m walking lunge, marks every 4 m\n    share: one at a time, at least 2 each, count by member, short is owed\n"
+                    "9:00 for reps\n  24 m walking lunge, marks every 4 m\n"
+                        + "    share: one at a time, at least 2 each, count by member, short is owed\n"
                         + Trial.ForReps
                 )
                 .Read.Findings(),
@@ -152,6 +154,18 @@ public class MemberShareTests
         Assert.Equal("The rest is owed by others, each the fewest that are theirs.", refused.Sentence);
     }
 
+    /// <summary>40 m in sections of 10 m, each, for two are eight sections; 12 and 10 calories, each by the own duty, are 22.</summary>
+    [Theory]
+    [InlineData("40 m walking lunge, marks every 10 m, each", 8)]
+    [InlineData("12/10 cal rowing machine, each", 22)]
+    [InlineData("15 burpee, each", 30)]
+    public void What_each_does_adds_up(string task, long units)
+    {
+        var trial = Trial.Pairs($"9:00 for time\n  {task}\n{Trial.ForTime}");
+        Assert.Equal(units, trial.First.Course.Pieces[0].Strand!.Units);
+        Assert.DoesNotContain(trial.Read.Findings(), f => f.Rule is "shared-amount" or "not-counted");
+    }
+
     /// <summary>Against counting one by one.</summary>
     [Fact]
     public void Units_of_a_task_agree_with_counting() =>
@@ -160,7 +174,8 @@ public class MemberShareTests
                 (a, b, rounds, inner) =>
                 {
                     var trial = Trial.Tideline(
-                        $"20:00 for time\n  {a} sit-up\n  {rounds} rounds\n    {b} burpee\n    {inner} rounds\n      2-3-... air squat\n  {a} sit-up\n{Trial.ForTime}"
+                        $"20:00 for time\n  {a} sit-up\n  {rounds} rounds\n    {b} burpee\n    {inner} rounds\n"
+                            + $"      2-3-... air squat\n  {a} sit-up\n{Trial.ForTime}"
                     );
                     var strand = trial.First.Course.Pieces[0].Strand!;
                     var counts = new long[4];
