@@ -4215,12 +4215,14 @@ export interface components {
             seats?: components["schemas"]["EqOfstring"];
             /**
              * Format: int32
-             * @description The fewest members of an entry, from 2 and under int Division.Size, where entries differ in size; null where all are of one
+             * @description The fewest members of an entry, from 2 and under int Division.Size, where entries differ in size; null where
+             *                 all are of one
              *                 size.
              */
             smallest?: null | number;
             /**
-             * @description How entries may be made up, where there is a choice: some of `man`, `woman`, `mixed`; empty where every entry
+             * @description How entries may be made up, where there is a choice: some of `man`, `woman`, `mixed`; empty
+             *                 where every entry
              *                 has the duties of its places.
              */
             entries?: components["schemas"]["EqOfstring"];
@@ -5747,7 +5749,10 @@ export interface components {
             unverified?: null | number;
             /** @description The hall clock at each gate, in their order; null for a gate that was not passed or whose time was not read. */
             gates?: components["schemas"]["EqOfDuration"];
-            /** @description The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or not read. */
+            /**
+             * @description The hall clock at named marks: checkpoints, and what ties ask for; a mark that is missing was not passed or
+             *                 not read.
+             */
             marks?: components["schemas"]["EqOfMarkRead"];
             /** @description What each member did of the tasks that are counted by member; empty where nobody wrote it down. */
             by?: components["schemas"]["EqOfMemberUnits"];
