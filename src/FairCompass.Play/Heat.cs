@@ -118,6 +118,13 @@ public static class Heat
                             .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
                     );
                     break;
+                case CardFieldKind.By:
+                    lines.AddRange(
+                        (piece?.By ?? [])
+                            .Where(b => b.Task == field.Task && b.Seat == field.Number)
+                            .Select(b => new CardLine(field.Label, $"{b.Units}", end.Now.Ms))
+                    );
+                    break;
                 case CardFieldKind.Marks:
                     lines.AddRange(
                         (piece?.Marks ?? [])

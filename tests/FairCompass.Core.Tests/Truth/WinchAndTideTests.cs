@@ -26,7 +26,7 @@ public class WinchAndTideTests
                 checkpoint Deck
                 40 m farmer's carry, 2 x 24/16 kg, marks every 10 m
           B: for load, in the time left
-            heaviest power clean, start 50/35 kg, 3 attempts, never down
+            heaviest any-style clean, start 50/35 kg, 3 attempts, never down
               help: load plates by the partner
 
         score A: time of A

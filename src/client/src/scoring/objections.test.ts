@@ -37,6 +37,14 @@ describe("what is objected to at a field", () => {
     expect(fields.filter((f) => objectionAt(f, fields, errors)).map((f) => f.strand)).toEqual(["s10"]);
   });
 
+  it("stands at the member it is about, and at the first where it is about all of them", () => {
+    const members = [1, 2].map((number) => ({ ...field("0", "by"), number, task: 0 }));
+    const one = { "run.pieces[0].by[1].units": ["From 0 to 70."] };
+    expect(members.map((f) => objectionAt(f, members, one))).toEqual([undefined, "From 0 to 70."]);
+    const all = { "run.pieces[0].by": ["the 2nd owes 3."] };
+    expect(members.map((f) => objectionAt(f, members, all))).toEqual(["the 2nd owes 3.", undefined]);
+  });
+
   it("is found at the gate it speaks of", () => {
     const gates = [1, 2].map((number) => ({ ...field("0", "gates"), number }));
     const errors = { "run.pieces[0].gates[1]": ["This gate closed at 6:00."] };

@@ -57,6 +57,23 @@ describe("the fields of a card", () => {
     expect(readCard(card({ fields })).run.pieces[0]!.gates).toEqual([]);
   });
 
+  it("keep what each member did and the clock at named marks, and neither when all are empty", () => {
+    const fields = [
+      ...[1, 2].map((number) => ({ ...field("0", "by"), number, task: 0 })),
+      { ...field("0", "marks"), mark: "Deck" },
+      { ...field("0", "marks"), mark: "half of the work" },
+    ];
+    const { run, wrong } = readCard(card({ fields, values: { "0.by.0.1": "29", "0.by.0.2": "", "0.marks.Deck": "7:02" } }));
+    expect(wrong).toEqual({});
+    expect(run.pieces[0]!.by).toEqual([
+      { seat: 1, task: 0, units: 29 },
+      { seat: 2, task: 0, units: 0 },
+    ]);
+    expect(run.pieces[0]!.marks).toEqual([{ mark: "Deck", time: 422000 }]);
+    const empty = readCard(card({ fields })).run.pieces[0]!;
+    expect([empty.by, empty.marks]).toEqual([[], []]);
+  });
+
   it("name a place with its option, and a round only where there are rounds", () => {
     const tasks = [
       { piece: "0", tasks: [{ index: 0, name: "lunge", inRounds: true, word: "rep", options: ["12 at 50 kg", "16 at 40 kg"] }] },
