@@ -23,7 +23,7 @@ public class AnyStyleTests
     public void Nobody_is_told_a_style()
     {
         var trial = Trial.Tideline("9:00 for time\n  30 any-style clean, 60/40 kg\n" + Trial.ForTime);
-        Assert.Empty(trial.Read.Findings().Where(f => f.Rule is "standard-missing" or "load-missing"));
+        Assert.DoesNotContain(trial.Read.Findings(), f => f.Rule is "standard-missing" or "load-missing");
         var judge = trial.Paper(Audience.Judge);
         Assert.Contains("Any style brings the bar to the shoulders", judge, StringComparison.Ordinal);
         Assert.DoesNotContain("full squat", judge, StringComparison.OrdinalIgnoreCase);

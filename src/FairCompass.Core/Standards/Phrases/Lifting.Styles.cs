@@ -1,6 +1,3 @@
-using FairCompass.Core.Standards.Figures;
-using static FairCompass.Core.Standards.Consequence;
-using static FairCompass.Core.Standards.Perceived;
 using static FairCompass.Core.Standards.Phase;
 using static FairCompass.Core.Standards.Phrases.Write;
 
