@@ -29,7 +29,7 @@ public class AnyStyleTests
         Assert.DoesNotContain("full squat", judge, StringComparison.OrdinalIgnoreCase);
         Assert.DoesNotContain(
             "style",
-            trial.Paper(Audience.LaneCard).Replace("Any-style clean", "", StringComparison.Ordinal),
+            trial.Paper(Audience.LaneCard).Replace("any-style clean", "", StringComparison.OrdinalIgnoreCase),
             StringComparison.OrdinalIgnoreCase
         );
     }
