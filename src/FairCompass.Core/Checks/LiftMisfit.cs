@@ -38,6 +38,22 @@ public sealed class LiftMisfit : ICheck
             }
         }
 
+        // Attempts and direction are of the lift itself; said for some, they would hold for nobody.
+        foreach (
+            var detail in context
+                .AllWork.OfType<Work.Task>()
+                .Where(t => t.Amount is Amount.Heaviest)
+                .SelectMany(t => t.Lines.OfType<TaskLine.Override>())
+                .SelectMany(o => o.Details)
+                .Where(d => d is not Detail.Load)
+        )
+        {
+            if (Word(detail) is { } word)
+            {
+                yield return new Report(detail.At, $"{word} holds for everybody who lifts; write it on the line of the lift.");
+            }
+        }
+
         var seen = new HashSet<SourceRange>();
         foreach (var course in context.Courses)
         {

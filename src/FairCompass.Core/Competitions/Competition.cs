@@ -117,14 +117,12 @@ public sealed record Division(string Name, DivisionKind Kind, Eq<string> Duties,
     public Eq<string> Seats { get; init; }
 
     /// <summary>The fewest members of an entry, from 2 and under <see cref="Size"/>, where entries differ in size; null where
-    /// all are of one
-    /// size.</summary>
+    /// all are of one size.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public int? Smallest { get; init; }
 
     /// <summary>How entries may be made up, where there is a choice: some of <c>man</c>, <c>woman</c>, <c>mixed</c>; empty
-    /// where every entry
-    /// has the duties of its places.</summary>
+    /// where every entry has the duties of its places.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<string> Entries { get; init; }
 

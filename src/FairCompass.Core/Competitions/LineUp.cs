@@ -12,7 +12,7 @@ public sealed record LineUp(int? Of, string? Make, Quantities.Eq<string> Order =
     /// <summary>The word for entries of men and women together.</summary>
     public const string Mixed = "mixed";
 
-    /// <summary>The line-up in words: <c>3 members, mixed</c>, <c>women</c>, <c>woman and man</c>.</summary>
+    /// <summary>The line-up in words: <c>3 members, mixed</c>, <c>women</c>, <c>woman then man</c>.</summary>
     public string In(Languages.Tongue tongue)
     {
         var words = new List<string>();

@@ -156,7 +156,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
             Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 && score.Selection is null =>
                 $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts.",
-            _ when PickMisfit(score.Selection, fed) is { } misfit => misfit,
+            _ when SelectionMisfit(score.Selection, fed) is { } misfit => misfit,
             Measure.FullIntervals when fed.Count > 1 || fed[0].Plain is null =>
                 "Full intervals need one part that is every so often a list, with nothing beside it.",
             Measure.Time or Measure.HallClock when fed.Exists(p => p.Plain is { CarriesOver: not true }) =>
@@ -186,7 +186,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
     }
 
     /// <summary>Why nothing can be chosen among; null when it can.</summary>
-    private string? PickMisfit(Selection? pick, List<CoursePiece> fed)
+    private string? SelectionMisfit(Selection? pick, List<CoursePiece> fed)
     {
         if (pick is null)
         {

@@ -72,6 +72,11 @@ public partial class CheckTests
             },
             {
                 "lift-misfit",
+                Divisions + "9:00 for load\n  heaviest power clean\n    Meadow: 4 attempts\n\nscore: best load\n  tie: shared\n",
+                Divisions + "9:00 for load\n  heaviest power clean, 4 attempts\n\nscore: best load\n  tie: shared\n"
+            },
+            {
+                "lift-misfit",
                 Divisions + "9:00 for time\n  10 power clean, start 60/40 kg\n" + Timed,
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed
             },
