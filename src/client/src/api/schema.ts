@@ -4216,14 +4216,12 @@ export interface components {
             /**
              * Format: int32
              * @description The fewest members of an entry, from 2 and under int Division.Size, where entries differ in size; null where
-             *                 all are of one
-             *                 size.
+             *                 all are of one size.
              */
             smallest?: null | number;
             /**
              * @description How entries may be made up, where there is a choice: some of `man`, `woman`, `mixed`; empty
-             *                 where every entry
-             *                 has the duties of its places.
+             *                 where every entry has the duties of its places.
              */
             entries?: components["schemas"]["EqOfstring"];
             /**
