@@ -41,7 +41,7 @@ public sealed record PrintedCounter(string? Caption, IReadOnlyList<PrintedBox> B
         var last = block.Head.Count - 1;
         var rows = Enumerable.Range(0, block.Rows.Count);
         return block.Head[^1] == "Total"
-            ? rows.Where(r => block.Rows[r].Cells[last].Length > 0).Select(r => (r, last)).ToList()
+            ? rows.Where(r => block.Rows[r].Cells[last] is not ("" or BriefBuilder.ClockBlank)).Select(r => (r, last)).ToList()
             : Enumerable
                 .Range(1, last)
                 .SelectMany(c => rows.Where(r => block.Rows[r].Cells[c] is not ("" or "–" or BriefBuilder.ClockBlank)).Select(r => (r, c)))

@@ -68,7 +68,8 @@ public sealed partial class BriefBuilder
         }
     }
 
-    /// <summary>True for what a table of the card asks already: lifts, a count beside its window, a time at its round or gate.</summary>
+    /// <summary>True for what a table of the card asks already: lifts, a count beside its window, a time at its round, gate or
+    /// checkpoint.</summary>
     private bool HasPlaceAbove(Course course, ScoreSheet sheet, CardField field) =>
         field.Field switch
         {
@@ -80,6 +81,11 @@ public sealed partial class BriefBuilder
             CardFieldKind.TieTime => course.Piece(field.Piece) is { } piece
                 && piece.Strand is { } strand
                 && (TimedRound(sheet, piece) is { } round ? HasColumn(strand, piece, round) : TimedGate(sheet, piece)),
+            CardFieldKind.Marks => course.Piece(field.Piece) is { } piece
+                && piece
+                    .Strands.SelectMany(s => TablesOf(s.Counter, piece))
+                    .SelectMany(t => t.Rows)
+                    .Any(r => r.Checkpoints.Contains(field.Mark!)),
             _ => false,
         };
 

@@ -153,6 +153,14 @@ public sealed partial class BriefBuilder
             yield return new([Say("Gate passed at", "Puerta pasada a las"), .. rounds.Select(r => r.Gate ? ClockBlank : "")]);
         }
 
+        foreach (var name in rounds.SelectMany(r => r.Checkpoints).Distinct())
+        {
+            yield return new([
+                Say($"Clock at {name}", $"Reloj en {name}"),
+                .. rounds.Select(r => r.Checkpoints.Contains(name) ? ClockBlank : ""),
+            ]);
+        }
+
         if (timed is { } at && rounds.Any(r => r.Label == Figure(at)))
         {
             yield return new([
@@ -170,7 +178,7 @@ public sealed partial class BriefBuilder
             if (steps.All(r => r.Cells.Count == 0))
             {
                 yield return new BriefBlock.Paragraph(
-                    string.Join("; ", steps.Select(r => Cite($"round/{c.Id}/{r.Label}", Words.Capital(r.Note ?? "") + Passed(r))))
+                    string.Join("; ", steps.Select(r => Cite($"round/{c.Id}/{r.Label}", Words.Capital(r.Note ?? "") + Passed(r) + At(r))))
                 );
                 continue;
             }
@@ -186,7 +194,11 @@ public sealed partial class BriefBuilder
                             Cited(
                                 $"round/{c.Id}/{r.Label}",
                                 r.Cells.Count == 0
-                                    ? new([Words.Capital(r.Note ?? "") + Passed(r), .. Enumerable.Repeat("", columns + 1)])
+                                    ? new([
+                                        Words.Capital(r.Note ?? "") + Passed(r),
+                                        .. Enumerable.Repeat("", columns),
+                                        r.Checkpoints.Count > 0 ? ClockBlank : "",
+                                    ])
                                     : new([
                                         StepName(c, r),
                                         .. between[i].Select(n => c.Depends ? NoTotal : Figure(n)),
@@ -247,6 +259,8 @@ public sealed partial class BriefBuilder
 
     /// <summary>A tick and a time where a gate stands.</summary>
     private string Passed(LedgerRow row) => row.Gate ? Say(": passed □ at ____", ": pasada □ a las ____") : "";
+
+    private static string At(LedgerRow row) => row.Checkpoints.Count > 0 ? ": " + ClockBlank : "";
 
     private string StepName(CardCounter c, LedgerRow row) =>
         (row.Label.Length == 0 ? "" : row.Label + "  ") + string.Join(" + ", row.Cells.Select(x => Done(x, c.Piece))) + Bar(row);

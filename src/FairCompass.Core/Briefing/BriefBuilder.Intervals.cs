@@ -14,8 +14,9 @@ public sealed partial class BriefBuilder
             var starts = piece.Piece.Starts ?? Duration.Zero;
             var key = $"{piece.Piece.Key}/{course.Address}";
             yield return new BriefBlock.Table(
-                (piece.Piece.IsNamed ? Cite($"piece/{key}", piece.Piece.NameIn(tongue)) + ": " : "")
-                    + Say("each interval by itself", "cada intervalo por separado"),
+                piece.Piece.IsNamed
+                    ? Cite($"piece/{key}", piece.Piece.NameIn(tongue)) + Say(": each interval by itself", ": cada intervalo por separado")
+                    : Say("Each interval by itself", "Cada intervalo por separado"),
                 [
                     Say("Interval", "Intervalo"),
                     Say("From", "Desde"),

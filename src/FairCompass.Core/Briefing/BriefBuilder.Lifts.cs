@@ -3,6 +3,7 @@ using FairCompass.Core.Kit;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Briefing;
 
@@ -28,7 +29,8 @@ public sealed partial class BriefBuilder
         ];
         return new(
             "tries-" + piece.Piece.Key,
-            Cite($"piece/{piece.Piece.Key}/{course.Address}", piece.Piece.NameIn(tongue)) + Say(": every lift", ": cada levantamiento"),
+            Cite($"piece/{piece.Piece.Key}/{course.Address}", Words.Capital(piece.Piece.NameIn(tongue)))
+                + Say(": every lift", ": cada levantamiento"),
             [
                 new BriefBlock.Table(null, head, Rows()),
                 .. OnTheBar(piece, course, rules) is { Length: > 0 } said ? [new BriefBlock.Paragraph(said)] : Array.Empty<BriefBlock>(),

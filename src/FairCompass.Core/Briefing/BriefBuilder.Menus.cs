@@ -63,8 +63,8 @@ public sealed partial class BriefBuilder
 
     private IEnumerable<BriefBlock> WaysOf(CardCounter counter)
     {
-        var rows = counter.Strand.Counter.Units is null ? 2 * BoxesInARow : 3 * BoxesInARow;
-        var table = Ledger.Of(counter.Strand.Counter, counter.Piece.Tasks, tongue, rows).FirstOrDefault(t => t.InRounds);
+        // As many rounds as there are to cross off.
+        var table = TablesOf(counter.Strand.Counter, counter.Piece).FirstOrDefault(t => t.InRounds);
         var menus = counter.Tasks.Where(t => t.Options.Count > 1).ToList();
         var rounds = table?.Rows.Select(r => r.Label).ToList() ?? [""];
         foreach (var some in rounds.Select((label, i) => (label, i)).Chunk(BoxesInARow))

@@ -25,6 +25,10 @@ public sealed record LedgerRow(string Label, Eq<LedgerCell> Cells, string? Note 
     [System.Text.Json.Serialization.JsonIgnore]
     public bool Gate { get; init; }
 
+    /// <summary>The checkpoints that stand here, by name.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public Eq<string> Checkpoints { get; init; }
+
     /// <summary>The note without changes to the next load, which papers print with their plates; null when nothing is left.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public string? WithoutChanges { get; init; }
@@ -68,7 +72,14 @@ public sealed class Ledger
         new Ledger(strand, tasks, tongue).Tables(rows);
 
     private LedgerRow Row(string label, CountNode.Mark mark) =>
-        new(label, [], Note(mark.Work)) { Gate = mark.Work is Work.Gate, WithoutChanges = IsChange(mark.Work) ? null : Note(mark.Work) };
+        new(label, [], Note(mark.Work))
+        {
+            Gate = mark.Work is Work.Gate,
+            Checkpoints = Names([mark.Work]),
+            WithoutChanges = IsChange(mark.Work) ? null : Note(mark.Work),
+        };
+
+    private static Eq<string> Names(IEnumerable<Work> works) => works.OfType<Work.Checkpoint>().Select(c => c.Name).ToEq();
 
     /// <summary>True for a change to the load of the next line, which says nothing but who changes it.</summary>
     private static bool IsChange(Work work) => work is Work.RuleLine { Rule: Rule.ReRig { To: null } };
@@ -150,6 +161,7 @@ public sealed class Ledger
                     new(Label([round + 1]), cells.ToEq(), Notes(notes))
                     {
                         Gate = notes.Exists(n => n is Work.Gate),
+                        Checkpoints = Names(notes),
                         WithoutChanges = Notes(notes.Where(n => !IsChange(n))),
                     }
                 );

@@ -38,6 +38,12 @@ internal sealed class SidePlanner(
     /// <summary>No plan.</summary>
     private const long None = long.MaxValue;
 
+    /// <summary>The choice where nothing more has to lie on the bar.</summary>
+    private const int Ready = -1;
+
+    /// <summary>The choice where none costs less than the limit.</summary>
+    private const int Dear = -2;
+
     /// <summary>A plate that is taken off again is worth more than any number handled: what lies inside stays on.</summary>
     public const long Off = 1L << 50;
 
@@ -49,13 +55,13 @@ internal sealed class SidePlanner(
 
     private readonly Dictionary<UInt128, (long Cost, int Choice)> known = [];
     private readonly long[] masses = [.. plates.Select(p => (long)(p.Mass * 1000))];
-    private readonly SpanFigures spans = new(plates.Length, free, need, prices);
+    private readonly SpanFigures spans = new([.. plates.Select(p => (long)(p.Mass * 1000))], free, need, prices);
 
     /// <summary>What is on each side at each moment, inside first, as kinds; null where some moment cannot be made.</summary>
     public List<int>[]? Plan()
     {
         // Moment 0 is how the bar stands before the first.
-        if (Cost(0, need.Length, 0, 0) == None)
+        if (Cost() == None)
         {
             return null;
         }
@@ -66,12 +72,18 @@ internal sealed class SidePlanner(
     }
 
     /// <summary>The cost of the plan.</summary>
-    public long Cost() => Cost(0, need.Length, 0, 0);
+    public long Cost() => Cost(0, need.Length, 0, 0, None);
 
     /// <summary>The least cost of the moments of a span, on top of plates that lie there all the time.</summary>
-    private long Cost(int from, int to, UInt128 on, long mass)
+    /// <param name="from">The first moment.</param>
+    /// <param name="to">The last.</param>
+    /// <param name="on">What lies there all the time.</param>
+    /// <param name="mass">Its mass in thousandths.</param>
+    /// <param name="limit">A cost from which on nobody asks how dear it is: then any number from the limit on is answered.</param>
+    private long Cost(int from, int to, UInt128 on, long mass, long limit)
     {
-        if (known.TryGetValue(Key(from, to, on), out var was))
+        // Without a choice a cost is what it is at least.
+        if (known.TryGetValue(Key(from, to, on), out var was) && (was.Choice != Dear || was.Cost >= limit))
         {
             return was.Cost;
         }
@@ -81,9 +93,8 @@ internal sealed class SidePlanner(
             return None;
         }
 
-        var best = Done(from, to, on, mass) ? 0 : None;
-        var choice = -1;
-        if (best == None)
+        var (best, choice) = Done(from, to, on, mass) ? (0L, Ready) : (limit, Dear);
+        if (choice == Dear)
         {
             var most = spans.Least(from, to) - mass;
             for (var kind = 0; kind < plates.Length; kind++)
@@ -93,25 +104,32 @@ internal sealed class SidePlanner(
                     && (from > 0 || Next(on) == kind)
                     && Free(from, to, kind, on)
                     && Handled(from, to, kind) is var handled
-                    && handled < best
+                    && handled + spans.AtLeast(from, to, mass + masses[kind]) < best
                 )
                 {
-                    Take(handled, Cost(from, to, on + (UInt128.One << (Bits * kind)), mass + masses[kind]), kind);
+                    Take(handled, Cost(from, to, on + (UInt128.One << (Bits * kind)), mass + masses[kind], Left(handled)), kind);
                 }
             }
 
             for (var split = from; split < to; split++)
             {
-                // What costs more before the second part is looked at is no better with it.
-                if (Cost(from, split, on, mass) is var first && first < best)
+                // What costs more than the best even with the least that the rest can cost is no better.
+                var rest = spans.AtLeast(split + 1, to, mass);
+                if (
+                    spans.AtLeast(from, split, mass) + rest < best
+                    && Cost(from, split, on, mass, Left(rest)) is var first
+                    && first < Left(rest)
+                )
                 {
-                    Take(first, Cost(split + 1, to, on, mass), plates.Length + split);
+                    Take(first, Cost(split + 1, to, on, mass, Left(first)), plates.Length + split);
                 }
             }
         }
 
         known[Key(from, to, on)] = (best, choice);
         return best;
+
+        long Left(long spent) => best == None ? None : best - spent;
 
         void Take(long a, long b, int by)
         {

@@ -32,6 +32,22 @@ public class CallsAgainstRunsTests
         }
     }
 
+    /// <summary>Stretches around ten seconds and one minute, where the calls before their end begin.</summary>
+    [Theory]
+    [InlineData("0:10", "0:11")]
+    [InlineData("0:30", "0:10")]
+    [InlineData("1:00", "0:20")]
+    [InlineData("1:01", "1:00")]
+    public void Of_short_stretches(string window, string change)
+    {
+        var work =
+            $"2 cycles, change {change} between\n  {window} for reps\n    max sit-up\n  change {change}\n  {window} for reps\n    max burpee\n";
+        Holds(
+            Understanding.Of(SaltmarshFerryGames.Competition, "Draft\n  for Tideline\n\n" + work + "\nscore: reps\n  tie: shared\n"),
+            work
+        );
+    }
+
     private static void Holds(Understanding u, string which)
     {
         // Who stands still is out with the first interval that ends the work; the clock goes on for who is not.

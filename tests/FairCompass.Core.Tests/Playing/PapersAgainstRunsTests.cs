@@ -108,7 +108,7 @@ public class PapersAgainstRunsTests
             var mine = steps.Where(s => s.Piece == piece.Piece.Key && s.Strand == strand.Key).ToList();
             if (block.Head[^1] == "Total")
             {
-                foreach (var row in block.Rows.Where(r => r.Cells[^1].Length > 0))
+                foreach (var row in block.Rows.Where(r => r.Cells[^1] is not ("" or BriefBuilder.ClockBlank)))
                 {
                     at += row.Cells[0].Split(" + ").Length;
                     if (at <= mine.Count)

@@ -100,7 +100,7 @@ public class WinchAndTideTests
             [
                 "Who did how many",
                 "1st (20) □",
-                "clock at Deck",
+                "Checkpoint Deck",
                 "On the bar at the start: 50 kg (1st), 35 kg (2nd).",
                 "More than 3 attempts",
             ],
