@@ -237,10 +237,10 @@ public sealed partial class Player
             {
                 worker.TurnLeft = Turn(sharing, next);
                 takesOver = piece.Worker is not null;
-                return seats[0];
+                return piece.NextInOrder(strand) ?? seats[0];
             }
 
-            if (worker.TurnLeft > 0 && !(piece.Turn >= sharing.AtMost))
+            if (piece.Turn < sharing.TurnOf || (worker.TurnLeft > 0 && !(piece.Turn >= sharing.AtMost)))
             {
                 return now;
             }
@@ -253,12 +253,17 @@ public sealed partial class Player
 
             takesOver = seats.Count > 1 || piece.Turn >= sharing.AtMost;
             worker.TurnLeft = Turn(sharing, next);
-            return seats[(seats.IndexOf(now) + 1) % seats.Count];
+            return piece.NextInOrder(strand) ?? seats[(seats.IndexOf(now) + 1) % seats.Count];
         }
 
         /// <summary>How many units somebody does before handing over: the work in equal parts, in turns that are not too short.</summary>
         private long Turn(Sharing sharing, Place next)
         {
+            if (sharing.TurnOf is { } exactly)
+            {
+                return exactly;
+            }
+
             var fair = Math.Max(sharing.AtLeast, (next.Of ?? 30) / Math.Max(1, sharing.Members * random.Between(1, 3)));
             return Math.Clamp(fair, 1, Math.Min(sharing.AtMost ?? 40, 40));
         }

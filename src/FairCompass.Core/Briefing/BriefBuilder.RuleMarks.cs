@@ -151,11 +151,21 @@ public sealed partial class BriefBuilder
                     $"{Words.Count(hold.Holders, "crew-mate")} in {hold.Position}: on and off",
                     $"{hold.Holders} en {tongue.Movement(hold.Position)}: dentro y fuera"
                 ),
-                Say("broken ", "roto ") + string.Concat(Enumerable.Repeat("□ ", MostBreaks)).TrimEnd(),
+                BrokenAnd(hold.Broken) + string.Concat(Enumerable.Repeat("□ ", MostBreaks)).TrimEnd(),
                 line
             );
         }
     }
+
+    /// <summary>The head of the strokes for a hold that broke, with what each costs.</summary>
+    private string BrokenAnd(BrokenHold? broken) =>
+        broken switch
+        {
+            null => Say("broken ", "roto "),
+            { Lost: LostWork.Rep } => Say("broken, rep lost ", "roto, repetición perdida "),
+            { Lost: LostWork.Set } => Say("broken, set begins anew ", "roto, la serie empieza de nuevo "),
+            var b => Say($"broken, {b.Work} {b.Movement} by the team ", $"roto, {b.Work} {tongue.Movement(b.Movement!)} del equipo "),
+        };
 
     /// <summary>Room for strokes; the head of the column says one each.</summary>
     private const string Strokes = "";
@@ -184,7 +194,16 @@ public sealed partial class BriefBuilder
                 Strokes
             ),
             ShareKind.OneAtATime => (Say("two worked at once", "dos trabajaron a la vez"), Strokes),
+            ShareKind.InFixedOrder when phrase.Order.Count > 0 => (
+                Say("out of turn, ", "fuera de turno, ") + string.Join(", ", phrase.Order.Select(n => tongue.Ordinal(n))),
+                Strokes
+            ),
             ShareKind.InRotation or ShareKind.InFixedOrder or ShareKind.TurnsByRound => (Say("out of turn", "fuera de turno"), Strokes),
+            ShareKind.HandOverAt => (Say($"handed over elsewhere than at {phrase.Text}", $"relevo fuera de {phrase.Text}"), Strokes),
+            ShareKind.HandOverAfter when phrase.N is { } reps => (
+                Say($"not after just {reps} reps handed over", $"relevo que no fue después de {reps} repeticiones"),
+                Strokes
+            ),
             ShareKind.HandOverAfter => (
                 Say($"handed over before the end of {phrase.Text}", $"relevo antes de acabar: {Glossary.Usual(phrase.Text ?? "", tongue)}"),
                 Strokes

@@ -1,3 +1,7 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -53,8 +57,38 @@ public sealed class HoldImpossible : ICheck
                     {
                         yield return new Report(at, "0 holders are no hold.");
                     }
+                    else if (rule is Rule.Hold { WholeTurn: true, MayPause: true })
+                    {
+                        yield return new Report(at, "Held for the whole turn, nobody may pause between reps.");
+                    }
+                    else if (rule is Rule.Hold { Load: { } load } held && Missing(context, held, load) is { } sentence)
+                    {
+                        yield return new Report(at, sentence);
+                    }
                 }
             }
         }
+    }
+
+    /// <summary>What the lane has not got for a hold with a load; null where it has it, or where nobody has said what it has.</summary>
+    private static string? Missing(CheckContext context, Rule.Hold hold, Detail.Load load)
+    {
+        var kit = StandardsBook.Of(context.Competition).Find(hold.Position)?.Kit ?? MovementKit.None;
+        if (!LaneKit.HasMasses(kit) || load.Unit != context.Competition.Unit)
+        {
+            return null;
+        }
+
+        foreach (var mass in Enumerable.Range(0, 2).Select(duty => load.Of.For(duty).At(0)).OfType<decimal>().Distinct())
+        {
+            var needed = hold.Holders * (load.Implements ?? 1);
+            if (context.Competition.Kit.NumberOf(kit, mass) < needed)
+            {
+                return $"{Words.Count(hold.Holders, "holder")} in {hold.Position} need {needed} of {new Mass(mass, load.Unit)}, and the lane has "
+                    + $"{context.Competition.Kit.NumberOf(kit, mass)}.";
+            }
+        }
+
+        return null;
     }
 }

@@ -1,6 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -28,9 +29,8 @@ public sealed class SharingImpossible : ICheck
         {
             foreach (var (share, at, amount, members, swaps) in Shares(context.Workout, course))
             {
-                foreach (
-                    var sentence in Objections(share, course.Address.Division, amount, members, swaps).Where(s => seen.Add((at.Line, s)))
-                )
+                var objections = Objections(share, course.Address.Division, amount, members, swaps).Concat(NoPoint(share, context));
+                foreach (var sentence in objections.Where(s => seen.Add((at.Line, s))))
                 {
                     yield return new Report(at, sentence);
                 }
@@ -154,11 +154,28 @@ public sealed class SharingImpossible : ICheck
             yield return "All do each unit together, so there is nothing to count by member.";
         }
 
+        if (Of(ShareKind.InFixedOrder) is { Order: { Count: > 0 } order })
+        {
+            if (order.CountBy(s => s).Where(s => s.Value > 1).Select(s => (int?)s.Key).FirstOrDefault() is { } twice)
+            {
+                yield return $"The {Words.Ordinal(twice)} has two turns in one order.";
+            }
+            else if (order.Count != members || order.Max() > members)
+            {
+                yield return $"The order names {Words.Count(order.Count, "place")} up to the {Words.Ordinal(order.Max())}, and {members} are there.";
+            }
+        }
+
         foreach (var contradiction in Contradictions(Of))
         {
             yield return contradiction;
         }
     }
+
+    private static IEnumerable<string> NoPoint(Rule.Share share, CheckContext context) =>
+        share
+            .Phrases.Where(p => p.Is == ShareKind.HandOverAt && !context.AllWork.OfType<Work.Checkpoint>().Any(c => c.Name == p.Text))
+            .Select(p => $"There is no checkpoint {p.Text}, so nobody hands over there.");
 
     /// <summary>Phrases that cannot hold together.</summary>
     private static IEnumerable<string> Contradictions(Func<ShareKind, SharePhrase?> of)
@@ -186,6 +203,11 @@ public sealed class SharingImpossible : ICheck
         )
         {
             yield return "Two orders of turns exclude each other.";
+        }
+
+        if (of(ShareKind.HandOverAfter) is { N: { } turn } && (turn == 0 || of(ShareKind.AtMost)?.N < turn))
+        {
+            yield return turn == 0 ? "Nobody can hand over after 0 reps." : $"Nobody reaches {turn} in a row, so nobody hands over.";
         }
 
         if (of(ShareKind.HandTag) is not null && of(ShareKind.NoHandTag) is not null)

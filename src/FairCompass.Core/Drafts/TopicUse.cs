@@ -83,6 +83,7 @@ internal sealed class TopicUse
                                 or ShareKind.InFixedOrder
                                 or ShareKind.TurnsByRound
                                 or ShareKind.HandOverAfter
+                                or ShareKind.HandOverAt
                     )
                 ),
         ["team order"] = use =>

@@ -191,12 +191,12 @@ public sealed class LayOut
     private IEnumerable<Use> Beside(CourseTask task, CoursePiece piece)
     {
         var others = task
-            .Source.Lines.SelectMany<TaskLine, (string Movement, int Workers)>(l =>
+            .Source.Lines.SelectMany<TaskLine, (string Movement, int Workers, Detail.Load? Load)>(l =>
                 l switch
                 {
-                    TaskLine.Attempt a => [(a.Movement, 1)],
-                    TaskLine.Between b => [(b.Movement, 1)],
-                    TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, h.Holders)],
+                    TaskLine.Attempt a => [(a.Movement, 1, null)],
+                    TaskLine.Between b => [(b.Movement, 1, null)],
+                    TaskLine.RuleOf { Rule: Rule.Hold h } => [(h.Position, h.Holders, h.Load)],
                     _ => [],
                 }
             )
@@ -206,17 +206,30 @@ public sealed class LayOut
                     .OfType<Work.RuleLine>()
                     .Select(r => r.Rule)
                     .OfType<Rule.Hold>()
-                    .Select(h => (h.Position, h.Holders))
+                    .Select(h => (h.Position, h.Holders, h.Load))
             );
-        foreach (var (name, workers) in others)
+        foreach (var (name, workers, load) in others)
         {
             var movement = book.Find(name);
             foreach (var thing in ThingsOf.Of(name, movement))
             {
-                yield return new(thing.Name, "", movement?.Kit ?? MovementKit.None, piece.Piece.Key, workers);
+                foreach (var size in thing.Loaded && load is not null ? Sizes(load) : [""])
+                {
+                    var each = size.Length > 0 ? load!.Implements ?? 1 : 1;
+                    yield return new(thing.Name, size, movement?.Kit ?? MovementKit.None, piece.Piece.Key, workers * each);
+                }
             }
         }
     }
+
+    /// <summary>The implements of a load: any member may hold, so there is one for each duty.</summary>
+    private IEnumerable<string> Sizes(Detail.Load load) =>
+        Enumerable
+            .Range(0, load.Of.Second is null ? 1 : 2)
+            .Select(duty => load.Of.For(duty))
+            .Where(s => !s.HasUnset)
+            .Select(s => new DutyLoad(1, s, load.Unit, null, null).In(tongue))
+            .Distinct();
 
     /// <summary>A height that no thing of the movement has: it is a line of its own.</summary>
     private static Said Measured(HeightKind on) =>

@@ -91,7 +91,7 @@ public sealed partial class Parser
         {
             if (c.Eat(words))
             {
-                return new(kind);
+                return new(kind) { Order = kind == ShareKind.InFixedOrder ? Places(c) : [] };
             }
         }
 
@@ -160,8 +160,22 @@ public sealed partial class Parser
                 : Nothing<SharePhrase>(c, "At most so many what?", "in a row");
         }
 
+        if (c.Eat("hand over at"))
+        {
+            return c.Name(TokenKind.Name) is { } point
+                ? new(ShareKind.HandOverAt, Text: point)
+                : Nothing<SharePhrase>(c, "At which checkpoint?", "the name of a checkpoint");
+        }
+
         if (c.Eat("hand over after"))
         {
+            if (c.AtNumber)
+            {
+                return c.Int("after how many") is { } reps && c.Eat("reps")
+                    ? new(ShareKind.HandOverAfter, reps)
+                    : Nothing<SharePhrase>(c, "After how many of what?", "hand over after 5 reps", ["reps"]);
+            }
+
             return c.Name(TokenKind.Name) is { } what
                 ? new(ShareKind.HandOverAfter, Text: what)
                 : Nothing<SharePhrase>(c, "After what?", "what a hand-over waits for");
@@ -171,8 +185,32 @@ public sealed partial class Parser
             c,
             "This is not a way to share work.",
             "one at a time, any split, together at …, in rotation, at least …, at most …",
-            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after", "short is"]
+            [.. PlainShares.Select(p => p.Words), "together at", "at least", "at most", "hand over after", "hand over at", "short is"]
         );
+    }
+
+    /// <summary>The members of the largest team.</summary>
+    private const int MostPlaces = 8;
+
+    /// <summary>Places in words, such as <c>2nd, 1st</c>; none where the next phrase follows.</summary>
+    private static Eq<int> Places(Cursor c)
+    {
+        var places = new List<int>();
+        while (true)
+        {
+            var before = c.Save();
+            var name = places.Count == 0 || c.EatChar(',') ? c.Name(TokenKind.Name) : null;
+            if (
+                name is null
+                || Enumerable.Range(1, MostPlaces).FirstOrDefault(n => Text.Words.Ordinal(n) == name) is not (> 0 and var place)
+            )
+            {
+                c.Back(before);
+                return places.ToEq();
+            }
+
+            places.Add(place);
+        }
     }
 
     private static Rule? Hold(Cursor c)
@@ -187,17 +225,67 @@ public sealed partial class Parser
             return Nothing<Rule>(c, "Who holds what, and for how long?", "1 crew-mate in front plank, for every whole rep");
         }
 
+        Detail.Load? load = null;
+        if (c.AtNumber && ((load = Detail(c, quiet: false) as Detail.Load) is null || !c.EatChar(',')))
+        {
+            return Nothing<Rule>(c, "With which load is it held?", "a load such as 24/16 kg, and for how long it is held");
+        }
+
         var turn = c.Eat("for the whole turn");
         if (!turn && !c.Eat("for every whole rep"))
         {
             return Nothing<Rule>(c, "For how long is it held?", "for every whole rep, or for the whole turn");
         }
 
-        var another = c.EatChar(',');
-        return another && !c.Eat("another holder each cycle")
-            ? Nothing<Rule>(c, "What about the holder?", "another holder each cycle")
-            : new Rule.Hold(holders, position, turn, another);
+        var hold = new Rule.Hold(holders, position, turn, false) { Load = load };
+        while (c.EatChar(','))
+        {
+            if (c.Eat("another holder each cycle"))
+            {
+                hold = hold with { AnotherEachCycle = true };
+            }
+            else if (c.Eat("may pause between reps"))
+            {
+                hold = hold with { MayPause = true };
+            }
+            else if (c.Eat("another may take over"))
+            {
+                hold = hold with { OthersTakeOver = true };
+            }
+            else if (c.Eat("broken") && c.EatChar(':'))
+            {
+                if (Broken(c) is not { } broken)
+                {
+                    return null;
+                }
+
+                hold = hold with { Broken = broken };
+            }
+            else
+            {
+                return Nothing<Rule>(
+                    c,
+                    "What about the holder?",
+                    "another holder each cycle, may pause between reps, another may take over, or broken: and what it costs",
+                    ["another holder each cycle", "may pause between reps", "another may take over", "broken: rep lost"]
+                );
+            }
+        }
+
+        return hold;
     }
+
+    private static BrokenHold? Broken(Cursor c) =>
+        c.Eat("rep lost") ? new(LostWork.Rep)
+        : c.Eat("set lost") ? new(LostWork.Set)
+        : c.AtNumber && c.Int("how many") is { } work && c.Name(TokenKind.Movement, "by the team") is { } movement && c.Eat("by the team")
+            ? new(null, work, movement)
+        : Nothing<BrokenHold>(
+            c,
+            "What does a broken hold cost?",
+            "rep lost, set lost, or a number of a movement by the team: 5 burpee by the team",
+            ["rep lost", "set lost", "5 burpee by the team"]
+        );
 
     private static Rule? ReRig(Cursor c)
     {

@@ -10,9 +10,7 @@ public sealed partial class Printer
         rule switch
         {
             Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
-            Workouts.Rule.Hold r =>
-                $"hold: {r.Holders} crew-mate in {r.Position}, {(r.WholeTurn ? "for the whole turn" : "for every whole rep")}"
-                    + $"{(r.AnotherEachCycle ? ", another holder each cycle" : "")}",
+            Workouts.Rule.Hold r => Hold(r),
             Workouts.Rule.ReRig r =>
                 $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
                     + $"{(r.InChange ? ", in the change" : "")}",
@@ -44,7 +42,7 @@ public sealed partial class Printer
             ShareKind.AnyNumber => "any number at a time",
             ShareKind.AnySplit => "any split",
             ShareKind.InRotation => "in rotation",
-            ShareKind.InFixedOrder => "in fixed order",
+            ShareKind.InFixedOrder => ("in fixed order " + string.Join(", ", p.Order.Select(n => Text.Words.Ordinal(n)))).TrimEnd(),
             ShareKind.TurnsByRound => "taking turns by the round",
             ShareKind.AttemptIsTurn => "an attempt is a turn",
             ShareKind.HandTag => "hand tag",
@@ -62,7 +60,22 @@ public sealed partial class Printer
                 },
             ShareKind.AtMost => $"at most {p.N} in a row",
             ShareKind.AtMostTries => $"at most {p.N} tries in a row",
-            _ => "hand over after " + p.Text,
+            ShareKind.HandOverAt => "hand over at " + p.Text,
+            _ => "hand over after " + (p.N is { } n ? $"{n} reps" : p.Text),
+        };
+
+    private static string Hold(Rule.Hold r) =>
+        $"hold: {r.Holders} crew-mate in {r.Position}, {(r.Load is { } load ? Detail(load) + ", " : "")}"
+        + (r.WholeTurn ? "for the whole turn" : "for every whole rep")
+        + (r.AnotherEachCycle ? ", another holder each cycle" : "")
+        + (r.MayPause ? ", may pause between reps" : "")
+        + (r.OthersTakeOver ? ", another may take over" : "")
+        + r.Broken switch
+        {
+            null => "",
+            { Lost: LostWork.Rep } => ", broken: rep lost",
+            { Lost: LostWork.Set } => ", broken: set lost",
+            var b => $", broken: {b.Work} {b.Movement} by the team",
         };
 
     private void Score(Score score)

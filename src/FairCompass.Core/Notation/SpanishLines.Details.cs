@@ -60,10 +60,7 @@ public sealed partial class SpanishLines
         rule switch
         {
             Workouts.Rule.Share r => "reparto: " + string.Join(", ", r.Phrases.Select(Phrase)),
-            Workouts.Rule.Hold r =>
-                $"mantener: {r.Holders} {(r.Holders == 1 ? "compañero" : "compañeros")} en {tongue.Movement(r.Position)}, "
-                    + $"{(r.WholeTurn ? "todo el turno" : "en cada repetición entera")}"
-                    + $"{(r.AnotherEachCycle ? ", otro en cada ciclo" : "")}",
+            Workouts.Rule.Hold r => Hold(r),
             Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}por "
                 + $"{tongue.Join(r.By.Split(", ").Select(Usual))}{(r.Window is { } w ? $", en la ventana {w}" : "")}"
                 + $"{(r.InChange ? ", en el cambio" : "")}",
@@ -97,7 +94,7 @@ public sealed partial class SpanishLines
             ShareKind.AnyNumber => "cualquier número a la vez",
             ShareKind.AnySplit => "reparto libre",
             ShareKind.InRotation => "en rotación",
-            ShareKind.InFixedOrder => "en orden fijo",
+            ShareKind.InFixedOrder => ("en orden fijo " + string.Join(", ", p.Order.Select(n => tongue.Ordinal(n)))).TrimEnd(),
             ShareKind.TurnsByRound => "por turnos de una ronda",
             ShareKind.AttemptIsTurn => "un intento es un turno",
             ShareKind.HandTag => "relevo con toque de mano",
@@ -114,8 +111,25 @@ public sealed partial class SpanishLines
             },
             ShareKind.AtMost => $"como mucho {p.N} seguidas",
             ShareKind.AtMostTries => $"como mucho {p.N} intentos seguidos",
+            ShareKind.HandOverAt => "relevo en " + p.Text,
+            ShareKind.HandOverAfter when p.N is { } reps => $"relevo después de {reps} repeticiones",
             ShareKind.HandOverAfter => "relevo después de " + Usual(p.Text ?? ""),
             _ => throw new InvalidOperationException("A way to share without Spanish words."),
+        };
+
+    private string Hold(Rule.Hold r) =>
+        $"mantener: {r.Holders} {(r.Holders == 1 ? "compañero" : "compañeros")} en {tongue.Movement(r.Position)}, "
+        + (r.Load is { } load ? Unset(Load(load)) + ", " : "")
+        + (r.WholeTurn ? "todo el turno" : "en cada repetición entera")
+        + (r.AnotherEachCycle ? ", otro en cada ciclo" : "")
+        + (r.MayPause ? ", puede descansar entre repeticiones" : "")
+        + (r.OthersTakeOver ? ", otro puede relevarle" : "")
+        + r.Broken switch
+        {
+            null => "",
+            { Lost: LostWork.Rep } => "; si se rompe, se pierde la repetición",
+            { Lost: LostWork.Set } => "; si se rompe, la serie empieza de nuevo",
+            var b => $"; si se rompe, el equipo hace {b.Work} {tongue.Movement(b.Movement!)}",
         };
 
     private static string Per(string? tail) =>

@@ -97,6 +97,29 @@ public sealed record PlayedPiece
     /// <summary>What each member did of the tasks that are counted by member.</summary>
     public Eq<MemberUnits> By { get; internal init; }
 
+    /// <summary>Whose turn comes next where the order of turns is fixed; null where it is not.</summary>
+    /// <param name="strand">A counter of the piece.</param>
+    public int? NextInOrder(PlayedStrand strand)
+    {
+        if (strand.Next is not { } next || SharingOf(next.Task) is not { Order.Count: > 0 } sharing)
+        {
+            return null;
+        }
+
+        var places = Members.Select((m, i) => m.Seat ?? i + 1).ToList();
+        return sharing.After(Worker, s => places.Contains(s) && !Holding.Contains(s) && Allowed(strand, next, s) > 0);
+    }
+
+    /// <summary>How many units a turn has that is begun and not done, where its length is fixed; null where another may take over, and where
+    /// it is open which of several counters goes on.</summary>
+    public int? TurnLeft =>
+        Worker is not { } now || Strands.Count > 1
+            ? null
+            : Strands
+                .Where(s => s.Next is { } next && Turn < SharingOf(next.Task).TurnOf && Allowed(s, next, now) > 0)
+                .Select(s => SharingOf(s.Next!.Task).TurnOf)
+                .FirstOrDefault();
+
     /// <summary>How many units of a task a member may do before others would lack theirs; the largest number without a limit.</summary>
     /// <param name="strand">A counter of the piece.</param>
     /// <param name="next">The next unit of it.</param>

@@ -1,4 +1,5 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Playing;
@@ -12,6 +13,21 @@ namespace FairCompass.Core.Playing;
 /// <param name="HoldBy">How many must hold a position for a unit to count; 0 for none.</param>
 public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMost, int AtLeast, int HoldBy)
 {
+    /// <summary>How many units each turn has; null where it may end at any.</summary>
+    public int? TurnOf { get; init; }
+
+    /// <summary>The places in the order in which they take turns; empty where any may be next.</summary>
+    public Eq<int> Order { get; init; } = [];
+
+    /// <summary>Whose turn comes after a place, of those who may work; null where there is no order, or nobody may.</summary>
+    /// <param name="worker">Who works; null before the first turn.</param>
+    /// <param name="may">Whether a place may work now.</param>
+    public int? After(int? worker, Func<int, bool> may)
+    {
+        var at = worker is { } now ? Order.ToList().IndexOf(now) : -1;
+        return Enumerable.Range(at + 1, Order.Count).Select(i => (int?)Order[i % Order.Count]).FirstOrDefault(s => may(s!.Value));
+    }
+
     /// <summary>One who works alone.</summary>
     public static Sharing Alone { get; } = new(1, false, false, null, 0, 0);
 
@@ -37,9 +53,13 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
             // At a station nobody takes over until the swap; a check refuses a limit there.
             piece.Piece.Swaps.Count > 0
                 ? null
-                : Number(ShareKind.AtMost),
+                : new[] { Number(ShareKind.AtMost), Number(ShareKind.HandOverAfter) }.Min(),
             Number(ShareKind.AtLeast) ?? 0,
             hold?.Holders ?? 0
-        );
+        )
+        {
+            TurnOf = piece.Piece.Swaps.Count > 0 ? null : Number(ShareKind.HandOverAfter),
+            Order = share.FirstOrDefault(p => p.Is == ShareKind.InFixedOrder)?.Order ?? [],
+        };
     }
 }

@@ -24,7 +24,7 @@ internal static class Steps
                     ? (Replace(piece, strand, strand.WithNoRep()), null)
                     : (null, "This part has no such counter."),
                 Happened.HandedOver h => IsMember(piece, h.Seat)
-                    ? (piece with { Worker = h.Seat, Turn = 0 }, null)
+                    ? HandedOver(piece, h.Seat)
                     : (null, "No member of this part stands there."),
                 Happened.HoldTaken h => piece.Holding.Contains(h.Seat)
                     ? (null, "The position is held already.")
@@ -38,6 +38,12 @@ internal static class Steps
                 _ => (null, "This cannot happen in a part of the work."),
             },
         };
+
+    private static (PlayedPiece? Piece, string? Refused) HandedOver(PlayedPiece piece, int to) =>
+        piece.Strands.Count == 1 && piece.NextInOrder(piece.Strands[0]) is { } next && next != to
+            ? (null, $"It is the turn of place {next}.")
+        : piece.TurnLeft is { } turn ? (null, $"A turn has {turn}.")
+        : (piece with { Worker = to, Turn = 0 }, null);
 
     /// <summary>Units of a counter that can be done before something else is due: 0 for none.</summary>
     public static long Open(PlayedPiece piece, PlayedStrand strand)
@@ -161,6 +167,8 @@ internal static class Steps
             : done.Seat is { } holder && piece.Holding.Contains(holder) ? "Who holds the position does not work."
             : !sharing.AtOnce && piece.Worker is { } worker && done.Seat is { } other && other != worker
                 ? $"Place {worker} works; another takes over first."
+            : piece.Worker is null && done.Seat is { } begins && piece.NextInOrder(strand) is { } first && first != begins
+                ? $"It is the turn of place {first}."
             : piece.TurnOf(done.Seat) + done.Units > sharing.AtMost ? $"At most {sharing.AtMost} in a row."
             : done.Seat is { } by && piece.Allowed(strand, next, by) < done.Units
                 ? "The rest is owed by others, each the fewest that are theirs."

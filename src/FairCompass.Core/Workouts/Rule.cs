@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -15,7 +16,24 @@ public abstract record Rule
     /// <param name="Position">What they hold.</param>
     /// <param name="WholeTurn">True for the whole turn, false for every whole rep.</param>
     /// <param name="AnotherEachCycle">True when the holder changes with each cycle.</param>
-    public sealed record Hold(int Holders, string Position, bool WholeTurn, bool AnotherEachCycle) : Rule;
+    public sealed record Hold(int Holders, string Position, bool WholeTurn, bool AnotherEachCycle) : Rule
+    {
+        /// <summary>What is held with, such as <c>24/16 kg</c>; null for nothing.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Detail.Load? Load { get; init; }
+
+        /// <summary>True where the hold may be left between reps: <c>may pause between reps</c>.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool MayPause { get; init; }
+
+        /// <summary>True where another member may take the position over: <c>another may take over</c>.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool OthersTakeOver { get; init; }
+
+        /// <summary>What it costs when the hold breaks; null where nobody has said more than that nothing counts meanwhile.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public BrokenHold? Broken { get; init; }
+    }
 
     /// <summary><c>re-rig: 60/40 kg by the athlete</c>.</summary>
     /// <param name="To">The load afterwards; null for the load of the next line.</param>
@@ -77,6 +95,11 @@ public sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = nul
 {
     /// <summary>What <see cref="ShareKind.Short"/> costs; null for other phrases.</summary>
     public ShortShare? Short { get; init; }
+
+    /// <summary>The places in the order of <see cref="ShareKind.InFixedOrder"/>; empty where a team keeps the order in which it
+    /// began.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<int> Order { get; init; }
 }
 
 /// <summary>The phrases of a sharing rule.</summary>
@@ -118,7 +141,7 @@ public enum ShareKind
     /// <summary><c>an attempt is a turn</c>.</summary>
     AttemptIsTurn,
 
-    /// <summary><c>hand over after NAME</c>.</summary>
+    /// <summary><c>hand over after NAME</c>, or <c>after N reps</c>: then each turn has just so many.</summary>
     HandOverAfter,
 
     /// <summary><c>hand tag</c>.</summary>
@@ -132,6 +155,25 @@ public enum ShareKind
 
     /// <summary><c>short is owed</c>, <c>not counted</c>, or <c>no result</c>: what fewer than the least costs.</summary>
     Short,
+
+    /// <summary><c>hand over at NAME</c>: at that checkpoint, and nowhere else.</summary>
+    HandOverAt,
+}
+
+/// <summary>What a broken hold costs, beside that nothing counts while nobody holds.</summary>
+/// <param name="Lost">What is done anew: the rep or the set in which it broke; null for nothing.</param>
+/// <param name="Work">How many of another movement the team does; null for none.</param>
+/// <param name="Movement">That movement; null for none.</param>
+public sealed record BrokenHold(LostWork? Lost, int? Work = null, string? Movement = null);
+
+/// <summary>What is done anew after a broken hold.</summary>
+public enum LostWork
+{
+    /// <summary><c>rep lost</c>.</summary>
+    Rep,
+
+    /// <summary><c>set lost</c>.</summary>
+    Set,
 }
 
 /// <summary>What it costs when a member did fewer than the least.</summary>

@@ -36,6 +36,9 @@ public class CardMarksTests
             { "one at a time, any split, at most 3 tries in a row", "More than 3 tries in a row", "" },
             { "one at a time, an attempt is a turn", "Went on after a missed attempt", "" },
             { "one at a time, hand over after the round", "Handed over before the end of the round", "" },
+            { "one at a time, hand over after 5 reps", "Not after just 5 reps handed over", "" },
+            { "one at a time, in fixed order 2nd, 1st", "Out of turn, 2nd, 1st", "" },
+            { "one at a time, hand over at Deck", "Handed over elsewhere than at Deck", "" },
             { "one at a time, hand tag", "No hand tag", "" },
         };
 

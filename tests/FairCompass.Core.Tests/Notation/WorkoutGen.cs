@@ -105,25 +105,9 @@ public static partial class WorkoutGen
 
     private static readonly Gen<Eq<Detail>> Details = AnyDetail.List[0, 3].Select(l => l.ToEq());
 
-    private static readonly Gen<SharePhrase> Phrase = Gen.Select(
-        Gen.Enum<ShareKind>(),
-        Small,
-        Pick.Of("each", "a turn", "each in every round", "a turn of every movement", "each of every movement in every round"),
-        (k, n, per) =>
-            k switch
-            {
-                ShareKind.TogetherAt => new SharePhrase(k, Text: "the far shoulder"),
-                ShareKind.HandOverAfter => new SharePhrase(k, Text: "the round"),
-                ShareKind.ByMembers or ShareKind.AtMost or ShareKind.AtMostTries => new SharePhrase(k, n),
-                ShareKind.AtLeast => new SharePhrase(k, n, per),
-                ShareKind.Short => new SharePhrase(k) { Short = (ShortShare)(n % 3) },
-                _ => new SharePhrase(k),
-            }
-    );
-
     private static readonly Gen<Rule> AnyRule = Gen.OneOf(
         Phrase.List[1, 3].Select(l => (Rule)new Rule.Share(l.ToEq())),
-        Gen.Select(Small, Coin, Coin, (n, a, b) => (Rule)new Rule.Hold(n, "front plank", a, b)),
+        AnyHold,
         Gen.Select(
             AnyLoad,
             Small,

@@ -350,10 +350,11 @@ internal sealed class PlausibleDrafts
     }
 
     private string Sharing() =>
-        random.Next(7) switch
+        random.Next(8) switch
         {
             5 => "one at a time, any split, at least 2 each, count by member, short is owed",
             6 => "one at a time, any split, count by member",
+            7 => "one at a time, hand over after 4 reps",
             0 => "one at a time, any split",
             1 => "one at a time, any split, at least 2 each",
             2 => "one at a time, in rotation",

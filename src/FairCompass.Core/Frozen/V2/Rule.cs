@@ -17,7 +17,20 @@ internal abstract record Rule
 {
     internal sealed record Share(Eq<SharePhrase> Phrases) : Rule;
 
-    internal sealed record Hold(int Holders, string Position, bool WholeTurn, bool AnotherEachCycle) : Rule;
+    internal sealed record Hold(int Holders, string Position, bool WholeTurn, bool AnotherEachCycle) : Rule
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Detail.Load? Load { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool MayPause { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool OthersTakeOver { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public BrokenHold? Broken { get; init; }
+    }
 
     internal sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule;
 
@@ -48,6 +61,9 @@ internal sealed record SharePhrase(ShareKind Is, int? N = null, string? Text = n
 {
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public ShortShare? Short { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<int> Order { get; init; }
 }
 
 internal enum ShortShare
@@ -76,4 +92,13 @@ internal enum ShareKind
     NoHandTag,
     CountByMember,
     Short,
+    HandOverAt,
+}
+
+internal sealed record BrokenHold(LostWork? Lost, int? Work = null, string? Movement = null);
+
+internal enum LostWork
+{
+    Rep,
+    Set,
 }
