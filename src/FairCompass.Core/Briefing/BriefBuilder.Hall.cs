@@ -214,7 +214,10 @@ public sealed partial class BriefBuilder
 
     private string Changed(Rule.ReRig r)
     {
-        var to = r.To is { } load ? Say(" to ", " a ") + Printer.Detail(load) : "";
+        var to =
+            r.To is { } load ? Say(" to ", " a ") + Printer.Detail(load)
+            : r.Added is { } on ? Say($", {Printer.Detail(on)} more a side,", $", {Printer.Detail(on)} más por lado,")
+            : "";
         return Cite(
             "rerig",
             Say(

@@ -73,7 +73,11 @@ public sealed partial class BriefBuilder
     private BriefSection Loads()
     {
         var heading = Say("Loads and amounts", "Cargas y cantidades");
-        var rows = GridRows.Of(u, tongue).Where(r => r.Aspect != "movement").SelectMany(LoadRows).ToList();
+        var rows = GridRows
+            .Of(u, tongue)
+            .GroupBy(r => r.Line)
+            .SelectMany(g => g.Where(r => r.Aspect != "movement").SelectMany(LoadRows).Concat(BonusRows(g.Key)))
+            .ToList();
         if (rows.Count == 0 || shown.Count == 0)
         {
             return new("loads", heading, []);
@@ -101,7 +105,7 @@ public sealed partial class BriefBuilder
                 .Select(i => movement.Contains(i) ? Cite($"cell/{row.Line}/{row.Aspect}/{u.Resolver.Columns[i]}", row.Cells[i].Text) : "–")
                 .ToList();
             // An amount that is the same for all stands in the workout above.
-            if (row.Aspect != "amount" || done.Count > 1 || cells.Distinct().Count() > 1)
+            if (row.Aspect != "amount" || done.Count > 1 || HasWays(row) || cells.Distinct().Count() > 1)
             {
                 yield return new(cells.Prepend(Cite($"row/{row.Line}/{row.Aspect}", Words.Capital(movement.Key) + label)).ToEq());
             }

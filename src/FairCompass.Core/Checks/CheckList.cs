@@ -20,6 +20,8 @@ public static class CheckList
         new TieUnstated(),
         new NoLiftUnstated(),
         new LoadNotMakeable(),
+        new ReRigDiffers(),
+        new ReRigNotMakeable(),
         new OneOrTwo(),
         new BarUnknown(),
         new PlatesShared(),

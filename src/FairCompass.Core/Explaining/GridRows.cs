@@ -157,7 +157,8 @@ public sealed class GridRows
 
     private static GridCell Cell(string text, Origin from) => new(text, from.Own, from.Division, from.At.Line);
 
-    private static Said UnitWord(AmountUnit unit) =>
+    /// <summary>What an amount is counted in, as a heading of the table says it.</summary>
+    internal static Said UnitWord(AmountUnit unit) =>
         unit switch
         {
             AmountUnit.Calorie => Term.Single("cal"),

@@ -290,9 +290,18 @@ public sealed partial class Parser
     private static Rule? ReRig(Cursor c)
     {
         Detail.Load? load = null;
-        if (c.AtNumber)
+        Detail.Load? added = null;
+        if (c.EatChar('+'))
         {
-            load = Detail(c, quiet: false) as Detail.Load;
+            added = c.AtNumber ? Detail(c, quiet: false) as Detail.Load : null;
+            if (added is null || !c.Eat("a side"))
+            {
+                return Nothing<Rule>(c, "What goes on each side?", "+ 10 kg a side");
+            }
+        }
+        else if (c.Eat("to") || c.AtNumber)
+        {
+            load = c.AtNumber ? Detail(c, quiet: false) as Detail.Load : null;
             if (load is null)
             {
                 return Nothing<Rule>(c, "To which load?", "a load such as 60/40 kg, or nothing for that of the next line");
@@ -330,7 +339,7 @@ public sealed partial class Parser
             }
         }
 
-        return new Rule.ReRig(load, by, window, change);
+        return new Rule.ReRig(load, by, window, change) { Added = added };
     }
 
     private static Rule? Help(Cursor c)

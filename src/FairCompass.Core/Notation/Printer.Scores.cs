@@ -12,7 +12,7 @@ public sealed partial class Printer
             Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
             Workouts.Rule.Hold r => Hold(r),
             Workouts.Rule.ReRig r =>
-                $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
+                $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}{(r.Added is { } on ? $"+ {Detail(on)} a side " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
                     + $"{(r.InChange ? ", in the change" : "")}",
             Workouts.Rule.Help r => "help: "
                 + r.Act switch

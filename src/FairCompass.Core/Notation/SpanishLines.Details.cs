@@ -61,7 +61,9 @@ public sealed partial class SpanishLines
         {
             Workouts.Rule.Share r => "reparto: " + string.Join(", ", r.Phrases.Select(Phrase)),
             Workouts.Rule.Hold r => Hold(r),
-            Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}por "
+            Workouts.Rule.ReRig r => $"cambio de carga: {(r.To is { } to ? Unset(Load(to)) + " " : "")}"
+                + (r.Added is { } on ? $"+ {Unset(Load(on))} por lado " : "")
+                + "por "
                 + $"{tongue.Join(r.By.Split(", ").Select(Usual))}{(r.Window is { } w ? $", en la ventana {w}" : "")}"
                 + $"{(r.InChange ? ", en el cambio" : "")}",
             Workouts.Rule.Help r => "ayuda: "

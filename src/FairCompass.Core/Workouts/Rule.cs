@@ -40,7 +40,13 @@ public abstract record Rule
     /// <param name="By">Who changes it.</param>
     /// <param name="Window">In which window of a rota or waves, or null.</param>
     /// <param name="InChange">True when it is done in the change.</param>
-    public sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule;
+    public sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule
+    {
+        /// <summary>What goes on each side, <c>+ 10 kg a side</c>; null where it is not said. What the bar weighs then is the load of the
+        /// next line or round, and a check compares the two.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Detail.Load? Added { get; init; }
+    }
 
     /// <summary><c>help: spot by two crew, the rep does not count</c>.</summary>
     /// <param name="Act">What is permitted.</param>

@@ -85,26 +85,23 @@ public static class WorkTree
         };
 
     /// <summary>Every change of a load that the draft writes down.</summary>
-    public static IEnumerable<Rule.ReRig> ReRigs(Workout workout) =>
-        All(workout)
-            .SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine { Rule: Rule.ReRig r } => [r],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule).OfType<Rule.ReRig>(),
-                    _ => Enumerable.Empty<Rule.ReRig>(),
-                }
-            );
+    public static IEnumerable<Rule.ReRig> ReRigs(Workout workout) => ReRigsAt(workout).Select(r => r.Rule);
 
     /// <summary>The lines at which a load is changed, from 1.</summary>
-    public static IEnumerable<int> ReRigLines(Workout workout) =>
+    public static IEnumerable<int> ReRigLines(Workout workout) => ReRigsAt(workout).Select(r => r.At.Line);
+
+    /// <summary>Every change of a load with its place.</summary>
+    public static IEnumerable<(Rule.ReRig Rule, SourceRange At)> ReRigsAt(Workout workout) =>
         All(workout)
             .SelectMany(w =>
                 w switch
                 {
-                    Work.RuleLine { Rule: Rule.ReRig } r => [r.At.Line],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Where(l => l.Rule is Rule.ReRig).Select(l => l.At.Line),
-                    _ => Enumerable.Empty<int>(),
+                    Work.RuleLine { Rule: Rule.ReRig r } => [(r, w.At)],
+                    Work.Task t => t
+                        .Lines.OfType<TaskLine.RuleOf>()
+                        .Where(l => l.Rule is Rule.ReRig)
+                        .Select(l => ((Rule.ReRig)l.Rule, l.At)),
+                    _ => Enumerable.Empty<(Rule.ReRig, SourceRange)>(),
                 }
             );
 }

@@ -21,6 +21,36 @@ public partial class CheckTests
         new()
         {
             {
+                "re-rig-differs",
+                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: 85/60 kg by the athlete\n  9 deadlift, 80/55 kg\n" + Timed,
+                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: to 80/55 kg by the athlete\n  9 deadlift, 80/55 kg\n" + Timed
+            },
+            {
+                "re-rig-differs",
+                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/60 kg\n" + Timed,
+                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/55 kg\n" + Timed
+            },
+            {
+                "re-rig-differs",
+                Divisions
+                    + "9:00 for time\n  3 rounds\n    6 deadlift, 60-80-95/50-60-70 kg\n    re-rig: + 10/5 kg a side by the athlete\n"
+                    + Timed,
+                Divisions
+                    + "9:00 for time\n  3 rounds\n    6 deadlift, 60-80-100/50-60-70 kg\n    re-rig: + 10/5 kg a side by the athlete\n"
+                    + Timed
+            },
+            {
+                "re-rig-not-makeable",
+                Divisions
+                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 81/56 kg by the athlete\n  B: for load, in the time left\n"
+                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n"
+                    + "  A unfinished: not reached\n  tie: shared\n",
+                Divisions
+                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 80/55 kg by the athlete\n  B: for load, in the time left\n"
+                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n"
+                    + "  A unfinished: not reached\n  tie: shared\n"
+            },
+            {
                 "implements",
                 Divisions + "9:00 for time\n  10 dumbbell thruster, 15/10 kg\n" + Timed,
                 Divisions + "9:00 for time\n  10 dumbbell thruster, 2 x 15/10 kg\n  10 one-arm dumbbell snatch, 15/10 kg\n" + Timed

@@ -112,7 +112,12 @@ public static partial class WorkoutGen
             AnyLoad,
             Small,
             Gen.Int[0, 7],
-            (l, w, s) => (Rule)new Rule.ReRig((s & 1) == 1 ? l : null, "the athlete", (s & 2) == 2 ? w : null, (s & 4) == 4)
+            (l, w, s) =>
+                (Rule)
+                    new Rule.ReRig((s & 1) == 1 ? l : null, "the athlete", (s & 2) == 2 ? w : null, (s & 4) == 4)
+                    {
+                        Added = (s & 1) == 0 && w % 2 == 0 ? l with { Start = false } : null,
+                    }
         ),
         Gen.Select(Gen.Enum<HelpAct>(), Gen.Int[0, 2], (a, v) => (Rule)new Rule.Help(a, "two crew", v == 0 ? null : (VoidedUnit)(v - 1))),
         Pick.Of("only the bar", "no chalk, please").Select(t => (Rule)new Rule.Touch(t)),

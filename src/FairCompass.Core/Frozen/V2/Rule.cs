@@ -32,7 +32,11 @@ internal abstract record Rule
         public BrokenHold? Broken { get; init; }
     }
 
-    internal sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule;
+    internal sealed record ReRig(Detail.Load? To, string By, int? Window, bool InChange) : Rule
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Detail.Load? Added { get; init; }
+    }
 
     internal sealed record Help(HelpAct Act, string By, VoidedUnit? Voids) : Rule;
 
