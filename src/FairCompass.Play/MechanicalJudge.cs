@@ -62,6 +62,7 @@ public sealed class MechanicalJudge
         {
             var before = state;
             state = state.After(happening);
+            GoOn(before, state);
             if (happening.What is Happened.Done done)
             {
                 Sees(done, happening.At, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
@@ -87,6 +88,27 @@ public sealed class MechanicalJudge
     /// <summary>True for a counter that has boxes on the card; otherwise its number is written down.</summary>
     public bool HasBoxes(PlayedPiece piece, CourseStrand strand) =>
         counters.Exists(c => c.Piece.Piece.Piece.Key == piece.Piece.Piece.Key && c.Strand.Key == strand.Key && c.Printed is not null);
+
+    /// <summary>Where a member of a relay goes on from the one before, the boxes go on as well.</summary>
+    private void GoOn(PlayedCourse before, PlayedCourse now)
+    {
+        foreach (var (was, piece) in before.Pieces.Zip(now.Pieces))
+        {
+            if (
+                was.Opened is not null
+                || piece.Opened is null
+                || piece.Piece.Piece.GoesOnFrom is not { } from
+                || piece.Strands is not [var strand]
+            )
+            {
+                continue;
+            }
+
+            var (mine, earlier) = ((piece.Piece.Piece.Key, strand.Of.Key), (from, strand.Of.Key));
+            hand[mine] = hand.GetValueOrDefault(earlier);
+            crossed[mine] = crossed.TryGetValue(earlier, out var times) ? [.. times] : [];
+        }
+    }
 
     /// <summary>One more of the task in hand; the next box when it was the last of the row.</summary>
     private void Sees(Happened.Done done, Duration at, PlayedStrand before, PlayedStrand after)

@@ -93,7 +93,7 @@ public sealed partial class BriefBuilder
             return tables;
         }
 
-        var place = strand.At(UnitTimes.AtMost(PaceTable.Usual, piece, strand, limit.Longest) + 1);
+        var place = strand.At(UnitTimes.AtMost(PaceTable.Usual, piece, strand, piece.Piece.Earlier + limit.Longest) + 1);
         // Before the endless rounds nobody is in a round of them.
         var rounds = place.Rounds.Count > 0 && endless.Rows.Any(r => r.Cells.Any(c => c.Task == place.Task)) ? place.Rounds[0] + 1 : 2;
         return [.. tables.SkipLast(1), endless with { Rows = [.. endless.Rows.Take((int)Math.Clamp(rounds, 2, 3 * BoxesInARow))] }];
@@ -103,8 +103,14 @@ public sealed partial class BriefBuilder
     {
         var name = CounterName(c);
         var all = c.Strand.Counter.AllCounted is { } n && !c.Depends ? Cite($"piece/{c.Id}", Say($", {n} in all", $", {n} en total")) : "";
-        return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all;
+        return Words.Capital((name.Length == 0 ? "" : name + ": ") + Say("running totals", "totales acumulados")) + all + GoesOn(c);
     }
+
+    /// <summary>The place for the number at which a member of a relay goes on.</summary>
+    private string GoesOn(CardCounter c) =>
+        c.Piece.Piece.GoesOnFrom is null
+            ? ""
+            : Say(", goes on from ____ (the total of the one before)", ", sigue desde ____ (total del anterior)");
 
     private IEnumerable<BriefBlock> InRounds(CardCounter c, LedgerTable table, int? timed)
     {

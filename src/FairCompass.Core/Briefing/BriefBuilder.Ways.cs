@@ -1,7 +1,7 @@
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -26,7 +26,8 @@ public sealed partial class BriefBuilder
                     ? Cite($"cell/{line}/bonus/{task.Address}", at.For(u.Resolver.Position(task.Address)).ToString())
                     : "–"
             );
-            var unit = tasks[0].Prescription.Amount?.Value is Amount.Counted { Unit: var counted } ? counted
+            var unit =
+                tasks[0].Prescription.Amount?.Value is Amount.Counted { Unit: var counted } ? counted
                 : tasks[0].Prescription.Amount?.Value is Amount.Max { Unit: var most } ? most
                 : AmountUnit.Rep;
             var measured = unit == AmountUnit.Rep ? "" : ", " + tongue.Say(GridRows.UnitWord(unit));
@@ -35,7 +36,9 @@ public sealed partial class BriefBuilder
                     .Prepend(
                         Cite(
                             $"row/{line}/bonus",
-                            Words.Capital(tongue.Movement(tasks[0].Prescription.Movement.Value)) + measured + Say($": +{worth} at", $": +{worth} a las")
+                            Words.Capital(tongue.Movement(tasks[0].Prescription.Movement.Value))
+                                + measured
+                                + Say($": +{worth} at", $": +{worth} a las")
                         )
                     )
                     .ToEq()

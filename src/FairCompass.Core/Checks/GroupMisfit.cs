@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -63,10 +64,53 @@ public sealed class GroupMisfit : ICheck
 
         foreach (var relay in WorkTree.Stages(context.Workout.Stages).OfType<Stage.Relay>())
         {
+            if (relay.Continues && Broken(relay, context) is { } sentence)
+            {
+                yield return new Report(relay.At, sentence);
+            }
+
             foreach (var division in divisions.Where(d => !relay.EachSame && d.IsTeam && d.Size != relay.Times.Count).Take(1))
             {
                 yield return new Report(relay.At, $"{relay.Times.Count} windows for the {division.Size} of {division.Name}.");
             }
         }
     }
+
+    /// <summary>Units of two members that are compared: no relay has more.</summary>
+    private const int Compared = 400;
+
+    /// <summary>Why a relay cannot go on counting; null when it can.</summary>
+    private static string? Broken(Stage.Relay relay, CheckContext context)
+    {
+        if (relay.Goal != Goal.Reps)
+        {
+            return "A relay that goes on counting is for reps.";
+        }
+
+        if (context.Workout.Scores.Any(s => s.Measure == Measure.RoundsAndReps))
+        {
+            return "Rounds and reps of a relay that goes on counting are no member’s: score its reps.";
+        }
+
+        foreach (var course in context.Courses)
+        {
+            foreach (var piece in course.Pieces.Where(p => p.Piece.At == relay.At && p.Piece.GoesOnFrom is not null))
+            {
+                if (piece.Strand is not { } mine || course.Piece(piece.Piece.GoesOnFrom!)?.Strand is not { } before)
+                {
+                    return "A relay goes on counting where its work has one order.";
+                }
+
+                if (mine.Units != before.Units || Enumerable.Range(1, Compared).Any(n => !Same(mine, before, n)))
+                {
+                    return $"{course.Address}: the work of {piece.Piece.Name} has other amounts, so nobody can say where it goes on.";
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private static bool Same(Strand a, Strand b, int unit) =>
+        unit > (a.Units ?? unit) || (a.At(unit) is var x && b.At(unit) is var y && x.Task == y.Task && x.Unit == y.Unit);
 }

@@ -27,7 +27,9 @@ public sealed class ReRigDiffers : ICheck
     {
         var book = StandardsBook.Of(context.Competition);
         var bars = context
-            .Prescribed.Where(p => p.At == default && p.Option is null && book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell)
+            .Prescribed.Where(p =>
+                p.At == default && p.Option is null && book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
+            )
             .ToList();
         // The bar of a window of its own is not that of the line below.
         foreach (var (rule, at) in WorkTree.ReRigsAt(context.Workout).Where(r => r.Rule is { Window: null, InChange: false }))
@@ -51,10 +53,16 @@ public sealed class ReRigDiffers : ICheck
         var next = after?.Prescription.Load?.Value.Values.At(0);
         if (rule.To is { } to && to.Of.For(position).At(0) is { } set)
         {
-            return next is not null && next != set ? $"The bar is set to {Printer.Detail(to)}, the next lift on it is {Written(after!)}." : null;
+            return next is not null && next != set
+                ? $"The bar is set to {Printer.Detail(to)}, the next lift on it is {Written(after!)}."
+                : null;
         }
 
-        if (rule.Added is not { } added || added.Of.For(position).At(0) is not { } side || before?.Prescription.Load?.Value.Values is not { } was)
+        if (
+            rule.Added is not { } added
+            || added.Of.For(position).At(0) is not { } side
+            || before?.Prescription.Load?.Value.Values is not { } was
+        )
         {
             return null;
         }
@@ -77,7 +85,9 @@ public sealed class ReRigDiffers : ICheck
     }
 
     private static string Written(PrescribedTask task) =>
-        task.Source.Details.OfType<Detail.Load>().FirstOrDefault() is { } load ? Printer.Detail(load) : task.Prescription.Load!.Value.ToString();
+        task.Source.Details.OfType<Detail.Load>().FirstOrDefault() is { } load
+            ? Printer.Detail(load)
+            : task.Prescription.Load!.Value.ToString();
 
     private static IEnumerable<Mend> Mends(Rule.ReRig rule, PrescribedTask? after)
     {

@@ -190,6 +190,7 @@ public sealed partial class Clockwork
     private void Relay(Stage.Relay r)
     {
         var turns = r.EachSame ? Math.Max(members, 1) : r.Times.Count;
+        PieceOfWork? before = null;
         for (var k = 0; k < turns && !Full(); k++)
         {
             var time = r.Times.Count == 0 ? null : r.Times[Math.Min(k, r.Times.Count - 1)];
@@ -198,19 +199,14 @@ public sealed partial class Clockwork
                 .Range(1, members)
                 .Where(m => members > 1 && m != seat)
                 .Select(m => new Presence(Words.Ordinal(m), null, Presence.Rests));
-            Span(
-                SpanKind.Work,
-                r.Label,
-                time,
-                [
-                    (
-                        Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null),
-                        seat is { } s ? Words.Ordinal(s) : null,
-                        r.Label
-                    ),
-                ],
-                rests
-            );
+            var piece = Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null);
+            if (r.Continues && before is not null)
+            {
+                pieces[^1] = piece = piece with { GoesOnFrom = before.Key, Earlier = before.Earlier + (before.Window ?? Duration.Zero) };
+            }
+
+            before = piece;
+            Span(SpanKind.Work, r.Label, time, [(piece, seat is { } s ? Words.Ordinal(s) : null, r.Label)], rests);
             if (k < turns - 1 && r.Between is { } gap)
             {
                 Walk(gap);

@@ -40,6 +40,12 @@ public sealed record PieceOfWork(
     /// <summary>The turn of a rota or wave, from 1; null elsewhere.</summary>
     public int? Turn { get; init; }
 
+    /// <summary>The piece at whose last rep this one goes on; null for one that begins at its first.</summary>
+    public string? GoesOnFrom { get; init; }
+
+    /// <summary>How long the pieces before it took that it goes on from; zero for one that begins at its first rep.</summary>
+    public Duration Earlier { get; init; }
+
     /// <summary>The stations that are worked in any order of swaps inside this piece; empty elsewhere.</summary>
     public Eq<Station> Swaps { get; init; }
 

@@ -209,17 +209,24 @@ public sealed partial class Parser
         } while (c.EatChar('-'));
         each = times.Count == 1 && c.Eat("each");
         Stage.Gap? between = null;
-        if (c.EatChar(','))
+        var continues = false;
+        while (c.EatChar(','))
         {
-            if (Between(c) is not { } gap)
+            if (c.Eat("continues"))
+            {
+                continues = true;
+            }
+            else if (between is null && Between(c) is { } gap)
+            {
+                between = gap;
+            }
+            else
             {
                 return null;
             }
-
-            between = gap;
         }
 
-        return new Stage.Relay(goal, each, times.ToEq(), between, WorkBlock(line));
+        return new Stage.Relay(goal, each, times.ToEq(), between, WorkBlock(line)) { Continues = continues };
     }
 
     private static Stage.Gap? Between(Cursor c)

@@ -115,7 +115,7 @@ public sealed partial class Printer
                 Line(
                     level,
                     $"{label}relay {Words(s.Goal)}, {string.Join('-', s.Times.Select(Time))}{(s.EachSame ? " each" : "")}"
-                        + $"{(s.Between is { } g ? ", " + Between(g) : "")}",
+                        + $"{(s.Between is { } g ? ", " + Between(g) : "")}{(s.Continues ? ", continues" : "")}",
                     s.Note
                 );
                 Block(level + 1, s.Items);

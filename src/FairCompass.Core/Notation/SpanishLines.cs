@@ -117,7 +117,8 @@ public sealed partial class SpanishLines
                 Add(
                     level,
                     $"{label}relevos {Goal(s.Goal)}, {string.Join('-', s.Times.Select(Time))}"
-                        + $"{(s.EachSame ? " cada miembro" : "")}{(s.Between is { } g ? ", " + Gap(g) : "")}",
+                        + $"{(s.EachSame ? " cada miembro" : "")}{(s.Between is { } g ? ", " + Gap(g) : "")}"
+                        + (s.Continues ? ", cada uno sigue donde paró el anterior" : ""),
                     s.Note
                 );
                 Block(level + 1, s.Items);

@@ -348,6 +348,12 @@ public sealed partial class PlayedCourse
             if (opens <= to)
             {
                 piece = piece with { Phase = PiecePhase.Open, Opened = opens, Interval = piece.Setting.Each is null ? 0 : 1 };
+                if (piece.Piece.Piece.GoesOnFrom is not null && before is { Strands: [var reached] } && piece.Strands is [var mine])
+                {
+                    piece = piece with { Strands = [reached.In(mine.Of)] };
+                    piece = piece.Strands[0].Next is null ? piece with { Phase = PiecePhase.Finished, Finished = opens } : piece;
+                }
+
                 piece = Steps.Begun(piece);
             }
         }

@@ -256,9 +256,13 @@ public static partial class Card
                 key,
                 CardFieldKind.Counted,
                 name + tongue.Say($"{word} counted", $"total de {word}"),
-                counted.AllCounted is { } n
-                    ? tongue.Say($"0 to {n}", $"de 0 a {n}")
-                    : tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj"),
+                counted.AllCounted is { } n ? tongue.Say($"0 to {n}", $"de 0 a {n}")
+                    : piece.Piece.GoesOnFrom is null
+                        ? tongue.Say("the running total where the clock ended", "el total acumulado donde terminó el reloj")
+                    : tongue.Say(
+                        "the running total where the clock ended, with what the members before did",
+                        "el total acumulado donde terminó el reloj, con lo de los miembros anteriores"
+                    ),
                 counted.AllCounted,
                 null
             );

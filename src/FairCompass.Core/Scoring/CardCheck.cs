@@ -116,6 +116,16 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         Times(seen, piece, mine, path);
         Counts(seen, piece, mine, path);
+        if (
+            piece.Piece.GoesOnFrom is { } from
+            && taken.Piece(from) is { } earlier
+            && seen.Performed is { } now
+            && Tallying.Running(run.Of(from), earlier) > now
+        )
+        {
+            Add($"{path}.{seen.Key}", "This member goes on where the one before stopped, and cannot stand behind that.");
+        }
+
         errors.AddRange(MemberCheck.Objections(seen, piece, taken).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))

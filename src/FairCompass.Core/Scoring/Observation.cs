@@ -105,6 +105,9 @@ public sealed record PieceObservation(
     /// <summary>The key under which the number was given, for objections.</summary>
     internal string Key { get; init; } = "units";
 
+    /// <summary>Performed units with which the piece began: those of the member before in a relay that goes on counting.</summary>
+    internal long From { get; init; }
+
     /// <summary>What a distance has beyond its last whole section, in a sentence; null for nothing.</summary>
     internal string? Beyond { get; init; }
 }

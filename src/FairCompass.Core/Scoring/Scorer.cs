@@ -69,6 +69,7 @@ public static partial class Scorer
     public static Eq<ComponentResult> Score(RunObservation run, Course course, ScoreSheet sheet, MassUnit unit, Tongue tongue)
     {
         var taken = course.With(run.Choices);
+        run = Tallying.Own(run, taken);
         var plain = sheet.Components.Select(c => Plain(c, run, taken, sheet, unit, tongue)).ToList();
         return plain.Select((r, i) => WithTies(r, sheet.Components[i], run, taken, sheet, plain, tongue)).ToEq();
     }

@@ -53,11 +53,34 @@ internal static class Tallying
             }
 
             var counted = unverifiedIsNoRep && seen.Unverified is { } doubtful && strand.Key is "" ? Math.Max(0, units - doubtful) : units;
-            sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, ticked is null ? tally : Tally.CreditBeforeBonus));
+            var by = ticked is null ? tally : Tally.CreditBeforeBonus;
+            sum = Count.Add(sum, counted == 0 ? 0 : strand.Counter.Sum(counted, by));
+            if (seen.From > 0 && strand.Key.Length == 0)
+            {
+                sum -= strand.Counter.Sum(Math.Min(seen.From, counted), by);
+            }
         }
 
         return sum;
     }
+
+    /// <summary>The run with what each piece began at that goes on from another: what its member did is the rest.</summary>
+    public static RunObservation Own(RunObservation run, Course course) =>
+        course.Pieces.All(p => p.Piece.GoesOnFrom is null)
+            ? run
+            : run with
+            {
+                Pieces = run
+                    .Pieces.Select(seen =>
+                        course.Piece(seen.Piece)?.Piece.GoesOnFrom is { } before && course.Piece(before) is { } piece
+                            ? seen with
+                            {
+                                From = Running(run.Of(before), piece) ?? 0,
+                            }
+                            : seen
+                    )
+                    .ToEq(),
+            };
 
     private static Credit.WithBonus? Bonus(CoursePiece piece) =>
         piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault();

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -60,7 +61,12 @@ public abstract record Stage : Node
     /// <param name="Times">The windows.</param>
     /// <param name="Between">The rest or change between, or null.</param>
     /// <param name="Items">The work.</param>
-    public sealed record Relay(Goal Goal, bool EachSame, Eq<Duration?> Times, Gap? Between, Eq<Work> Items) : Stage;
+    public sealed record Relay(Goal Goal, bool EachSame, Eq<Duration?> Times, Gap? Between, Eq<Work> Items) : Stage
+    {
+        /// <summary>True with <c>continues</c>: each member goes on at the rep where the one before stopped.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool Continues { get; init; }
+    }
 
     /// <summary><c>rota for reps, 1:10 each, 4 turns, silent</c>: all stations at once, then round.</summary>
     public sealed record Rota(Goal Goal, Duration? Each, Duration? Change, int? Turns, bool Silent, Eq<Station> Stations) : Stage;

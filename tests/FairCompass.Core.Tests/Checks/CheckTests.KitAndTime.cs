@@ -27,8 +27,12 @@ public partial class CheckTests
             },
             {
                 "re-rig-differs",
-                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/60 kg\n" + Timed,
-                Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/55 kg\n" + Timed
+                Divisions
+                    + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/60 kg\n"
+                    + Timed,
+                Divisions
+                    + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: + 10/7.5 kg a side by the athlete\n  9 deadlift, 80/55 kg\n"
+                    + Timed
             },
             {
                 "re-rig-differs",

@@ -251,7 +251,8 @@ public static partial class WorkoutGen
                     AnyGap,
                     Coin,
                     Block(1),
-                    (g, t, each, gap, has, b) => (Stage)new Stage.Relay(g, each && t.Count == 1, t.ToEq(), has ? gap : null, b)
+                    (g, t, each, gap, has, b) =>
+                        (Stage)new Stage.Relay(g, each && t.Count == 1, t.ToEq(), has ? gap : null, b) { Continues = has != each }
                 )
             ),
             (

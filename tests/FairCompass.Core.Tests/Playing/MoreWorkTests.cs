@@ -88,7 +88,22 @@ public class MoreWorkTests
             {
                 foreach (var n in new[] { 1, 2, 5, 13 })
                 {
-                    yield return ($"{n} more of {piece.Piece}", With(piece with { Performed = done + n }));
+                    // Whoever goes on from there stands as many further.
+                    var behind = course.Pieces.Where(x => x.Piece.Key == piece.Piece).Select(x => x.Piece.Key).ToHashSet();
+                    behind.UnionWith(
+                        course
+                            .Pieces.Where(x => x.Piece.GoesOnFrom is { } from && behind.Contains(from) && behind.Add(x.Piece.Key))
+                            .Select(x => x.Piece.Key)
+                    );
+                    yield return (
+                        $"{n} more of {piece.Piece}",
+                        seen with
+                        {
+                            Pieces = seen
+                                .Pieces.Select(x => behind.Contains(x.Piece) && x.Performed is { } now ? x with { Performed = now + n } : x)
+                                .ToEq(),
+                        }
+                    );
                 }
             }
 

@@ -208,7 +208,7 @@ internal sealed class PlausibleDrafts
 
     private string Relay()
     {
-        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30");
+        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30{(random.Next(2) == 0 ? ", continues" : "")}");
         Line(1, "rounds without end");
         Tasks(2, random.Next(1, 3));
         return "score: reps\n  tie: lowest member\n";

@@ -45,7 +45,11 @@ internal abstract record Stage : Node
 
     internal sealed record Cycles(int Times, Gap? Between, Eq<Stage> Stages) : Stage;
 
-    internal sealed record Relay(Goal Goal, bool EachSame, Eq<Duration?> Times, Gap? Between, Eq<Work> Items) : Stage;
+    internal sealed record Relay(Goal Goal, bool EachSame, Eq<Duration?> Times, Gap? Between, Eq<Work> Items) : Stage
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool Continues { get; init; }
+    }
 
     internal sealed record Rota(Goal Goal, Duration? Each, Duration? Change, int? Turns, bool Silent, Eq<Station> Stations) : Stage;
 
