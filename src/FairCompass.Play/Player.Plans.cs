@@ -71,7 +71,15 @@ public sealed partial class Player
             return Work(worker, piece, strand, next, sharing, seat, from);
         }
 
-        private Happening Work(Worker worker, PlayedPiece piece, PlayedStrand strand, Place next, Sharing sharing, int? seat, Duration from)
+        private Happening? Work(
+            Worker worker,
+            PlayedPiece piece,
+            PlayedStrand strand,
+            Place next,
+            Sharing sharing,
+            int? seat,
+            Duration from
+        )
         {
             var key = piece.Piece.Piece.Key;
             var athlete = AthleteOf(piece, seat ?? next.Seat);
@@ -86,6 +94,11 @@ public sealed partial class Player
             }
 
             var (task, machine) = (inHand.Task, inHand.Monitor);
+            if (task.Unit == AmountUnit.Second)
+            {
+                return Held(worker, strand, next, task, time, new Happened.Done(key, strand.Of.Key, 1, sharing.Together ? null : seat));
+            }
+
             var works = seat ?? next.Seat;
             var (usual, fastest) = inHand.Times[works ?? 0] ??= player.TimeOf(
                 key,
@@ -118,6 +131,28 @@ public sealed partial class Player
             }
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
+        }
+
+        /// <summary>One second more of a held position; null when it was let go and ends with that. Seconds up to an amount are taken up
+        /// again after a rest.</summary>
+        private Happening? Held(Worker worker, PlayedStrand strand, Place next, CourseTask task, Duration at, Happened.Done done)
+        {
+            if (worker.SetLeft <= 0)
+            {
+                var begun = worker.Place is { } was && was.Task == next.Task && was.Rounds == next.Rounds;
+                if (begun && next.Of is null && !task.Source.Details.OfType<Detail.Flag>().Any(f => f.Is == FlagKind.MayBeBroken))
+                {
+                    return null;
+                }
+
+                at += new Duration(begun ? random.Middling(3000, 20_000) : 0);
+                worker.SetLeft = random.Middling(15, 100);
+            }
+
+            worker.Place = next;
+            worker.SetLeft--;
+            worker.TurnLeft--;
+            return new(at + new Duration(1000), done);
         }
 
         /// <summary>What one unit takes now: slower with every minute, quicker where several work at once.</summary>

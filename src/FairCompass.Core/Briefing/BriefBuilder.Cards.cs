@@ -48,6 +48,11 @@ public sealed partial class BriefBuilder
             yield return new("numbers", Say("Write the count", "Anota la cuenta"), [OneNumber(open)]);
         }
 
+        if (HeldSeconds(course) is { } held)
+        {
+            yield return held;
+        }
+
         foreach (var tries in course.Pieces.SelectMany(p => ByMember(p, course).Concat(Tries(p, course))))
         {
             yield return tries;

@@ -1,3 +1,4 @@
+using FairCompass.Core.Languages;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -26,13 +27,12 @@ public sealed class MetresAmongReps : ICheck
         where tasks.Exists(t => t.Unit is AmountUnit.Rep or AmountUnit.Calorie)
         from task in tasks
         where
-            task.Unit is AmountUnit.Metre or AmountUnit.Foot
-            && task.Counted is { Word: "m" or "ft", Credit: Courses.Credit.Each { Worth: > 0 } }
-        let metre = task.Unit == AmountUnit.Metre
+            task.Unit is AmountUnit.Metre or AmountUnit.Foot or AmountUnit.Second
+            && task.Counted is { Word: "m" or "ft" or "s", Credit: Courses.Credit.Each { Worth: > 0 } }
         select new Report(
             task.Source.At,
             task.Count is { } count
-                ? $"{count} {(metre ? "m" : "ft")} count as many reps here."
-                : $"Each {(metre ? "metre" : "foot")} counts as a rep here."
+                ? $"{count} {task.Unit.Symbol()} count as many reps here."
+                : $"Each {(task.Unit == AmountUnit.Metre ? Term.Metre : Term.Of(task.Unit.Symbol())).One.English} counts as a rep here."
         );
 }

@@ -5,9 +5,9 @@ namespace FairCompass.Core.Courses;
 /// <summary>How one task counts: how many units in each iteration, what they are worth, and what they are.</summary>
 /// <param name="Amounts">Units by iteration; null without end.</param>
 /// <param name="Credit">What they are worth.</param>
-/// <param name="IsCalories">True for calories.</param>
+/// <param name="Unit">What a unit is.</param>
 /// <param name="MillimetresEach">Distance of one unit; 0 when it is none.</param>
-internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCalories, long MillimetresEach)
+internal sealed record Counting(CountedSeries? Amounts, Credit Credit, AmountUnit Unit, long MillimetresEach)
 {
     /// <summary>The tally of one whole iteration.</summary>
     public long Whole(long index, Tally tally) =>
@@ -21,7 +21,8 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCa
         {
             TallyOf.Credit => Credit.Of(units, Amounts?.Value(index)),
             TallyOf.CreditBeforeBonus => Credit.WithoutBonus().Of(units, Amounts?.Value(index)),
-            TallyOf.Calories => IsCalories ? units : 0,
+            TallyOf.Calories => Unit == AmountUnit.Calorie ? units : 0,
+            TallyOf.Seconds => Unit == AmountUnit.Second ? units : 0,
             TallyOf.Millimetres => Count.Times(units, MillimetresEach),
             _ => units,
         };
@@ -34,7 +35,8 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, bool IsCa
         {
             TallyOf.Credit => Credit.Sum(Amounts, over),
             TallyOf.CreditBeforeBonus => Credit.WithoutBonus().Sum(Amounts, over),
-            TallyOf.Calories => IsCalories ? Amounts.Sum(over) : 0,
+            TallyOf.Calories => Unit == AmountUnit.Calorie ? Amounts.Sum(over) : 0,
+            TallyOf.Seconds => Unit == AmountUnit.Second ? Amounts.Sum(over) : 0,
             TallyOf.Millimetres => Count.Times(Amounts.Sum(over), MillimetresEach),
             _ => Amounts.Sum(over),
         };

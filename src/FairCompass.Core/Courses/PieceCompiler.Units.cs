@@ -45,7 +45,7 @@ internal sealed partial class PieceCompiler
             }
         }
 
-        return (held ? null : count, unit, counted, new Counting(amounts, counted.Credit, unit == AmountUnit.Calorie, millimetres));
+        return (held ? null : count, unit, counted, new Counting(amounts, counted.Credit, unit, millimetres));
     }
 
     /// <summary>What one unit is and is worth; a distance with marks is counted in whole sections between them.</summary>

@@ -18,6 +18,9 @@ public enum TallyOf
     /// <summary>Distance in whole millimetres; 1 ft = 304.8 mm is rounded down for each unit.</summary>
     Millimetres,
 
+    /// <summary>Whole seconds of held positions.</summary>
+    Seconds,
+
     /// <summary>Units of one place in the team, where the order of turns fixes who does them.</summary>
     Seat,
 }
@@ -41,6 +44,9 @@ public readonly record struct Tally(TallyOf Of, int Seat = 0)
 
     /// <summary>Distance in millimetres.</summary>
     public static Tally Millimetres => new(TallyOf.Millimetres);
+
+    /// <summary>Whole seconds of held positions.</summary>
+    public static Tally Seconds => new(TallyOf.Seconds);
 
     /// <summary>Units of one place in the team.</summary>
     public static Tally OfSeat(int seat) => new(TallyOf.Seat, seat);

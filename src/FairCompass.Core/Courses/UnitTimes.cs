@@ -30,6 +30,12 @@ public static class UnitTimes
             Amount.Max m => m.Unit,
             _ => AmountUnit.Rep,
         };
+        // A second lasts one.
+        if (unit == AmountUnit.Second)
+        {
+            return (1000, 1000);
+        }
+
         var kilograms = load is { } mass ? new Mass(mass, prescription.Load!.Value.Unit).InKilograms : (decimal?)null;
         var (usual, fastest) = PaceTable.At(paces.Of(prescription.Movement.Value, unit, division), kilograms, woman);
         // A section is as long as its marks are apart; a set of several movements takes each of them.

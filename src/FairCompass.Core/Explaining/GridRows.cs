@@ -164,6 +164,7 @@ public sealed class GridRows
             AmountUnit.Calorie => Term.Single("cal"),
             AmountUnit.Metre => Term.Single("m"),
             AmountUnit.Foot => Term.Single("ft"),
+            AmountUnit.Second => Term.Single("s"),
             _ => Term.Rep.Many,
         };
 

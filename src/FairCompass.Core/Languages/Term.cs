@@ -21,6 +21,9 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
     /// <summary>A foot of length.</summary>
     public static Term Foot { get; } = new(("foot", "pie"), ("feet", "pies"));
 
+    /// <summary>A second of a held position.</summary>
+    public static Term Second { get; } = new(("second", "segundo"), ("seconds", "segundos"));
+
     /// <summary>A section between two marks of the lane.</summary>
     public static Term Section { get; } = new(("section", "tramo"), ("sections", "tramos"));
 
@@ -56,6 +59,7 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
             "cal" or "calorie" => Calorie,
             "m" => MetreSymbol,
             "ft" => Foot,
+            "s" or "second" => Second,
             "section" => Section,
             "hold" => Hold,
             "point" => Point,

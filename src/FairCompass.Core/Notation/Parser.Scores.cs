@@ -13,6 +13,7 @@ public sealed partial class Parser
         ("rounds and reps", Measure.RoundsAndReps),
         ("calories", Measure.Calories),
         ("metres", Measure.Metres),
+        ("seconds", Measure.Seconds),
         ("points", Measure.Points),
         ("best load", Measure.BestLoad),
         ("sum of best loads", Measure.SumOfBestLoads),
@@ -78,7 +79,9 @@ public sealed partial class Parser
     private static Measure? CountOf(Cursor c)
     {
         foreach (
-            var (words, measure) in Measures.Where(m => m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Points)
+            var (words, measure) in Measures.Where(m =>
+                m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Seconds or Measure.Points
+            )
         )
         {
             if (c.Eat(words))
@@ -87,7 +90,7 @@ public sealed partial class Parser
             }
         }
 
-        Nothing<Score>(c, "By what?", "reps, calories, metres, or points", ["reps", "calories", "metres", "points"]);
+        Nothing<Score>(c, "By what?", "reps, calories, metres, seconds, or points", ["reps", "calories", "metres", "seconds", "points"]);
         return null;
     }
 

@@ -264,6 +264,7 @@ public sealed partial class Parser
         c.Eat("cal") ? AmountUnit.Calorie
         : c.Eat("m") ? AmountUnit.Metre
         : c.Eat("ft") ? AmountUnit.Foot
+        : c.Eat("s") ? AmountUnit.Second
         : AmountUnit.Rep;
 
     private static readonly string[] NoMovement = ["of", "rounds", "unset"];
@@ -281,7 +282,11 @@ public sealed partial class Parser
         var start = c.Mark();
         if (!char.IsLetter(c.Next) || c.Name(TokenKind.Movement) is not { } name)
         {
-            return Nothing<string>(c, "Here the name of a movement is missing.", "a movement such as power clean; a unit is cal, m, or ft");
+            return Nothing<string>(
+                c,
+                "Here the name of a movement is missing.",
+                "a movement such as power clean; a unit is cal, m, ft, or s"
+            );
         }
 
         if (name.StartsWith("calories ", StringComparison.Ordinal) || name.StartsWith("cals ", StringComparison.Ordinal))

@@ -22,7 +22,10 @@ internal static class CardCounts
         return Performed(seen.Counted, seen.Units, strand) is { } units
             ? seen with
             {
-                Performed = seen.AtLastGate is null ? units : Math.Max(units, GatePassed(units, piece, strand)),
+                Performed = Math.Max(
+                    seen.AtLastGate is null ? units : Math.Max(units, GatePassed(units, piece, strand)),
+                    MarkPassed(units, seen, piece, strand)
+                ),
                 Counted = null,
                 Units = null,
             }
@@ -75,6 +78,20 @@ internal static class CardCounts
     /// <summary>Work that counts nothing may stand between a count and its gate; who has a time at the gate has done it.</summary>
     private static long GatePassed(long units, CoursePiece piece, Strand strand) =>
         (piece.Limit?.Gates ?? []).Select(g => g.Units).LastOrDefault(g => g > units && strand.Counted(g) == strand.Counted(units));
+
+    /// <summary>The same of a mark whose time was read.</summary>
+    private static long MarkPassed(long units, PieceObservation seen, CoursePiece piece, Strand strand)
+    {
+        foreach (var read in seen.Marks)
+        {
+            if (NamedMark.Find(piece, read.Mark) is { } mark && mark.Units > units && strand.Counted(mark.Units) == strand.Counted(units))
+            {
+                units = mark.Units;
+            }
+        }
+
+        return units;
+    }
 
     private static string At(CoursePiece piece, long? units) => units is { } n ? Scorer.PlaceWords(piece, n) : " (there is no such place)";
 

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
@@ -95,6 +96,16 @@ public sealed record NamedMark(string Name, long Units, string? Movement = null,
 
         return new($"rep {rep} of {movement}", low, movement, rep);
     }
+
+    /// <summary>The checkpoint or the rep of a name; null for none.</summary>
+    public static NamedMark? Find(CoursePiece piece, string name) =>
+        Checkpoints(piece).FirstOrDefault(m => m.Name == name)
+        ?? (
+            name.Split(' ', 4) is ["rep", var nth, "of", var movement]
+            && int.TryParse(nth, NumberStyles.None, CultureInfo.InvariantCulture, out var rep)
+                ? RepOf(piece, movement, rep)
+                : null
+        );
 
     /// <summary>Half of what is counted, rounded up; null for work without end.</summary>
     public static NamedMark? HalfOf(CoursePiece piece) =>

@@ -67,6 +67,7 @@ public abstract record Tiebreak
             {
                 Measure.Calories => Term.Calorie,
                 Measure.Metres => Term.Metre,
+                Measure.Seconds => Term.Second,
                 Measure.Points => Term.Point,
                 _ => Term.Rep,
             };
@@ -137,6 +138,7 @@ public sealed record ScoreComponent(
             {
                 TallyOf.Calories => "calorie",
                 TallyOf.Millimetres => "m",
+                TallyOf.Seconds => "second",
                 _ => "rep",
             },
         };

@@ -305,6 +305,7 @@ public static partial class Scorer
         {
             TallyOf.Calories => "calories",
             TallyOf.Millimetres => "m",
+            TallyOf.Seconds => "seconds",
             _ => "credited",
         };
 

@@ -16,18 +16,22 @@ public enum AmountUnit
 
     /// <summary>A foot on the floor.</summary>
     Foot,
+
+    /// <summary>A whole second for which a position is held.</summary>
+    Second,
 }
 
 /// <summary>Units in signs.</summary>
 public static class AmountUnits
 {
-    /// <summary>The sign of a unit behind a number: <c>cal</c>, <c>m</c>, <c>ft</c>; empty for reps.</summary>
+    /// <summary>The sign of a unit behind a number: <c>cal</c>, <c>m</c>, <c>ft</c>, <c>s</c>; empty for reps.</summary>
     public static string Symbol(this AmountUnit unit) =>
         unit switch
         {
             AmountUnit.Calorie => "cal",
             AmountUnit.Metre => "m",
             AmountUnit.Foot => "ft",
+            AmountUnit.Second => "s",
             _ => "",
         };
 }

@@ -34,6 +34,9 @@ public enum Measure
 
     /// <summary>Intervals that were finished.</summary>
     FullIntervals,
+
+    /// <summary>Seconds of a held position.</summary>
+    Seconds,
 }
 
 /// <summary>What is counted of an unfinished part.</summary>

@@ -186,9 +186,7 @@ public class PapersAgainstRunsTests
             var chain = Chain(course, course.Piece(of.Key)!);
             var counts = steps.Where(s => chain.Contains(s.Piece)).Select(s => s.Counted).ToList();
             Assert.True(
-                tables.Exists(t =>
-                    t.Zip(counts).All(x => x.First == x.Second) && t.Count > 0
-                ),
+                tables.Exists(t => t.Zip(counts).All(x => x.First == x.Second) && t.Count > 0),
                 $"{string.Join(' ', counts.Take(12))} in none of "
                     + $"{string.Join(" | ", tables.Select(t => string.Join(' ', t.Take(12))))}: {where}"
             );

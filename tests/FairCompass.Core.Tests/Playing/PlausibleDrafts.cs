@@ -4,7 +4,7 @@ using System.Text;
 namespace FairCompass.Core.Tests.Playing;
 
 /// <summary>Workouts as somebody might write them, made up from a seed: every kind of work that is played, mixed.</summary>
-internal sealed class PlausibleDrafts
+internal sealed partial class PlausibleDrafts
 {
     private readonly Random random;
     private readonly StringBuilder text = new();
@@ -220,6 +220,12 @@ internal sealed class PlausibleDrafts
         Line(1, "station Bike");
         Line(2, $"max cal air bike{(random.Next(2) == 0 ? ", counts 0, +6 at 14/11" : "")}");
         Line(1, "station Mat");
+        if (random.Next(3) == 0)
+        {
+            Line(2, "max s front plank");
+            return "score: reps\n  tie: shared\n";
+        }
+
         Line(2, "rounds without end");
         Tasks(3, random.Next(1, 3));
         return "score: reps\n  tie: shared\n";
@@ -348,19 +354,6 @@ internal sealed class PlausibleDrafts
             }
         }
     }
-
-    private string Sharing() =>
-        random.Next(8) switch
-        {
-            5 => "one at a time, any split, at least 2 each, count by member, short is owed",
-            6 => "one at a time, any split, count by member",
-            7 => "one at a time, hand over after 4 reps",
-            0 => "one at a time, any split",
-            1 => "one at a time, any split, at least 2 each",
-            2 => "one at a time, in rotation",
-            3 => "one at a time, any split, at most 8 in a row",
-            _ => "any number at a time",
-        };
 
     private string Task() =>
         random.Next(16) switch

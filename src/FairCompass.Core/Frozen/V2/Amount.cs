@@ -11,6 +11,7 @@ internal enum AmountUnit
     Calorie,
     Metre,
     Foot,
+    Second,
 }
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

@@ -17,6 +17,7 @@ internal enum Measure
     BestLoad,
     SumOfBestLoads,
     FullIntervals,
+    Seconds,
 }
 
 internal enum CountedAs
