@@ -53,7 +53,7 @@ public sealed class GroupMisfit : ICheck
                 .Stages(context.Workout.Stages)
                 .OfType<Stage.Waves>()
                 .SelectMany(w => w.By.Select(b => (b.ToString(), w.At)))
-                .Concat(context.AllWork.OfType<Work.GroupOf>().Select(g => (g.Name, g.At)))
+                .Concat(context.AllWork.OfType<Work.GroupOf>().SelectMany(g => g.Names.Select(n => (n, g.At))))
         )
         {
             if (!groups.Contains(name))

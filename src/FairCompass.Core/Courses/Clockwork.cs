@@ -150,20 +150,22 @@ public sealed partial class Clockwork
             SpanKind.Work,
             w.Label,
             w.Time + halves.Max(h => GatePasses.Time(shared.Concat(h.Items).ToEq())),
-            halves.Select(h =>
-                (
-                    Add(
-                        w.Label is null ? h.Name : $"{w.Label} {h.Name}",
-                        w.Goal,
-                        w.Time,
-                        shared.Concat(h.Items).ToEq(),
-                        h.At,
-                        group: h.Name
-                    ),
-                    (string?)h.Name,
-                    w.Label
+            halves
+                .SelectMany(h => h.Names.Select(name => (h, name)))
+                .Select(x =>
+                    (
+                        Add(
+                            w.Label is null ? x.name : $"{w.Label} {x.name}",
+                            w.Goal,
+                            w.Time,
+                            shared.Concat(x.h.Items).ToEq(),
+                            x.h.At,
+                            group: x.name
+                        ),
+                        (string?)x.name,
+                        w.Label
+                    )
                 )
-            )
         );
     }
 

@@ -134,6 +134,11 @@ public sealed partial class Parser
             return Gate(c) is Work.Gate gate ? gate with { Others = others } : null;
         }
 
+        if (c.Eat("groups"))
+        {
+            return Groups(line, c);
+        }
+
         if (c.Eat("group"))
         {
             return c.Name(TokenKind.Name) is { } name
@@ -258,6 +263,26 @@ public sealed partial class Parser
 
         c.Fail("Here an amount is missing.", "an amount such as 12, 15/11 cal, 0:30, or max");
         return null;
+    }
+
+    /// <summary><c>groups One, Two each</c>: the same work for several groups.</summary>
+    private Work? Groups(DraftLine line, Cursor c)
+    {
+        var names = new List<string>();
+        var each = false;
+        do
+        {
+            if (c.Name(TokenKind.Name, "each") is not { } name)
+            {
+                return Nothing<Work>(c, "Which groups?", "their names and each: groups One, Two each");
+            }
+
+            names.Add(name);
+            each = c.Eat("each");
+        } while (!each && c.EatChar(','));
+        return each
+            ? new Work.GroupOf(names[0], WorkBlock(line)) { Others = names.Skip(1).ToEq() }
+            : Nothing<Work>(c, "Do the groups each do all of it?", "each after the last name", ["each"]);
     }
 
     private static AmountUnit Unit(Cursor c) =>

@@ -224,7 +224,7 @@ public sealed partial class Printer
                 Block(level + 1, w.Items);
                 break;
             case Work.GroupOf w:
-                Line(level, "group " + w.Name, w.Note);
+                Line(level, w.Others.Count == 0 ? "group " + w.Name : $"groups {string.Join(", ", w.Names)} each", w.Note);
                 Block(level + 1, w.Items);
                 break;
             default:

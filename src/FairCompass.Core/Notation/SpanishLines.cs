@@ -230,7 +230,7 @@ public sealed partial class SpanishLines
                 Block(level + 1, w.Items);
                 break;
             case Work.GroupOf w:
-                Add(level, "grupo " + w.Name, w.Note);
+                Add(level, w.Others.Count == 0 ? "grupo " + w.Name : $"grupos {tongue.Join(w.Names)}, cada uno", w.Note);
                 Block(level + 1, w.Items);
                 break;
             default:

@@ -84,7 +84,9 @@ internal static class FactCheck
     {
         var start = piece.Piece.Starts ?? Duration.Zero;
         var end = start + (piece.Limit?.Longest ?? Duration.Zero);
-        return time > start && time <= end ? null : new(field, $"A time after {start} and not after {end}.");
+        // Who goes on from another may end a round with the first rep.
+        var early = time < start || (time == start && piece.Piece.GoesOnFrom is null);
+        return !early && time <= end ? null : new(field, $"A time after {start} and not after {end}.");
     }
 
     private static FieldError? Times(Fact.Timed f, CoursePiece piece, ScoreSheet sheet)

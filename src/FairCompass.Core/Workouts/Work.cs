@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Workouts;
@@ -54,7 +55,15 @@ public abstract record Work : Node
     public sealed record AnyOrder(Eq<Work> Items) : Work;
 
     /// <summary><c>group One</c>: part of a team that works and finishes apart.</summary>
-    public sealed record GroupOf(string Name, Eq<Work> Items) : Work;
+    public sealed record GroupOf(string Name, Eq<Work> Items) : Work
+    {
+        /// <summary>Other groups that do the same beside it, each with a time of its own: <c>groups One, Two each</c>.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<string> Others { get; init; }
+
+        /// <summary>Every group that does it.</summary>
+        internal IEnumerable<string> Names => Others.Prepend(Name);
+    }
 
     /// <summary><c>own rest 0:50</c>: starts when this athlete gets there.</summary>
     public sealed record OwnRest(Duration? Time) : Work

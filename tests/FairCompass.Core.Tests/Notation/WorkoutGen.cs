@@ -203,7 +203,7 @@ public static partial class WorkoutGen
                     )
                 ),
                 (1, Block(depth - 1).Select(b => (Work)new Work.AnyOrder(b))),
-                (1, Block(depth - 1).Select(b => (Work)new Work.GroupOf("One", b))),
+                (1, Block(depth - 1).Select(Coin, (b, two) => (Work)new Work.GroupOf("One", b) { Others = two ? ["Two"] : [] })),
                 (1, Gen.Select(Time, Others, (t, o) => (Work)new Work.OwnRest(t) { Others = o })),
                 (1, Gen.Select(Small, Coin, Time.List[1, 3], (r, only, t) => (Work)new Work.Gate(only ? r : null, t.ToEq()))),
                 (1, Gen.Select(Small, Coin, (r, only) => (Work)new Work.Checkpoint("Deck", only ? r : null))),

@@ -285,9 +285,9 @@ internal sealed partial class PlausibleDrafts
     {
         text.Append("  groups One 1 2, Two 3 4\n");
         Line(0, $"{Time(4, 12)} for time");
-        foreach (var group in new[] { "One", "Two" })
+        foreach (var group in random.Next(2) == 0 ? new[] { "group One", "group Two" } : ["groups One, Two each"])
         {
-            Line(1, $"group {group}");
+            Line(1, group);
             Tasks(2, random.Next(1, 4));
         }
 

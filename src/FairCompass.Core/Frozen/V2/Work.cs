@@ -41,7 +41,11 @@ internal abstract record Work : Node
 
     internal sealed record AnyOrder(Eq<Work> Items) : Work;
 
-    internal sealed record GroupOf(string Name, Eq<Work> Items) : Work;
+    internal sealed record GroupOf(string Name, Eq<Work> Items) : Work
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<string> Others { get; init; }
+    }
 
     internal sealed record OwnRest(Duration? Time) : Work
     {

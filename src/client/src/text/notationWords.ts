@@ -38,6 +38,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "hand over after 5 reps", start: false, help: "in share:, how long each turn is" },
   { text: "another may take over", start: false, help: "in hold:; also may pause between reps" },
   { text: "broken: rep lost", start: false, help: "in hold:; or set lost, or 5 burpee by the team" },
+  { text: "groups One, Two each", start: true, help: "the same list for several groups, a time each" },
   { text: "continues", start: false, help: "after relay, the next goes on where the last stopped" },
   { text: "re-rig: + 10 kg a side by the athlete", start: true, help: "a change of the bar" },
   { text: "gate, adds ", start: true, help: "more time for who gets here" },
