@@ -45,7 +45,7 @@ public static class MechanicalDesk
         {
             return CountOf(only, piece, piece.Strand!) is { } counted ? seen with { Counted = counted }
                 : Card.Tasks(piece).Count > 0 && only.Task is { } task ? seen with { Stood = new(only.Round, task, only.Unit) }
-                : seen with { Performed = only.Beyond };
+                : seen with { Performed = only.Task is null ? piece.Strand!.Units : only.Beyond };
         }
 
         foreach (var counter in filled.Counters)
@@ -99,6 +99,13 @@ public static class MechanicalDesk
     /// <summary>The number in the last box and what stands behind it; null where the units behind are not worth one each.</summary>
     private static long? CountOf(FilledCounter c, CoursePiece piece, Strand strand) =>
         !c.Boxed ? c.Beyond
+        // Where the last unit of an interval counts nothing, its number does not say whether the interval is done; the place does.
+        : piece.Plain is not null
+        && c.Last is { } box
+        && strand.Performed(box) is { } at
+        && at < strand.Units
+        && strand.Counted(at + 1) == box
+            ? null
         : c.Last is { } last && (c.Beyond == 0 || IsWorthOneEach(c, piece, strand)) ? last + c.Beyond
         : null;
 

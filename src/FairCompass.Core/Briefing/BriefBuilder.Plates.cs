@@ -108,7 +108,9 @@ public sealed partial class BriefBuilder
 
     /// <summary>What the bar of a task is called: the bar, or by the name that the draft gives.</summary>
     private string BarName(PrescribedTask task) =>
-        task.Prescription.Bar is { } named ? Say($"bar “{named.Value}”", $"barra “{named.Value}”") : Say("bar", "barra");
+        task.Prescription.Bar is { } named && BarByMass.Of(named.Value) is null
+            ? tongue.Say(LayOut.Named(named.Value))
+            : Say("bar", "barra");
 
     /// <summary>What carries a load, with the plates on each side of a bar.</summary>
     private string Carried(PrescribedTask task, Movement? movement)

@@ -1,5 +1,4 @@
 using FairCompass.Core.Explaining;
-using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;

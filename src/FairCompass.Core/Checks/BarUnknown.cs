@@ -1,4 +1,6 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 
@@ -30,7 +32,9 @@ public sealed class BarUnknown : ICheck
                 var (bar, movement) = (p.Prescription.Bar!, p.Prescription.Movement.Value);
                 return (
                     bar.From.At,
-                    Sentence: kit.FindBar(bar.Value) is null
+                    Sentence: BarByMass.Of(bar.Value) is { } said && said.Unit != context.Competition.Unit
+                        ? $"The kit of this competition is in {context.Competition.Unit.Symbol()}, and a bar of {bar.Value} is none of it."
+                    : kit.FindBar(bar.Value) is null
                         ? $"The kit has no bar called “{bar.Value}”"
                             + (kit.Bars.Count == 0 ? "; bars beside the usual two are named in the kit of the competition." : "; it has ")
                             + (kit.Bars.Count == 0 ? "" : Words.Join(kit.Bars.Select(b => $"“{b.Name}”")) + ".")

@@ -58,6 +58,7 @@ public static class CheckList
         new LateUnstated(),
         new ShortUnstated(),
         new CheckpointMisfit(),
+        new PartialMisfit(),
         new TimesMisfit(),
         new LiftMisfit(),
         new LineUpMisfit(),

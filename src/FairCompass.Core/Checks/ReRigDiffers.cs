@@ -31,8 +31,17 @@ public sealed class ReRigDiffers : ICheck
                 p.At == default && p.Option is null && book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
             )
             .ToList();
-        // The bar of a window of its own is not that of the line below.
-        foreach (var (rule, at) in WorkTree.ReRigsAt(context.Workout).Where(r => r.Rule is { Window: null, InChange: false }))
+        // The bar of a window or of a wave of its own is not that of the line below.
+        var waves = WorkTree
+            .Stages(context.Workout.Stages)
+            .OfType<Stage.Waves>()
+            .SelectMany(w => w.Rules)
+            .Select(r => r.At.Line)
+            .ToHashSet();
+        var changes = WorkTree
+            .ReRigsAt(context.Workout)
+            .Where(r => r.Rule is { Window: null, InChange: false } && !waves.Contains(r.At.Line));
+        foreach (var (rule, at) in changes)
         {
             foreach (var address in context.Resolver.Addresses)
             {

@@ -1,6 +1,5 @@
 using FairCompass.Core.Kit;
 using FairCompass.Core.Notation;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 

@@ -56,8 +56,16 @@ public sealed record LaneKit(
     public ThingStock? FindThing(string name) =>
         Things.FirstOrDefault(t => string.Equals(t.Name, name, StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>A bar of this name, compared without case; null for none.</summary>
-    public NamedBar? FindBar(string name) => Bars.FirstOrDefault(b => string.Equals(b.Name, name, StringComparison.OrdinalIgnoreCase));
+    /// <summary>A bar of this name, compared without case, or of the mass that a name says: the men’s, the women’s, or another; null for
+    /// none.</summary>
+    public NamedBar? FindBar(string name) =>
+        Bars.FirstOrDefault(b => string.Equals(b.Name, name, StringComparison.OrdinalIgnoreCase))
+        ?? (
+            BarByMass.Of(name) is not { Value: var mass } ? null
+            : mass == MenBar ? new(name, MenBar) { Sleeve = MenSleeve }
+            : mass == WomenBar ? new(name, WomenBar) { Sleeve = WomenSleeve }
+            : Bars.FirstOrDefault(b => b.Mass == mass)
+        );
 
     /// <summary>The implements that movements with such kit are done with; empty for kit that has no masses of its own.</summary>
     public Eq<ImplementStock> Implements(MovementKit kit) =>

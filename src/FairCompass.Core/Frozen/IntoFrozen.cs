@@ -60,6 +60,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.ScoreLine.TieTime, V2.ScoreLine.TieTime>]
     [MapDerivedType<Workouts.ScoreLine.TieLowestMember, V2.ScoreLine.TieLowestMember>]
     [MapDerivedType<Workouts.ScoreLine.NoGoodLift, V2.ScoreLine.NoGoodLift>]
+    [MapDerivedType<Workouts.ScoreLine.Partial, V2.ScoreLine.Partial>]
     [MapDerivedType<Workouts.ScoreLine.Weight, V2.ScoreLine.Weight>]
     private static partial V2.ScoreLine One(Workouts.ScoreLine one);
 

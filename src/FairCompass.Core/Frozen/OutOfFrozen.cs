@@ -62,6 +62,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.ScoreLine.TieTime, Workouts.ScoreLine.TieTime>]
     [MapDerivedType<V2.ScoreLine.TieLowestMember, Workouts.ScoreLine.TieLowestMember>]
     [MapDerivedType<V2.ScoreLine.NoGoodLift, Workouts.ScoreLine.NoGoodLift>]
+    [MapDerivedType<V2.ScoreLine.Partial, Workouts.ScoreLine.Partial>]
     [MapDerivedType<V2.ScoreLine.Weight, Workouts.ScoreLine.Weight>]
     private static partial Workouts.ScoreLine One(V2.ScoreLine one);
 

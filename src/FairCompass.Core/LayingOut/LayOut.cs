@@ -101,8 +101,11 @@ public sealed class LayOut
                 continue;
             }
 
-            var ways = task.Options.Count > 0 ? task.Options.Select(o => o.Prescription) : [task.Prescription];
-            foreach (var use in ways.SelectMany(w => Things(w, piece, workers)).Concat(Beside(task, piece)))
+            var uses =
+                task.Options.Count > 0
+                    ? task.Options.SelectMany(o => Things(o.Prescription, piece, workers))
+                    : OfMembers(members.Select(m => course.Prescribed(task, piece, m)), piece, workers);
+            foreach (var use in uses.Concat(Beside(task, piece)))
             {
                 yield return use with
                 {
@@ -112,9 +115,17 @@ public sealed class LayOut
         }
     }
 
+    /// <summary>The things of all who share a task: each member’s own, and of what several use as many as work at once.</summary>
+    private IEnumerable<Use> OfMembers(IEnumerable<Prescription> each, CoursePiece piece, int workers) =>
+        each.CountBy(p => p)
+            .SelectMany(p => Things(p.Key, piece, 1).Select(use => (Use: use, Members: p.Value)))
+            .GroupBy(x => (x.Use.Name, x.Use.Size, x.Use.Kit))
+            .Select(g => g.First().Use with { Count = g.First().Use.Count * Math.Min(workers, g.Sum(x => x.Members)) });
+
     /// <summary>What a bar that a draft names is called on the sheet.</summary>
     /// <param name="bar">Its name in the kit.</param>
-    public static Said Named(string bar) => new($"bar “{bar}”", $"barra “{bar}”");
+    public static Said Named(string bar) =>
+        BarByMass.Of(bar) is null ? new($"bar “{bar}”", $"barra “{bar}”") : new($"bar of {bar}", $"barra de {bar}");
 
     private IEnumerable<Use> Things(Prescription p, CoursePiece piece, int workers)
     {

@@ -144,6 +144,19 @@ public sealed partial class Parser
                 );
         }
 
+        if (c.Eat("partial:"))
+        {
+            return c.Eat("whole sections") ? new ScoreLine.Partial(PartialDistance.WholeSections)
+                : c.Eat("whole metres") ? new ScoreLine.Partial(PartialDistance.WholeMetres)
+                : c.Eat("the mark passed") ? new ScoreLine.Partial(PartialDistance.MarkPassed)
+                : Nothing<ScoreLine>(
+                    c,
+                    "What counts of a distance that the clock cuts off?",
+                    "whole sections, whole metres, or the mark passed",
+                    ["whole sections", "whole metres", "the mark passed"]
+                );
+        }
+
         if (c.Eat("weight"))
         {
             return c.Number() is { } weight ? new ScoreLine.Weight(weight) : Nothing<ScoreLine>(c, "How much does it weigh?", "a number");
@@ -160,8 +173,8 @@ public sealed partial class Parser
         return Nothing<ScoreLine>(
             c,
             "This line is not understood.",
-            "unfinished:, tie:, no good lift:, weight, or A unfinished:",
-            ["unfinished:", "tie:", "no good lift:", "weight"]
+            "unfinished:, tie:, no good lift:, partial:, weight, or A unfinished:",
+            ["unfinished:", "tie:", "no good lift:", "partial:", "weight"]
         );
     }
 

@@ -129,6 +129,13 @@ public sealed partial class Printer
                     LifterWithout.NotScored => "not scored",
                     _ => "the others stand",
                 },
+            Workouts.ScoreLine.Partial l => "partial: "
+                + l.Is switch
+                {
+                    PartialDistance.WholeSections => "whole sections",
+                    PartialDistance.WholeMetres => "whole metres",
+                    _ => "the mark passed",
+                },
             Workouts.ScoreLine.Weight l => "weight " + l.Of,
             _ => throw new InvalidOperationException("A score line without a printed form."),
         };

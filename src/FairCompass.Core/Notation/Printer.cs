@@ -1,4 +1,5 @@
 using System.Text;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -324,7 +325,7 @@ public sealed partial class Printer
             Workouts.Detail.Only d => $"{d.For} only",
             Workouts.Detail.EveryNth d => $"every {Text.Words.Ordinal(d.N)} round",
             Workouts.Detail.From d => "from the " + d.Place.ToString().ToLowerInvariant(),
-            Workouts.Detail.OnBar d => "on the " + d.Name,
+            Workouts.Detail.OnBar d => (BarByMass.Of(d.Name) is null ? "on the " : "bar ") + d.Name,
             Workouts.Detail.Flag d => d.Is switch
             {
                 FlagKind.InOneGo => "in one go",

@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -39,7 +40,7 @@ public sealed partial class SpanishLines
                 FromPlace.Rack => "desde el soporte",
                 _ => "en suspensión",
             },
-            Workouts.Detail.OnBar d => $"con la barra “{d.Name}”",
+            Workouts.Detail.OnBar d => BarByMass.Of(d.Name) is null ? $"con la barra “{d.Name}”" : $"barra de {d.Name}",
             Workouts.Detail.Flag d => d.Is switch
             {
                 FlagKind.InOneGo => "sin interrupción",

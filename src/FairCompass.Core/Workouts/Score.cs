@@ -113,8 +113,24 @@ public abstract record ScoreLine : Node
     /// <summary><c>no good lift: zero</c>: what a lifter without a good lift does to the sum of all.</summary>
     public sealed record NoGoodLift(LifterWithout Is) : ScoreLine;
 
+    /// <summary><c>partial: whole sections</c>: what counts of a distance that the clock cuts off.</summary>
+    public sealed record Partial(PartialDistance Is) : ScoreLine;
+
     /// <summary><c>weight 0.5</c> in the overall table.</summary>
     public sealed record Weight(Number Of) : ScoreLine;
+}
+
+/// <summary>What counts of a distance that is not finished.</summary>
+public enum PartialDistance
+{
+    /// <summary><c>whole sections</c>: between two marks.</summary>
+    WholeSections,
+
+    /// <summary><c>whole metres</c>.</summary>
+    WholeMetres,
+
+    /// <summary><c>the mark passed</c>: the last one, which says the same as whole sections.</summary>
+    MarkPassed,
 }
 
 /// <summary>What the sum of several lifters is when one of them has no good lift.</summary>

@@ -61,6 +61,26 @@ public partial class CheckTests
             },
             {
                 "bar-unknown",
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, bar 17.5 kg\n" + Timed,
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, bar 20 kg\n" + Timed
+            },
+            {
+                "bar-unknown",
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, bar 45 lb\n" + Timed,
+                Divisions + "9:00 for time\n  10 power clean, 60/40 kg, bar 15 kg\n" + Timed
+            },
+            {
+                "partial-misfit",
+                Divisions + "9:00 for time\n  20 m walking lunge, marks every 5 m\n  30 sit-up\n" + Timed + "  partial: whole metres\n",
+                Divisions + "9:00 for time\n  20 m walking lunge, marks every 5 m\n  30 sit-up\n" + Timed + "  partial: whole sections\n"
+            },
+            {
+                "partial-misfit",
+                Divisions + "9:00 for time\n  30 sit-up\n" + Timed + "  partial: whole sections\n",
+                Divisions + "9:00 for time\n  30 sit-up\n  20 m walking lunge, marks every 5 m\n" + Timed + "  partial: the mark passed\n"
+            },
+            {
+                "bar-unknown",
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg, on the log\n" + Timed,
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg\n" + Timed
             },

@@ -77,6 +77,34 @@ public class LayOutTests
         Assert.DoesNotContain("No load and no height", trial.Paper(Audience.FloorCrew), StringComparison.Ordinal);
     }
 
+    /// <summary>Of a team each lifts the own load, so the bar of every duty stands in the lane, whoever is named first.</summary>
+    [Theory]
+    [InlineData("one at a time, any split", "barbell 60 kg 1, barbell 40 kg 1")]
+    [InlineData("any number at a time", "barbell 60 kg 1, barbell 40 kg 1")]
+    public void A_pair_has_the_bars_of_both(string share, string bars)
+    {
+        var trial = Truth.Trial.Pairs($"9:00 for time\n  20 power clean, 60/40 kg\n    share: {share}\n" + Truth.Trial.ForTime);
+        Assert.Equal(
+            bars,
+            string.Join(
+                ", ",
+                Things(trial.Read)
+                    .Where(t => t.Name.English == "barbell")
+                    .OrderByDescending(t => t.Size)
+                    .Select(t => $"{t.Name.English} {t.Size} {t.Count}")
+            )
+        );
+    }
+
+    [Theory]
+    [InlineData("any number at a time", 2)]
+    [InlineData("one at a time, any split", 1)]
+    public void What_has_no_load_is_counted_by_who_works_at_once(string share, int machines)
+    {
+        var trial = Truth.Trial.Crew($"9:00 for time\n  40 cal rowing machine\n    share: {share}, by 2 members\n" + Truth.Trial.ForTime);
+        Assert.Equal(machines, Things(trial.Read).Single(t => t.Name.English == "rowing machine").Count);
+    }
+
     [Fact]
     public void A_pair_of_implements_is_two_and_what_all_use_together_is_one_for_each()
     {

@@ -90,7 +90,7 @@ public static partial class WorkoutGen
         Gen.Select(Num, Lengths, (n, u) => (Detail)new Detail.Marks(n, u)),
         AnyPair.Select(p => (Detail)new Detail.Chunks(p)),
         Small.Select(n => (Detail)new Detail.Counts(n)),
-        Pick.Of("axle", "trap bar", "bar 2").Select(b => (Detail)new Detail.OnBar(b)),
+        Pick.Of("axle", "trap bar", "bar 2", "20 kg", "17.5 kg").Select(b => (Detail)new Detail.OnBar(b)),
         Gen.Select(Small, Small, (a, b) => (Detail)new Detail.EveryCount(a, b)),
         Gen.Select(Small, Coin, (n, w) => (Detail)new Detail.Credited(n, w)),
         Gen.Const((Detail)new Detail.Uncounted()),
@@ -321,6 +321,7 @@ public static partial class WorkoutGen
         Gen.Const((ScoreLine)new ScoreLine.TieShared()),
         Gen.Const((ScoreLine)new ScoreLine.TieLowestMember()),
         Gen.Int[0, 2].Select(i => (ScoreLine)new ScoreLine.NoGoodLift((LifterWithout)i)),
+        Gen.Enum<PartialDistance>().Select(p => (ScoreLine)new ScoreLine.Partial(p)),
         Label.Select(l => (ScoreLine)new ScoreLine.TieScore(l)),
         Gen.Select(Gen.Enum<Measure>(), Names, (m, n) => (ScoreLine)new ScoreLine.TieMeasure(m, n)),
         Gen.Select(

@@ -8,11 +8,9 @@ namespace FairCompass.Core.Tests.Truth;
 /// <summary>Turns of a team in a named order and of a named length, and what others hold meanwhile.</summary>
 public class TurnsTests
 {
-    private const string Work = "14:00 for time\n  62 sit-up\n    share: {0}\n";
-
     private static string? Refused(Outcome outcome) => (outcome as Outcome.Refused)?.Sentence;
 
-    private static Trial Crew(string share) => Trial.Crew(string.Format(null, Work, share) + Trial.ForTime);
+    private static Trial Crew(string share) => Trial.Crew($"14:00 for time\n  62 sit-up\n    share: {share}\n" + Trial.ForTime);
 
     /// <summary>Who did how many in each turn of a played run.</summary>
     private static List<(int Seat, long Units)> Turns(Trial trial, ulong seed)

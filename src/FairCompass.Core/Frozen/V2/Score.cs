@@ -52,6 +52,7 @@ internal enum SelectionOf
 [JsonDerivedType(typeof(TieTime), "tieTime")]
 [JsonDerivedType(typeof(TieLowestMember), "tieLowestMember")]
 [JsonDerivedType(typeof(NoGoodLift), "noGoodLift")]
+[JsonDerivedType(typeof(Partial), "partial")]
 [JsonDerivedType(typeof(Weight), "weight")]
 internal abstract record ScoreLine : Node
 {
@@ -76,6 +77,8 @@ internal abstract record ScoreLine : Node
     internal sealed record TieLowestMember : ScoreLine;
 
     internal sealed record NoGoodLift(LifterWithout Is) : ScoreLine;
+
+    internal sealed record Partial(PartialDistance Is) : ScoreLine;
 
     internal sealed record Weight(Number Of) : ScoreLine;
 }
@@ -140,4 +143,11 @@ internal enum BellWhen
     Begun,
     Finished,
     FinishedAndSteady,
+}
+
+internal enum PartialDistance
+{
+    WholeSections,
+    WholeMetres,
+    MarkPassed,
 }

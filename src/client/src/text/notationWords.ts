@@ -39,6 +39,8 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "another may take over", start: false, help: "in hold:; also may pause between reps" },
   { text: "broken: rep lost", start: false, help: "in hold:; or set lost, or 5 burpee by the team" },
   { text: "groups One, Two each", start: true, help: "the same list for several groups, a time each" },
+  { text: "partial: whole sections", start: true, help: "under score; or whole metres, the mark passed" },
+  { text: "bar 20 kg", start: false, help: "the bar of that mass; on the axle names another" },
   { text: "continues", start: false, help: "after relay, the next goes on where the last stopped" },
   { text: "re-rig: + 10 kg a side by the athlete", start: true, help: "a change of the bar" },
   { text: "gate, adds ", start: true, help: "more time for who gets here" },
