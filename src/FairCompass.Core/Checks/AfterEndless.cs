@@ -57,7 +57,7 @@ public sealed class AfterEndless : ICheck
 
     private static bool IsEndless(Work work) =>
         work
-            is Work.Rounds { Times: null }
+            is Work.Rounds { HasNoEnd: true }
                 or Work.Task { Amount: Amount.Max }
                 or Work.Scheme { Of.First: { Continues: true, Last: null } };
 }

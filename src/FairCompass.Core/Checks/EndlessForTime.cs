@@ -25,7 +25,7 @@ public sealed class EndlessForTime : ICheck
     private static IEnumerable<Report> Endless(Work work) =>
         work switch
         {
-            Work.Rounds { Times: null } => [new Report(work.At, "These rounds have no end, but the part is for time.")],
+            Work.Rounds { HasNoEnd: true } => [new Report(work.At, "These rounds have no end, but the part is for time.")],
             Work.Scheme { Of.First: { Continues: true, Last: null } } =>
             [
                 new Report(

@@ -34,7 +34,7 @@ public sealed class LoadLadder : ICheck
         items.SelectMany(w =>
             w switch
             {
-                Work.Rounds r => Block(r.Items, r.Times is null),
+                Work.Rounds r => Block(r.Items, r.HasNoEnd),
                 Work.Scheme s => Block(s.Items, s.Of.First.Length is null),
                 Work.Complex c => Loads(c.Details, c.At, endless, c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
                     .Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true)))

@@ -1,6 +1,7 @@
 using FairCompass.Core.Binding;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Text;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -23,6 +24,28 @@ public sealed class TimesMisfit : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
+        foreach (var rounds in context.AllWork.OfType<Work.Rounds>())
+        {
+            foreach (var other in rounds.Others)
+            {
+                if (WrongNames(other.For, context) is { } sentence)
+                {
+                    yield return new Report(other.At, sentence);
+                }
+                else if (other.Times == 0)
+                {
+                    yield return new Report(other.At, "0 rounds are no work.");
+                }
+                else if (rounds.Others.TakeWhile(o => !ReferenceEquals(o, other)).FirstOrDefault(o => o.For == other.For) is { } first)
+                {
+                    yield return new Report(
+                        other.At,
+                        $"The rounds of {Words.Join(other.For.Select(w => w.ToString()))} are also said in line {first.At.Line}."
+                    );
+                }
+            }
+        }
+
         foreach (var (line, others) in OwnTimes.All(context.Workout))
         {
             foreach (var other in others)
@@ -35,14 +58,20 @@ public sealed class TimesMisfit : ICheck
         }
     }
 
-    private static string? Wrong(Node line, TimeFor other, IReadOnlyList<TimeFor> others, CheckContext context)
+    private static string? WrongNames(Eq<Who> of, CheckContext context)
     {
-        var names = other.For.SelectMany(context.Resolver.Names.Of).ToList();
+        var names = of.SelectMany(context.Resolver.Names.Of).ToList();
         return names.OfType<Selector.Unknown>().FirstOrDefault() is { } unknown
                 ? $"There is no division, duty or level called {unknown.Name}."
                     + (unknown.Nearest is { } near ? $" Did you mean {near}?" : "")
             : names.Exists(n => n is not (Selector.OfDivision or Selector.OfDuty or Selector.OfLevel))
                 ? "A time can differ by division, duty or level, not within a lane or by the round."
+            : null;
+    }
+
+    private static string? Wrong(Node line, TimeFor other, IReadOnlyList<TimeFor> others, CheckContext context)
+    {
+        return WrongNames(other.For, context) is { } sentence ? sentence
             : others.TakeWhile(o => !ReferenceEquals(o, other)).FirstOrDefault(o => o.For == other.For) is { } first
                 ? $"The time of {Words.Join(other.For.Select(w => w.ToString()))} is also said in line {first.At.Line}."
             : line is Work.Gate gate

@@ -49,6 +49,7 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<V2.Stage>),
         typeof(EqConverter<V2.Station>),
         typeof(EqConverter<V2.TimeFor>),
+        typeof(EqConverter<V2.RoundsFor>),
         typeof(EqConverter<V2.TaskLine>),
         typeof(EqConverter<V2.Who>),
         typeof(EqConverter<V2.Work>),

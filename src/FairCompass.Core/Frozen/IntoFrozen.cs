@@ -219,6 +219,10 @@ internal static partial class IntoFrozen
 
     private static partial V2.TimeFor One(Workouts.TimeFor one);
 
+    private static partial V2.RoundsFor One(Workouts.RoundsFor one);
+
+    private static Eq<V2.RoundsFor> All(Eq<Workouts.RoundsFor> all) => all.Select(One).ToEq();
+
     private static Eq<V2.TimeFor> All(Eq<Workouts.TimeFor> all) => all.Select(One).ToEq();
 
     private static Eq<V2.Station> All(Eq<Workouts.Station> all) => all.Select(One).ToEq();

@@ -217,6 +217,10 @@ internal static partial class OutOfFrozen
 
     private static partial Workouts.TimeFor One(V2.TimeFor one);
 
+    private static partial Workouts.RoundsFor One(V2.RoundsFor one);
+
+    private static Eq<Workouts.RoundsFor> All(Eq<V2.RoundsFor> all) => all.Select(One).ToEq();
+
     private static Eq<Workouts.TimeFor> All(Eq<V2.TimeFor> all) => all.Select(One).ToEq();
 
     private static Eq<Workouts.Station> All(Eq<V2.Station> all) => all.Select(One).ToEq();

@@ -96,11 +96,6 @@ public sealed partial class Parser
             return new Work.Rounds(null, WorkBlock(line));
         }
 
-        if (c.Peek("unset rounds"))
-        {
-            return Nothing<Work>(c, UnsetWords.Of(line.Content, 0), "a number of rounds, or rounds without end");
-        }
-
         if (c.Peek("every") && !c.Peek("every:"))
         {
             return Every(line, c);
@@ -189,8 +184,8 @@ public sealed partial class Parser
             {
                 if (c.Eat("rounds"))
                 {
-                    return pair.Second is null && pair.First.IsConstant && pair.First.Terms[0] is { IsWhole: true } n
-                        ? new Work.Rounds((int)n.Value!.Value, WorkBlock(line))
+                    return pair.Second is null && pair.First.IsConstant && pair.First.Terms[0] is { } n && (n.IsWhole || n.IsUnset)
+                        ? RoundsOf(line, (int?)n.Value)
                         : Nothing<Work>(c, "The number of rounds is one whole number.", "as in 5 rounds");
                 }
 

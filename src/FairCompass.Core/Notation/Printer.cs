@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
@@ -193,6 +194,8 @@ public sealed partial class Printer
         }
     }
 
+    private static string Rounds(int? times) => $"{times?.ToString(CultureInfo.InvariantCulture) ?? "unset"} rounds";
+
     private void Work(int level, Work work)
     {
         switch (work)
@@ -201,7 +204,12 @@ public sealed partial class Printer
                 Task(level, w);
                 break;
             case Work.Rounds w:
-                Line(level, w.Times is { } n ? $"{n} rounds" : "rounds without end", w.Note);
+                Line(level, w.HasNoEnd ? "rounds without end" : Rounds(w.Times), w.Note);
+                foreach (var other in w.Others)
+                {
+                    Line(level + 1, $"{string.Join(", ", other.For)}: {Rounds(other.Times)}", other.Note);
+                }
+
                 Block(level + 1, w.Items);
                 break;
             case Work.Scheme w:

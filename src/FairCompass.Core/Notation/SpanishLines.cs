@@ -187,6 +187,8 @@ public sealed partial class SpanishLines
         }
     }
 
+    private string Rounds(int? times) => times is { } n ? tongue.Count(n, Term.Round) : "rondas sin fijar";
+
     private void Work(int level, Work work)
     {
         switch (work)
@@ -195,7 +197,12 @@ public sealed partial class SpanishLines
                 Task(level, w);
                 break;
             case Work.Rounds w:
-                Add(level, w.Times is { } n ? tongue.Count(n, Term.Round) : "rondas sin fin", w.Note);
+                Add(level, w.HasNoEnd ? "rondas sin fin" : Rounds(w.Times), w.Note);
+                foreach (var other in w.Others)
+                {
+                    Add(level + 1, $"{tongue.Join(other.For.Select(Who))}: {Rounds(other.Times)}", other.Note);
+                }
+
                 Block(level + 1, w.Items);
                 break;
             case Work.Scheme w:

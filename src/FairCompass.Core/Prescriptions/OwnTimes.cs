@@ -4,7 +4,7 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Prescriptions;
 
 /// <summary>
-/// The times of a workout as one entry has them: caps, gates, intervals and own rests that are another for its division, duty or
+/// The times of a workout as one entry has them, and how many rounds: caps, gates, intervals and own rests that are another for its division, duty or
 /// level stand in place of the common ones, and nothing else is touched. What follows from a time, clock, cards, scores, is then
 /// worked out as for everybody.
 /// </summary>
@@ -12,7 +12,8 @@ public static class OwnTimes
 {
     /// <summary>True where some line has another time for some.</summary>
     public static bool Differ(Workout workout) =>
-        WorkTree.Stages(workout.Stages).Any(s => Of(s).Count > 0) || WorkTree.All(workout).Any(w => Of(w).Count > 0);
+        WorkTree.Stages(workout.Stages).Any(s => Of(s).Count > 0)
+        || WorkTree.All(workout).Any(w => Of(w).Count > 0 || w is Work.Rounds { Others.Count: > 0 });
 
     /// <summary>Every line with another time for some, in the order of the text.</summary>
     public static IEnumerable<(Node Line, Eq<TimeFor> Others)> All(Workout workout) =>
@@ -46,6 +47,13 @@ public static class OwnTimes
                     {
                         Work.Every e => e with { Each = Own(e.Others) is [var own, ..] ? own : e.Each, Others = [] },
                         Work.OwnRest r => r with { Time = Own(r.Others) is [var own, ..] ? own : r.Time, Others = [] },
+                        Work.Rounds { Others.Count: > 0 } r
+                            when resolver.Nearest(r.Others.Select(o => (o.For, new Eq<int?>([o.Times]))), entry) is [var rounds] => r with
+                        {
+                            Times = rounds,
+                            Unsaid = rounds is null,
+                            Others = [],
+                        },
                         Work.Gate g => g with { Adds = Own(g.Others) is { Count: > 0 } adds ? adds : g.Adds, Others = [] },
                         _ => w,
                     }

@@ -18,7 +18,19 @@ public abstract record Work : Node
     /// <summary><c>5 rounds</c>, <c>rounds without end</c>.</summary>
     /// <param name="Times">Null without end.</param>
     /// <param name="Items">What one round is.</param>
-    public sealed record Rounds(int? Times, Eq<Work> Items) : Work;
+    public sealed record Rounds(int? Times, Eq<Work> Items) : Work
+    {
+        /// <summary>True for <c>unset rounds</c>: nobody has said how many there are, and <see cref="Times"/> is null.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool Unsaid { get; init; }
+
+        /// <summary>Another number for some: <c>Meadow: 4 rounds</c>.</summary>
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<RoundsFor> Others { get; init; }
+
+        /// <summary>True for <c>rounds without end</c>.</summary>
+        internal bool HasNoEnd => Times is null && !Unsaid;
+    }
 
     /// <summary><c>16-12-8 of</c>: as many rounds as the series has terms.</summary>
     public sealed record Scheme(Pair Of, Eq<Work> Items) : Work;

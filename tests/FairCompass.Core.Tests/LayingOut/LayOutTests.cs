@@ -1,9 +1,11 @@
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.LayingOut;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
 using FairCompass.Core.Tests.Truth;
@@ -83,7 +85,7 @@ public class LayOutTests
     [InlineData("any number at a time", "barbell 60 kg 1, barbell 40 kg 1")]
     public void A_pair_has_the_bars_of_both(string share, string bars)
     {
-        var trial = Truth.Trial.Pairs($"9:00 for time\n  20 power clean, 60/40 kg\n    share: {share}\n" + Truth.Trial.ForTime);
+        var trial = Trial.Pairs($"9:00 for time\n  20 power clean, 60/40 kg\n    share: {share}\n" + Trial.ForTime);
         Assert.Equal(
             bars,
             string.Join(
@@ -101,7 +103,7 @@ public class LayOutTests
     [InlineData("one at a time, any split", 1)]
     public void What_has_no_load_is_counted_by_who_works_at_once(string share, int machines)
     {
-        var trial = Truth.Trial.Crew($"9:00 for time\n  40 cal rowing machine\n    share: {share}, by 2 members\n" + Truth.Trial.ForTime);
+        var trial = Trial.Crew($"9:00 for time\n  40 cal rowing machine\n    share: {share}, by 2 members\n" + Trial.ForTime);
         Assert.Equal(machines, Things(trial.Read).Single(t => t.Name.English == "rowing machine").Count);
     }
 
@@ -173,7 +175,9 @@ public class LayOutTests
             var asked = WorkoutWords.Movements(u.Workout).Select(m => KitOf(m.Name)).Append(MovementKit.None).ToHashSet();
             for (var i = 0; i < u.Courses.Count; i++)
             {
-                var laid = LayOut.Of(u.Competition, [u.Courses[i]], Tongue.English).Select(t => t.Kit).ToHashSet();
+                var things = LayOut.Of(u.Competition, [u.Courses[i]], Tongue.English);
+                var laid = things.Select(t => t.Kit).ToHashSet();
+                var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
                 Assert.True(laid.IsSubsetOf(asked), $"{string.Join(' ', laid.Except(asked))} of {demo}");
                 var run = new Player(u, i, PaceTable.Usual).Play(3, (ulong)i);
                 var state = PlayedCourse.Start(u.Courses[i], u.Sheets[i], run.End.Choices);
@@ -187,6 +191,22 @@ public class LayOutTests
                     {
                         var movement = piece.TaskAt(strand, next).Prescription.Movement.Value;
                         Assert.True(laid.Contains(KitOf(movement)), $"{movement} of {demo}");
+                        // What this member lifts stands there with its mass; a ladder with all of its loads.
+                        if (LaneKit.HasMasses(KitOf(movement)) || KitOf(movement) == MovementKit.Barbell)
+                        {
+                            var load = bars.LoadOf(piece, strand, done.Seat ?? next.Seat);
+                            var stands = things.Any(t =>
+                                t.Kit == KitOf(movement)
+                                && (
+                                    t.Size.Contains("...", StringComparison.Ordinal)
+                                    || t.Size.Split(' ', '-').Contains(Number.Normal(load ?? 0), StringComparer.Ordinal)
+                                )
+                            );
+                            Assert.True(
+                                load is null || stands,
+                                $"{load} of {movement} of {u.Courses[i].Address} of {demo}: {string.Join(", ", things.Select(t => t.Size))}"
+                            );
+                        }
                     }
 
                     state = state.After(happening);

@@ -47,4 +47,19 @@ public static partial class WorkoutGen
                         Broken = may.Item3,
                     }
         );
+
+    /// <summary>Rounds whose number differs for some, or that nobody has said.</summary>
+    private static Gen<Work> OwnRounds(int depth) =>
+        Gen.Select(
+            Small,
+            Coin,
+            Block(depth),
+            (n, unsaid, items) =>
+                (Work)
+                    new Work.Rounds(unsaid ? null : n, items)
+                    {
+                        Unsaid = unsaid,
+                        Others = unsaid ? [] : [new([new(["Meadow"])], n + 1)],
+                    }
+        );
 }

@@ -164,6 +164,7 @@ public static partial class WorkoutGen
             : Gen.Frequency(
                 (4, AnyTask.Select(t => (Work)t)),
                 (2, Gen.Select(Small, Coin, Block(depth - 1), (n, endless, b) => (Work)new Work.Rounds(endless ? null : n, b))),
+                (1, OwnRounds(depth - 1)),
                 (2, Gen.Select(AnyPair, AnyTask, Movement, (p, t, m) => (Work)new Work.Scheme(p, [t, new Work.Task(null, m, [], [])]))),
                 (
                     1,

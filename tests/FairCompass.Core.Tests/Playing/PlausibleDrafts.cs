@@ -112,6 +112,11 @@ internal sealed partial class PlausibleDrafts
         Line(0, $"{Time(4, 15)} for time");
         Tasks(1, random.Next(3) == 0 ? 1 : 0);
         Line(1, random.Next(2) == 0 ? $"{random.Next(2, 6)} rounds" : "16-12-8 of");
+        if (alone && text.ToString().EndsWith(" rounds\n", StringComparison.Ordinal) && random.Next(3) == 0)
+        {
+            Line(2, $"Meadow: {random.Next(2, 5)} rounds");
+        }
+
         var falling = text.ToString().EndsWith("of\n", StringComparison.Ordinal);
         if (falling)
         {

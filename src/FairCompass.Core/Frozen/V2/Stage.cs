@@ -62,4 +62,6 @@ internal sealed record Piece(string Label, Goal Goal, bool InTimeLeft, Eq<Work> 
 
 internal sealed record Station(string Name, Eq<Work> Items) : Node;
 
+internal sealed record RoundsFor(Eq<Who> For, int? Times) : Node;
+
 internal sealed record TimeFor(Eq<Who> For, Eq<Duration?> Times) : Node;

@@ -21,7 +21,14 @@ internal abstract record Work : Node
 {
     internal sealed record Task(Amount? Amount, string Movement, Eq<Detail> Details, Eq<TaskLine> Lines) : Work { }
 
-    internal sealed record Rounds(int? Times, Eq<Work> Items) : Work;
+    internal sealed record Rounds(int? Times, Eq<Work> Items) : Work
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public bool Unsaid { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Eq<RoundsFor> Others { get; init; }
+    }
 
     internal sealed record Scheme(Pair Of, Eq<Work> Items) : Work;
 
