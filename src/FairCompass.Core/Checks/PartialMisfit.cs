@@ -1,4 +1,3 @@
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

@@ -1,7 +1,7 @@
 using FairCompass.Core.Binding;
 using FairCompass.Core.Prescriptions;
-using FairCompass.Core.Text;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;

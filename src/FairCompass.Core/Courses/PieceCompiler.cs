@@ -229,7 +229,11 @@ internal sealed partial class PieceCompiler
             case Work.Task task:
                 return Leaf(task, scheme, turns, around);
             case Work.Rounds rounds:
-                return Sequence(rounds.Items, null, turns) is { } body && rounds is { Times: not 0, Unsaid: false } && !body.Endless && HasUnits(body, rounds.Times)
+                return
+                    Sequence(rounds.Items, null, turns) is { } body
+                    && rounds is { Times: not 0, Unsaid: false }
+                    && !body.Endless
+                    && HasUnits(body, rounds.Times)
                     ? new CountNode.Repeat(rounds.Times, body)
                     : null;
             case Work.Scheme s:

@@ -55,11 +55,6 @@ public static partial class WorkoutGen
             Coin,
             Block(depth),
             (n, unsaid, items) =>
-                (Work)
-                    new Work.Rounds(unsaid ? null : n, items)
-                    {
-                        Unsaid = unsaid,
-                        Others = unsaid ? [] : [new([new(["Meadow"])], n + 1)],
-                    }
+                (Work)new Work.Rounds(unsaid ? null : n, items) { Unsaid = unsaid, Others = unsaid ? [] : [new([new(["Meadow"])], n + 1)] }
         );
 }

@@ -3323,7 +3323,7 @@ export interface components {
          * @description What one unit of a task is.
          * @enum {unknown}
          */
-        AmountUnit: "Rep" | "Calorie" | "Metre" | "Foot";
+        AmountUnit: "Rep" | "Calorie" | "Metre" | "Foot" | "Second";
         /** @description One usual answer. */
         Answer: {
             /** @description The answer. */
