@@ -114,12 +114,9 @@ public sealed partial class Player
                 worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
             }
 
-            // A monitor is looked at before the turn ends.
-            var turn = Math.Min(
-                sharing.AtMost - piece.TurnOf(seat) ?? long.MaxValue,
-                seat is { } own ? piece.Allowed(strand, next, own) : long.MaxValue
-            );
-            var units = machine ? Math.Clamp(turn, 1, Math.Min(Steps(next, task), piece.Ahead(strand))) : 1;
+            var units = machine
+                ? Math.Clamp(TurnLeft(piece, strand, sharing, next, seat), 1, Math.Min(Steps(next, task), piece.Ahead(strand)))
+                : 1;
             var each = Each(athlete, piece, sharing, usual, fastest, time);
             time += new Duration(Math.Max(1, each) * units);
             worker.Place = next;
@@ -132,6 +129,13 @@ public sealed partial class Player
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
         }
+
+        /// <summary>A monitor is looked at before the turn ends.</summary>
+        private static long TurnLeft(PlayedPiece piece, PlayedStrand strand, Sharing sharing, Place next, int? seat) =>
+            Math.Min(
+                sharing.AtMost - piece.TurnOf(seat) ?? long.MaxValue,
+                seat is { } own ? piece.Allowed(strand, next, own) : long.MaxValue
+            );
 
         /// <summary>One second more of a held position; null when it was let go and ends with that. Seconds up to an amount are taken up
         /// again after a rest.</summary>

@@ -84,8 +84,8 @@ public sealed class HoldImpossible : ICheck
             var needed = hold.Holders * (load.Implements ?? 1);
             if (context.Competition.Kit.NumberOf(kit, mass) < needed)
             {
-                return $"{Words.Count(hold.Holders, "holder")} in {hold.Position} need {needed} of {new Mass(mass, load.Unit)}, and the lane has "
-                    + $"{context.Competition.Kit.NumberOf(kit, mass)}.";
+                return $"{Words.Count(hold.Holders, "holder")} in {hold.Position} need {needed} of {new Mass(mass, load.Unit)}, "
+                    + $"and the lane has {context.Competition.Kit.NumberOf(kit, mass)}.";
             }
         }
 

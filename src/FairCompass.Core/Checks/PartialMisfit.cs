@@ -33,7 +33,8 @@ public sealed class PartialMisfit : ICheck
                 yield return new Report(
                     line.At,
                     marks
-                        ? $"The {other.Movement} has no marks, so no section of it is seen: write marks every so many metres, or whole metres here."
+                        ? $"The {other.Movement} has no marks, so no section of it is seen: write marks every so many metres, "
+                            + "or whole metres here."
                         : $"The {other.Movement} is counted in sections between marks: write whole sections here."
                 );
             }

@@ -154,16 +154,9 @@ public sealed class SharingImpossible : ICheck
             yield return "All do each unit together, so there is nothing to count by member.";
         }
 
-        if (Of(ShareKind.InFixedOrder) is { Order: { Count: > 0 } order })
+        if (Misordered(Of(ShareKind.InFixedOrder)?.Order ?? [], members) is { } misordered)
         {
-            if (order.CountBy(s => s).Where(s => s.Value > 1).Select(s => (int?)s.Key).FirstOrDefault() is { } twice)
-            {
-                yield return $"The {Words.Ordinal(twice)} has two turns in one order.";
-            }
-            else if (order.Count != members || order.Max() > members)
-            {
-                yield return $"The order names {Words.Count(order.Count, "place")} up to the {Words.Ordinal(order.Max())}, and {members} are there.";
-            }
+            yield return misordered;
         }
 
         foreach (var contradiction in Contradictions(Of))
@@ -171,6 +164,15 @@ public sealed class SharingImpossible : ICheck
             yield return contradiction;
         }
     }
+
+    /// <summary>Why an order of turns is none of this team; null when it is, and for no order.</summary>
+    private static string? Misordered(Eq<int> order, int members) =>
+        order.Count == 0 ? null
+        : order.CountBy(s => s).Where(s => s.Value > 1).Select(s => (int?)s.Key).FirstOrDefault() is { } twice
+            ? $"The {Words.Ordinal(twice)} has two turns in one order."
+        : order.Count != members || order.Max() > members
+            ? $"The order names {Words.Count(order.Count, "place")} up to the {Words.Ordinal(order.Max())}, and {members} are there."
+        : null;
 
     private static IEnumerable<string> NoPoint(Rule.Share share, CheckContext context) =>
         share

@@ -104,7 +104,7 @@ public sealed class LayOut
             var uses =
                 task.Options.Count > 0
                     ? task.Options.SelectMany(o => Things(o.Prescription, piece, workers))
-                    : OfMembers(members.Select(m => course.Prescribed(task, piece, m)), piece, workers);
+                    : OfMembers([.. members.Select(m => (m, course.Prescribed(task, piece, m)))], piece, workers);
             foreach (var use in uses.Concat(Beside(task, piece)))
             {
                 yield return use with
@@ -115,12 +115,23 @@ public sealed class LayOut
         }
     }
 
-    /// <summary>The things of all who share a task: each member’s own, and of what several use as many as work at once.</summary>
-    private IEnumerable<Use> OfMembers(IEnumerable<Prescription> each, CoursePiece piece, int workers) =>
-        each.CountBy(p => p)
-            .SelectMany(p => Things(p.Key, piece, 1).Select(use => (Use: use, Members: p.Value)))
-            .GroupBy(x => (x.Use.Name, x.Use.Size, x.Use.Kit))
-            .Select(g => g.First().Use with { Count = g.First().Use.Count * Math.Min(workers, g.Sum(x => x.Members)) });
+    /// <summary>The things of all who share a task: each member’s own, and of what several use as many as work at once. Who take turns at
+    /// one bar with loads of their own have it changed in between, as the plan of its plates does.</summary>
+    private IEnumerable<Use> OfMembers(IReadOnlyList<(Address Who, Prescription Does)> each, CoursePiece piece, int workers) =>
+        each.CountBy(m => (m.Does, Bar: workers == 1 ? BarOf(m.Who, m.Does) : null))
+            .SelectMany(p => Things(p.Key.Does, piece, 1).Select(use => (Use: use, p.Key.Bar, Members: p.Value)))
+            .Select(x => x.Use.Size.Length > 0 ? x : x with { Bar = null })
+            .GroupBy(x => (x.Use.Name, x.Use.Kit, Size: x.Bar is null ? x.Use.Size : null, x.Bar))
+            .Select(g =>
+                g.First().Use with
+                {
+                    Size = string.Join(", ", g.Select(x => x.Use.Size).Distinct()),
+                    Count = g.First().Use.Count * Math.Min(workers, g.Sum(x => x.Members)),
+                }
+            );
+
+    private LaneBar? BarOf(Address who, Prescription does) =>
+        book.Find(does.Movement.Value) is { Kit: MovementKit.Barbell } ? competition.Kit.Bar(who.Duty, does.Bar?.Value) : null;
 
     /// <summary>What a bar that a draft names is called on the sheet.</summary>
     /// <param name="bar">Its name in the kit.</param>

@@ -11,9 +11,9 @@ public sealed partial class Printer
         {
             Workouts.Rule.Share r => "share: " + string.Join(", ", r.Phrases.Select(Phrase)),
             Workouts.Rule.Hold r => Hold(r),
-            Workouts.Rule.ReRig r =>
-                $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}{(r.Added is { } on ? $"+ {Detail(on)} a side " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
-                    + $"{(r.InChange ? ", in the change" : "")}",
+            Workouts.Rule.ReRig r => $"re-rig: {(r.To is { } to ? Detail(to) + " " : "")}"
+                + $"{(r.Added is { } on ? $"+ {Detail(on)} a side " : "")}by {r.By}{(r.Window is { } w ? $", in window {w}" : "")}"
+                + $"{(r.InChange ? ", in the change" : "")}",
             Workouts.Rule.Help r => "help: "
                 + r.Act switch
                 {

@@ -110,8 +110,8 @@ public sealed record PlayedPiece
         return sharing.After(Worker, s => places.Contains(s) && !Holding.Contains(s) && Allowed(strand, next, s) > 0);
     }
 
-    /// <summary>How many units a turn has that is begun and not done, where its length is fixed; null where another may take over, and where
-    /// it is open which of several counters goes on.</summary>
+    /// <summary>How many units a turn has that is begun and not done, where its length is fixed; null where another may take over, and
+    /// where it is open which of several counters goes on.</summary>
     public int? TurnLeft =>
         Worker is not { } now || Strands.Count > 1
             ? null

@@ -4,9 +4,9 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Prescriptions;
 
 /// <summary>
-/// The times of a workout as one entry has them, and how many rounds: caps, gates, intervals and own rests that are another for its division, duty or
-/// level stand in place of the common ones, and nothing else is touched. What follows from a time, clock, cards, scores, is then
-/// worked out as for everybody.
+/// The times of a workout as one entry has them, and how many rounds: caps, gates, intervals and own rests that are another for its
+/// division, duty or level stand in place of the common ones, and nothing else is touched. What follows from a time, clock, cards,
+/// scores, is then worked out as for everybody.
 /// </summary>
 public static class OwnTimes
 {

@@ -23,11 +23,7 @@ public static class ScoreSentences
             : pieces.All(p => !p.Piece.IsNamed) || pieces.Count > 4 ? tongue.Say("the work", "todo el trabajo")
             : tongue.Join(pieces.Select(p => p.Piece.NameIn(tongue)));
         var lines = new List<string> { Is(c, sheet, course, of, term, tongue) };
-        if (c.Source.Lines.OfType<ScoreLine.Partial>().FirstOrDefault() is { } partial)
-        {
-            lines.Add(OfPart(partial.Is, tongue));
-        }
-
+        lines.AddRange(PartialSentence.Of(c.Source, tongue));
         if (c.Measured is Measured.Units && c.Tally.Of == TallyOf.Credit)
         {
             lines.AddRange(WorthOf(pieces, tongue));
@@ -93,23 +89,6 @@ public static class ScoreSentences
                         )
                         + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
     }
-
-    private static string OfPart(PartialDistance rule, Tongue tongue) =>
-        rule switch
-        {
-            PartialDistance.WholeSections => tongue.Say(
-                "Of a distance that the clock cuts off, whole sections count.",
-                "De una distancia que corta el reloj cuentan los tramos enteros."
-            ),
-            PartialDistance.WholeMetres => tongue.Say(
-                "Of a distance that the clock cuts off, whole metres count.",
-                "De una distancia que corta el reloj cuentan los metros enteros."
-            ),
-            _ => tongue.Say(
-                "A distance that the clock cuts off counts up to the last mark passed.",
-                "Una distancia que corta el reloj cuenta hasta la última marca pasada."
-            ),
-        };
 
     /// <summary>What a sum is when one of its lifts is missing; nothing for a score of one lift.</summary>
     private static string Without(ScoreComponent c, bool team, Tongue tongue)

@@ -213,6 +213,8 @@ public static class PlayEndpoints
             .SelectMany(p => p.Tasks)
             .SelectMany(t => t.Options.Count > 0 ? t.Options.Select(o => o.Prescription) : [t.Prescription])
             .Select(p => (p.Movement.Value, Unit: UnitOf(p.Amount?.Value)))
+            // A second lasts one, whoever holds.
+            .Where(m => m.Unit != AmountUnit.Second)
             .Distinct()
             .SelectMany(m =>
                 u.Competition.Paces.Where(p =>

@@ -26,7 +26,8 @@ public class CardKindsTests
             {
                 "a list with a checkpoint",
                 "Tideline",
-                "14:00 for time\n  60 sit-up\n  checkpoint Deck\n  40 burpee\n\nscore: time\n  unfinished: cap line by reps\n  tie: time at Deck\n",
+                "14:00 for time\n  60 sit-up\n  checkpoint Deck\n  40 burpee\n\nscore: time\n  unfinished: cap line by reps\n"
+                    + "  tie: time at Deck\n",
                 ["□ 10 | □ 20 | □ 30 | □ 40 | □ 50 | □ 60", "Checkpoint Deck |  |  |  |  |  | __:__"]
             },
             {
@@ -38,7 +39,8 @@ public class CardKindsTests
             {
                 "intervals with something first",
                 "Tideline",
-                "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      12/10 cal rowing machine\n    then\n      50 sit-up\n"
+                "9:00 for time\n  every 1:30, unfinished carries over\n    first\n      12/10 cal rowing machine\n    then\n"
+                    + "      50 sit-up\n"
                     + Trial.ForTime,
                 ["Interval 6", "□ 72", "1, to 1:30", "Count at the end of the interval", "Monitor of the rowing machine, after"]
             },
@@ -51,7 +53,8 @@ public class CardKindsTests
             {
                 "a menu",
                 "Tideline",
-                "9:00 for reps\n  rounds without end\n    12 front-rack lunge, 50/35 kg, from the rack\n      choose: 16, 40/27.5 kg, credited 12\n"
+                "9:00 for reps\n  rounds without end\n    12 front-rack lunge, 50/35 kg, from the rack\n"
+                    + "      choose: 16, 40/27.5 kg, credited 12\n"
                     + "    10 burpee\n"
                     + Trial.ForReps,
                 ["A 12 front-rack lunge, 50 kg; B 16 front-rack lunge, 40 kg", "□ A B"]
@@ -71,7 +74,8 @@ public class CardKindsTests
             {
                 "heaviest, of a pair",
                 "Ferry Pairs",
-                "6:00 for load\n  heaviest power clean, start 60/40 kg, 3 attempts\n\nscore: sum of best loads\n  no good lift: zero\n  tie: shared\n",
+                "6:00 for load\n  heaviest power clean, start 60/40 kg, 3 attempts\n\nscore: sum of best loads\n"
+                    + "  no good lift: zero\n  tie: shared\n",
                 [
                     "Try | Lifter | Load | Made | Missed | Clock",
                     "| 6 | 2nd |  | □ | □ |  |",
@@ -83,7 +87,8 @@ public class CardKindsTests
             {
                 "a hold and a least share",
                 "Ferry Pairs",
-                "9:00 for time\n  60 sit-up\n    hold: 1 crew-mate in dead hang, for every whole rep\n    share: one at a time, at least 20 each\n"
+                "9:00 for time\n  60 sit-up\n    hold: 1 crew-mate in dead hang, for every whole rep\n"
+                    + "    share: one at a time, at least 20 each\n"
                     + Trial.ForTime,
                 ["dead hang: on and off", "broken □", "1st □ 2nd □"]
             },

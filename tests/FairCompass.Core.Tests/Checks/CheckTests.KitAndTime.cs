@@ -46,12 +46,16 @@ public partial class CheckTests
             {
                 "re-rig-not-makeable",
                 Divisions
-                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 81/56 kg by the athlete\n  B: for load, in the time left\n"
-                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n"
+                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 81/56 kg by the athlete\n"
+                    + "  B: for load, in the time left\n"
+                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n"
+                    + "score B: best load of B\n"
                     + "  A unfinished: not reached\n  tie: shared\n",
                 Divisions
-                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 80/55 kg by the athlete\n  B: for load, in the time left\n"
-                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n"
+                    + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 80/55 kg by the athlete\n"
+                    + "  B: for load, in the time left\n"
+                    + "    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n"
+                    + "score B: best load of B\n"
                     + "  A unfinished: not reached\n  tie: shared\n"
             },
             {

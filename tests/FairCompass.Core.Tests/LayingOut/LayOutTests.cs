@@ -98,6 +98,25 @@ public class LayOutTests
         );
     }
 
+    /// <summary>Who take turns at one bar have it changed in between: it is one, with the loads of both.</summary>
+    [Theory]
+    [InlineData("one at a time, any split", "bar of 20 kg 60 kg, 40 kg 1")]
+    [InlineData("any number at a time", "bar of 20 kg 60 kg 1, bar of 20 kg 40 kg 1")]
+    public void One_bar_for_both_is_one_where_they_take_turns(string share, string bars)
+    {
+        var trial = Trial.Pairs($"9:00 for time\n  20 power clean, 60/40 kg, bar 20 kg\n    share: {share}\n" + Trial.ForTime);
+        Assert.Equal(
+            bars,
+            string.Join(
+                ", ",
+                Things(trial.Read)
+                    .Where(t => t.Size.Length > 0)
+                    .OrderByDescending(t => t.Size)
+                    .Select(t => $"{t.Name.English} {t.Size} {t.Count}")
+            )
+        );
+    }
+
     [Theory]
     [InlineData("any number at a time", 2)]
     [InlineData("one at a time, any split", 1)]

@@ -41,7 +41,8 @@ public class CallsAgainstRunsTests
     public void Of_short_stretches(string window, string change)
     {
         var work =
-            $"2 cycles, change {change} between\n  {window} for reps\n    max sit-up\n  change {change}\n  {window} for reps\n    max burpee\n";
+            $"2 cycles, change {change} between\n  {window} for reps\n    max sit-up\n  change {change}\n  {window} for reps\n"
+            + "    max burpee\n";
         Holds(
             Understanding.Of(SaltmarshFerryGames.Competition, "Draft\n  for Tideline\n\n" + work + "\nscore: reps\n  tie: shared\n"),
             work

@@ -10,7 +10,8 @@ public class GroupsEachTests
     private const string Head = "Draft\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\n9:00 for time\n";
 
     private const string Scores =
-        "\nscore One: time of One\n  unfinished: cap line by reps\n  tie: shared\nscore Two: time of Two\n  unfinished: cap line by reps\n  tie: shared\n";
+        "\nscore One: time of One\n  unfinished: cap line by reps\n  tie: shared\nscore Two: time of Two\n"
+        + "  unfinished: cap line by reps\n  tie: shared\n";
 
     /// <summary>One list for both says what two lists say.</summary>
     [Fact]

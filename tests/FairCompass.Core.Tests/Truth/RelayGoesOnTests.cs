@@ -74,7 +74,8 @@ public class RelayGoesOnTests
         "A relay that goes on counting is for reps."
     )]
     [InlineData(
-        "relay for reps, 2:00 each, continues\n  rounds without end\n    10 sit-up\n      2nd: 8\n    6 burpee\n\nscore: reps\n  tie: shared\n",
+        "relay for reps, 2:00 each, continues\n  rounds without end\n    10 sit-up\n      2nd: 8\n    6 burpee\n\n"
+            + "score: reps\n  tie: shared\n",
         "Crew of Four: the work of 2nd member has other amounts, so nobody can say where it goes on."
     )]
     [InlineData(

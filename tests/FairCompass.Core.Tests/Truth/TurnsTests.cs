@@ -70,7 +70,8 @@ public class TurnsTests
     public void A_hold_with_a_bell_stands_on_the_list_of_things()
     {
         var work =
-            "9:00 for time\n  60 sit-up\n    hold: 1 crew-mate in goblet squat, 24/16 kg, for every whole rep, another may take over, broken: 5 burpee by the team\n";
+            "9:00 for time\n  60 sit-up\n"
+            + "    hold: 1 crew-mate in goblet squat, 24/16 kg, for every whole rep, another may take over, broken: 5 burpee by the team\n";
         var trial = Trial.Crew(work + Trial.ForTime);
         Assert.Empty(trial.Read.Findings());
         Assert.Contains("Kettlebell", trial.Paper(Audience.FloorCrew), StringComparison.Ordinal);

@@ -20,7 +20,7 @@ export function readSeconds(text: string): number | null {
   return ms > 0 && ms <= 600_000 ? ms : null;
 }
 
-const units: Record<Schemas["AmountUnit"], string> = { Rep: "rep", Calorie: "cal", Metre: "m", Foot: "ft" };
+const units: Record<Schemas["AmountUnit"], string> = { Rep: "rep", Calorie: "cal", Metre: "m", Foot: "ft", Second: "s" };
 
 /** The paces that are expected of the movements; one of them can be changed for a division, and the spread is drawn anew beside the old. */
 export function Paces({
