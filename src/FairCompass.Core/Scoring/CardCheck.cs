@@ -116,7 +116,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         Times(seen, piece, mine, path);
         Counts(seen, piece, mine, path);
-        GoesOn(seen, piece, taken, path);
+        errors.AddRange(MemberCheck.Behind(seen, piece, taken, run).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(MemberCheck.Objections(seen, piece, taken).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
@@ -195,19 +195,6 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         foreach (var error in GateCheck.Objections(seen, piece, sheet, end))
         {
             Add($"{path}.{error.Path}", error.Message);
-        }
-    }
-
-    private void GoesOn(PieceObservation seen, CoursePiece piece, Course taken, string path)
-    {
-        if (
-            piece.Piece.GoesOnFrom is { } from
-            && taken.Piece(from) is { } earlier
-            && seen.Performed is { } now
-            && Tallying.Running(run.Of(from), earlier) > now
-        )
-        {
-            Add($"{path}.{seen.Key}", "This member goes on where the one before stopped, and cannot stand behind that.");
         }
     }
 

@@ -81,4 +81,18 @@ internal static class MemberCheck
     /// <summary>Who lacks how much: <c>the 2nd owes 3</c>.</summary>
     public static string Owing(MemberShare share, Eq<MemberUnits> by) =>
         Words.Join(share.Seats.Where(s => share.Missing(s, by) > 0).Select(s => $"the {Words.Ordinal(s)} owes {share.Missing(s, by)}"));
+
+    /// <summary>A member of a relay that goes on counting stands behind nobody who ran before.</summary>
+    public static IEnumerable<FieldError> Behind(PieceObservation seen, CoursePiece piece, Course course, RunObservation run)
+    {
+        if (
+            piece.Piece.GoesOnFrom is { } from
+            && course.Piece(from) is { } earlier
+            && seen.Performed is { } now
+            && Tallying.Running(run.Of(from), earlier) > now
+        )
+        {
+            yield return new(seen.Key, "This member goes on where the one before stopped, and cannot stand behind that.");
+        }
+    }
 }
