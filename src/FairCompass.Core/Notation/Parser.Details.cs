@@ -1,4 +1,3 @@
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -168,26 +167,6 @@ public sealed partial class Parser
         }
 
         return Credit(c) ?? (c.Failed ? null : Only(c));
-    }
-
-    /// <summary><c>bar 20 kg</c>; a bar at a height is written <c>bar 20 cm</c>.</summary>
-    private static Workouts.Detail.OnBar? BarOfMass(Cursor c)
-    {
-        var before = c.Save();
-        if (c.Eat("bar") && char.IsAsciiDigit(c.Next) && c.Number() is { Value: { } mass })
-        {
-            MassUnit? unit =
-                c.Eat("kg") ? MassUnit.Kilogram
-                : c.Eat("lb") ? MassUnit.Pound
-                : null;
-            if (unit is { } known)
-            {
-                return new Workouts.Detail.OnBar(BarByMass.Name(mass, known));
-            }
-        }
-
-        c.Back(before);
-        return null;
     }
 
     private static Detail? Credit(Cursor c)
