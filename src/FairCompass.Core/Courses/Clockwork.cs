@@ -202,9 +202,10 @@ public sealed partial class Clockwork
                 .Where(m => members > 1 && m != seat)
                 .Select(m => new Presence(Words.Ordinal(m), null, Presence.Rests));
             var piece = Add(r.Label, r.Goal, time, r.Items, r.At, seat: seat, turn: seat is null ? k + 1 : null);
-            if (r.Continues && before is not null)
+            if (r.Continues)
             {
-                pieces[^1] = piece = piece with { GoesOnFrom = before.Key, Earlier = before.Earlier + (before.Window ?? Duration.Zero) };
+                var earlier = before is null ? Duration.Zero : before.Earlier + (before.Window ?? Duration.Zero);
+                pieces[^1] = piece = piece with { OfChain = true, GoesOnFrom = before?.Key, Earlier = earlier };
             }
 
             before = piece;

@@ -43,6 +43,9 @@ public sealed record PieceOfWork(
     /// <summary>The piece at whose last rep this one goes on; null for one that begins at its first.</summary>
     public string? GoesOnFrom { get; init; }
 
+    /// <summary>True for every part of a relay that goes on counting, the first included.</summary>
+    public bool OfChain { get; init; }
+
     /// <summary>How long the pieces before it took that it goes on from; zero for one that begins at its first rep.</summary>
     public Duration Earlier { get; init; }
 

@@ -23,7 +23,15 @@ public static partial class Scorer
             .Select(g =>
                 (
                     Of: g.Key ?? 0,
-                    Sum: g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true, c.Takes))
+                    Sum: g.Sum(k =>
+                        Tallying.Of(
+                            run.Of(k),
+                            course.Piece(k)!,
+                            Tallying.OwnOf(course.Piece(k)!, c.Tally),
+                            sheet.UnverifiedIsNoRep == true,
+                            c.Takes
+                        )
+                    )
                 )
             )
             .ToList();

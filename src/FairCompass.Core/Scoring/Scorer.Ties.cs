@@ -85,5 +85,9 @@ public static partial class Scorer
     private static long Lowest(Tiebreak.LowestMember l, ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet) =>
         l
             .Pieces.GroupBy(k => course.Piece(k)!.Piece.Seat)
-            .Min(g => g.Sum(k => Tallying.Of(run.Of(k), course.Piece(k)!, c.Tally, sheet.UnverifiedIsNoRep == true)));
+            .Min(g =>
+                g.Sum(k =>
+                    Tallying.Of(run.Of(k), course.Piece(k)!, Tallying.OwnOf(course.Piece(k)!, c.Tally), sheet.UnverifiedIsNoRep == true)
+                )
+            );
 }

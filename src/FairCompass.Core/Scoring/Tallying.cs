@@ -82,6 +82,12 @@ internal static class Tallying
                     .ToEq(),
             };
 
+    /// <summary>
+    /// What the own part of a member is counted in. In a relay that goes on counting it is performed units: what a unit is worth there
+    /// depends on where the one before stopped, and more work of that one must take nothing from this one.
+    /// </summary>
+    public static Tally OwnOf(CoursePiece piece, Tally tally) => piece.Piece.OfChain ? Tally.Units : tally;
+
     private static Credit.WithBonus? Bonus(CoursePiece piece) =>
         piece.Tasks.Select(t => t.Counted.Credit).OfType<Credit.WithBonus>().FirstOrDefault();
 

@@ -28,12 +28,13 @@ public class RelayGoesOnTests
         Assert.Equal(text, Trial.Score(trial.First, Totals(40, 90, 100, 120)).Text);
     }
 
-    /// <summary>Where reps count double, a part of them is worth what it is worth, whoever did those before.</summary>
+    /// <summary>Where reps count double the team has their credit, and a member’s own part is what was done: where the one before
+    /// stopped takes nothing from it.</summary>
     [Fact]
-    public void An_own_part_has_the_credit_of_its_units()
+    public void An_own_part_is_counted_in_what_was_done()
     {
         var trial = Relay("lowest member", "rounds without end\n    10 sit-up, counts 2\n    6 burpee");
-        Assert.Equal("26 reps", Trial.Score(trial.First, Totals(26, 52, 78, 104)).Text);
+        Assert.Equal("16 reps", Trial.Score(trial.First, Totals(26, 52, 78, 104)).Text);
     }
 
     [Fact]
