@@ -70,17 +70,19 @@ public sealed class ReRigDiffers : ICheck
         if (
             rule.Added is not { } added
             || added.Of.For(position).At(0) is not { } side
-            || before?.Prescription.Load?.Value.Values is not { } was
+            || before?.Prescription.Load?.Value is not { } load
+            || load.Unit != added.Unit
         )
         {
             return null;
         }
 
-        // Inside rounds the change leads from one round to the next.
-        var stands = after is null && !was.IsConstant ? null : was.At((was.Length ?? 1) - 1);
-        if (stands is { } now)
+        // A load that differs by the round is changed from one round to the next.
+        var was = load.Values;
+        if (was.IsConstant)
         {
-            return next is not null && next != now + (2 * side)
+            var now = was.At(0) ?? 0;
+            return next is not null && !was.HasUnset && next != now + (2 * side)
                 ? $"{new Mass(now, added.Unit)} and {Printer.Detail(added)} a side are {new Mass(now + (2 * side), added.Unit)}, "
                     + $"the next lift on it is {Written(after!)}."
                 : null;

@@ -112,7 +112,7 @@ public sealed record PlayedPiece
 
     /// <summary>How many units a turn has that is begun and not done, where its length is fixed; null where another may take over, and
     /// where it is open which of several counters goes on.</summary>
-    public int? TurnLeft =>
+    public int? UnfinishedTurn =>
         Worker is not { } now || Strands.Count > 1
             ? null
             : Strands

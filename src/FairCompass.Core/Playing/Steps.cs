@@ -42,7 +42,7 @@ internal static class Steps
     private static (PlayedPiece? Piece, string? Refused) HandedOver(PlayedPiece piece, int to) =>
         piece.Strands.Count == 1 && piece.NextInOrder(piece.Strands[0]) is { } next && next != to
             ? (null, $"It is the turn of place {next}.")
-        : piece.TurnLeft is { } turn ? (null, $"A turn has {turn}.")
+        : piece.UnfinishedTurn is { } turn ? (null, $"A turn has {turn}.")
         : (piece with { Worker = to, Turn = 0 }, null);
 
     /// <summary>Units of a counter that can be done before something else is due: 0 for none.</summary>

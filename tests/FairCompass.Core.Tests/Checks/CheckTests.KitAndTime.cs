@@ -44,6 +44,17 @@ public partial class CheckTests
                     + Timed
             },
             {
+                "re-rig-differs",
+                Divisions
+                    + "9:00 for time\n  3 rounds\n    6 deadlift, 60-80-95/50-60-70 kg\n    re-rig: + 10/5 kg a side by the athlete\n"
+                    + "  9 power clean, 60/40 kg\n"
+                    + Timed,
+                Divisions
+                    + "9:00 for time\n  3 rounds\n    6 deadlift, 60-80-100/50-60-70 kg\n    re-rig: + 10/5 kg a side by the athlete\n"
+                    + "  9 power clean, 60/40 kg\n"
+                    + Timed
+            },
+            {
                 "re-rig-not-makeable",
                 Divisions
                     + "8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 81/56 kg by the athlete\n"
