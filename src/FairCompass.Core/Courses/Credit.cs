@@ -55,6 +55,15 @@ public abstract record Credit
     /// <summary>What the units are worth when the target is not hit.</summary>
     public Credit WithoutBonus() => this is WithBonus b ? b.Base : this;
 
+    /// <summary>True when every unit is worth something, so that what was counted tells how many units were done.</summary>
+    public bool TellsUnits =>
+        this switch
+        {
+            Each e => e.Worth > 0,
+            WithBonus b => b.Base.TellsUnits,
+            _ => false,
+        };
+
     /// <summary>True when each unit is worth one, so that the running total of units is the running score.</summary>
     public bool IsPlain => this is Each { Worth: 1 };
 }

@@ -217,6 +217,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 ? "Nobody's own count is on the card here, so no member can be chosen."
             : fed.Exists(p => pick.Of == SelectionOf.Cycle && p.Piece.Cycle is null)
                 ? $"{fed.First(p => p.Piece.Cycle is null).Piece.Name} is in no cycle; name the parts that are: lowest cycle of A."
+            : pick.Of == SelectionOf.Member && OwnParts.Misfit(fed) is { } mixed ? mixed
             : pick.N > among ? $"There are {Words.Count(among, word)}, so the best {pick.N} cannot be added up."
             : null;
     }
@@ -326,9 +327,10 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                     }
                     : Problem(t, "This tie-break counts; a time or a load is taken from another score: tie: score B.");
             case ScoreLine.TieLowestMember:
-                return fed.All(p => p.Piece.Seat is not null)
-                    ? new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq())
-                    : Problem(line, "Nobody's own count is on the card here, so there is no lowest member.");
+                return !fed.All(p => p.Piece.Seat is not null)
+                        ? Problem(line, "Nobody's own count is on the card here, so there is no lowest member.")
+                    : OwnParts.Misfit(fed) is { } mixed ? Problem(line, mixed)
+                    : new Tiebreak.LowestMember(fed.Select(p => p.Piece.Key).ToEq());
             case ScoreLine.TieTime { Mark: TieMark.LastGate }:
                 return fed[0].Strand is { } gated && gated.Gates().Count > 0
                     ? new Tiebreak.TimeAtGate(fed[0].Piece.Key)

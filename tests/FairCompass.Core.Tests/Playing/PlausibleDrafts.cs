@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using System.Text.RegularExpressions;
 
 namespace FairCompass.Core.Tests.Playing;
 
@@ -213,10 +214,14 @@ internal sealed partial class PlausibleDrafts
 
     private string Relay()
     {
-        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30{(random.Next(2) == 0 ? ", continues" : "")}");
+        var goesOn = random.Next(2) == 0;
+        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30{(goesOn ? ", continues" : "")}");
         Line(1, "rounds without end");
         Tasks(2, random.Next(1, 3));
-        return "score: reps\n  tie: lowest member\n";
+
+        // Where totals go on and not every unit counts, nobody's own part can be told.
+        var own = !goesOn || !Regex.IsMatch(text.ToString(), " count|credited");
+        return $"score: reps\n  tie: {(own ? "lowest member" : "shared")}\n";
     }
 
     private string Rota()

@@ -85,4 +85,17 @@ public class RelayGoesOnTests
     )]
     public void What_cannot_go_on(string work, string sentence) =>
         Assert.Contains(Trial.Crew(work).Read.Findings(), f => f.Rule == "group-misfit" && f.Sentence == sentence);
+
+    [Theory]
+    [InlineData("30 double-under, every 3 count 1", "score: reps\n  tie: lowest member\n")]
+    [InlineData("1 rope climb, credited 5", "score: lowest member\n  tie: shared\n")]
+    public void An_own_part_that_no_total_tells_is_refused(string work, string score)
+    {
+        var read = Trial.Crew($"relay for reps, 2:00 each, change 0:30, continues\n  rounds without end\n    {work}\n\n{score}").Read;
+        Assert.Contains(read.Findings(), f => f.Sentence.Contains("what one member did cannot be read", StringComparison.Ordinal));
+        Assert.DoesNotContain(
+            Trial.Crew($"relay for reps, 2:00 each, change 0:30\n  rounds without end\n    {work}\n\n{score}").Read.Findings(),
+            f => f.Sentence.Contains("cannot be read", StringComparison.Ordinal)
+        );
+    }
 }
