@@ -186,7 +186,7 @@ internal sealed class TrackRecorder(string piece, string strand, Understanding u
                     return new BarAt(said, bar, [], null);
                 }
 
-                var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English) + " each side";
+                var changing = played.LoadDue is null || change.Handled == 0 ? null : change.In(Tongue.English, competition) + " each side";
                 return BarAt.Of(said, bar, change, changing, competition);
             })
             .ToEq();

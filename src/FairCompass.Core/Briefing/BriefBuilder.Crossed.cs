@@ -248,7 +248,7 @@ public sealed partial class BriefBuilder
                 (
                     Who: p.Address,
                     Change: Loaded.Change(p, round - 1) is { Handled: > 0 } change
-                        ? Cite($"rung/{p.Source.At.Line}/{p.Address}/{round}", change.In(tongue))
+                        ? Cite($"rung/{p.Source.At.Line}/{p.Address}/{round}", change.In(tongue, u.Competition))
                         : ""
                 )
             )

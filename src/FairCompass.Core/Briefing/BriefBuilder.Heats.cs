@@ -60,7 +60,7 @@ public sealed partial class BriefBuilder
                 $"{tongue.Movement(r.To.Prescription.Movement.Value)}, {Number.Normal(r.Change.Load!.Value)} {u.Competition.Unit.Symbol()}",
                 WhoOf([r.From.Address], Everybody),
                 WhoOf([r.To.Address], Everybody),
-                r.Change.In(tongue),
+                r.Change.In(tongue, u.Competition),
                 Figure(r.Change.Handled),
                 new Duration(r.Change.Handled * PlatePlanner.UsualMsPerPlate).ToString(),
             ])

@@ -50,10 +50,10 @@ public sealed partial class BriefBuilder
                     new([
                         Figure(i + 1),
                         $"{Number.Normal(rung)} {load.Unit.Symbol()}",
-                        plan is { } changes ? changes[i].In(tongue) : "–",
+                        plan is { } changes ? changes[i].In(tongue, u.Competition) : "–",
                         plan is not { } stacks ? "–"
                         : stacks[i].Side.Count == 0 ? Say("no plates", "sin discos")
-                        : string.Join(" + ", stacks[i].Side.Select(Number.Normal)),
+                        : string.Join(" + ", stacks[i].Side.Select(u.Competition.PlateName)),
                     ])
                 )
         );
@@ -136,7 +136,7 @@ public sealed partial class BriefBuilder
         var plates =
             side.Count == 0
                 ? Say(", no plates", ", sin discos")
-                : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(Number.Normal));
+                : Say(", each side ", ", cada lado ") + string.Join(" + ", side.Select(u.Competition.PlateName));
         return $"{said}: {BarName(task)} {Number.Normal(bar.Mass)}{plates}"
             + $"{(value.Values.IsConstant ? "" : Say(" to begin with", " para empezar"))}";
     }

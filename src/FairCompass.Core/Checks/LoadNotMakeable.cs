@@ -71,7 +71,7 @@ public sealed class LoadNotMakeable : ICheck
             yield return n < MostReasons
                 ? report with
                 {
-                    Sentence = report.Sentence + Reason(context.Competition.Kit, kit, bar, value),
+                    Sentence = report.Sentence + Reason(context.Competition, kit, bar, value),
                 }
                 : report;
         }
@@ -155,20 +155,20 @@ public sealed class LoadNotMakeable : ICheck
     }
 
     /// <summary>What would have to be there: a longer sleeve, or so many plates; empty where neither helps.</summary>
-    private static string Reason(LaneKit kit, MovementKit on, LaneBar bar, decimal value)
+    private static string Reason(Competition competition, MovementKit on, LaneBar bar, decimal value)
     {
         if (on != MovementKit.Barbell)
         {
             return "";
         }
 
-        if (bar.Sleeve is not null && BarLoads.OneSide(value, bar.Mass, kit) is not null)
+        if (bar.Sleeve is not null && BarLoads.OneSide(value, bar.Mass, competition.Kit) is not null)
         {
             return " The plates do not fit the sleeve of the bar.";
         }
 
         var planned = new PlannedBar("", bar.Mass, [value]) { Sleeve = bar.Sleeve };
-        return PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, [planned], kit.Lanes);
+        return PlateShortage.Words([planned], competition);
     }
 
     private static string Thing(MovementKit kit, DutyLoad load) =>

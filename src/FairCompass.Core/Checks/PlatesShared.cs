@@ -51,7 +51,7 @@ public sealed class PlatesShared : ICheck
                 f.At,
                 $"{f.Who}: the plates of a lane do not reach for {f.All.Count} bars at once: "
                     + $"{Words.Join(f.All.Select(b => Said(b, context)))}."
-                    + PlateShortage.Words(LaneStacks.Stock(kit), kit.ClipPair, f.All.Select(Planned).ToList(), kit.Lanes)
+                    + PlateShortage.Words(f.All.Select(Planned).ToList(), context.Competition)
             ));
 
         static PlannedBar Planned((LaneBar Bar, Eq<decimal> Loads) b, int i) =>

@@ -41,6 +41,9 @@ public sealed record Competition(
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<Pace> Paces { get; init; }
 
+    /// <summary>What stands on the plates that are reckoned as a mass: the mass, or <c>45 lb</c> in a competition of kilograms.</summary>
+    public string PlateName(decimal mass) => Kit.PlateName(mass, Unit);
+
     /// <summary>The division with a short name, compared without case; null when there is none.</summary>
     public Division? Find(string name) => Divisions.FirstOrDefault(d => string.Equals(d.Name, name, StringComparison.OrdinalIgnoreCase));
 

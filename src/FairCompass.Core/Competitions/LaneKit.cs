@@ -4,7 +4,7 @@ using FairCompass.Core.Standards;
 
 namespace FairCompass.Core.Competitions;
 
-/// <summary>What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit.</summary>
+/// <summary>What one lane has to work with. All masses are in the competition's unit; a plate stamped in the other says so.</summary>
 /// <param name="MenBar">Mass of the men's bar.</param>
 /// <param name="WomenBar">Mass of the women's bar.</param>
 /// <param name="ClipPair">Mass of a pair of clips, usually 0.</param>
@@ -51,6 +51,12 @@ public sealed record LaneKit(
         name is not null && FindBar(name) is { } named ? new(named.Mass, named.Sleeve)
         : duty == Duty.Woman ? new(WomenBar, WomenSleeve)
         : new(MenBar, MenSleeve);
+
+    /// <summary>What stands on the plates that are reckoned as a mass.</summary>
+    /// <param name="mass">In the competition’s unit.</param>
+    /// <param name="unit">That unit.</param>
+    public string PlateName(decimal mass, MassUnit unit) =>
+        Plates.FirstOrDefault(p => p.Mass == mass) is { } plate ? plate.Name(unit) : Number.Normal(mass);
 
     /// <summary>The stock of a thing, its name compared without case; null where nobody has said.</summary>
     public ThingStock? FindThing(string name) =>
@@ -167,6 +173,20 @@ public sealed record PlateStock(decimal Mass, int Count, bool FullDiameter)
     /// <summary>In millimetres on the sleeve; null where nobody has measured it, and then no sleeve is too short for it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public decimal? Thickness { get; init; }
+
+    /// <summary>
+    /// What stands on it in the unit that is not the competition’s: a plate of 45 lb that is reckoned as 20 kg. Null where the mass stands
+    /// on it. Loads are made of <see cref="Mass"/>; this is what a loader looks for.
+    /// </summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? Stamped { get; init; }
+
+    /// <summary>The furthest that the mass may be from what is stamped, as a share of it: 25 lb reckoned as 10 kg are 12 % off.</summary>
+    public const decimal MostOff = 0.15m;
+
+    /// <summary>What stands on it as it is read: the mass, or <c>45 lb</c>.</summary>
+    /// <param name="unit">The competition’s unit.</param>
+    public string Name(MassUnit unit) => Stamped is { } other ? $"{Number.Normal(other)} {unit.Other().Symbol()}" : Number.Normal(Mass);
 }
 
 /// <summary>A bar as plates are planned for it.</summary>

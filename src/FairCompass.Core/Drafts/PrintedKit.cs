@@ -38,7 +38,7 @@ public static class PrintedKit
             if (task.IsHeaviest)
             {
                 facts[$"heaviest on {on}"] = Number.Normal(BarLoads.All(bar, kit)[^1]);
-                facts["loose plates"] = string.Join(", ", kit.Plates.Select(p => $"{p.Count} of {Number.Normal(p.Mass)}"));
+                facts["loose plates"] = string.Join(", ", kit.Plates.Select(p => $"{p.Count} of {p.Name(u.Competition.Unit)}"));
             }
             else if (task.Prescription.Load?.Value is { Values.HasUnset: false } load && load.Unit == u.Competition.Unit)
             {
@@ -47,7 +47,7 @@ public static class PrintedKit
                 var whose = bars.IsShared(task) ? $" of {task.Address.Division.Name}" : "";
                 var key = $"{string.Join('-', loads.Select(Number.Normal))} on {on}{whose}";
                 var sides = bars.Changes(task) is { } plan
-                    ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(Number.Normal))))
+                    ? string.Join(" / ", plan.Select(c => string.Join('+', c.Side.Select(u.Competition.PlateName))))
                     : "none";
                 // A bar that comes back to a load may have it from other plates.
                 facts[key] = facts.TryGetValue(key, out var other) && other != sides ? $"{other}, then {sides}" : sides;

@@ -35,7 +35,7 @@ public static partial class CompetitionRules
             Division(errors, c, i);
         }
 
-        Kit(errors, c.Kit);
+        Kit(errors, c.Kit, c.Unit);
         errors.AddRange(StandardRules.Validate(c));
         errors.AddRange(c.Overall?.Validate(0).Select(e => e with { Path = "overall." + e.Path }) ?? []);
         errors.AddRange(Paces(c));
@@ -287,7 +287,17 @@ public static partial class CompetitionRules
         }
     }
 
-    private static void Kit(List<FieldError> errors, LaneKit kit)
+    /// <summary>What is wrong with what stands on a plate in the other unit; null where it goes with its mass.</summary>
+    private static string? Stamp(PlateStock plate, MassUnit unit) =>
+        plate.Stamped is not { } stamped ? null
+        : stamped is <= 0 or > 500 ? "Over 0 and up to 500."
+        : new Mass(stamped, unit.Other()) is var there
+        && there.In(unit) is var exact
+        && Math.Abs(plate.Mass - exact) > PlateStock.MostOff * exact
+            ? $"{there} are {Number.Normal(decimal.Round(exact, 2))} {unit.Symbol()}, not {Number.Normal(plate.Mass)}."
+        : null;
+
+    private static void Kit(List<FieldError> errors, LaneKit kit, MassUnit unit)
     {
         Mass(errors, "kit.menBar", kit.MenBar, 1, 120);
         Mass(errors, "kit.womenBar", kit.WomenBar, 1, 120);
@@ -298,6 +308,11 @@ public static partial class CompetitionRules
             if (kit.Plates[i].Count is < 0 or > 100)
             {
                 errors.Add(new($"kit.plates[{i}].count", "From 0 to 100 single plates."));
+            }
+
+            if (Stamp(kit.Plates[i], unit) is { } stamp)
+            {
+                errors.Add(new($"kit.plates[{i}].stamped", stamp));
             }
 
             if (kit.Plates.Take(i).Any(p => p.Mass == kit.Plates[i].Mass))

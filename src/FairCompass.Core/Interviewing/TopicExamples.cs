@@ -181,8 +181,8 @@ internal sealed partial class TopicExamples
             side.Count == 0
                 ? ("no plates", "sin discos")
                 : (
-                    $"{2 * side.Count} plates, {string.Join(" + ", side.Select(Number.Normal))} on each side",
-                    $"{2 * side.Count} discos, {string.Join(" + ", side.Select(Number.Normal))} en cada lado"
+                    $"{2 * side.Count} plates, {string.Join(" + ", side.Select(u.Competition.PlateName))} on each side",
+                    $"{2 * side.Count} discos, {string.Join(" + ", side.Select(u.Competition.PlateName))} en cada lado"
                 );
         var (who, quien) = school switch
         {

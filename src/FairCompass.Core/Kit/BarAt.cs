@@ -23,12 +23,18 @@ public sealed record BarAt(string Words, decimal Bar, Eq<PlateAt> Side, string? 
     {
         var stock = competition.Kit.Plates.FirstOrDefault(p => p.Mass == mass);
         var (diameter, thickness) = PlateSizes.Of(new Mass(mass, competition.Unit).InKilograms, stock?.FullDiameter == true);
-        return new(mass, diameter, stock?.Thickness is { } measured ? (int)decimal.Round(measured) : thickness);
+        return new(
+            mass,
+            competition.PlateName(mass),
+            diameter,
+            stock?.Thickness is { } measured ? (int)decimal.Round(measured) : thickness
+        );
     }
 }
 
 /// <summary>A plate on a bar.</summary>
 /// <param name="Mass">Its mass.</param>
+/// <param name="Name">What stands on it: the mass, or <c>45 lb</c> in a competition of kilograms.</param>
 /// <param name="Diameter">In millimetres, as it is drawn.</param>
 /// <param name="Thickness">In millimetres, as it is drawn.</param>
-public sealed record PlateAt(decimal Mass, int Diameter, int Thickness);
+public sealed record PlateAt(decimal Mass, string Name, int Diameter, int Thickness);

@@ -1,3 +1,4 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 
@@ -44,17 +45,19 @@ public sealed record PlateChange(decimal? Load, Eq<decimal> Off, Eq<decimal> On,
     }
 
     /// <summary>What goes off and on each side: <c>off 10, on 20 + 5</c>.</summary>
-    public string In(Tongue tongue)
+    /// <param name="tongue">The language.</param>
+    /// <param name="competition">Its kit says what stands on the plates.</param>
+    public string In(Tongue tongue, Competition competition)
     {
         var parts = new List<string>();
         if (Off.Count > 0)
         {
-            parts.Add(tongue.Say("off ", "quitar ") + string.Join(" + ", Off.Select(Number.Normal)));
+            parts.Add(tongue.Say("off ", "quitar ") + string.Join(" + ", Off.Select(competition.PlateName)));
         }
 
         if (On.Count > 0)
         {
-            parts.Add(tongue.Say("on ", "poner ") + string.Join(" + ", On.Select(Number.Normal)));
+            parts.Add(tongue.Say("on ", "poner ") + string.Join(" + ", On.Select(competition.PlateName)));
         }
 
         return parts.Count == 0 ? tongue.Say("nothing", "nada") : string.Join(", ", parts);

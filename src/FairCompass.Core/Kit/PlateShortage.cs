@@ -1,4 +1,4 @@
-using FairCompass.Core.Quantities;
+using FairCompass.Core.Competitions;
 
 namespace FairCompass.Core.Kit;
 
@@ -48,14 +48,13 @@ public static class PlateShortage
 
     /// <summary>The same as a sentence after another one: <c> Each lane lacks 2 plates of 5; 8 lanes lack 16.</c> Empty where nothing is
     /// lacking.</summary>
-    /// <param name="stock">Plates of a lane.</param>
-    /// <param name="clips">Mass of a pair of clips.</param>
     /// <param name="bars">The bars of the lane.</param>
-    /// <param name="lanes">How many lanes there are; null where nobody has said.</param>
-    public static string Words(IReadOnlyList<PlatePairs> stock, decimal clips, IReadOnlyList<PlannedBar> bars, int? lanes)
+    /// <param name="competition">The plates of its lanes, with what stands on them.</param>
+    public static string Words(IReadOnlyList<PlannedBar> bars, Competition competition)
     {
-        var lacking = Of(stock, clips, bars, MostSpans);
-        string Said(int times) => Text.Words.Join(lacking.Select(l => $"{l.Count * times} plates of {Number.Normal(l.Mass)}"));
+        var (kit, lanes) = (competition.Kit, competition.Kit.Lanes);
+        var lacking = Of(LaneStacks.Stock(kit), kit.ClipPair, bars, MostSpans);
+        string Said(int times) => Text.Words.Join(lacking.Select(l => $"{l.Count * times} plates of {competition.PlateName(l.Mass)}"));
         return lacking.Count == 0 ? ""
             : lanes is > 1 and var n ? $" Each lane lacks {Said(1)}; {n} lanes lack {Said(n)}."
             : $" The lane lacks {Said(1)}.";

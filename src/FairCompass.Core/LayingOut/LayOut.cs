@@ -201,7 +201,7 @@ public sealed class LayOut
         {
             yield return new(
                 ("loose plate", "disco suelto"),
-                new Mass(plate.Mass, competition.Unit).ToString(),
+                plate.Stamped is null ? new Mass(plate.Mass, competition.Unit).ToString() : plate.Name(competition.Unit),
                 movement.Kit,
                 key,
                 plate.Count

@@ -24,6 +24,12 @@ public readonly record struct Mass(decimal Value, MassUnit Unit)
     /// <summary>The mass in kilograms, exact for pounds of up to 20 significant digits.</summary>
     public decimal InKilograms => Unit == MassUnit.Kilogram ? Value : Value * KilogramsPerPound;
 
+    /// <summary>The figure in a unit: exact from pounds to kilograms, to 28 digits the other way.</summary>
+    public decimal In(MassUnit unit) =>
+        unit == Unit ? Value
+        : unit == MassUnit.Kilogram ? InKilograms
+        : Value / KilogramsPerPound;
+
     /// <summary><c>kg</c> or <c>lb</c>.</summary>
     public string Symbol => Unit.Symbol();
 
@@ -81,6 +87,9 @@ public static class UnitSymbols
 {
     /// <summary><c>kg</c> or <c>lb</c>.</summary>
     public static string Symbol(this MassUnit unit) => unit == MassUnit.Kilogram ? "kg" : "lb";
+
+    /// <summary>Pound for kilogram, and the other way round.</summary>
+    public static MassUnit Other(this MassUnit unit) => unit == MassUnit.Kilogram ? MassUnit.Pound : MassUnit.Kilogram;
 
     /// <summary><c>mm</c>, <c>cm</c>, <c>m</c>, <c>in</c>, or <c>ft</c>.</summary>
     public static string Symbol(this LengthUnit unit) =>

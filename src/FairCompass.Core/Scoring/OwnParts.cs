@@ -2,7 +2,7 @@ using FairCompass.Core.Courses;
 
 namespace FairCompass.Core.Scoring;
 
-/// <summary>What a member of a relay that goes on counting did is the difference of two running totals; not every total can be read so.</summary>
+/// <summary>What a member of a relay that goes on did is the difference of two running totals; not every total can be read so.</summary>
 internal static class OwnParts
 {
     /// <summary>

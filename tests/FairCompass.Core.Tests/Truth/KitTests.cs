@@ -132,7 +132,7 @@ public class KitTests
         Assert.Equal(whole, CompetitionJson.Read(CompetitionJson.Write(whole)));
         var bare = CompetitionJson.Write(With(k => k with { Things = [] }));
         Assert.All(
-            new[] { "menSleeve", "thickness", "\"bars\"", "things", "lanes" },
+            new[] { "menSleeve", "thickness", "stamped", "\"bars\"", "things", "lanes" },
             key => Assert.DoesNotContain(key, bare, StringComparison.Ordinal)
         );
     }
@@ -146,6 +146,7 @@ public class KitTests
     [InlineData("kit.things[1].name")]
     [InlineData("kit.things[0].count")]
     [InlineData("kit.plates[0].thickness")]
+    [InlineData("kit.plates[0].stamped")]
     public void What_cannot_be_is_refused_at_its_field(string field)
     {
         var wrong = With(k =>
@@ -153,7 +154,7 @@ public class KitTests
             {
                 MenSleeve = 0,
                 Lanes = 101,
-                Plates = [new(25, 2, true) { Thickness = 500 }],
+                Plates = [new(25, 2, true) { Thickness = 500, Stamped = 25 }],
                 Bars = [new("Axle!", 0), new(" ", 20)],
                 Things = [new("box", -1), new("Box", 2)],
             }
@@ -179,6 +180,33 @@ public class KitTests
         );
         var refused = Trial.Objections((lift.Courses[0], lift.Sheets[0]), new("0") { Tries = [new(20, true, null)] });
         Assert.Equal("The empty bar weighs 25 kg.", Assert.Single(refused).Message);
+    }
+
+    /// <summary>A plate of the other unit is reckoned as the organiser says, and called on every paper by what stands on it.</summary>
+    [Fact]
+    public void A_plate_stamped_in_pounds_is_called_so()
+    {
+        var mixed = With(k =>
+            k with
+            {
+                Plates = [new(20, 2, true) { Stamped = 45 }, new(10, 4, true), new(2.5m, 2, false) { Stamped = 5 }],
+            }
+        );
+        Assert.Empty(InForce.CompetitionRules.Validate(mixed));
+        Assert.Equal(mixed, CompetitionJson.Read(CompetitionJson.Write(mixed)));
+        var u = Understanding.Of(mixed, Head + "20 deadlift, 65/55 kg\n" + Trial.ForTime);
+        Assert.Empty(u.Findings());
+        foreach (var audience in new[] { Audience.FloorCrew, Audience.Athlete })
+        {
+            var paper = BriefText.Of(new BriefBuilder(u, null, new(2026, 6, 6)).Build(audience));
+            Assert.DoesNotContain("20 + 2.5", paper, StringComparison.Ordinal);
+        }
+
+        Assert.Contains(
+            "each side 45 lb + 5 lb",
+            BriefText.Of(new BriefBuilder(u, null, new(2026, 6, 6)).Build(Audience.FloorCrew)),
+            StringComparison.Ordinal
+        );
     }
 
     /// <summary>Plates that do not fit the sleeve make no load, and the finding says why.</summary>

@@ -103,6 +103,9 @@ internal sealed record PlateStock(decimal Mass, int Count, bool FullDiameter)
 {
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public decimal? Thickness { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public decimal? Stamped { get; init; }
 }
 
 internal sealed record PolicyChoice(string Topic, string Answer, string? Division = null);

@@ -5056,7 +5056,7 @@ export interface components {
              */
             count: number;
         };
-        /** @description What one lane has to work with. All masses are in the competition's unit, as they are stamped on the kit. */
+        /** @description What one lane has to work with. All masses are in the competition's unit; a plate stamped in the other says so. */
         LaneKit: {
             /**
              * Format: double
@@ -5877,6 +5877,8 @@ export interface components {
              * @description Its mass.
              */
             mass: number;
+            /** @description What stands on it: the mass, or `45 lb` in a competition of kilograms. */
+            name: string;
             /**
              * Format: int32
              * @description In millimetres, as it is drawn.
@@ -5927,6 +5929,12 @@ export interface components {
              * @description In millimetres on the sleeve; null where nobody has measured it, and then no sleeve is too short for it.
              */
             thickness?: null | number;
+            /**
+             * Format: double
+             * @description What stands on it in the unit that is not the competition’s: a plate of 45 lb that is reckoned as 20 kg. Null where the mass stands
+             *     on it. Loads are made of decimal PlateStock.Mass; this is what a loader looks for.
+             */
+            stamped?: null | number;
         };
         /** @description The plan. */
         PlatesAnswer: {

@@ -116,7 +116,7 @@ describe("a paper", () => {
     const page = await shown({
       kind: "bars",
       items: [
-        { words: "1: 40 kg", bar: 20, side: [{ mass: 10, diameter: 450, thickness: 34 }], change: null },
+        { words: "1: 40 kg", bar: 20, side: [{ mass: 10, name: "10", diameter: 450, thickness: 34 }], change: null },
         { words: "2: 20 kg", bar: 20, side: [], change: null },
       ],
     });

@@ -50,7 +50,7 @@ export function Block({ block }: { block: Schemas["BriefBlock"] }) {
               <BarDrawing bar={bar} className="bar" half />
               <figcaption>
                 {bar.words}
-                <div>{bar.side.map((p) => p.mass).join(" + ")}</div>
+                <div>{bar.side.map((p) => p.name).join(" + ")}</div>
               </figcaption>
             </figure>
           ))}

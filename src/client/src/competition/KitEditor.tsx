@@ -95,6 +95,7 @@ export function KitEditor({
                 <th scope="col">Single plates</th>
                 <th scope="col">Full diameter</th>
                 <th scope="col">Thick, mm</th>
+                <th scope="col">Stamped, {unit === "kg" ? "lb" : "kg"}</th>
                 <th scope="col">
                   <span className="sr-only">Remove</span>
                 </th>
@@ -139,6 +140,15 @@ export function KitEditor({
                         value={p.thickness}
                         error={at(`kit.plates[${i}].thickness`)}
                         onChange={(n) => set({ plates: plates({ thickness: n }) }, `thick.${i}`)}
+                      />
+                    </td>
+                    <td>
+                      <MaybeMeasure
+                        label={`What is stamped on plate of ${p.mass} in ${unit === "kg" ? "pounds" : "kilograms"}`}
+                        hideLabel
+                        value={p.stamped}
+                        error={at(`kit.plates[${i}].stamped`)}
+                        onChange={(n) => set({ plates: plates({ stamped: n }) }, `stamp.${i}`)}
                       />
                     </td>
                     <td className="text-right">
@@ -209,7 +219,7 @@ export function KitEditor({
           <p className="text-[0.9rem] text-soft">
             The checks compare every load of a workout with this kit. A bar is loaded the same on both sides, so single plates count in
             pairs. A mass alone is one implement, of dumbbells a pair; <span className="notation">2 x 24</span> is two of 24. What nobody
-            has measured stays empty.
+            has measured stays empty. A plate stamped in the other unit counts as the mass you give it; papers call it by its stamp.
           </p>
           <FurtherBars kit={kit} at={at} set={set} />
         </div>

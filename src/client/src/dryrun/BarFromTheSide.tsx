@@ -3,7 +3,7 @@ import { BarDrawing } from "../ui/BarDrawing";
 
 /** The bar of a lane as it stands now, with what was changed on it. */
 export function BarFromTheSide({ bar }: { bar: Schemas["BarAt"] }) {
-  const side = bar.side.length ? bar.side.map((p) => p.mass).join(" + ") : "no plates";
+  const side = bar.side.length ? bar.side.map((p) => p.name).join(" + ") : "no plates";
   return (
     <figure className="mt-2">
       <figcaption className="text-[0.93rem]">

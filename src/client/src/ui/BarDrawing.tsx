@@ -8,7 +8,7 @@ const HALF = 230;
  * is its right side without the masses, for small drawings that have them beside. */
 export function BarDrawing({ bar, className, half = false }: { bar: Schemas["BarAt"]; className: string; half?: boolean }) {
   const plates = bar.side.map((plate, i) => ({ ...plate, from: bar.side.slice(0, i).reduce((sum, p) => sum + p.thickness, 0) }));
-  const words = `${bar.words}: ${[bar.bar, ...bar.side.map((p) => p.mass)].join(" + ")}`;
+  const words = `${bar.words}: ${[bar.bar, ...bar.side.map((p) => p.name)].join(" + ")}`;
   const width = HANDLE + 2 * SLEEVE;
   return (
     <svg
@@ -41,7 +41,7 @@ export function BarDrawing({ bar, className, half = false }: { bar: Schemas["Bar
                   fontSize={Math.min(54, p.thickness + 12)}
                   fill="var(--color-ink)"
                 >
-                  {p.mass}
+                  {p.name}
                 </text>
               )}
             </g>
