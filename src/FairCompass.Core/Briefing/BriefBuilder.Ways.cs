@@ -25,10 +25,7 @@ public sealed partial class BriefBuilder
                     ? Cite($"cell/{line}/bonus/{task.Address}", at.For(u.Resolver.Position(task.Address)).ToString())
                     : "–"
             );
-            var unit =
-                tasks[0].Prescription.Amount?.Value is Amount.Counted { Unit: var counted } ? counted
-                : tasks[0].Prescription.Amount?.Value is Amount.Max { Unit: var most } ? most
-                : AmountUnit.Rep;
+            var unit = (tasks[0].Prescription.Amount?.Value).UnitOf();
             var measured = unit == AmountUnit.Rep ? "" : ", " + tongue.Say(GridRows.UnitWord(unit));
             yield return new(
                 cells

@@ -56,5 +56,7 @@ public sealed class HeavierThanParent : ICheck
     }
 
     private static decimal? Total(DutyLoad load, int round) =>
-        load.Values.At(round) is { } value ? load.Implements * new Mass(value, load.Unit).InKilograms : null;
+        load.Values.At(round) is { } value
+            ? new Mass((load.Implements * value) + (load.Left?.At(round) ?? 0), load.Unit).InKilograms
+            : null;
 }

@@ -121,7 +121,7 @@ public sealed class ImpossibleNumber : ICheck
             }
 
             foreach (
-                var n in new[] { load.Of.First, load.Of.Second, load.AlsoOf?.First, load.AlsoOf?.Second }
+                var n in new[] { load.Of.First, load.Of.Second, load.AlsoOf?.First, load.AlsoOf?.Second, load.Left?.First, load.Left?.Second }
                     .OfType<Series>()
                     .SelectMany(s => s.Terms)
                     .Where(n => !n.IsUnset)

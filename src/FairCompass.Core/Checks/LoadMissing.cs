@@ -1,5 +1,6 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
@@ -23,6 +24,8 @@ public sealed class LoadMissing : ICheck
         from t in context.Prescribed
         let movement = StandardsBook.Of(context.Competition).Find(t.Prescription.Movement.Value)
         where movement is { NeedsLoad: true } && !t.IsHeaviest && !t.IsMenuHead && t.Prescription.Load is null
+            // A figure without a unit is asked about by itself.
+            && !t.Source.Details.Concat(t.Source.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)).Any(d => d is Detail.Figure)
         let at = t.Prescription.Movement.From.At
         group t.Address by (at.Line, movement.Name.English, at.Column, at.Length) into g
         select new Report(

@@ -97,8 +97,8 @@ public sealed class LoadNotMakeable : ICheck
             load.Unit == unit ? load.Values
             : load.AlsoUnit == unit ? load.Also
             : null;
-        var series = own ?? load.Values;
-        foreach (var i in Enumerable.Range(0, (int)Math.Min(series.Length ?? 20, 60)))
+        var hands = new[] { own ?? load.Values, load.Left }.OfType<Series>();
+        foreach (var (series, i) in hands.SelectMany(s => Enumerable.Range(0, (int)Math.Min(s.Length ?? 20, 60)).Select(i => (s, i))))
         {
             if (series.At(i) is { } value)
             {
@@ -111,7 +111,7 @@ public sealed class LoadNotMakeable : ICheck
 
     /// <summary>True when one athlete needs more of an implement than the lane has.</summary>
     private static bool IsShort(LaneKit kit, MovementKit kind, DutyLoad load, decimal value) =>
-        load.Implements > (LaneKit.HasMasses(kind) ? kit.NumberOf(kind, value) : 1);
+        (load.Left is { } left && left == load.Values ? 2 : load.Implements) > (LaneKit.HasMasses(kind) ? kit.NumberOf(kind, value) : 1);
 
     private static Report Report(
         CheckContext context,
@@ -196,7 +196,8 @@ public sealed class LoadNotMakeable : ICheck
         }
 
         Series In(Series s) => s with { Terms = s.Terms.Select(t => t.Value == value ? new Number(better) : t).ToEq() };
-        var mended = load with { Of = new Pair(In(load.Of.First), load.Of.Second is { } second ? In(second) : null) };
+        Pair Both(Pair p) => new(In(p.First), p.Second is { } second ? In(second) : null);
+        var mended = load with { Of = Both(load.Of), Left = load.Left is { } left ? Both(left) : null };
         return mended == load
             ? null
             : new Mend($"Use {new Mass(better, unit)} ({than})", new TextEdit(at.Line, at.Column, at.Length, Printer.Detail(mended)));

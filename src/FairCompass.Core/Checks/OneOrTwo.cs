@@ -36,10 +36,29 @@ public sealed class OneOrTwo : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var book = StandardsBook.Of(context.Competition);
+        return TwoHands(context, book).Concat(Asked(context, book));
+    }
+
+    /// <summary>A bar, a bag or a ball has no right and left.</summary>
+    private static IEnumerable<Report> TwoHands(CheckContext context, StandardsBook book) =>
+        context
+            .Prescribed.Where(p =>
+                p.Prescription.Load?.Value.Left is not null
+                && book.Find(p.Prescription.Movement.Value) is { } m
+                && m.Kit is not (Standards.MovementKit.Dumbbell or Standards.MovementKit.Kettlebell)
+            )
+            .DistinctBy(p => p.Prescription.Load!.From.At)
+            .Select(p => new Report(
+                p.Prescription.Load!.From.At,
+                $"Nobody holds two of {p.Prescription.Movement.Value}: right and left are of dumbbells and kettlebells."
+            ));
+
+    private static IEnumerable<Report> Asked(CheckContext context, StandardsBook book)
+    {
         var loads = context
             .TaskLines.SelectMany(t => t.Details.Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)))
             .OfType<Detail.Load>()
-            .Where(l => l.Implements is null)
+            .Where(l => l is { Implements: null, Left: null })
             .ToLookup(l => l.At);
         return context
             .Prescribed.Where(p => p.Prescription.Load is { } load && loads.Contains(load.From.At))

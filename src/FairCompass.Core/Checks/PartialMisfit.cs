@@ -43,8 +43,5 @@ public sealed class PartialMisfit : ICheck
 
     private static bool HasMarks(Work.Task task) => task.Details.Any(d => d is Detail.Marks or Detail.Lengths);
 
-    private static bool IsDistance(Work.Task task) =>
-        task.Amount
-            is Amount.Counted { Unit: AmountUnit.Metre or AmountUnit.Foot }
-                or Amount.Max { Unit: AmountUnit.Metre or AmountUnit.Foot };
+    private static bool IsDistance(Work.Task task) => task.Amount.UnitOf() is AmountUnit.Metre or AmountUnit.Foot;
 }

@@ -60,6 +60,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         var known = Effective(u, task, address);
         return (known?.AlsoUnit, also) switch
         {
+            _ when known?.Left is not null => (null, "This load is of two hands; change it in the draft."),
             ({ } second, null) => (
                 null,
                 $"This load is published in {known!.Unit.Symbol()} and {second.Symbol()}; type both, as 24 or 53."
@@ -154,7 +155,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
 
     private static (TextEdit?, string?) SetAmount(ReadDraft u, Work.Task task, Address address, int position, Pair typed)
     {
-        if (task.Amount is not (null or Amount.Counted))
+        if (task.Amount is not (null or Amount.OfScheme or Amount.Counted))
         {
             return (null, "This amount is not a number; change it in the draft.");
         }
@@ -172,7 +173,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         }
 
         var inherited = own?.Amount as Amount.Counted ?? u.Resolver.Resolve(task, address).Amount?.Value as Amount.Counted;
-        var amount = Printer.Amount(new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? AmountUnit.Rep));
+        var amount = Printer.Amount(new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? task.Amount.UnitOf()));
         if (own is null)
         {
             return (Insert(u, task, $"{string.Join(" and ", Names(u, address))}: {amount}"), null);
@@ -182,7 +183,7 @@ public sealed record SetCell(int Line, string Aspect, string Division, string Du
         var changed = own with
         {
             Note = null,
-            Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? AmountUnit.Rep),
+            Amount = new Amount.Counted(With(inherited?.Of, typed, position), inherited?.Unit ?? task.Amount.UnitOf()),
         };
         return (new TextEdit(own.At.Line, own.At.Column, own.At.Length, Printer.Print(changed)), null);
     }

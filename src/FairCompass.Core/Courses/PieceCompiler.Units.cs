@@ -19,9 +19,15 @@ internal sealed partial class PieceCompiler
             Amount.Counted c => (c.Of.For(duty), c.Unit, false, false),
             Amount.Max m => (null, m.Unit, true, false),
             Amount.Held h => (h.Time is null ? null : Series.Of(1), AmountUnit.Rep, false, true),
+            Amount.OfScheme s => (scheme, s.Unit, false, false),
             null => (scheme, AmountUnit.Rep, false, false),
             _ => ((Series?)null, AmountUnit.Rep, false, false),
         };
+        if (members.Count > 1 && task.Details.Any(d => d is Detail.Flag { Is: FlagKind.EachUnsaid }))
+        {
+            return (null, unit, Unit(prescription, unit, held, duty, out _, out _), null);
+        }
+
         var heads = PerHead(task);
         // Who each do their own amount do the sum of them together.
         if (heads > 1 && OfEach(task, prescription) is { } together)
@@ -166,7 +172,7 @@ internal sealed partial class PieceCompiler
             var p = resolver.Resolve(task, member, new(piece.Cycle, null), around);
             var duty = resolver.Position(member);
             return p.Amount?.Value is Amount.Counted c ? c.Of.For(duty) + c.Unit.ToString()
-                : p.Amount?.Value is null ? scheme?.ToString() ?? ""
+                : p.Amount?.Value is null or Amount.OfScheme ? scheme?.ToString() ?? ""
                 : "max";
         }
     }

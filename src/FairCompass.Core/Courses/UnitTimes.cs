@@ -24,12 +24,7 @@ public static class UnitTimes
             return (held.Ms, held.Ms);
         }
 
-        var unit = prescription.Amount?.Value switch
-        {
-            Amount.Counted c => c.Unit,
-            Amount.Max m => m.Unit,
-            _ => AmountUnit.Rep,
-        };
+        var unit = (prescription.Amount?.Value).UnitOf();
         // A second lasts one.
         if (unit == AmountUnit.Second)
         {

@@ -64,9 +64,7 @@ internal sealed class TopicUse
                 WorkTree
                     .Tasks(use.u.Workout)
                     .Where(t =>
-                        t.Amount
-                            is Amount.Counted { Unit: AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot }
-                                or Amount.Max { Unit: AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot }
+                        t.Amount.UnitOf() is AmountUnit.Calorie or AmountUnit.Metre or AmountUnit.Foot
                         || t.Details.Any(d => d is Detail.Marks)
                     )
                     .Select(t => t.At.Line)

@@ -79,7 +79,7 @@ public sealed class GridRows
                 "amount",
                 tongue.Say(UnitWord(unit)),
                 c =>
-                    c.Prescription.Amount is { } a
+                    c.Prescription.Amount is { Value: not Amount.OfScheme } a
                         ? Cell(AmountText(a.Value, u.Resolver.Position(c.Address)), a.From)
                         : new GridCell(scheme?.ToString() ?? "", c.Address.Division.InheritsFrom is null, null, source.At.Line)
             );
@@ -123,22 +123,15 @@ public sealed class GridRows
     private decimal HeaviestOn(PrescribedTask task) =>
         BarLoads.All(u.Competition.Kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value), u.Competition.Kit)[^1];
 
-    private static AmountUnit UnitOf(List<PrescribedTask> column)
-    {
-        return column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null) switch
-        {
-            Amount.Counted a => a.Unit,
-            Amount.Max m => m.Unit,
-            _ => AmountUnit.Rep,
-        };
-    }
+    private static AmountUnit UnitOf(List<PrescribedTask> column) =>
+        column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null).UnitOf();
 
     private void LoadRow(Action<string, string?, Func<PrescribedTask, GridCell>> add, List<PrescribedTask> column)
     {
         var mass = column.Select(c => c.Prescription.Load).First(l => l is not null)!.Value.Unit;
-        if (column.Exists(c => c.Prescription.Load?.Value is { Also: not null }))
+        if (column.Exists(c => c.Prescription.Load?.Value is { Also: not null } or { Left: not null }))
         {
-            // Both publications are printed, each figure with its own unit.
+            // Both publications, and both hands, are printed, each figure with its own unit.
             add("load", null, c => c.Prescription.Load is { } load ? Cell(load.Value.In(tongue), load.From) : Empty);
         }
         else

@@ -14,6 +14,7 @@ internal static partial class IntoFrozen
     public static partial V2.Movement Of(Standards.Movement movement);
 
     [MapDerivedType<Workouts.Amount.Counted, V2.Amount.Counted>]
+    [MapDerivedType<Workouts.Amount.OfScheme, V2.Amount.OfScheme>]
     [MapDerivedType<Workouts.Amount.Held, V2.Amount.Held>]
     [MapDerivedType<Workouts.Amount.Max, V2.Amount.Max>]
     [MapDerivedType<Workouts.Amount.Heaviest, V2.Amount.Heaviest>]
@@ -34,6 +35,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Detail.Flag, V2.Detail.Flag>]
     [MapDerivedType<Workouts.Detail.From, V2.Detail.From>]
     [MapDerivedType<Workouts.Detail.OnBar, V2.Detail.OnBar>]
+    [MapDerivedType<Workouts.Detail.Figure, V2.Detail.Figure>]
     [MapDerivedType<Workouts.Detail.LiftAttempts, V2.Detail.LiftAttempts>]
     private static partial V2.Detail One(Workouts.Detail one);
 

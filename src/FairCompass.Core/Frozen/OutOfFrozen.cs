@@ -16,6 +16,7 @@ internal static partial class OutOfFrozen
     public static partial Standards.Movement Of(V2.Movement movement);
 
     [MapDerivedType<V2.Amount.Counted, Workouts.Amount.Counted>]
+    [MapDerivedType<V2.Amount.OfScheme, Workouts.Amount.OfScheme>]
     [MapDerivedType<V2.Amount.Held, Workouts.Amount.Held>]
     [MapDerivedType<V2.Amount.Max, Workouts.Amount.Max>]
     [MapDerivedType<V2.Amount.Heaviest, Workouts.Amount.Heaviest>]
@@ -36,6 +37,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.Flag, Workouts.Detail.Flag>]
     [MapDerivedType<V2.Detail.From, Workouts.Detail.From>]
     [MapDerivedType<V2.Detail.OnBar, Workouts.Detail.OnBar>]
+    [MapDerivedType<V2.Detail.Figure, Workouts.Detail.Figure>]
     [MapDerivedType<V2.Detail.LiftAttempts, Workouts.Detail.LiftAttempts>]
     private static partial Workouts.Detail One(V2.Detail one);
 

@@ -150,6 +150,12 @@ public sealed class LayOut
             heights.Remove(height!);
             // A pair is two implements; of bars, bags and balls each is one.
             var each = kit is MovementKit.Dumbbell or MovementKit.Kettlebell ? Math.Max(1, load?.Implements ?? 1) : 1;
+            if (load?.Left is { } left)
+            {
+                yield return new(thing.Name, (load with { Values = left, Left = null }).In(tongue), kit, piece.Piece.Key, workers);
+                load = load with { Left = null };
+            }
+
             var size = load is not null ? (load with { Implements = 1 }).In(tongue) : height?.Measure(tongue) ?? "";
             var name = thing is { IsBar: true, Loaded: true } && p.Bar is { } bar ? Named(bar.Value) : thing.Name;
             yield return new(name, size, kit, piece.Piece.Key, each * workers);
@@ -247,8 +253,9 @@ public sealed class LayOut
     /// <summary>The implements of a load: any member may hold, so there is one for each duty.</summary>
     private IEnumerable<string> Sizes(Detail.Load load) =>
         Enumerable
-            .Range(0, load.Of.Second is null ? 1 : 2)
-            .Select(duty => load.Of.For(duty))
+            .Range(0, load.Of.Second is null && load.Left?.Second is null ? 1 : 2)
+            .SelectMany(duty => new[] { load.Of.For(duty), load.Left?.For(duty) })
+            .OfType<Series>()
             .Where(s => !s.HasUnset)
             .Select(s => new DutyLoad(1, s, load.Unit, null, null).In(tongue))
             .Distinct();

@@ -12,6 +12,7 @@ public sealed partial class Parser
         ("in one go", FlagKind.InOneGo),
         ("may be broken", FlagKind.MayBeBroken),
         ("may be joined with the next", FlagKind.MayBeJoined),
+        ("each or together unset", FlagKind.EachUnsaid),
         ("each", FlagKind.Each),
         ("by each", FlagKind.ByEach),
         ("last bar repeats", FlagKind.LastBarRepeats),
@@ -107,6 +108,18 @@ public sealed partial class Parser
         {
             return heavy;
         }
+
+        var saved = c.Save();
+        if (c.Eat("figure") && c.AtNumber)
+        {
+            // The word says what it is, so no other reading is tried.
+            var bare = LoadOrLengths(c, quiet: false, start);
+            return bare is null or Workouts.Detail.Figure
+                ? bare
+                : Nothing<Detail>(c, "A figure has no unit.", "the figure alone: figure 60/40");
+        }
+
+        c.Back(saved);
 
         foreach (var (words, kind) in Heights)
         {
@@ -269,6 +282,13 @@ public sealed partial class Parser
 
         if (MassUnitOf(c) is { } unit)
         {
+            if (c.Eat("right"))
+            {
+                return implements is null && c.EatChar(',') && c.Pair() is { } left && MassUnitOf(c) == unit && c.Eat("left")
+                    ? new Workouts.Detail.Load(null, pair, unit) { Left = left }
+                    : Nothing<Detail>(c, "What is in the left hand?", $"a load in {unit.Symbol()}: 24 kg right, 16 kg left");
+            }
+
             if (!c.Eat("or"))
             {
                 return new Workouts.Detail.Load(implements, pair, unit);
@@ -291,17 +311,11 @@ public sealed partial class Parser
             return null;
         }
 
-        return UnitMissing(c, start);
+        return c.AtEnd || c.Next == ',' ? new Workouts.Detail.Figure(implements, pair) : UnitMissing(c, start);
     }
 
     private static Detail? UnitMissing(Cursor c, int start)
     {
-        if (c.AtEnd || c.Next == ',')
-        {
-            c.Fail("This number has no unit.", "kg or lb for a load; box, target, bar or line before a height", start: start);
-            return null;
-        }
-
         if (LengthUnitOf(c) is not null)
         {
             c.Fail("A height says what it is the height of.", "box, target, bar, line or wall before it", start: start);

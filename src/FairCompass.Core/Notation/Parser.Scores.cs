@@ -41,9 +41,25 @@ public sealed partial class Parser
             }
         }
 
-        var pick = SelectionIn(c);
+        if (c.Eat("slowest round") || c.Eat("fastest round"))
+        {
+            // Who is ahead at every moment may yet have the longer round behind them: 2, 2, 2 minutes against 1, 1, 3.
+            return Nothing<Score>(
+                c,
+                "Who is ahead all the time could have the slower round, so rounds that follow one another are not scored so.",
+                "windows that begin at fixed times: 5 cycles, and slowest cycle",
+                ["slowest cycle"]
+            );
+        }
+
+        var timed =
+            c.Eat("slowest cycle") ? new Selection(true, 1, SelectionOf.Cycle)
+            : c.Eat("fastest cycle") ? new Selection(false, 1, SelectionOf.Cycle)
+            : null;
+        var pick = timed ?? SelectionIn(c);
         var measure =
             c.Failed ? null
+            : timed is not null ? Measure.Time
             : pick is { Of: SelectionOf.Load } ? Measure.SumOfBestLoads
             : pick is null ? MeasureOf(c)
             : c.Eat("by") ? CountOf(c)

@@ -205,7 +205,11 @@ public sealed partial class Parser
         }
 
         Amount? amount = null;
-        if (c.AtNumber || c.Peek("max") || c.Peek("heaviest") || !inScheme)
+        if (inScheme && Unit(c) is var unit and not AmountUnit.Rep)
+        {
+            amount = new Amount.OfScheme(unit);
+        }
+        else if (c.AtNumber || c.Peek("max") || c.Peek("heaviest") || !inScheme)
         {
             amount = Amount(c);
             if (amount is null)

@@ -94,6 +94,11 @@ public sealed partial class Printer
             return Measure(score.Measure);
         }
 
+        if (score.Measure == Workouts.Measure.Time)
+        {
+            return pick.Lowest ? "slowest cycle" : "fastest cycle";
+        }
+
         var of = pick.Of.ToString().ToLowerInvariant();
         var words =
             pick.N == 1 && pick.Of != SelectionOf.Load ? $"{(pick.Lowest ? "lowest" : "best")} {of}" : $"sum of the best {pick.N} {of}s";

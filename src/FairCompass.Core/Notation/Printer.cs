@@ -300,6 +300,7 @@ public sealed partial class Printer
         amount switch
         {
             Workouts.Amount.Counted a => a.Of + UnitSuffix(a.Unit),
+            Workouts.Amount.OfScheme a => a.Unit.Symbol(),
             Workouts.Amount.Held a => Time(a.Time),
             Workouts.Amount.Max a => "max" + UnitSuffix(a.Unit),
             Workouts.Amount.Heaviest { SetOf: { } n } => $"heaviest set of {n}",
@@ -316,7 +317,9 @@ public sealed partial class Printer
         detail switch
         {
             Workouts.Detail.Load d => $"{(d.Start ? "start " : "")}{(d.Implements is { } n ? $"{n} x " : "")}{d.Of} {d.Unit.Symbol()}"
+                + $"{(d.Left is { } left ? $" right, {left} {d.Unit.Symbol()} left" : "")}"
                 + $"{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
+            Workouts.Detail.Figure d => "figure " + (d.Implements is { } n ? $"{n} x " : "") + d.Of,
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 attempt" : $"{d.N} attempts",
             Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
             Workouts.Detail.Height d => $"{d.On.ToString().ToLowerInvariant()} {d.Of} {d.Unit.Symbol()}"
@@ -341,6 +344,7 @@ public sealed partial class Printer
                 FlagKind.MayBeJoined => "may be joined with the next",
                 FlagKind.Each => "each",
                 FlagKind.ByEach => "by each",
+                FlagKind.EachUnsaid => "each or together unset",
                 FlagKind.LastBarRepeats => "last bar repeats",
                 FlagKind.NeverDown => "never down",
                 _ => "neighbours may be joined",

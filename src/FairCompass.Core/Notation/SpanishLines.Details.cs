@@ -15,6 +15,7 @@ public sealed partial class SpanishLines
         detail switch
         {
             Workouts.Detail.Load d => (d.Start ? "se empieza con " : "") + Unset(Load(d)),
+            Workouts.Detail.Figure d => $"{(d.Implements is { } n ? $"{n} × " : "")}{Unset(d.Of.ToString())} (unidad sin fijar)",
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 intento" : $"{d.N} intentos",
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
             Workouts.Detail.Height d => Unset(
@@ -48,6 +49,7 @@ public sealed partial class SpanishLines
                 FlagKind.MayBeJoined => "se puede unir con el siguiente",
                 FlagKind.Each => "cada uno",
                 FlagKind.ByEach => "por cada miembro",
+                FlagKind.EachUnsaid => "(sin fijar si cada uno o entre todos)",
                 FlagKind.LastBarRepeats => "se repite la última barra",
                 FlagKind.NeverDown => "nunca menos carga",
                 _ => "los vecinos se pueden unir",

@@ -45,6 +45,7 @@ public sealed partial class SpanishLines
     /// <summary>A load: <c>2 × 22.5/15 kg</c>.</summary>
     public static string Load(Detail.Load load) =>
         $"{(load.Implements is { } n ? $"{n} × " : "")}{load.Of} {load.Unit.Symbol()}"
+        + $"{(load.Left is { } left ? $" a la derecha, {left} {load.Unit.Symbol()} a la izquierda" : "")}"
         + $"{(load.AlsoOf is { } also ? $" o {also} {load.AlsoUnit!.Value.Symbol()}" : "")}";
 
     /// <summary>An amount before the name of a movement: <c>15/11 cal de</c>, <c>10</c>.</summary>
@@ -52,6 +53,7 @@ public sealed partial class SpanishLines
         amount switch
         {
             Workouts.Amount.Counted a => Unset(a.Of.ToString()) + Of(a.Unit),
+            Workouts.Amount.OfScheme a => Of(a.Unit).TrimStart(),
             Workouts.Amount.Held a => Time(a.Time) + " de",
             Workouts.Amount.Max { Unit: AmountUnit.Rep } => "máximo de",
             Workouts.Amount.Max a => "máximo de" + Of(a.Unit),

@@ -72,12 +72,16 @@ public sealed record Resolved<T>(T Value, Origin From);
 /// <param name="AlsoUnit">Its unit.</param>
 public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Series? Also, MassUnit? AlsoUnit)
 {
+    /// <summary>What is in the left hand where it is another load than in the right; null where both are alike.</summary>
+    public Series? Left { get; init; }
+
     /// <summary>The load as printed: <c>2 × 22.5 kg</c>.</summary>
     public override string ToString() => In(Tongue.English);
 
     /// <summary>The load in words of a language.</summary>
     public string In(Tongue tongue) =>
         $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}"
+        + $"{(Left is null ? "" : $"{tongue.Say(" right, ", " a la derecha, ")}{Left} {Unit.Symbol()}{tongue.Say(" left", " a la izquierda")}")}"
         + $"{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
 }
 

@@ -94,7 +94,7 @@ public sealed partial class Resolver
         c
             .Details.OfType<Detail.Load>()
             .Select(l => new Resolved<DutyLoad>(
-                new DutyLoad(l.Implements ?? 1, l.Of.For(duty), l.Unit, l.AlsoOf?.For(duty), l.AlsoUnit),
+                new DutyLoad(l.Implements ?? 1, l.Of.For(duty), l.Unit, l.AlsoOf?.For(duty), l.AlsoUnit) { Left = l.Left?.For(duty) },
                 c.From with
                 {
                     At = l.At,

@@ -25,7 +25,7 @@ public static partial class Card
             .Distinct()
             .ToEq();
         var taken = Refusals(chosen, course).Any() ? course : course.With(chosen);
-        return run with
+        var read = run with
         {
             Choices = chosen,
             Pieces = run
@@ -52,6 +52,7 @@ public static partial class Card
                 )
                 .ToEq(),
         };
+        return CardCounts.GoneOn(read, taken);
     }
 
     /// <summary>The key of a part that is named by its label; a name of none or of several stays, to be refused.</summary>

@@ -32,6 +32,30 @@ internal static class CardCounts
             : seen;
     }
 
+    /// <summary>
+    /// Work that counts nothing may stand between where one member of a relay stopped and where the next one did: a running total that has
+    /// not grown says where the next began, not that the next went back.
+    /// </summary>
+    public static RunObservation GoneOn(RunObservation run, Course course)
+    {
+        foreach (var piece in course.Pieces)
+        {
+            if (
+                piece is { Piece.GoesOnFrom: { } from, Strand: { } strand }
+                && run.Pieces.FirstOrDefault(p => p.Piece == piece.Piece.Key) is { Key: "counted", Performed: { } units } seen
+                && run.Of(from).Performed is { } before
+                && before > units
+                && before <= (strand.Units ?? Count.Ceiling)
+                && strand.Counted(before) == strand.Counted(units)
+            )
+            {
+                run = run with { Pieces = run.Pieces.Select(p => ReferenceEquals(p, seen) ? p with { Performed = before } : p).ToEq() };
+            }
+        }
+
+        return run;
+    }
+
     /// <summary>Why a number that was not read is refused.</summary>
     /// <param name="counted">The number in the box, or null.</param>
     /// <param name="units">A number that does not say which it is, or null.</param>

@@ -162,7 +162,11 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 "Full intervals need one part that is every so often a list, with nothing beside it.",
             Measure.Time or Measure.HallClock when fed.Exists(p => p.Plain is { CarriesOver: not true }) =>
                 "Intervals that begin anew have no finishing time. Score reps or full intervals.",
-            Measure.Time or Measure.HallClock when fed.Count > 1 => "A time is taken of one part; name it: time of A.",
+            Measure.Time when score.Selection is not null && fed.FirstOrDefault(p => p.Total(Tally.Units) is null) is { } endless =>
+                $"{endless.Piece.Name} has no end, so it has no time.",
+            Measure.Time when score.Selection is not null && CapOf(score).Rule is CapRule.Penalty or CapRule.AddDone =>
+                "A cycle that is not finished has no time here: say unfinished: cap line by reps.",
+            Measure.Time or Measure.HallClock when fed.Count > 1 && score.Selection is null => "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
                 "A time needs work with an end; this work has none. Score reps instead.",

@@ -29,7 +29,11 @@ public static class ScoreSentences
             lines.AddRange(WorthOf(pieces, tongue));
         }
 
-        if (c.Measured == Measured.Time)
+        if (c is { Measured: Measured.Time, Selection.Lowest: var slowest })
+        {
+            lines.Add(CyclesAtTheCap(slowest, c, term, tongue));
+        }
+        else if (c.Measured == Measured.Time)
         {
             lines.Add(AtTheCap(c, pieces[0].Limit ?? new Limit(Duration.Zero, []), term, tongue));
         }
@@ -72,10 +76,25 @@ public static class ScoreSentences
         return lines.Where(l => l.Length > 0).ToEq();
     }
 
+    private static string CyclesAtTheCap(bool slowest, ScoreComponent c, Term term, Tongue tongue) =>
+        slowest
+            ? tongue.Say(
+                $"Who does not finish every cycle ranks after all who do, by the {c.Words} of all cycles.",
+                $"Quien no termina todos los ciclos va detrás de quienes sí, por {term.Many.Spanish} de todos los ciclos."
+            )
+            : tongue.Say(
+                $"Who finishes no cycle ranks after all who finish one, by the {c.Words} of the best cycle.",
+                $"Quien no termina ningún ciclo va detrás de quienes terminan alguno, por {term.Many.Spanish} del mejor ciclo."
+            );
+
     private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
     {
         return c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
-            ? pick.Lowest
+            ? c.Measured == Measured.Time
+                ? pick.Lowest
+                    ? tongue.Say("A tie is decided by the next slowest.", "Un empate lo decide el siguiente más lento.")
+                    : tongue.Say("A tie is decided by the next fastest.", "Un empate lo decide el siguiente más rápido.")
+            : pick.Lowest
                 ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
                 : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
             : c.Ties.Count == 0
@@ -179,6 +198,12 @@ public static class ScoreSentences
             + tongue.Say(" is ", ": ")
             + c.Measured switch
             {
+                Measured.Time when c.Selection is { Lowest: var slowest } => tongue.Say(
+                    $"the time of the {(slowest ? "slowest" : "fastest")} cycle, each from its own start, {Resolution(sheet, tongue)}. "
+                        + "Less is better.",
+                    $"el tiempo del ciclo más {(slowest ? "lento" : "rápido")}, cada uno desde su salida, {Resolution(sheet, tongue)}. "
+                        + "Menos es mejor."
+                ),
                 Measured.Time => tongue.Say(
                     $"the time of {of}{(c.ByHallClock ? " on the hall clock" : "")}, {Resolution(sheet, tongue)}. Less is better.",
                     $"el tiempo de {of}{(c.ByHallClock ? " en el reloj de la sala" : "")}, {Resolution(sheet, tongue)}. Menos es mejor."

@@ -10,6 +10,11 @@ public static partial class Scorer
 {
     private static ComponentResult Time(ScoreComponent c, RunObservation run, Course course, ScoreSheet sheet, Tongue tongue)
     {
+        if (c.Selection is { } pick)
+        {
+            return TimeOfCycles(pick, c, run, course, sheet, tongue);
+        }
+
         var piece = course.Piece(c.Pieces[0])!;
         var seen = run.Of(piece.Piece.Key);
         var begins = piece.Piece.Starts ?? Duration.Zero;

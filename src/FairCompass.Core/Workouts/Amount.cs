@@ -34,6 +34,16 @@ public static class AmountUnits
             AmountUnit.Second => "s",
             _ => "",
         };
+
+    /// <summary>What an amount is counted in; reps where it says nothing else.</summary>
+    public static AmountUnit UnitOf(this Amount? amount) =>
+        amount switch
+        {
+            Amount.Counted a => a.Unit,
+            Amount.OfScheme a => a.Unit,
+            Amount.Max a => a.Unit,
+            _ => AmountUnit.Rep,
+        };
 }
 
 /// <summary>How much of a movement is done.</summary>
@@ -43,6 +53,10 @@ public abstract record Amount
 
     /// <summary><c>12</c>, <c>15/11 cal</c>, <c>2-4-6-...</c>.</summary>
     public sealed record Counted(Pair Of, AmountUnit Unit) : Amount;
+
+    /// <summary><c>cal air bike</c> under <c>20-15-10 of</c>: the number of the scheme, in a unit of its own.</summary>
+    /// <param name="Unit">Never reps: these need no word.</param>
+    public sealed record OfScheme(AmountUnit Unit) : Amount;
 
     /// <summary><c>0:30</c>: a time held; null when <c>unset</c>.</summary>
     public sealed record Held(Duration? Time) : Amount;

@@ -50,6 +50,11 @@ public abstract record Detail
     /// <inheritdoc/>
     public override int GetHashCode() => EqualityContract.GetHashCode();
 
+    /// <summary><c>100/70</c> without a unit, also <c>figure 100/70</c>: a figure of which nobody has said whether it is a load, and in what.</summary>
+    /// <param name="Implements">How many are held at once, <c>2 x 24/16</c>; null when not written.</param>
+    /// <param name="Of">The figures.</param>
+    public sealed record Figure(int? Implements, Pair Of) : Detail;
+
     /// <summary><c>2 x 22.5/15 kg</c>, <c>22.5/15 kg or 50/35 lb</c>: both publications are kept, neither is rounded.</summary>
     /// <param name="Implements">How many are held at once; null when not written, which means one.</param>
     /// <param name="Of">The figures.</param>
@@ -60,6 +65,9 @@ public abstract record Detail
     {
         /// <summary>True for <c>start 60/40 kg</c>: what is on the bar when a heaviest lift begins.</summary>
         public bool Start { get; init; }
+
+        /// <summary>What is in the left hand, <c>24 kg right, 16 kg left</c>; null where both hands have the same.</summary>
+        public Pair? Left { get; init; }
     }
 
     /// <summary><c>3 attempts</c>: how often a lifter may try, of a heaviest lift.</summary>
@@ -131,6 +139,9 @@ public enum FlagKind
 
     /// <summary><c>by each</c>: every member does it.</summary>
     ByEach,
+
+    /// <summary><c>each or together unset</c>: nobody has said whether the amount is of each member or of all together.</summary>
+    EachUnsaid,
 
     /// <summary><c>last bar repeats</c>, of a complex.</summary>
     LastBarRepeats,

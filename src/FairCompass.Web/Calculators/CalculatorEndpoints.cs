@@ -122,8 +122,9 @@ public static class CalculatorEndpoints
         }
 
         var counting = attempts.Take(sheet.Attempts?.N ?? attempts.Count);
+        bool Finished(RunObservation a, string piece) => a.Of(piece) is { Finish: not null } or { Watches.Count: > 0 };
         return (sheet.Attempts is { Best: false } ? counting.TakeLast(1) : counting).Any(a =>
-            component.Pieces.All(p => a.Of(p) is { Finish: not null } or { Watches.Count: > 0 })
+            component.Selection is { Lowest: false } ? component.Pieces.Any(p => Finished(a, p)) : component.Pieces.All(p => Finished(a, p))
         )
             ? "finished"
             : "atTheCap";

@@ -212,7 +212,7 @@ public static class PlayEndpoints
             .Courses.SelectMany(c => c.Pieces)
             .SelectMany(p => p.Tasks)
             .SelectMany(t => t.Options.Count > 0 ? t.Options.Select(o => o.Prescription) : [t.Prescription])
-            .Select(p => (p.Movement.Value, Unit: UnitOf(p.Amount?.Value)))
+            .Select(p => (p.Movement.Value, Unit: (p.Amount?.Value).UnitOf()))
             // A second lasts one, whoever holds.
             .Where(m => m.Unit != AmountUnit.Second)
             .Distinct()
@@ -225,14 +225,6 @@ public static class PlayEndpoints
             .Select(p => new ExpectedPace(p, !u.Competition.Paces.Contains(p)))
             .ToList();
     }
-
-    private static AmountUnit UnitOf(Amount? amount) =>
-        amount switch
-        {
-            Amount.Counted c => c.Unit,
-            Amount.Max m => m.Unit,
-            _ => AmountUnit.Rep,
-        };
 
     private static PlayedEvent Said(Happening h) =>
         h.What switch

@@ -11,6 +11,7 @@ public static partial class WorkoutGen
         {
             _ when n == 0 => null,
             (Measure.SumOfBestLoads, _) => new(false, n, SelectionOf.Load),
+            (Measure.Time, SelectionOf.Cycle) => new(n % 2 == 0, 1, of),
             (Measure.Reps or Measure.Calories or Measure.Metres or Measure.Points, not SelectionOf.Load) => n == 4
                 ? new(true, 1, of)
                 : new(false, n, of),

@@ -100,6 +100,8 @@ public static partial class WorkoutGen
         Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
         Small.Select(n => (Detail)new Detail.LiftAttempts(n)),
         AnyLoad.Select(l => (Detail)(l with { Start = true })),
+        Gen.Select(AnyLoad, AnyPair, (l, left) => (Detail)new Detail.Load(null, l.Of, l.Unit) { Left = left }),
+        Gen.Select(Small, AnyPair, Coin, (n, p, one) => (Detail)new Detail.Figure(one ? null : n, p)),
         Gen.Enum<FromPlace>().Select(f => (Detail)new Detail.From(f))
     );
 
@@ -165,7 +167,18 @@ public static partial class WorkoutGen
                 (4, AnyTask.Select(t => (Work)t)),
                 (2, Gen.Select(Small, Coin, Block(depth - 1), (n, endless, b) => (Work)new Work.Rounds(endless ? null : n, b))),
                 (1, OwnRounds(depth - 1)),
-                (2, Gen.Select(AnyPair, AnyTask, Movement, (p, t, m) => (Work)new Work.Scheme(p, [t, new Work.Task(null, m, [], [])]))),
+                (
+                    2,
+                    Gen.Select(
+                        AnyPair,
+                        AnyTask,
+                        Movement,
+                        Gen.Enum<AmountUnit>(),
+                        (p, t, m, u) =>
+                            (Work)
+                                new Work.Scheme(p, [t, new Work.Task(u == AmountUnit.Rep ? null : new Amount.OfScheme(u), m, [], [])])
+                    )
+                ),
                 (
                     1,
                     Gen.Select(

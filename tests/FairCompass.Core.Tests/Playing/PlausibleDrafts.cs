@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using System.Text.RegularExpressions;
 
 namespace FairCompass.Core.Tests.Playing;
 
@@ -99,15 +98,6 @@ internal sealed partial class PlausibleDrafts
         return $"score: {(random.Next(2) == 0 ? "reps" : "full intervals")}\n  tie: shared\n";
     }
 
-    private string Cycles()
-    {
-        Line(0, $"{random.Next(3, 6)} cycles, rest 0:30 between");
-        Line(1, $"{Time(1, 3)} for reps");
-        Line(2, "rounds without end");
-        Tasks(3, random.Next(1, 3));
-        return $"score: {new[] { "lowest cycle", "best cycle", "sum of the best 2 cycles" }[random.Next(3)]}\n";
-    }
-
     private string Rounds()
     {
         Line(0, $"{Time(4, 15)} for time");
@@ -122,7 +112,7 @@ internal sealed partial class PlausibleDrafts
         if (falling)
         {
             Line(2, "burpee");
-            Line(2, "sit-up");
+            Line(2, random.Next(2) == 0 ? "sit-up" : "cal air bike");
         }
         else
         {
@@ -150,7 +140,7 @@ internal sealed partial class PlausibleDrafts
             case 1:
                 Line(1, "2-4-6-... of");
                 Line(2, "burpee over the bar");
-                Line(2, "pull-up");
+                Line(2, random.Next(2) == 0 ? "pull-up" : "cal air bike");
                 break;
             default:
                 Tasks(1, random.Next(0, 2));
@@ -210,18 +200,6 @@ internal sealed partial class PlausibleDrafts
         Line(1, "rounds without end");
         Tasks(2, random.Next(1, 3));
         return "score A: reps of A\n  tie: shared\nscore B: reps of B\n  tie: shared\n";
-    }
-
-    private string Relay()
-    {
-        var goesOn = random.Next(2) == 0;
-        Line(0, $"relay for reps, {random.Next(1, 4)}:00 each, change 0:30{(goesOn ? ", continues" : "")}");
-        Line(1, "rounds without end");
-        Tasks(2, random.Next(1, 3));
-
-        // Where totals go on and not every unit counts, nobody's own part can be told.
-        var own = !goesOn || !Regex.IsMatch(text.ToString(), " count|credited");
-        return $"score: reps\n  tie: {(own ? "lowest member" : "shared")}\n";
     }
 
     private string Rota()

@@ -1,3 +1,4 @@
+using FairCompass.Core.Tests.Playing;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
@@ -85,6 +86,18 @@ public class RelayGoesOnTests
     )]
     public void What_cannot_go_on(string work, string sentence) =>
         Assert.Contains(Trial.Crew(work).Read.Findings(), f => f.Rule == "group-misfit" && f.Sentence == sentence);
+
+    /// <summary>What a unit is worth must not let a member stop behind the one before.</summary>
+    [Theory]
+    [InlineData("100 m rowing machine, credited 17\n    25 cal air bike, counts 0")]
+    [InlineData("25 cal air bike, counts 0\n    3 rope climb, credited 1")]
+    [InlineData("34 double-under, every 3 count 1\n    12 m walking lunge, marks every 4 m")]
+    public void A_card_scores_what_was_seen_whatever_a_unit_is_worth(string work)
+    {
+        var text = $"relay for reps, 1:00 each, change 0:30, continues\n  rounds without end\n    {work}\n\nscore: reps\n  tie: shared\n";
+        Assert.Empty(CardAgainstRun.Faults(Trial.Pairs(text).Read, 40));
+        Assert.Empty(CardAgainstRun.Faults(Trial.Crew(text).Read, 40));
+    }
 
     [Theory]
     [InlineData("30 double-under, every 3 count 1", "score: reps\n  tie: lowest member\n")]

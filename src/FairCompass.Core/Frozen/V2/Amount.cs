@@ -16,12 +16,15 @@ internal enum AmountUnit
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Counted), "counted")]
+[JsonDerivedType(typeof(OfScheme), "ofScheme")]
 [JsonDerivedType(typeof(Held), "held")]
 [JsonDerivedType(typeof(Max), "max")]
 [JsonDerivedType(typeof(Heaviest), "heaviest")]
 internal abstract record Amount
 {
     internal sealed record Counted(Pair Of, AmountUnit Unit) : Amount;
+
+    internal sealed record OfScheme(AmountUnit Unit) : Amount;
 
     internal sealed record Held(Duration? Time) : Amount;
 

@@ -23,6 +23,7 @@ internal enum FromPlace
 }
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Figure), "figure")]
 [JsonDerivedType(typeof(Load), "load")]
 [JsonDerivedType(typeof(Lengths), "lengths")]
 [JsonDerivedType(typeof(Height), "height")]
@@ -43,12 +44,17 @@ internal abstract record Detail
 {
     internal sealed record LiftAttempts(int N) : Detail;
 
+    internal sealed record Figure(int? Implements, Pair Of) : Detail;
+
     internal sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
         : Detail,
             IJsonOnDeserialized
     {
         [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
         public bool Start { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Pair? Left { get; init; }
 
         void IJsonOnDeserialized.OnDeserialized()
         {
@@ -95,6 +101,7 @@ internal enum FlagKind
     MayBeJoined,
     Each,
     ByEach,
+    EachUnsaid,
     LastBarRepeats,
     NeighboursMayBeJoined,
     NeverDown,
