@@ -39,6 +39,7 @@ public static class CheckList
         new NobodyHasSaid(),
         new EndlessForTime(),
         new IntervalFull(),
+        new IntervalEmpty(),
         new NotDoable(),
         new CapIdle(),
         new AfterEndless(),

@@ -42,14 +42,24 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, AmountUni
         };
 }
 
-/// <summary>In which iterations of the nearest loop a task is done.</summary>
-/// <param name="OnlyAt">The one iteration, from 0; null for all.</param>
-/// <param name="Nth">Every nth; 1 for all.</param>
-internal readonly record struct Occurs(long? OnlyAt, int Nth)
+/// <summary>In which iterations of the nearest loop a task is done: <c>First, First + Step, …</c>.</summary>
+/// <param name="First">The first one, from 0.</param>
+/// <param name="Step">From one to the next, from 1.</param>
+/// <param name="Times">How many there are; null without end.</param>
+internal readonly record struct Occurs(long First, long Step, long? Times)
 {
-    public static Occurs Always => new(null, 1);
+    public static Occurs Always => new(0, 1, null);
 
-    public bool At(long index) => OnlyAt is { } only ? index == only : (index + 1) % Nth == 0;
+    /// <summary>The one iteration.</summary>
+    public static Occurs Only(long index) => new(index, 1, 1);
+
+    /// <summary>Every nth, the nth first.</summary>
+    public static Occurs Every(int n) => new(n - 1, n, null);
+
+    public bool At(long index) => index >= First && (index - First) % Step == 0 && (Times is null || (index - First) / Step < Times);
+
+    /// <summary>How many of the first k iterations are such.</summary>
+    public long Before(long k) => k <= First ? 0 : Math.Min(((k - 1 - First) / Step) + 1, Times ?? long.MaxValue);
 }
 
 /// <summary>A node of a strand's tree. Every total is a closed form in the index of the nearest loop around it.</summary>
@@ -110,8 +120,8 @@ internal abstract class CountNode
 
         public override long Prefix(long k, Tally tally)
         {
-            var plain = occurs.OnlyAt is { } only ? (k > only ? Total(only, tally) : 0) : Residues(k, tally);
-            if (others is null || occurs.OnlyAt is not null)
+            var plain = Occurring(occurs.Before(k), tally);
+            if (others is null)
             {
                 return plain;
             }
@@ -129,43 +139,26 @@ internal abstract class CountNode
 
         public override bool Contains(int other) => other == task;
 
-        /// <summary>Turns and every-nth rounds repeat with a period; each iteration of the period is an arithmetic sequence of its
-        /// own.</summary>
-        private long Residues(long k, Tally tally)
+        /// <summary>The tally of the first n iterations in which the task is done. Turns come round with the members, so those of one
+        /// seat are an arithmetic sequence of their own, or, where the steps pass the seat by, none.</summary>
+        private long Occurring(long n, Tally tally)
         {
-            var seats = tally.Of == TallyOf.Seat;
-            if (seats && members == 0)
+            if (tally.Of != TallyOf.Seat)
             {
-                return 0;
+                return n == 0 ? 0 : counting.Sum(new Every(occurs.First, occurs.Step, n), tally);
             }
 
-            if (!seats && occurs.Nth == 1)
-            {
-                return counting.Sum(new Every(0, 1, k), tally);
-            }
-
-            var period = seats ? Lcm(occurs.Nth, members) : occurs.Nth;
             var sum = 0L;
-            for (var r = 0L; r < period && r < k; r++)
+            for (var j = 0L; j < members && j < n; j++)
             {
-                if (occurs.At(r) && (!seats || SeatAt(r) == tally.Seat))
+                var index = occurs.First + (j * occurs.Step);
+                if (SeatAt(index) == tally.Seat)
                 {
-                    sum = Count.Add(sum, counting.Sum(new Every(r, period, ((k - 1 - r) / period) + 1), tally));
+                    sum = Count.Add(sum, counting.Sum(new Every(index, occurs.Step * members, ((n - 1 - j) / members) + 1), tally));
                 }
             }
 
             return sum;
-        }
-
-        private static long Lcm(long a, long b)
-        {
-            var (x, y) = (a, b);
-            while (y != 0)
-            {
-                (x, y) = (y, x % y);
-            }
-
-            return a / x * b;
         }
     }
 

@@ -290,14 +290,7 @@ internal sealed partial class PieceCompiler
             return null;
         }
 
-        var occurs = new Occurs(
-            task.Details.OfType<Detail.Only>()
-                .SelectMany(o => resolver.Names.Of(o.For))
-                .OfType<Selector.AtRound>()
-                .Select(n => (int?)n.Round)
-                .FirstOrDefault() - 1,
-            task.Details.OfType<Detail.EveryNth>().Select(e => Math.Max(1, e.N)).FirstOrDefault(1)
-        );
+        var occurs = When(task);
         var turned = task
             .Lines.OfType<TaskLine.RuleOf>()
             .Select(r => r.Rule)
@@ -322,6 +315,14 @@ internal sealed partial class PieceCompiler
             task.Lines.OfType<TaskLine.Between>().FirstOrDefault()
         );
     }
+
+    private Occurs When(Work.Task task) =>
+        task.Details.OfType<Detail.Only>().SelectMany(o => resolver.Names.Of(o.For)).OfType<Selector.AtRound>().FirstOrDefault()
+            is { } only
+            ? Occurs.Only(only.Round - 1)
+        : task.Details.OfType<Detail.InRounds>().FirstOrDefault() is { Which: var which } && which.At(0) is >= 1 and var first
+            ? new((long)first - 1, (long)Math.Max(1, (which.At(1) ?? first + 1) - first), which.Length)
+        : Occurs.Every(task.Details.OfType<Detail.EveryNth>().Select(e => Math.Max(1, e.N)).FirstOrDefault(1));
 
     /// <summary>What is counted otherwise in a round, from 0; null when something of it cannot be counted.</summary>
     private Dictionary<long, Counting>? InRounds(int index, Work.Task task, Series? scheme, Work.Complex? around, Eq<TaskOption> options)

@@ -38,6 +38,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.From, Workouts.Detail.From>]
     [MapDerivedType<V2.Detail.OnBar, Workouts.Detail.OnBar>]
     [MapDerivedType<V2.Detail.Figure, Workouts.Detail.Figure>]
+    [MapDerivedType<V2.Detail.InRounds, Workouts.Detail.InRounds>]
     [MapDerivedType<V2.Detail.LiftAttempts, Workouts.Detail.LiftAttempts>]
     private static partial Workouts.Detail One(V2.Detail one);
 

@@ -109,17 +109,15 @@ public sealed partial class Parser
             return heavy;
         }
 
-        var saved = c.Save();
-        if (c.Eat("figure") && c.AtNumber)
+        if (Figure(c, start) is { } figure)
         {
-            // The word says what it is, so no other reading is tried.
-            var bare = LoadOrLengths(c, quiet: false, start);
-            return bare is null or Workouts.Detail.Figure
-                ? bare
-                : Nothing<Detail>(c, "A figure has no unit.", "the figure alone: figure 60/40");
+            return figure;
         }
 
-        c.Back(saved);
+        if (c.Failed)
+        {
+            return null;
+        }
 
         foreach (var (words, kind) in Heights)
         {
@@ -135,6 +133,11 @@ public sealed partial class Parser
                 : c.Eat("when done") ? new Workouts.Detail.Bonus(bonus, null)
                 : c.Eat("at") && c.Pair() is { } at ? new Workouts.Detail.Bonus(bonus, at)
                 : Nothing<Detail>(c, "When is the bonus earned?", "when done, or at and an amount");
+        }
+
+        if (c.Eat("rounds"))
+        {
+            return InRounds(c);
         }
 
         if (c.Eat("marks every"))
@@ -284,9 +287,7 @@ public sealed partial class Parser
         {
             if (c.Eat("right"))
             {
-                return implements is null && c.EatChar(',') && c.Pair() is { } left && MassUnitOf(c) == unit && c.Eat("left")
-                    ? new Workouts.Detail.Load(null, pair, unit) { Left = left }
-                    : Nothing<Detail>(c, "What is in the left hand?", $"a load in {unit.Symbol()}: 24 kg right, 16 kg left");
+                return InTheLeft(c, implements, pair, unit);
             }
 
             if (!c.Eat("or"))

@@ -161,7 +161,7 @@ public sealed partial class Parser
         // A list with nothing beside it begins anew in each interval.
         if (rest.Count > 0 && !rest.Exists(l => l.Content.Trim() is "first" or "then"))
         {
-            return new Work.Every(each, carries, WorkBlock(rest), [])
+            return new Work.Every(each, carries, IntervalLists(rest), [])
             {
                 EndsWork = ends,
                 Counts = counts,

@@ -334,6 +334,7 @@ public sealed partial class Printer
             Workouts.Detail.Uncounted => "uncounted",
             Workouts.Detail.Bonus d => $"+{d.Credit} {(d.AtAmount is { } at ? "at " + at : "when done")}",
             Workouts.Detail.Only d => $"{d.For} only",
+            Workouts.Detail.InRounds d => $"rounds {d.Which} only",
             Workouts.Detail.EveryNth d => $"every {Text.Words.Ordinal(d.N)} round",
             Workouts.Detail.From d => "from the " + d.Place.ToString().ToLowerInvariant(),
             Workouts.Detail.OnBar d => (BarByMass.Of(d.Name) is null ? "on the " : "bar ") + d.Name,

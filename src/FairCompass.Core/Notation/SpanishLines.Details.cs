@@ -34,6 +34,7 @@ public sealed partial class SpanishLines
             Workouts.Detail.Uncounted => "no se cuenta",
             Workouts.Detail.Bonus d => Unset($"+{d.Credit} {(d.AtAmount is { } at ? "al llegar a " + at : "al terminar")}"),
             Workouts.Detail.Only d => $"solo {Who(d.For)}",
+            Workouts.Detail.InRounds d => $"solo en las rondas {Unset(d.Which.ToString())}",
             Workouts.Detail.EveryNth d => d.N == 1 ? "en cada ronda" : $"cada {d.N} rondas",
             Workouts.Detail.From d => d.Place switch
             {

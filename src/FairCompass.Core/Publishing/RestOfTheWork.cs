@@ -75,6 +75,7 @@ internal static class RestOfTheWork
                         or Detail.Chunks
                         or Detail.Only
                         or Detail.EveryNth
+                        or Detail.InRounds
                         or Detail.Flag
                         or Detail.From
                         or Detail.OnBar

@@ -111,6 +111,10 @@ public abstract record Detail
     /// <summary><c>every 2nd round</c>.</summary>
     public sealed record EveryNth(int N) : Detail;
 
+    /// <summary><c>rounds 1-3-... only</c>: in these rounds or intervals and no others, as <c>1st, 3rd, ...:</c> over a list says it.</summary>
+    /// <param name="Which">From 1, rising by equal steps; with or without end.</param>
+    public sealed record InRounds(Series Which) : Detail;
+
     /// <summary>A phrase without a value.</summary>
     public sealed record Flag(FlagKind Is) : Detail;
 

@@ -17,9 +17,15 @@ public partial class CheckTests
         + "  re-rig: 100/70 kg by Two, in the change\n  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n"
         + $"  station Mat\n    max sit-up\n{Reps}";
 
+    private static string Minutes(string odd, string even) =>
+        $"{Divisions}10:00 for reps\n  every 1:00, unfinished is skipped, what is done counts\n    {odd}:\n      12 sit-up\n"
+        + $"    {even}:\n      6 burpee\n{Reps}";
+
     public static TheoryData<string, string, string> KitAndTime =>
         new()
         {
+            { "interval-empty", Minutes("1st, 3rd", "2nd, 4th"), Minutes("1st, 3rd, ...", "2nd, 4th, 6th, 8th, 10th") },
+            { "interval-empty", Minutes("1st", "2nd, 5th, 8th"), Minutes("even", "3rd") },
             {
                 "re-rig-differs",
                 Divisions + "9:00 for time\n  9 deadlift, 60/40 kg\n  re-rig: 85/60 kg by the athlete\n  9 deadlift, 80/55 kg\n" + Timed,

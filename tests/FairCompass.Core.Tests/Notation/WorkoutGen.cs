@@ -97,6 +97,7 @@ public static partial class WorkoutGen
         Gen.Select(Small, AnyPair, Coin, (n, p, w) => (Detail)new Detail.Bonus(n, w ? null : p)),
         AnyWho.Select(w => (Detail)new Detail.Only(w)),
         Small.Select(n => (Detail)new Detail.EveryNth(n)),
+        AnyPair.Select(p => (Detail)new Detail.InRounds(p.First)),
         Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
         Small.Select(n => (Detail)new Detail.LiftAttempts(n)),
         AnyLoad.Select(l => (Detail)(l with { Start = true })),

@@ -90,6 +90,13 @@ internal sealed partial class PlausibleDrafts
                     .Replace("10", "12", StringComparison.Ordinal)
             );
         }
+        else if (random.Next(3) == 0)
+        {
+            Line(2, "odd:");
+            Tasks(3, random.Next(1, 3));
+            Line(2, random.Next(2) == 0 ? "even:" : "2nd, 4th, ...:");
+            Tasks(3, random.Next(1, 3));
+        }
         else
         {
             Tasks(2, random.Next(1, 4));

@@ -72,6 +72,66 @@ public class IntervalListTests
         );
     }
 
+    /// <summary>A list for odd minutes and one for even ones, however it is written; papers and counters have each its own.</summary>
+    [Theory]
+    [InlineData("odd", "even")]
+    [InlineData("1st, 3rd, ...", "2nd, 4th, ...")]
+    [InlineData("1st, 3rd, 5th", "2nd,4th")]
+    public void Lists_for_some_intervals(string odd, string even)
+    {
+        var trial = Of("unfinished is lost", list: $"\n    {odd}:\n      12 sit-up\n      2 burpee\n    {even}:\n      6 wall walk\n");
+        Assert.Empty(trial.Read.Parsed.Problems);
+        var strands = trial.First.Course.Pieces[0].Strands;
+        Assert.Equal([14, 6, 14, 6, 14], strands.Select(s => s.Counter.Units));
+        Assert.Equal("40 reps", Score(trial, 14, 6, 14, 6).Text);
+        var card = trial.Paper(Audience.LaneCard);
+        Assert.Contains("____ of 14", card, StringComparison.Ordinal);
+        Assert.Contains("____ of 6", card, StringComparison.Ordinal);
+        var printed = Core.Notation.Printer.Print(trial.Read.Workout);
+        Assert.Contains("12 sit-up, rounds 1-3-", printed, StringComparison.Ordinal);
+        Assert.Equal(trial.Read.Workout, Trial.Of(printed).Read.Workout);
+        // In one count through all intervals the places follow the lists.
+        var whole = Of("unfinished carries over", list: $"\n    {odd}:\n      14 sit-up\n    {even}:\n      6 wall walk\n").First.Course;
+        Assert.Equal([14L, 20, 34, 40, 54], Enumerable.Range(1, 5).Select(n => whole.Pieces[0].Strand!.UnitsAfterRound(n)!.Value));
+    }
+
+    [Theory]
+    [InlineData("1st, 2nd, 4th", "12 sit-up", "These intervals are not in equal steps.")]
+    [InlineData("3rd, ...", "12 sit-up", "These intervals are not in equal steps.")]
+    [InlineData("0th", "12 sit-up", "These intervals are not in equal steps.")]
+    [InlineData("odd", "own rest 0:10", "In a list for some intervals stand tasks.")]
+    public void Lists_that_nobody_can_read_are_refused(string which, string work, string sentence) =>
+        Assert.Contains(
+            Of("unfinished is lost", list: $"\n    {which}:\n      {work}\n    6 burpee\n").Read.Parsed.Problems,
+            p => p.Sentence == sentence
+        );
+
+    /// <summary>Which iterations a task has, summed one by one, against the closed form; with turns by the round too.</summary>
+    [Fact]
+    public void Some_rounds_add_up() =>
+        Gen.Select(Gen.Int[1, 6], Gen.Int[1, 4], Gen.Int[1, 5], Gen.Bool, Gen.Int[2, 30])
+            .Sample(
+                (first, step, terms, endless, rounds) =>
+                {
+                    var numbers = Enumerable.Range(0, endless ? Math.Max(2, terms) : terms).Select(i => first + (i * step)).ToList();
+                    var which = string.Join('-', numbers) + (endless ? "-..." : "");
+                    var text = $"{rounds} rounds\n    7-9-... sit-up, rounds {which} only\n    1 burpee\n    share: taking turns by the round\n";
+                    var strand = Trial.Pairs($"30:00 for reps\n  {text}{Trial.ForReps}").First.Course.Pieces[0].Strand!;
+                    var (units, second) = (0L, 0L);
+                    for (var n = 1; n <= rounds; n++)
+                    {
+                        var here = numbers.Contains(n) || (endless && n > numbers[^1] && (n - first) % step == 0);
+                        var done = 1 + (here ? 7 + (2 * (n - 1)) : 0);
+                        units += done;
+                        second += n % 2 == 0 ? done : 0;
+                        Assert.Equal(units, strand.UnitsAfterRound(n));
+                    }
+
+                    Assert.Equal(second, strand.Sum(strand.Units!.Value, new Tally(TallyOf.Seat, 2)));
+                },
+                iter: 150
+            );
+
     /// <summary>A bar a minute, out when missed: each interval has its rung, on the card and on the bar.</summary>
     [Fact]
     public void A_ladder_of_bars()

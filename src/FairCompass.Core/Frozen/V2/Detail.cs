@@ -36,6 +36,7 @@ internal enum FromPlace
 [JsonDerivedType(typeof(Bonus), "bonus")]
 [JsonDerivedType(typeof(Only), "only")]
 [JsonDerivedType(typeof(EveryNth), "everyNth")]
+[JsonDerivedType(typeof(InRounds), "inRounds")]
 [JsonDerivedType(typeof(Flag), "flag")]
 [JsonDerivedType(typeof(From), "from")]
 [JsonDerivedType(typeof(OnBar), "onBar")]
@@ -86,6 +87,8 @@ internal abstract record Detail
     internal sealed record Only(Who For) : Detail;
 
     internal sealed record EveryNth(int N) : Detail;
+
+    internal sealed record InRounds(Series Which) : Detail;
 
     internal sealed record Flag(FlagKind Is) : Detail;
 

@@ -50,6 +50,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "own rest ", start: true, help: "from the athlete’s own finish" },
   { text: "in any order", start: true, help: "a counter for each task" },
   { text: "every ", start: true, help: "an interval: a list that begins anew, or first and then" },
+  { text: "odd:", start: true, help: "under every, a list for odd intervals; also even:, 1st, 3rd, ...:" },
   { text: "unfinished is skipped, what is done counts", start: false, help: "after every; or nothing of it counts" },
   { text: "unfinished ends the work", start: false, help: "after every" },
   { text: "unfinished carries over", start: false, help: "after every" },
