@@ -32,6 +32,7 @@ public sealed partial class BriefBuilder
             Cite($"piece/{piece.Piece.Key}/{course.Address}", Words.Capital(piece.Piece.NameIn(tongue)))
                 + Say(": every lift", ": cada levantamiento"),
             [
+                .. piece.Tasks.Select(t => LiftWords.Complex(t.Source, tongue)).OfType<string>().Select(OneLift),
                 new BriefBlock.Table(null, head, Rows()),
                 .. OnTheBar(piece, course, rules) is { Length: > 0 } said ? [new BriefBlock.Paragraph(said)] : Array.Empty<BriefBlock>(),
                 new BriefBlock.Blanks([
@@ -40,6 +41,11 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
+
+        BriefBlock OneLift(string lifts) =>
+            new BriefBlock.Paragraph(
+                Say($"One lift is {lifts}, in this order, before the bar is put down.", $"Un levantamiento es {lifts}, en este orden, sin soltar la barra.")
+            );
 
         Eq<BriefRow> Rows()
         {

@@ -268,7 +268,9 @@ public sealed partial class BriefBuilder
             .Prescribed.Where(p =>
                 columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address)) && !(p.IsMenuHead && p.Option is null)
             )
-            .Select(p => (p.Prescription.Movement.Value, Division: p.Address.Division.Name, p.Source.At.Line))
+            .SelectMany(p =>
+                Beside(p.Source).Prepend(p.Prescription.Movement.Value).Select(m => (Value: m, Division: p.Address.Division.Name, p.Source.At.Line))
+            )
             .ToList();
         var all = DivisionsShown.Count;
         return uses.Select((x, i) => (x, i))
@@ -285,4 +287,19 @@ public sealed partial class BriefBuilder
                 );
             });
     }
+
+    /// <summary>Movements of the book that a judge sees beside the one of a task: lifts that follow, forced moves, what a hold is held
+    /// in.</summary>
+    private IEnumerable<string> Beside(Work.Task task) =>
+        task
+            .Lines.Select(l =>
+                l switch
+                {
+                    TaskLine.Then t => t.Movement,
+                    TaskLine.Between b => b.Movement,
+                    TaskLine.RuleOf { Rule: Rule.Hold h } => h.Position,
+                    _ => "",
+                }
+            )
+            .Where(name => Book.Find(name) is not null);
 }

@@ -1,5 +1,7 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -38,6 +40,14 @@ public sealed class LiftMisfit : ICheck
             }
         }
 
+        foreach (var task in context.AllWork.OfType<Work.Task>().Where(t => t.Lines.Any(l => l is TaskLine.Then)))
+        {
+            if (Follows(task, StandardsBook.Of(context.Competition)) is { } wrong)
+            {
+                yield return wrong;
+            }
+        }
+
         // Attempts and direction are of the lift itself; said for some, they would hold for nobody.
         foreach (
             var detail in context
@@ -69,6 +79,18 @@ public sealed class LiftMisfit : ICheck
                 }
             }
         }
+    }
+
+    /// <summary>What is wrong with lifts that follow another one.</summary>
+    private static Report? Follows(Work.Task task, StandardsBook book)
+    {
+        var next = task.Lines.OfType<TaskLine.Then>().ToList();
+        return task.Amount is not Amount.Heaviest ? new(next[0].At, "Only a heaviest lift goes on with another; write this one as a task.")
+            : next.Find(t => t.Reps is < 1 or > 50) is { } none ? new(none.At, $"{none.Reps} reps of {none.Movement} are no lift.")
+            : next.Find(t => book.Find(t.Movement) is { Kit: not MovementKit.Barbell }) is { } other
+            && book.Find(task.Movement) is { Kit: MovementKit.Barbell }
+                ? new(other.At, $"A complex is lifted with one bar; {other.Movement} is not.")
+            : null;
     }
 
     private static string? Wrong(int tries, int lifters, Duration? window) =>

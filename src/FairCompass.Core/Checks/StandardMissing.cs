@@ -36,6 +36,7 @@ public sealed class StandardMissing : ICheck
                             {
                                 TaskLine.Between b => (b.Movement, l.At),
                                 TaskLine.Attempt a => (a.Movement, l.At),
+                                TaskLine.Then t => (t.Movement, l.At),
                                 _ => ("", l.At),
                             }
                         )

@@ -131,6 +131,20 @@ public sealed record PieceOfWork(
         }
     }
 
-    /// <summary>How many reps the set has whose load is the result; 1 for a single lift.</summary>
-    public int SetOf => Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault()?.SetOf ?? 1;
+    /// <summary>How many reps the set has whose load is the result, those of all lifts of a complex; 1 for a single lift.</summary>
+    public int SetOf
+    {
+        get
+        {
+            foreach (var item in Items)
+            {
+                if (item is Work.Task { Amount: Amount.Heaviest of } task)
+                {
+                    return (of.SetOf ?? 1) + task.Lines.OfType<TaskLine.Then>().Sum(t => t.Reps);
+                }
+            }
+
+            return 1;
+        }
+    }
 }

@@ -40,6 +40,7 @@ public static class WorkoutWords
                             TaskLine.Override { Movement: { } other } => [(other, l.At.Line)],
                             TaskLine.Between b => [(b.Movement, l.At.Line)],
                             TaskLine.Attempt a => [(a.Movement, l.At.Line)],
+                            TaskLine.Then t => [(t.Movement, l.At.Line)],
                             TaskLine.RuleOf { Rule: Rule.Hold h } => h.Broken?.Movement is { } cost
                                 ? [(h.Position, l.At.Line), (cost, l.At.Line)]
                                 : [(h.Position, l.At.Line)],

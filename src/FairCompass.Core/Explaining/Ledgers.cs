@@ -128,12 +128,9 @@ internal static class Ledgers
 
     private static string? Reason(CoursePiece piece, CourseStrand? strand) =>
         strand is not null ? null
-        : piece.Piece.IsHeaviest ? $"Best good {(Heaviest(piece)?.SetOf is { } reps ? $"set of {reps}" : "lift")}: the load is the result."
+        : piece.Piece.IsHeaviest ? $"Best good {(LiftWords.Complex(piece) ?? (piece.Piece.SetOf > 1 ? $"set of {piece.Piece.SetOf}" : "lift"))}: the load is the result."
         : piece.Tasks.Count == 0 ? "There is no work here yet."
         : "Not counted: a finding stands beside a line of this part.";
-
-    private static Amount.Heaviest? Heaviest(CoursePiece piece) =>
-        piece.Piece.Items.OfType<Work.Task>().Select(t => t.Amount).OfType<Amount.Heaviest>().FirstOrDefault();
 
     /// <summary>The columns of the prescription table that do a piece of an entry: of a turn that one member works, that
     /// member’s.</summary>

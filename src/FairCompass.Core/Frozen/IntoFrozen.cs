@@ -104,6 +104,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.TaskLine.Override, V2.TaskLine.Override>]
     [MapDerivedType<Workouts.TaskLine.Between, V2.TaskLine.Between>]
     [MapDerivedType<Workouts.TaskLine.Attempt, V2.TaskLine.Attempt>]
+    [MapDerivedType<Workouts.TaskLine.Then, V2.TaskLine.Then>]
     [MapDerivedType<Workouts.TaskLine.RuleOf, V2.TaskLine.RuleOf>]
     private static partial V2.TaskLine One(Workouts.TaskLine one);
 

@@ -106,6 +106,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.TaskLine.Override, Workouts.TaskLine.Override>]
     [MapDerivedType<V2.TaskLine.Between, Workouts.TaskLine.Between>]
     [MapDerivedType<V2.TaskLine.Attempt, Workouts.TaskLine.Attempt>]
+    [MapDerivedType<V2.TaskLine.Then, Workouts.TaskLine.Then>]
     [MapDerivedType<V2.TaskLine.RuleOf, Workouts.TaskLine.RuleOf>]
     private static partial Workouts.TaskLine One(V2.TaskLine one);
 

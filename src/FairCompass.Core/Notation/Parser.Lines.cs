@@ -17,6 +17,11 @@ public sealed partial class Parser
                 : null;
         }
 
+        if (c.Eat("then:"))
+        {
+            return c.Int("how many reps follow") is { } reps && Movement(c) is { } next ? new TaskLine.Then(reps, next) : null;
+        }
+
         if (c.Eat("attempt:"))
         {
             return Movement(c) is { } movement ? new TaskLine.Attempt(movement) : null;

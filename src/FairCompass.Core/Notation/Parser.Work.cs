@@ -225,6 +225,11 @@ public sealed partial class Parser
 
     private Work.Task? Task(DraftLine line, Cursor c, Amount? amount)
     {
+        if (amount is Amount.Heaviest { SetOf: null } && c.Eat("complex"))
+        {
+            return HeaviestComplex(line, c);
+        }
+
         var start = c.Mark();
         var movement = Movement(c);
         var name = c.From(start);

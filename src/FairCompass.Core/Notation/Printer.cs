@@ -268,6 +268,7 @@ public sealed partial class Printer
                     TaskLine.Override o => Override(o),
                     TaskLine.Between b =>
                         $"{(b.AfterLast ? "after each" : "between")}: {Amount(b.Amount)} {b.Movement}{Details(b.Details)}",
+                    TaskLine.Then t => $"then: {t.Reps} {t.Movement}",
                     TaskLine.Attempt a2 => "attempt: " + a2.Movement,
                     TaskLine.RuleOf r => Rule(r.Rule),
                     _ => throw new InvalidOperationException("A task line without a printed form."),

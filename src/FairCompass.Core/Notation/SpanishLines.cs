@@ -320,6 +320,7 @@ public sealed partial class SpanishLines
                     TaskLine.Override o => Override(o),
                     TaskLine.Between b =>
                         $"{(b.AfterLast ? "después de cada parte" : "entre partes")}: {Named(b.Amount, b.Movement)}{Details(b.Details)}",
+                    TaskLine.Then t => $"después, sin soltar: {t.Reps} {tongue.Movement(t.Movement)}",
                     TaskLine.Attempt a => "intento: " + tongue.Movement(a.Movement),
                     TaskLine.RuleOf r => Rule(r.Rule),
                     _ => throw new InvalidOperationException("A line of a task without Spanish words."),

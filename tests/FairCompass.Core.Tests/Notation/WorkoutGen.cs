@@ -150,6 +150,7 @@ public static partial class WorkoutGen
         ),
         Gen.Select(Coin, Counted, Movement, Details, (after, a, m, d) => (TaskLine)new TaskLine.Between(after, a, m, d)),
         Movement.Select(m => (TaskLine)new TaskLine.Attempt(m)),
+        Gen.Select(Small, Movement, (n, m) => (TaskLine)new TaskLine.Then(n, m)),
         AnyRule.Select(r => (TaskLine)new TaskLine.RuleOf(r))
     );
 

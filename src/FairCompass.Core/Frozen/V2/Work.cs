@@ -75,6 +75,7 @@ internal abstract record Work : Node
 [JsonDerivedType(typeof(Override), "override")]
 [JsonDerivedType(typeof(Between), "between")]
 [JsonDerivedType(typeof(Attempt), "attempt")]
+[JsonDerivedType(typeof(Then), "then")]
 [JsonDerivedType(typeof(RuleOf), "rule")]
 internal abstract record TaskLine : Node
 {
@@ -84,6 +85,8 @@ internal abstract record TaskLine : Node
     internal sealed record Between(bool AfterLast, Amount Amount, string Movement, Eq<Detail> Details) : TaskLine;
 
     internal sealed record Attempt(string Movement) : TaskLine;
+
+    internal sealed record Then(int Reps, string Movement) : TaskLine;
 
     internal sealed record RuleOf(Rule Rule) : TaskLine;
 }
