@@ -141,7 +141,12 @@ public sealed class ImpossibleNumber : ICheck
 
         foreach (var height in details.OfType<Detail.Height>())
         {
-            foreach (var n in new[] { height.Of.First, height.Of.Second }.OfType<Series>().SelectMany(s => s.Terms).Where(n => !n.IsUnset))
+            if (height.IsAt)
+            {
+                continue;
+            }
+
+            foreach (var n in new[] { height.Of.First, height.Of.Second, height.By?.First, height.By?.Second }.OfType<Series>().SelectMany(s => s.Terms).Where(n => !n.IsUnset))
             {
                 if (n.Value == 0 || new Length(n.Value!.Value, height.Unit).InMillimetres > 20_000)
                 {

@@ -9,6 +9,9 @@ namespace FairCompass.Core.Courses;
 /// <param name="MillimetresEach">Distance of one unit; 0 when it is none.</param>
 internal sealed record Counting(CountedSeries? Amounts, Credit Credit, AmountUnit Unit, long MillimetresEach)
 {
+    /// <summary>What one unit moves, by the iteration; null where nothing is lifted, or where members lift different loads.</summary>
+    public MovedLoad? Moved { get; init; }
+
     /// <summary>The tally of one whole iteration.</summary>
     public long Whole(long index, Tally tally) =>
         Amounts is null
@@ -24,6 +27,7 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, AmountUni
             TallyOf.Calories => Unit == AmountUnit.Calorie ? units : 0,
             TallyOf.Seconds => Unit == AmountUnit.Second ? units : 0,
             TallyOf.Millimetres => Count.Times(units, MillimetresEach),
+            TallyOf.Load => Moved is { } load ? Count.Times(units, load.At(index)) : 0,
             _ => units,
         };
 
@@ -38,6 +42,7 @@ internal sealed record Counting(CountedSeries? Amounts, Credit Credit, AmountUni
             TallyOf.Calories => Unit == AmountUnit.Calorie ? Amounts.Sum(over) : 0,
             TallyOf.Seconds => Unit == AmountUnit.Second ? Amounts.Sum(over) : 0,
             TallyOf.Millimetres => Count.Times(Amounts.Sum(over), MillimetresEach),
+            TallyOf.Load => Moved is { } load ? load.Sum(Amounts, over) : 0,
             _ => Amounts.Sum(over),
         };
 }

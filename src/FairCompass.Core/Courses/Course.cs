@@ -47,6 +47,10 @@ public sealed record CourseTask(
     Eq<TaskOption> Options
 )
 {
+    /// <summary>What every member who may do it lifts; null where nothing is lifted, nobody has said, or members lift different
+    /// loads.</summary>
+    public DutyLoad? Lifted { get; init; }
+
     /// <summary>The complex this is a lift of, or null.</summary>
     public Work.Complex? Complex { get; init; }
 }

@@ -51,8 +51,20 @@ internal sealed partial class PieceCompiler
             }
         }
 
-        return (held ? null : count, unit, counted, new Counting(amounts, counted.Credit, unit, millimetres));
+        return (
+            held ? null : count,
+            unit,
+            counted,
+            new Counting(amounts, counted.Credit, unit, millimetres) { Moved = Lifted(prescription, task) is { } load ? new(load) : null }
+        );
     }
+
+    /// <summary>The load of a prescription where every member has the same; null without one, or where the members differ.</summary>
+    private DutyLoad? Lifted(Prescription prescription, Work.Task task) =>
+        prescription.Load?.Value is { Values.HasUnset: false } load
+        && members.Skip(1).All(m => resolver.Resolve(task, m, new(piece.Cycle, null)).Load?.Value == load)
+            ? load
+            : null;
 
     /// <summary>What one unit is and is worth; a distance with marks is counted in whole sections between them.</summary>
     private static CountedUnit Unit(

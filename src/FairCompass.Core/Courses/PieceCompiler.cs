@@ -274,7 +274,7 @@ internal sealed partial class PieceCompiler
         var prescription = resolver.Resolve(task, address, at, around);
         var (count, unit, counted, counting) = Read(prescription, task, scheme);
         var options = Options(task, prescription, count, counted, counting, scheme);
-        tasks.Add(new(index, task, prescription, count, unit, counted, options) { Complex = around });
+        tasks.Add(new(index, task, prescription, count, unit, counted, options) { Complex = around, Lifted = Lifted(prescription, task) });
         if (options.Count > 0)
         {
             counting = Taken(index, null) is { } taken && taken < options.Count ? options[taken].Counting : options[0].Counting;

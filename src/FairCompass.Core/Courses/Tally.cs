@@ -21,6 +21,9 @@ public enum TallyOf
     /// <summary>Whole seconds of held positions.</summary>
     Seconds,
 
+    /// <summary>Load moved, in thousandths of the unit it is published in: each unit of a task moves its load once.</summary>
+    Load,
+
     /// <summary>Units of one place in the team, where the order of turns fixes who does them.</summary>
     Seat,
 }
@@ -47,6 +50,9 @@ public readonly record struct Tally(TallyOf Of, int Seat = 0)
 
     /// <summary>Whole seconds of held positions.</summary>
     public static Tally Seconds => new(TallyOf.Seconds);
+
+    /// <summary>Thousandths of load moved.</summary>
+    public static Tally Load => new(TallyOf.Load);
 
     /// <summary>Units of one place in the team.</summary>
     public static Tally OfSeat(int seat) => new(TallyOf.Seat, seat);

@@ -74,6 +74,9 @@ public static class Glossary
     /// <summary>What something is below: <c>below the wrists</c>, <c>por debajo de las muñecas</c>.</summary>
     public static string Below(string name, Tongue tongue) => tongue.IsSpanish ? "por debajo " + Of(Usual(name, tongue)) : "below " + name;
 
+    /// <summary>A place itself: <c>at the hip crease</c>, <c>a la altura del pliegue de la cadera</c>.</summary>
+    public static string At(string name, Tongue tongue) => tongue.IsSpanish ? "a la altura " + Of(Usual(name, tongue)) : "at " + name;
+
     /// <summary>De with its article: <c>del alcance</c>.</summary>
     private static string Of(string name) => name.StartsWith("el ", StringComparison.Ordinal) ? "del " + name[3..] : "de " + name;
 
@@ -82,6 +85,17 @@ public static class Glossary
         new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase)
         {
             ["the athlete"] = "el atleta",
+            ["the hip crease"] = "el pliegue de la cadera",
+            ["mark"] = "marca",
+            ["low mark"] = "marca baja",
+            ["leave at"] = "salida a",
+            ["start line"] = "línea de salida",
+            ["hands"] = "manos",
+            ["feet"] = "pies",
+            ["knees"] = "rodillas",
+            ["rings"] = "anillas",
+            ["zone"] = "zona",
+            ["band"] = "banda",
             ["athlete"] = "el atleta",
             ["the athletes"] = "los atletas",
             ["the team"] = "el equipo",

@@ -24,6 +24,12 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
     /// <summary>A second of a held position.</summary>
     public static Term Second { get; } = new(("second", "segundo"), ("seconds", "segundos"));
 
+    /// <summary>A kilogram of load moved.</summary>
+    public static Term Kilogram { get; } = new(("kilogram", "kilogramo"), ("kilograms", "kilogramos"));
+
+    /// <summary>A pound of load moved.</summary>
+    public static Term Pound { get; } = new(("pound", "libra"), ("pounds", "libras"), Feminine: true);
+
     /// <summary>A section between two marks of the lane.</summary>
     public static Term Section { get; } = new(("section", "tramo"), ("sections", "tramos"));
 
@@ -60,6 +66,8 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
             "m" => MetreSymbol,
             "ft" => Foot,
             "s" or "second" => Second,
+            "kilogram" => Kilogram,
+            "pound" => Pound,
             "section" => Section,
             "hold" => Hold,
             "point" => Point,

@@ -136,8 +136,8 @@ public sealed record MeasuredPlace(
             var name = p.Prescription.Movement.Value;
             yield return Place(
                 p,
-                (movement?.Id ?? name, $"{height.On}-{of}".ToLowerInvariant(), movement?.Name ?? new(name)),
-                (marked, OnWhat(height.On)),
+                (movement?.Id ?? name, $"{height.Name ?? $"{height.On}"}-{of}".ToLowerInvariant(), movement?.Name ?? new(name)),
+                (marked, height.Name is { } own ? (own, Glossary.Usual(own, Tongue.Spanish)) : OnWhat(height.On)),
                 AmountOf(height),
                 IsAbove(height)
             );

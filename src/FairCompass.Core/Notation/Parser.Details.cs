@@ -109,7 +109,15 @@ public sealed partial class Parser
             return heavy;
         }
 
-        if (Figure(c, start) is { } figure)
+        foreach (var (words, kind) in Heights)
+        {
+            if (c.Eat(words))
+            {
+                return Height(c, kind, quiet);
+            }
+        }
+
+        if ((Figure(c, start) ?? Measured(c)) is { } figure)
         {
             return figure;
         }
@@ -117,14 +125,6 @@ public sealed partial class Parser
         if (c.Failed)
         {
             return null;
-        }
-
-        foreach (var (words, kind) in Heights)
-        {
-            if (c.Eat(words))
-            {
-                return Height(c, kind, quiet);
-            }
         }
 
         if (c.EatChar('+'))

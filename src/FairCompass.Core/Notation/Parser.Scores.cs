@@ -14,6 +14,8 @@ public sealed partial class Parser
         ("calories", Measure.Calories),
         ("metres", Measure.Metres),
         ("seconds", Measure.Seconds),
+        ("kilograms", Measure.Kilograms),
+        ("pounds", Measure.Pounds),
         ("points", Measure.Points),
         ("best load", Measure.BestLoad),
         ("sum of best loads", Measure.SumOfBestLoads),
@@ -96,7 +98,7 @@ public sealed partial class Parser
     {
         foreach (
             var (words, measure) in Measures.Where(m =>
-                m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Seconds or Measure.Points
+                m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Seconds or Measure.Kilograms or Measure.Pounds or Measure.Points
             )
         )
         {
@@ -106,7 +108,7 @@ public sealed partial class Parser
             }
         }
 
-        Nothing<Score>(c, "By what?", "reps, calories, metres, seconds, or points", ["reps", "calories", "metres", "seconds", "points"]);
+        Nothing<Score>(c, "By what?", "reps, calories, metres, kilograms, seconds, or points", ["reps", "calories", "metres", "seconds", "points"]);
         return null;
     }
 

@@ -18,8 +18,9 @@ public sealed partial class SpanishLines
             Workouts.Detail.Figure d => $"{(d.Implements is { } n ? $"{n} × " : "")}{Unset(d.Of.ToString())} (unidad sin fijar)",
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 intento" : $"{d.N} intentos",
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
+            Workouts.Detail.Height { IsAt: true } d => $"{Usual(d.Name ?? "")}: {Glossary.At(d.Reference ?? "", tongue)}",
             Workouts.Detail.Height d => Unset(
-                $"{DutyHeight.Word(d.On, tongue)} {d.Of} {d.Unit.Symbol()}"
+                $"{(d.Name is { } name ? Usual(name) : DutyHeight.Word(d.On, tongue))} {d.Of}{(d.By is { } by ? $" × {by}" : "")} {d.Unit.Symbol()}"
                     + (
                         d.Above is { } above
                             ? " " + (above ? Glossary.Above(d.Reference ?? "", tongue) : Glossary.Below(d.Reference ?? "", tongue))

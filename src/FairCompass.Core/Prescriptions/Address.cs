@@ -92,6 +92,12 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
 /// <param name="From">The words after it, such as <c>above reach</c>, or null.</param>
 public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, string? From)
 {
+    /// <summary>What is measured, where it has a name of its own.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>The second side of a zone.</summary>
+    public Series? By { get; init; }
+
     /// <summary>True for a height that is measured from a mark of the athlete’s body and not from the floor.</summary>
     public bool IsFromTheBody => From is { } from && !from.Contains("floor", StringComparison.OrdinalIgnoreCase);
 
@@ -99,11 +105,13 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
     public override string ToString() => In(Tongue.English);
 
     /// <summary>The height in words of a language: <c>target 15 cm above reach</c>, <c>blanco 15 cm por encima del alcance</c>.</summary>
-    public string In(Tongue tongue) => $"{Word(On, tongue)} {Measure(tongue)}";
+    public string In(Tongue tongue) =>
+        $"{(Name is { } name ? tongue.IsSpanish ? Glossary.Usual(name, tongue) : name : Word(On, tongue))} {Measure(tongue)}";
 
     /// <summary>The height without what it is measured on: <c>15 cm above reach</c>.</summary>
     public string Measure(Tongue tongue) =>
-        $"{Values} {Unit.Symbol()}" + (From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From));
+        From is { } at && at.StartsWith("at ", StringComparison.Ordinal) ? Glossary.At(at[3..], tongue)
+        : $"{Values}{(By is null ? "" : $" × {By}")} {Unit.Symbol()}" + (From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From));
 
     /// <summary>What a height is measured on, in a language.</summary>
     public static string Word(HeightKind on, Tongue tongue) =>

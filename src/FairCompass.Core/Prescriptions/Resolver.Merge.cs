@@ -111,8 +111,14 @@ public sealed partial class Resolver
                     h.On,
                     h.Of.For(duty),
                     h.Unit,
-                    h.Reference is null ? null : (h.Above == true ? "above " : "below ") + h.Reference
-                ),
+                    h.Reference is null ? null
+                        : h.IsAt ? "at " + h.Reference
+                        : (h.Above == true ? "above " : "below ") + h.Reference
+                )
+                {
+                    Name = h.Name,
+                    By = h.By?.For(duty),
+                },
                 c.From with
                 {
                     At = h.At,

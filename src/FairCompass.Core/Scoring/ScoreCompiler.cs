@@ -88,6 +88,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.Calories => Tally.Calories,
             Measure.Metres => Tally.Millimetres,
             Measure.Seconds => Tally.Seconds,
+            Measure.Kilograms or Measure.Pounds => Tally.Load,
             _ => Tally.Credit,
         };
 
@@ -177,10 +178,13 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             or Measure.Calories
             or Measure.Metres
             or Measure.Seconds
+            or Measure.Kilograms
+            or Measure.Pounds
             or Measure.FullIntervals
             or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
             Measure.Calories when tasks.All(t => t.Unit != AmountUnit.Calorie) => "No task of this work is in calories.",
             Measure.Seconds when tasks.All(t => t.Unit != AmountUnit.Second) => "No task of this work is in seconds.",
+            Measure.Kilograms or Measure.Pounds => LoadMoved.Misfit(score.Measure, tasks.ToList()),
             Measure.Metres when tasks.All(t => t.Unit is not (AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
             _ => null,
         };

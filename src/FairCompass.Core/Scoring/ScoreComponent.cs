@@ -68,6 +68,8 @@ public abstract record Tiebreak
                 Measure.Calories => Term.Calorie,
                 Measure.Metres => Term.Metre,
                 Measure.Seconds => Term.Second,
+                Measure.Kilograms => Term.Kilogram,
+                Measure.Pounds => Term.Pound,
                 Measure.Points => Term.Point,
                 _ => Term.Rep,
             };
@@ -139,6 +141,7 @@ public sealed record ScoreComponent(
                 TallyOf.Calories => "calorie",
                 TallyOf.Millimetres => "m",
                 TallyOf.Seconds => "second",
+                TallyOf.Load => Source.Measure == Measure.Pounds ? "pound" : "kilogram",
                 _ => "rep",
             },
         };

@@ -306,11 +306,12 @@ public static partial class Scorer
             TallyOf.Calories => "calories",
             TallyOf.Millimetres => "m",
             TallyOf.Seconds => "seconds",
+            TallyOf.Load => c.Words,
             _ => "credited",
         };
 
     private static string Amount(long value, ScoreComponent c) =>
-        c.Tally.Of == TallyOf.Millimetres ? Number.Normal(value / 1000m) : value.ToString(CultureInfo.InvariantCulture);
+        c.Tally.Of is TallyOf.Millimetres or TallyOf.Load ? Number.Normal(value / 1000m) : value.ToString(CultureInfo.InvariantCulture);
 
     private static ComponentResult Nothing(ResultClass cls, string text, string reason) => new(cls, 0, [], text, null, [reason]);
 

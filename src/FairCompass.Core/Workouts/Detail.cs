@@ -20,6 +20,9 @@ public enum HeightKind
 
     /// <summary>A wall to clear.</summary>
     Wall,
+
+    /// <summary>What a name says: <c>low mark 1 m</c>, <c>leave at 60 cm</c>, <c>hands 90/80 x 60 cm</c>.</summary>
+    Named,
 }
 
 /// <summary>Where the first rep of a set begins.</summary>
@@ -82,7 +85,17 @@ public abstract record Detail
     /// <param name="Unit">Their unit.</param>
     /// <param name="Above">True for above, false for below, null when measured from the floor.</param>
     /// <param name="Reference">What it is measured from, with <paramref name="Above"/>.</param>
-    public sealed record Height(HeightKind On, Pair Of, LengthUnit Unit, bool? Above = null, string? Reference = null) : Detail;
+    public sealed record Height(HeightKind On, Pair Of, LengthUnit Unit, bool? Above = null, string? Reference = null) : Detail
+    {
+        /// <summary>What is measured, with <see cref="HeightKind.Named"/>; null otherwise.</summary>
+        public string? Name { get; init; }
+
+        /// <summary>The second side of a zone, <c>90/80 x 60 cm</c>; null for one measure.</summary>
+        public Pair? By { get; init; }
+
+        /// <summary>True for <c>rings at the hip crease</c>: the place itself, no distance from it.</summary>
+        public bool IsAt => Above is null && Reference is not null;
+    }
 
     /// <summary><c>marks every 2.5 m</c>: a distance is counted in whole sections.</summary>
     public sealed record Marks(Number Every, LengthUnit Unit) : Detail;

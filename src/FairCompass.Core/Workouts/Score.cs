@@ -37,6 +37,12 @@ public enum Measure
 
     /// <summary>Seconds of a held position.</summary>
     Seconds,
+
+    /// <summary>Load moved: each rep moves its load once, in kilograms.</summary>
+    Kilograms,
+
+    /// <summary>The same in pounds.</summary>
+    Pounds,
 }
 
 /// <summary>What is counted of an unfinished part.</summary>

@@ -81,12 +81,26 @@ public static partial class WorkoutGen
         AnyLoad.Select(l => (Detail)l),
         Gen.Select(Small, Num, Lengths, (n, l, u) => (Detail)new Detail.Lengths(n, l, u)),
         Gen.Select(
-            Gen.Enum<HeightKind>(),
+            Gen.Int[0, 4].Select(k => (HeightKind)k),
             AnyPair,
             Lengths,
             Gen.Int[0, 2],
             (k, p, u, r) => (Detail)new Detail.Height(k, p, u, r == 0 ? null : r == 1, r == 0 ? null : "the wrists")
         ),
+        Gen.Select(
+            Pick.Of("low mark", "leave at", "hands", "start line"),
+            AnyPair,
+            Lengths,
+            Gen.Int[0, 3],
+            (name, p, u, r) =>
+                (Detail)
+                    new Detail.Height(HeightKind.Named, p, u, r == 1 ? true : null, r == 1 ? "reach" : null)
+                    {
+                        Name = name,
+                        By = r == 2 ? p : null,
+                    }
+        ),
+        Pick.Of("rings", "far line").Select(n => (Detail)new Detail.Height(HeightKind.Named, new Pair(Series.Of(0), null), LengthUnit.Centimetre, null, "the hip crease") { Name = n }),
         Gen.Select(Num, Lengths, (n, u) => (Detail)new Detail.Marks(n, u)),
         AnyPair.Select(p => (Detail)new Detail.Chunks(p)),
         Small.Select(n => (Detail)new Detail.Counts(n)),

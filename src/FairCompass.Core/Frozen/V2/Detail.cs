@@ -13,6 +13,7 @@ internal enum HeightKind
     Bar,
     Line,
     Wall,
+    Named,
 }
 
 internal enum FromPlace
@@ -68,7 +69,14 @@ internal abstract record Detail
 
     internal sealed record Lengths(int Count, Number Of, LengthUnit Unit) : Detail;
 
-    internal sealed record Height(HeightKind On, Pair Of, LengthUnit Unit, bool? Above = null, string? Reference = null) : Detail;
+    internal sealed record Height(HeightKind On, Pair Of, LengthUnit Unit, bool? Above = null, string? Reference = null) : Detail
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public string? Name { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Pair? By { get; init; }
+    }
 
     internal sealed record Marks(Number Every, LengthUnit Unit) : Detail;
 

@@ -18,6 +18,8 @@ internal enum Measure
     SumOfBestLoads,
     FullIntervals,
     Seconds,
+    Kilograms,
+    Pounds,
 }
 
 internal enum CountedAs
