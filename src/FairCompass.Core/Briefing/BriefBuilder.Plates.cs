@@ -117,7 +117,8 @@ public sealed partial class BriefBuilder
     {
         if (task.Prescription.Load is not { } load)
         {
-            return "";
+            // Nobody but the athlete knows it, so whoever sets up writes it down.
+            return task.Prescription.OfBest is { } best ? $"{best.Value.In(tongue)} = ____ {u.Competition.Unit.Symbol()}" : "";
         }
 
         var value = load.Value;

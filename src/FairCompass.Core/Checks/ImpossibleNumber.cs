@@ -113,6 +113,17 @@ public sealed class ImpossibleNumber : ICheck
 
     private static IEnumerable<Report> Loads(Eq<Detail> details)
     {
+        foreach (var best in details.OfType<Detail.OwnBest>())
+        {
+            foreach (var n in new[] { best.Percent.First, best.Percent.Second }.OfType<Series>().SelectMany(s => s.Terms))
+            {
+                if (n.Value is <= 0 or > 100)
+                {
+                    yield return new Report(best.At, $"{n} % of an own best: over 0 and up to 100; nobody lifts more than the best.");
+                }
+            }
+        }
+
         foreach (var load in details.OfType<Detail.Load>())
         {
             if (load.Implements is 0 or > 4)

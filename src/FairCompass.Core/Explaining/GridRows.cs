@@ -89,6 +89,10 @@ public sealed class GridRows
         {
             LoadRow(Add, column);
         }
+        else if (column.Any(c => c.Prescription.OfBest is not null))
+        {
+            Add("load", null, c => c.Prescription.OfBest is { } best ? Cell(best.Value.In(tongue), best.From) : Empty);
+        }
         else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
         {
             Add(

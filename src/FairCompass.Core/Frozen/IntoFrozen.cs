@@ -37,6 +37,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Detail.OnBar, V2.Detail.OnBar>]
     [MapDerivedType<Workouts.Detail.Figure, V2.Detail.Figure>]
     [MapDerivedType<Workouts.Detail.InRounds, V2.Detail.InRounds>]
+    [MapDerivedType<Workouts.Detail.OwnBest, V2.Detail.OwnBest>]
     [MapDerivedType<Workouts.Detail.LiftAttempts, V2.Detail.LiftAttempts>]
     private static partial V2.Detail One(Workouts.Detail one);
 

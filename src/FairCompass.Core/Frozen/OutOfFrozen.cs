@@ -39,6 +39,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.OnBar, Workouts.Detail.OnBar>]
     [MapDerivedType<V2.Detail.Figure, Workouts.Detail.Figure>]
     [MapDerivedType<V2.Detail.InRounds, Workouts.Detail.InRounds>]
+    [MapDerivedType<V2.Detail.OwnBest, Workouts.Detail.OwnBest>]
     [MapDerivedType<V2.Detail.LiftAttempts, Workouts.Detail.LiftAttempts>]
     private static partial Workouts.Detail One(V2.Detail one);
 

@@ -283,6 +283,11 @@ public sealed partial class Parser
             return new Workouts.Detail.LiftAttempts((int)often);
         }
 
+        if (implements is null && c.EatChar('%'))
+        {
+            return OwnBest(c, pair);
+        }
+
         if (MassUnitOf(c) is { } unit)
         {
             if (c.Eat("right"))
@@ -346,40 +351,6 @@ public sealed partial class Parser
             r => guess is null ? null : new Mend($"Write {guess}", new TextEdit(r.Line, r.Column, word.Length, guess)),
             start
         );
-    }
-
-    private static Detail? Height(Cursor c, HeightKind kind, bool quiet)
-    {
-        var start = c.Mark();
-        if (!c.AtNumber || c.Pair() is not { } pair)
-        {
-            return quiet || c.Failed ? null : Nothing<Detail>(c, "How high?", "a number and cm, mm, m, in or ft");
-        }
-
-        if (LengthUnitOf(c) is not { } unit)
-        {
-            var at = c.Mark();
-            if (c.Name(TokenKind.Word, " ") is { } word)
-            {
-                UnknownUnit(c, word, at);
-            }
-            else
-            {
-                c.Fail("This height has no unit.", "cm, mm, m, in or ft", start: start);
-            }
-
-            return null;
-        }
-
-        var above = c.Eat("above");
-        if (!above && !c.Eat("below"))
-        {
-            return new Workouts.Detail.Height(kind, pair, unit);
-        }
-
-        return c.Name(TokenKind.Name) is { } reference
-            ? new Workouts.Detail.Height(kind, pair, unit, above, reference)
-            : Nothing<Detail>(c, "Above or below what?", "a reference such as reach or the wrists");
     }
 
     private static MassUnit? MassUnitOf(Cursor c) =>

@@ -29,6 +29,13 @@ public sealed partial class Parser
             ? new Workouts.Detail.Load(null, right, unit) { Left = left }
             : Nothing<Detail>(c, "What is in the left hand?", $"a load in {unit.Symbol()}: 24 kg right, 16 kg left");
 
+    /// <summary>Behind <c>80/75 %</c>: <c>of own best</c>, and which lift where it is another.</summary>
+    private static Detail? OwnBest(Cursor c, Pair percent) =>
+        !c.Eat("of own best") ? Nothing<Detail>(c, "Percent of what?", "of own best: 80 % of own best, or 80 % of own best back squat")
+        : c.AtEnd || !char.IsLetter(c.Next) ? new Workouts.Detail.OwnBest(percent, null)
+        : Movement(c) is { } lift ? new Workouts.Detail.OwnBest(percent, lift)
+        : null;
+
     /// <summary>Behind <c>rounds</c>: their numbers and <c>only</c>.</summary>
     private static Detail? InRounds(Cursor c) =>
         c.Pair() is { Second: null } which && c.Eat("only")

@@ -53,6 +53,40 @@ public sealed partial class Parser
         };
     }
 
+    private static Detail? Height(Cursor c, HeightKind kind, bool quiet)
+    {
+        var start = c.Mark();
+        if (!c.AtNumber || c.Pair() is not { } pair)
+        {
+            return quiet || c.Failed ? null : Nothing<Detail>(c, "How high?", "a number and cm, mm, m, in or ft");
+        }
+
+        if (LengthUnitOf(c) is not { } unit)
+        {
+            var at = c.Mark();
+            if (c.Name(TokenKind.Word, " ") is { } word)
+            {
+                UnknownUnit(c, word, at);
+            }
+            else
+            {
+                c.Fail("This height has no unit.", "cm, mm, m, in or ft", start: start);
+            }
+
+            return null;
+        }
+
+        var above = c.Eat("above");
+        if (!above && !c.Eat("below"))
+        {
+            return new Workouts.Detail.Height(kind, pair, unit);
+        }
+
+        return c.Name(TokenKind.Name) is { } reference
+            ? new Workouts.Detail.Height(kind, pair, unit, above, reference)
+            : Nothing<Detail>(c, "Above or below what?", "a reference such as reach or the wrists");
+    }
+
     private const string Nouns = "mark|line|leave|hands|feet|knees|rings|zone|rope|band|cone|mat";
 
     [GeneratedRegex(@"^((?=[a-z ]*\b(?:" + Nouns + @")\b)(?!unset\b)[a-z]+(?: (?!unset\b)[a-z]+){0,2}) (?=\d|unset)")]

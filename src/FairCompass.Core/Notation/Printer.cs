@@ -321,6 +321,7 @@ public sealed partial class Printer
                 + $"{(d.Left is { } left ? $" right, {left} {d.Unit.Symbol()} left" : "")}"
                 + $"{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
             Workouts.Detail.Figure d => "figure " + (d.Implements is { } n ? $"{n} x " : "") + d.Of,
+            Workouts.Detail.OwnBest d => $"{d.Percent} % of own best{(d.Of is { } lift ? " " + lift : "")}",
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 attempt" : $"{d.N} attempts",
             Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
             Workouts.Detail.Height { IsAt: true } d => $"{d.Name} at {d.Reference}",

@@ -16,6 +16,9 @@ public sealed partial class SpanishLines
         {
             Workouts.Detail.Load d => (d.Start ? "se empieza con " : "") + Unset(Load(d)),
             Workouts.Detail.Figure d => $"{(d.Implements is { } n ? $"{n} × " : "")}{Unset(d.Of.ToString())} (unidad sin fijar)",
+            Workouts.Detail.OwnBest d => Unset(
+                $"{d.Percent} % de la mejor marca propia{(d.Of is { } lift ? " en " + tongue.Movement(lift) : "")}"
+            ),
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 intento" : $"{d.N} intentos",
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
             Workouts.Detail.Height { IsAt: true } d => $"{Usual(d.Name ?? "")}: {Glossary.At(d.Reference ?? "", tongue)}",

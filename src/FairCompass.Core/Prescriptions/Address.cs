@@ -148,4 +148,18 @@ public sealed record Prescription(
 {
     /// <summary>The name of the bar, where it is not the usual one of the duty; null otherwise.</summary>
     public Resolved<string>? Bar { get; init; }
+
+    /// <summary>A share of the athlete’s own best in place of a load; null otherwise.</summary>
+    public Resolved<ShareOfBest>? OfBest { get; init; }
+}
+
+/// <summary>A load that each athlete brings: so much of what he or she has lifted before.</summary>
+/// <param name="Percent">Over 0 and up to 100.</param>
+/// <param name="Of">Of which lift; null for the movement itself.</param>
+public sealed record ShareOfBest(Series Percent, string? Of)
+{
+    /// <summary>In words: <c>80 % of own best back squat</c>.</summary>
+    public string In(Tongue tongue) =>
+        $"{Percent} % {tongue.Say("of own best", "de la mejor marca propia")}"
+        + (Of is null ? "" : $"{tongue.Say(" ", " en ")}{tongue.Movement(Of)}");
 }

@@ -126,6 +126,7 @@ public sealed class OneDivision
             d switch
             {
                 Detail.Load => IsAt(whole.Load?.From, d.At),
+                Detail.OwnBest => IsAt(whole.OfBest?.From, d.At),
                 Detail.Height => whole.Heights.Any(h => IsAt(h.From, d.At)),
                 Detail.From => IsAt(whole.From?.From, d.At),
                 Detail.OnBar => IsAt(whole.Bar?.From, d.At),
@@ -204,6 +205,7 @@ public sealed class OneDivision
                                 IsAt(p.Load?.From, d.At)
                                 || IsAt(p.From?.From, d.At)
                                 || IsAt(p.Bar?.From, d.At)
+                                || IsAt(p.OfBest?.From, d.At)
                                 || p.Heights.Any(h => IsAt(h.From, d.At))
                                 || p.Counting.Any(c => ReferenceEquals(c, d))
                             )
@@ -230,6 +232,7 @@ public sealed class OneDivision
             && x.Load?.Value == y.Load?.Value
             && x.From?.Value == y.From?.Value
             && x.Bar?.Value == y.Bar?.Value
+            && x.OfBest?.Value == y.OfBest?.Value
             && x.Heights.Select(h => h.Value).SequenceEqual(y.Heights.Select(h => h.Value))
             && x.Counting.ToHashSet().SetEquals(y.Counting);
 

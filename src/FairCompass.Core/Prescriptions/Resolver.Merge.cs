@@ -14,6 +14,7 @@ public sealed partial class Resolver
         Resolved<string>? movement = null;
         Resolved<Amount>? amount = null;
         Resolved<DutyLoad>? load = null;
+        Resolved<ShareOfBest>? best = null;
         List<Resolved<DutyHeight>>? heights = null;
         Resolved<FromPlace>? from = null;
         Resolved<string>? bar = null;
@@ -31,7 +32,11 @@ public sealed partial class Resolver
             var another = c.Movement is not null && !string.Equals(c.Movement, candidates[^1].Movement, StringComparison.OrdinalIgnoreCase);
             if (!cut && !(another && movement is not null))
             {
-                load ??= LoadOf(c, duty);
+                if (load is null && best is null)
+                {
+                    (load, best) = (LoadOf(c, duty), BestOf(c, duty));
+                }
+
                 bar ??= BarOf(c);
                 heights ??= HeightsOf(c, duty);
                 from ??= c
@@ -57,7 +62,11 @@ public sealed partial class Resolver
             }
         }
 
-        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq()) { Bar = bar };
+        return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq())
+        {
+            Bar = bar,
+            OfBest = load is null ? best : null,
+        };
     }
 
     private List<Candidate> Candidates(Work.Task task, Address address, Iteration at, Work.Complex? around)
@@ -89,6 +98,12 @@ public sealed partial class Resolver
 
     private static Resolved<string>? BarOf(Candidate c) =>
         c.Details.OfType<Detail.OnBar>().Select(b => new Resolved<string>(b.Name, c.From with { At = b.At })).FirstOrDefault();
+
+    private static Resolved<ShareOfBest>? BestOf(Candidate c, int duty) =>
+        c
+            .Details.OfType<Detail.OwnBest>()
+            .Select(b => new Resolved<ShareOfBest>(new(b.Percent.For(duty), b.Of), c.From with { At = b.At }))
+            .FirstOrDefault();
 
     private static Resolved<DutyLoad>? LoadOf(Candidate c, int duty) =>
         c

@@ -191,7 +191,7 @@ public sealed partial class Resolver
             yield return "movement";
         }
 
-        if (line.Details.OfType<Detail.Load>().Any())
+        if (line.Details.Any(d => d is Detail.Load or Detail.OwnBest))
         {
             yield return "load";
         }

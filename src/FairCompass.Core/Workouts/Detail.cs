@@ -53,6 +53,11 @@ public abstract record Detail
     /// <inheritdoc/>
     public override int GetHashCode() => EqualityContract.GetHashCode();
 
+    /// <summary><c>80/75 % of own best</c>, <c>80 % of own best back squat</c>: a share of what the athlete has lifted before.</summary>
+    /// <param name="Percent">Over 0 and up to 100.</param>
+    /// <param name="Of">Of which lift; null for the movement itself.</param>
+    public sealed record OwnBest(Pair Percent, string? Of) : Detail;
+
     /// <summary><c>100/70</c> without a unit, also <c>figure 100/70</c>: a figure of which nobody has said whether it is a load, and in what.</summary>
     /// <param name="Implements">How many are held at once, <c>2 x 24/16</c>; null when not written.</param>
     /// <param name="Of">The figures.</param>

@@ -114,6 +114,7 @@ public static partial class WorkoutGen
         AnyPair.Select(p => (Detail)new Detail.InRounds(p.First)),
         Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
         Small.Select(n => (Detail)new Detail.LiftAttempts(n)),
+        Gen.Select(AnyPair, Movement, Coin, (p, m, own) => (Detail)new Detail.OwnBest(p, own ? null : m)),
         AnyLoad.Select(l => (Detail)(l with { Start = true })),
         Gen.Select(AnyLoad, AnyPair, (l, left) => (Detail)new Detail.Load(null, l.Of, l.Unit) { Left = left }),
         Gen.Select(Small, AnyPair, Coin, (n, p, one) => (Detail)new Detail.Figure(one ? null : n, p)),

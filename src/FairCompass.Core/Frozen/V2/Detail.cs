@@ -25,6 +25,7 @@ internal enum FromPlace
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Figure), "figure")]
+[JsonDerivedType(typeof(OwnBest), "ownBest")]
 [JsonDerivedType(typeof(Load), "load")]
 [JsonDerivedType(typeof(Lengths), "lengths")]
 [JsonDerivedType(typeof(Height), "height")]
@@ -47,6 +48,8 @@ internal abstract record Detail
     internal sealed record LiftAttempts(int N) : Detail;
 
     internal sealed record Figure(int? Implements, Pair Of) : Detail;
+
+    internal sealed record OwnBest(Pair Percent, string? Of) : Detail;
 
     internal sealed record Load(int? Implements, Pair Of, MassUnit Unit, Pair? AlsoOf = null, MassUnit? AlsoUnit = null)
         : Detail,

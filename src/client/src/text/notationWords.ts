@@ -44,6 +44,8 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "each or together unset", start: false, help: "of a team’s amount nobody has said whose it is" },
   { text: "heaviest complex, ", start: true, help: "several lifts that are one; its lifts stand under it" },
   { text: "low mark 1 m", start: false, help: "a line or mark with a name; also hands 90 x 60 cm, rings at the hip crease" },
+  { text: "80 % of own best", start: false, help: "a load that each athlete brings" },
+  { text: "score: kilograms", start: true, help: "load moved, each rep times its load; or pounds" },
   { text: "24 kg right, 16 kg left", start: false, help: "another implement in each hand" },
   { text: "bar 20 kg", start: false, help: "the bar of that mass; on the axle names another" },
   { text: "continues", start: false, help: "after relay, the next goes on where the last stopped" },
