@@ -66,7 +66,7 @@ public sealed partial class BriefBuilder
 
         foreach (
             var section in (IEnumerable<BriefSection>)
-                [.. OwnRests(course), .. Monitors(course), .. RulesToMark(course), .. NoReps(course), Signed()]
+                [.. OwnRests(course), .. Monitors(course), .. RulesToMark(course), .. NoReps(course), .. Costs(sheet), Signed()]
         )
         {
             yield return section;
@@ -238,6 +238,34 @@ public sealed partial class BriefBuilder
                 "noreps",
                 Say("No-reps called", "Nulas cantadas"),
                 [new BriefBlock.Table(null, [Say("Movement", "Ejercicio"), Say("One stroke each", "Una raya cada una")], rows)]
+            );
+        }
+    }
+
+    /// <summary>Faults that cost time or reps: a row each, and what one of them costs.</summary>
+    private IEnumerable<BriefSection> Costs(ScoreSheet sheet)
+    {
+        var rows = sheet
+            .Components.SelectMany(FaultCost.Of)
+            .DistinctBy(c => c.Fault)
+            .Select(c => new BriefRow([
+                Words.Capital(tongue.Name(c.Fault)),
+                Cite($"cost/{c.At.Line}", c.Time is { } time ? $"+{time}" : $"−{c.Units}"),
+                "",
+            ]))
+            .ToEq();
+        if (rows.Count > 0)
+        {
+            yield return new(
+                "costs",
+                Say("Faults that cost", "Faltas que cuestan"),
+                [
+                    new BriefBlock.Table(
+                        null,
+                        [Say("Fault", "Falta"), Say("Each costs", "Cada una cuesta"), Say("One stroke each", "Una raya cada una")],
+                        rows
+                    ),
+                ]
             );
         }
     }

@@ -86,6 +86,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<PieceObservation>),
         typeof(EqConverter<Try>),
         typeof(EqConverter<MarkRead>),
+        typeof(EqConverter<FaultSeen>),
         typeof(EqConverter<MemberUnits>),
         typeof(EqConverter<ComponentResult>),
         typeof(EqConverter<SampleResult>),

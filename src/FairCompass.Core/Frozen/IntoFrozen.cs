@@ -63,6 +63,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.ScoreLine.TieMeasure, V2.ScoreLine.TieMeasure>]
     [MapDerivedType<Workouts.ScoreLine.TieTime, V2.ScoreLine.TieTime>]
     [MapDerivedType<Workouts.ScoreLine.TieLowestMember, V2.ScoreLine.TieLowestMember>]
+    [MapDerivedType<Workouts.ScoreLine.FaultCosts, V2.ScoreLine.FaultCosts>]
     [MapDerivedType<Workouts.ScoreLine.NoGoodLift, V2.ScoreLine.NoGoodLift>]
     [MapDerivedType<Workouts.ScoreLine.Partial, V2.ScoreLine.Partial>]
     [MapDerivedType<Workouts.ScoreLine.Weight, V2.ScoreLine.Weight>]

@@ -65,6 +65,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.ScoreLine.TieMeasure, Workouts.ScoreLine.TieMeasure>]
     [MapDerivedType<V2.ScoreLine.TieTime, Workouts.ScoreLine.TieTime>]
     [MapDerivedType<V2.ScoreLine.TieLowestMember, Workouts.ScoreLine.TieLowestMember>]
+    [MapDerivedType<V2.ScoreLine.FaultCosts, Workouts.ScoreLine.FaultCosts>]
     [MapDerivedType<V2.ScoreLine.NoGoodLift, Workouts.ScoreLine.NoGoodLift>]
     [MapDerivedType<V2.ScoreLine.Partial, Workouts.ScoreLine.Partial>]
     [MapDerivedType<V2.ScoreLine.Weight, Workouts.ScoreLine.Weight>]

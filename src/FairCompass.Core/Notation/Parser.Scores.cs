@@ -162,6 +162,11 @@ public sealed partial class Parser
                 );
         }
 
+        if (c.Eat("penalty:"))
+        {
+            return FaultCosts(c);
+        }
+
         if (c.Eat("partial:"))
         {
             return c.Eat("whole sections") ? new ScoreLine.Partial(PartialDistance.WholeSections)

@@ -134,6 +134,7 @@ public sealed partial class Printer
                     LifterWithout.NotScored => "not scored",
                     _ => "the others stand",
                 },
+            Workouts.ScoreLine.FaultCosts l => $"penalty: {FaultCost(l)} for each {l.Fault}{FaultMost(l)}",
             Workouts.ScoreLine.Partial l => "partial: "
                 + l.Is switch
                 {
@@ -144,6 +145,15 @@ public sealed partial class Printer
             Workouts.ScoreLine.Weight l => "weight " + l.Of,
             _ => throw new InvalidOperationException("A score line without a printed form."),
         };
+
+    private static string FaultCost(Workouts.ScoreLine.FaultCosts l) => l.Time is { } time ? Time(time) : Reps(-(l.Units ?? 0));
+
+    private static string FaultMost(Workouts.ScoreLine.FaultCosts l) =>
+        l.MostTime is { } time ? $", at most {Time(time)}"
+        : l.MostUnits is { } units ? $", at most {Reps(units)}"
+        : "";
+
+    private static string Reps(int n) => n is 1 or -1 ? $"{n} rep" : $"{n} reps";
 
     private static string Measure(Measure measure) =>
         measure switch

@@ -28,6 +28,9 @@ public sealed record CardField(
     /// <summary>For <c>marks</c>: the mark’s name; null otherwise.</summary>
     public string? Mark { get; init; }
 
+    /// <summary>For <c>faults</c>: the fault’s name; null otherwise.</summary>
+    public string? Fault { get; init; }
+
     /// <summary>For <c>by</c>: which task of the piece, from 0; null otherwise.</summary>
     public int? Task { get; init; }
 
@@ -96,6 +99,7 @@ public static partial class Card
                         TieTime = asked.Contains((p.Piece, CardFieldKind.TieTime)) ? p.TieTime : null,
                         Marks = asked.Contains((p.Piece, CardFieldKind.Marks)) ? p.Marks : [],
                         By = asked.Contains((p.Piece, CardFieldKind.By)) ? p.By : [],
+                        Faults = asked.Contains((p.Piece, CardFieldKind.Faults)) ? p.Faults : [],
                         Gates = asked.Contains((p.Piece, CardFieldKind.Gates)) ? p.Gates : [],
                         Unverified = asked.Contains((p.Piece, CardFieldKind.Unverified)) ? p.Unverified : null,
                     }
@@ -182,6 +186,7 @@ public static partial class Card
         fields.AddRange(ByMember(course, piece, name, tongue));
         fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
         fields.AddRange(NamedTimes(piece, name, end, sheet, tongue));
+        fields.AddRange(FaultCost.Fields(piece, name, sheet, tongue));
         fields.AddRange(Unverified(piece, name, sheet, tongue));
     }
 

@@ -116,6 +116,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
 
         Times(seen, piece, mine, path);
         Counts(seen, piece, mine, path);
+        errors.AddRange(FaultCost.Objections(seen, mine).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(MemberCheck.Behind(seen, piece, taken, run).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(MemberCheck.Objections(seen, piece, taken).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));

@@ -41,6 +41,10 @@ public enum CardFieldKind
     [JsonStringEnumMemberName("by")]
     By,
 
+    /// <summary>How often a fault was called that costs time or reps.</summary>
+    [JsonStringEnumMemberName("faults")]
+    Faults,
+
     /// <summary>Units that a video does not show.</summary>
     [JsonStringEnumMemberName("unverified")]
     Unverified,

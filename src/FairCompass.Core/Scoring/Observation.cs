@@ -93,6 +93,9 @@ public sealed record PieceObservation(
     /// <summary>What each member did of the tasks that are counted by member; empty where nobody wrote it down.</summary>
     public Eq<MemberUnits> By { get; init; }
 
+    /// <summary>Faults with a cost, each with how often it was called; empty where none was.</summary>
+    public Eq<FaultSeen> Faults { get; init; }
+
     /// <summary>The clock at the last gate that was passed, as far as it was read.</summary>
     internal Duration? AtLastGate => TieTime ?? Gates.LastOrDefault(g => g is not null);
 
@@ -111,6 +114,11 @@ public sealed record PieceObservation(
     /// <summary>What a distance has beyond its last whole section, in a sentence; null for nothing.</summary>
     internal string? Beyond { get; init; }
 }
+
+/// <summary>How often a fault with a cost was called.</summary>
+/// <param name="Fault">As the score line names it.</param>
+/// <param name="Times">From 0 to 1000.</param>
+public sealed record FaultSeen(string Fault, long Times);
 
 /// <summary>A place in the ledger as a judge names it.</summary>
 /// <param name="Round">The round of the outermost loop, from 1; null for work without rounds.</param>

@@ -30,7 +30,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
             var first = pieces.IndexOf(fed[0]);
             var before = fed[0].Piece.InTimeLeft && first > 0 ? pieces[first - 1].Piece : null;
-            if ((NoLiftMisfit(score, before) ?? ShortMisfit(score, fed)) is { } misfit)
+            if ((NoLiftMisfit(score, before) ?? ShortMisfit(score, fed) ?? FaultCost.Misfit(score)) is { } misfit)
             {
                 problems.Add(misfit);
                 continue;

@@ -24,6 +24,7 @@ public static class ScoreSentences
             : tongue.Join(pieces.Select(p => p.Piece.NameIn(tongue)));
         var lines = new List<string> { Is(c, sheet, course, of, term, tongue) };
         lines.AddRange(PartialSentence.Of(c.Source, tongue));
+        lines.AddRange(FaultCost.Sentences(c.Source, tongue));
         if (c.Measured is Measured.Units && c.Tally.Of == TallyOf.Credit)
         {
             lines.AddRange(WorthOf(pieces, tongue));
@@ -31,7 +32,7 @@ public static class ScoreSentences
 
         if (c is { Measured: Measured.Time, Selection.Lowest: var slowest })
         {
-            lines.Add(CyclesAtTheCap(slowest, c, term, tongue));
+            lines.Add(CycleSentences.AtTheCap(slowest, c, term, tongue));
         }
         else if (c.Measured == Measured.Time)
         {
@@ -75,17 +76,6 @@ public static class ScoreSentences
         );
         return lines.Where(l => l.Length > 0).ToEq();
     }
-
-    private static string CyclesAtTheCap(bool slowest, ScoreComponent c, Term term, Tongue tongue) =>
-        slowest
-            ? tongue.Say(
-                $"Who does not finish every cycle ranks after all who do, by the {c.Words} of all cycles.",
-                $"Quien no termina todos los ciclos va detrás de quienes sí, por {term.Many.Spanish} de todos los ciclos."
-            )
-            : tongue.Say(
-                $"Who finishes no cycle ranks after all who finish one, by the {c.Words} of the best cycle.",
-                $"Quien no termina ningún ciclo va detrás de quienes terminan alguno, por {term.Many.Spanish} del mejor ciclo."
-            );
 
     private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
     {
@@ -198,12 +188,7 @@ public static class ScoreSentences
             + tongue.Say(" is ", ": ")
             + c.Measured switch
             {
-                Measured.Time when c.Selection is { Lowest: var slowest } => tongue.Say(
-                    $"the time of the {(slowest ? "slowest" : "fastest")} cycle, each from its own start, {Resolution(sheet, tongue)}. "
-                        + "Less is better.",
-                    $"el tiempo del ciclo más {(slowest ? "lento" : "rápido")}, cada uno desde su salida, {Resolution(sheet, tongue)}. "
-                        + "Menos es mejor."
-                ),
+                Measured.Time when c.Selection is { Lowest: var slowest } => CycleSentences.Is(slowest, Resolution(sheet, tongue), tongue),
                 Measured.Time => tongue.Say(
                     $"the time of {of}{(c.ByHallClock ? " on the hall clock" : "")}, {Resolution(sheet, tongue)}. Less is better.",
                     $"el tiempo de {of}{(c.ByHallClock ? " en el reloj de la sala" : "")}, {Resolution(sheet, tongue)}. Menos es mejor."

@@ -142,7 +142,7 @@ public static partial class Scorer
             return none;
         }
 
-        var result = Adjusted(
+        var result = FaultCost.Applied(
             c,
             run,
             c.Measured switch
@@ -153,6 +153,7 @@ public static partial class Scorer
                 _ => Units(c, run, course, sheet, tongue),
             }
         );
+        result = Adjusted(c, run, result);
         result = result with { Reasons = result.Reasons.Concat(ByMember(c, run, course)).ToEq() };
         return Placed(c, run, sheet, result);
     }

@@ -122,6 +122,20 @@ public abstract record ScoreLine : Node
     /// <summary><c>partial: whole sections</c>: what counts of a distance that the clock cuts off.</summary>
     public sealed record Partial(PartialDistance Is) : ScoreLine;
 
+    /// <summary><c>penalty: 0:05 for each dropped bar, at most 0:30</c>, <c>penalty: -1 rep for each dropped bar</c>: what a fault costs
+    /// that is no part of a rep.</summary>
+    /// <param name="Time">Added to a time; null where reps are taken off.</param>
+    /// <param name="Units">Taken off a count; null where time is added.</param>
+    /// <param name="Fault">What the judge sees.</param>
+    public sealed record FaultCosts(Duration? Time, int? Units, string Fault) : ScoreLine
+    {
+        /// <summary>The most time that all of them add; null without such a limit.</summary>
+        public Duration? MostTime { get; init; }
+
+        /// <summary>The most that all of them take off; null without such a limit.</summary>
+        public int? MostUnits { get; init; }
+    }
+
     /// <summary><c>weight 0.5</c> in the overall table.</summary>
     public sealed record Weight(Number Of) : ScoreLine;
 }

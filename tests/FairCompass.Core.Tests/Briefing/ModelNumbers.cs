@@ -104,6 +104,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
             "rerig" => InAll(lines),
             "plates" => ["4"],
+            "cost" => [.. In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture)))],
             "heat" => HeatToHeat((int)Index(parts[1]), parts[2], (int)Index(parts[3]), parts[4]),
             "rule" => [.. InAll(lines), .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture))],
             "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a

@@ -53,6 +53,7 @@ internal enum SelectionOf
 [JsonDerivedType(typeof(TieMeasure), "tieMeasure")]
 [JsonDerivedType(typeof(TieTime), "tieTime")]
 [JsonDerivedType(typeof(TieLowestMember), "tieLowestMember")]
+[JsonDerivedType(typeof(FaultCosts), "faultCosts")]
 [JsonDerivedType(typeof(NoGoodLift), "noGoodLift")]
 [JsonDerivedType(typeof(Partial), "partial")]
 [JsonDerivedType(typeof(Weight), "weight")]
@@ -77,6 +78,15 @@ internal abstract record ScoreLine : Node
     }
 
     internal sealed record TieLowestMember : ScoreLine;
+
+    internal sealed record FaultCosts(Duration? Time, int? Units, string Fault) : ScoreLine
+    {
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public Duration? MostTime { get; init; }
+
+        [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+        public int? MostUnits { get; init; }
+    }
 
     internal sealed record NoGoodLift(LifterWithout Is) : ScoreLine;
 

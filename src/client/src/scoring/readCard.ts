@@ -56,6 +56,10 @@ export function readCard(card: CardValues): { run: Schemas["RunObservation"]; wr
         .map((f) => ({ mark: f.mark!, time: time(`${piece}.marks.${f.mark}`) }))
         .filter((m): m is { mark: string; time: number } => m.time !== null),
       by: members.every((m) => m.units === null) ? [] : members.map((m) => ({ ...m, units: m.units ?? 0 })),
+      faults: card.fields
+        .filter((f) => f.piece === piece && f.field === "faults")
+        .map((f) => ({ fault: f.fault!, times: count(`${piece}.faults.${f.fault}`) }))
+        .filter((f): f is { fault: string; times: number } => f.times !== null),
       stood: stood(card, piece, wrong),
       tries: tries.map((l) => ({ load: Number(l.load), made: l.made, seat: card.members > 1 ? l.seat : null, noClips: false })),
       counts: counters.every((c) => c.counted === null) ? [] : counters.map((c) => ({ strand: c.strand, counted: c.counted ?? 0 })),

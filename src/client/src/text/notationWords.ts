@@ -70,6 +70,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "choose: ", start: true, help: "an option of the athlete" },
   { text: "after each: ", start: true, help: "a forced move" },
   { text: "tie: lowest member", start: true, help: "under score" },
+  { text: "penalty: 0:05 for each ", start: true, help: "under score, what a fault costs; or -1 rep for each" },
   { text: "no good lift: zero", start: true, help: "under score; not scored, or the others stand" },
   { text: "tie: time at the last gate passed", start: true, help: "under score" },
   { text: "weight ", start: true, help: "in the overall table" },
