@@ -264,7 +264,10 @@ public sealed partial class Player
                 var swaps = piece.Strand(piece.Piece.Piece.SwapWhen ?? "") is { } when
                     ? when.Of.Counter.FullRounds(when.Units)?.Full ?? 0
                     : 0;
-                return seats[(int)((place + swaps) % seats.Count)];
+                // Who holds for a station works at none.
+                var holders = piece.Piece.Tasks.Max(t => piece.SharingOf(t.Index).HoldBy);
+                var pool = piece.Members.Select((m, i) => m.Seat ?? i + 1).SkipLast(holders).ToList();
+                return pool[(int)((place + swaps) % pool.Count)];
             }
 
             if (sharing.AtOnce)
@@ -311,6 +314,12 @@ public sealed partial class Player
         private static int Holder(PlayedPiece piece)
         {
             var seats = piece.Members.Select((m, i) => m.Seat ?? i + 1).ToList();
+            if (piece.Piece.Piece.Swaps.Count > 0)
+            {
+                // The stations are worked by the first ones in turn, so the position is held by the last.
+                return seats.AsEnumerable().Reverse().First(s => !piece.Holding.Contains(s));
+            }
+
             var at = (piece.Piece.Piece.Cycle ?? piece.Piece.Piece.Turn ?? 1) - 1 + piece.Holding.Count;
             var free = seats.Where(s => s != piece.Worker && !piece.Holding.Contains(s)).ToList();
             var wanted = seats[at % seats.Count];

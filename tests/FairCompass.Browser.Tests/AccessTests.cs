@@ -36,7 +36,7 @@ public sealed class AccessTests : IDisposable
             ($"/c/{competition}/briefs/{workout}/judge", "Not your job"),
             ($"/c/{competition}/briefs/{workout}/athlete?division=Meadow", "Athlete brief"),
             ($"/c/{competition}/briefs/{workout}/judge?language=Spanish&figures=true", "Documento del juez"),
-            ($"/c/{competition}/pack?papers=caller", "19 papers"),
+            ($"/c/{competition}/pack?papers=caller", "23 papers"),
             ($"{links[7].Replace("/w/", "/briefs/", StringComparison.Ordinal)}/measurement", "The line lies at"),
             ($"/c/{competition}/standards/write", "Say what it is called"),
             ($"/c/{competition}/standards/write?from=deadlift&name=long%20deadlift", "✓ keeps"),

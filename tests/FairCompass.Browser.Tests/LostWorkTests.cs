@@ -30,7 +30,7 @@ public sealed class LostWorkTests : IDisposable
     {
         page.Driver.ExecuteCdpCommand("Network.enable", []);
         page.Open("/");
-        page.Shows("19 drafts");
+        page.Shows("23 drafts");
         var competition = page.Driver.Url[..page.Driver.Url.IndexOf("/w/", StringComparison.Ordinal)];
         var path = new Uri(competition).AbsolutePath;
 
@@ -52,7 +52,7 @@ public sealed class LostWorkTests : IDisposable
         page.Until("the second place", () => ValueOf("Place") == "Second hall" ? "" : null);
         page.Until("saved", () => page.Text.Contains("not saved", StringComparison.Ordinal) ? null : "");
         page.Open("/");
-        page.Shows("19 drafts");
+        page.Shows("23 drafts");
         page.Open(path);
         page.Until("the second place, stored", () => ValueOf("Place") == "Second hall" ? "" : null);
         Assert.DoesNotContain("restored", page.Text, StringComparison.Ordinal);

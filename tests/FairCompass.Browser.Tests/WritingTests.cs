@@ -89,7 +89,7 @@ public sealed class WritingTests : IDisposable
         page.Shows("Change it in the book");
 
         // It is in force: a draft with it has a standard, and the judge's brief has its clause.
-        page.Shows("19 drafts");
+        page.Shows("23 drafts");
         page.Click("New workout");
         page.Until("the new draft", () => page.Driver.FindElements(By.CssSelector(".cm-content")).Count == 1 ? "" : null);
         page.TypeDraft(

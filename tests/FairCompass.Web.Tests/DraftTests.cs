@@ -5,7 +5,7 @@ namespace FairCompass.Web.Tests;
 public class DraftTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     [Fact]
-    public async Task The_demo_is_open_with_its_seventeen_workouts_and_two_with_mistakes()
+    public async Task The_demo_is_open_with_its_workouts_and_two_with_mistakes()
     {
         var overview = await api.Get($"/api/competitions/{api.Competition}/overview");
         var titles = overview["workouts"]!.AsArray().Select(w => w!["title"]!.GetValue<string>()).ToList();
@@ -30,11 +30,15 @@ public class DraftTests(ApiFixture api) : IClassFixture<ApiFixture>
                 "Slack Water",
                 "Ferry Bell with mistakes",
                 "Cockle Row with mistakes",
+                "Harbour Minutes",
+                "Capstan",
+                "Pilot Ladder",
+                "Long Watch",
             ],
-            titles.Take(19)
+            titles.Take(23)
         );
         Assert.All(
-            overview["workouts"]!.AsArray().Take(17),
+            overview["workouts"]!.AsArray().Take(23).Where(w => !w!["title"]!.GetValue<string>().EndsWith("mistakes", StringComparison.Ordinal)),
             w => Assert.Equal(0, w!["mustFix"]!.GetValue<int>() + w["others"]!.GetValue<int>())
         );
         Assert.All(overview["workouts"]!.AsArray().Skip(17).Take(2), w => Assert.True(w!["mustFix"]!.GetValue<int>() > 1));

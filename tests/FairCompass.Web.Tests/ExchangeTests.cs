@@ -13,7 +13,7 @@ public class ExchangeTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (status, made) = await api.Post("/api/import", file);
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal(file, await api.Http.GetStringAsync($"/api/competitions/{made!["id"]}/export"));
-        Assert.True((await api.Get($"/api/competitions/{made["id"]}/overview"))["workouts"]!.AsArray().Count >= 19);
+        Assert.True((await api.Get($"/api/competitions/{made["id"]}/overview"))["workouts"]!.AsArray().Count >= 23);
     }
 
     [Fact]

@@ -1,5 +1,5 @@
 #!/usr/bin/env python3
-"""Expected figures of the seventeen demo workouts, worked out rep by rep.
+"""Expected figures of the demo workouts, worked out rep by rep.
 
 Shares no code with the program: each workout is written down here by hand as a plain walk over every unit, and times and
 scores are added up with integers. Rerun by hand (python3 demo_workouts.py > demo_workouts.json) when a demo workout changes.
@@ -147,6 +147,56 @@ def three_bells(last):
             yield from task(r, "hand-release push-up", 4)
 
 
+def harbour_odd():
+    yield from task(0, "kettlebell thruster", 10)
+
+
+def harbour_even():
+    yield from task(0, "sit-up", 12)
+
+
+def harbour_cycle():
+    yield from task(0, "back squat", 8)
+    yield from task(0, "box jump-over", 10)
+
+
+def capstan():
+    for r, n in enumerate((15, 12, 9), 1):
+        yield from task(r, "rowing machine", n)
+        yield from task(r, "hang power clean", n)
+    yield from task(0, "power clean", 10)
+    for r in range(1, 4):
+        yield from task(r, "wall walk", 4)
+        yield from task(r, "handstand walk", 8)
+
+
+def capstan_load():
+    for r in itertools.count(1):
+        yield from task(r, "back squat", 5)
+        yield from task(r, "burpee", 5)
+
+
+def pilot_ladder():
+    """Four sections of 10 m for each of two; the rest is the pair's together."""
+    yield from task(0, "farmer's carry", 2 * 4)
+    yield from task(0, "sit-up", 60)
+    yield from task(0, "burpee over the bar", 30)
+    for r in range(1, 3):
+        yield from task(r, "wall-ball shot", 30)
+        yield from task(r, "toes-to-bar", 20)
+
+
+def long_watch_relay():
+    for r in itertools.count(1):
+        yield from task(r, "deadlift", 8)
+        yield from task(r, "burpee over the bar", 10)
+
+
+def long_watch_deck():
+    for r in itertools.count(1):
+        yield from task(r, "wall-ball shot", 20)
+
+
 LOOK = (1, 2, 7, 16, 17, 33, 40, 41, 54, 57, 66, 82, 83, 100, 113, 126, 127, 143, 144, 145, 163, 207, 239, 240, 500, 777, 1046, 1104, 1105, 2500)
 
 
@@ -200,6 +250,13 @@ out = {
            "clock": clock((W, 360), (C, 60), (W, 135), (C, 40), (W, 135), (C, 40), (W, 135)), "judges": 2},
     "16": {"strands": {"0": {"man": walk(three_bells(False), endless=True)}, "1": {"man": walk(three_bells(False), endless=True)}, "2": {"man": walk(three_bells(True), endless=True)}},
            "clock": clock((W, 60), (C, 40), (W, 120), (C, 40), (W, 180))},
+    "20": {"clock": clock((W, 480), (R, 120), *[(W, 150)] * 4, (R, 120), (W, 480)),
+           "strands": {str(k): {"man": walk(harbour_cycle())} for k in range(1, 5)}},
+    "21": {"clock": clock((W, 720), (R, 120), (W, 120), (R, 60), (W, 240)),
+           "strands": {"0": {"man": walk(capstan())}, "2": {"man": walk(capstan_load(), endless=True)}}},
+    "22": {"clock": clock((W, 720)), "strands": {"0": {"pair": walk(pilot_ladder())}}},
+    "23": {"clock": clock((W, 360), (C, 60), *[(W, 120), (C, 30)] * 3, (W, 120), (C, 60), (W, 300), (C, 60), *[(W, 90), (C, 30)] * 2, (W, 90)),
+           "strands": {str(k): {"team": walk(long_watch_relay(), endless=True)} for k in range(2, 6)}},
     "17": {"clock": clock((W, 110), (C, 50), (W, 110), (C, 50), (W, 110), (C, 50), (W, 110))},
 }
 

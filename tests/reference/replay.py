@@ -51,6 +51,16 @@ def walk(run):
         return demo.plain("front squat" if run["station"] == "Bar" else "air bike")
     if which == "17":
         return demo.plain(("kettlebell swing", "sandbag step-over", "sit-up", "air bike")[int(run["piece"])], WORTH.get((run["piece"], run["strand"]), 1))
+    if which == "20":
+        if run["piece"] == "0":
+            return demo.harbour_odd() if int(run["strand"]) % 2 else demo.harbour_even()
+        return demo.harbour_cycle() if run["cycle"] is not None else demo.task(0, "any-style clean", 1)
+    if which == "21":
+        return (demo.capstan, lambda: demo.plain("dead hang"), demo.capstan_load)[int(run["piece"])]()
+    if which == "22":
+        return demo.pilot_ladder() if run["piece"] == "0" else None
+    if which == "23":
+        return long_watch(run)
     if which == "01" and run["piece"] == "0":
         return demo.ferry_bell(WOMEN_CALORIES["01"] if woman else 14)
     if which == "06":
@@ -74,6 +84,18 @@ def walk(run):
     return plain[which]() if which in plain else None
 
 
+def long_watch(run):
+    if run["group"] is not None:
+        return demo.task(0, "hand-release push-up", 40)
+    if run["cycle"] is not None:
+        return demo.plain("burpee")
+    if run["strand"] == "Oars":
+        return demo.plain("rowing machine")
+    if run["strand"] == "Deck":
+        return demo.long_watch_deck()
+    return itertools.islice(demo.long_watch_relay(), run["from"], None)
+
+
 # Counts that open the clock, with how much longer it then runs, in milliseconds: from the texts.
 GATES = {"05": [(40, 180_000), (82, 150_000), (126, 120_000)], "10": [(144, 120_000)]}
 STARTS_WITH = {"05": 270_000, "10": 600_000}
@@ -87,6 +109,24 @@ def window(run):
         lap, turn = (2 if run["cycle"] is None else run["cycle"] - 1), run["turn"] - 1
         start = (lap * 4 + turn) * 70_000 + (105_000 if lap == 2 else 0)
         return start, start + 70_000
+    if which == "20":
+        if run["cycle"] is not None:
+            start = 600_000 + (run["cycle"] - 1) * 150_000
+            return start, start + 150_000
+        start = (int(run["strand"]) - 1) * 60_000 + (0 if run["piece"] == "0" else 1_320_000)
+        return start, start + 60_000
+    if which == "21":
+        return ((0, 720_000), (840_000, 960_000), (1_020_000, 1_260_000))[int(run["piece"])]
+    if which == "23":
+        if run["group"] is not None:
+            return 0, 360_000
+        if run["cycle"] is not None:
+            start = 1_410_000 + (run["cycle"] - 1) * 120_000
+            return start, start + 90_000
+        if run["strand"]:
+            return 1_050_000, 1_350_000
+        start = 420_000 + (run["seat"] - 1) * 150_000
+        return start, start + 120_000
     if which == "15":
         if run["station"] is None:
             return 0, 360_000
@@ -111,7 +151,7 @@ def place(run):
 
 
 def faults(run):
-    units, credit, last, rest_from = 0, 0, -1, None
+    units, credit, last, rest_from = run["from"], run["from"], -1, None
     steps = walk(run)
     opens, cap = window(run)
     yield from place(run)
@@ -188,6 +228,54 @@ def together(runs):
         yield from same(scores[2], f"{sum(r['credit'] for r in runs if r['station'] is not None)} reps")
     if which == "17":
         yield from same(scores[0], f"{sum(r['credit'] for r in runs)} points")
+    if which == "20":
+        yield from harbour(runs, scores)
+    if which == "21":
+        yield from capstan(runs, scores)
+    if which == "22":
+        done = runs[0]
+        yield from same(scores[0], clock(done["last"]) if done["credit"] == 198 else f"{done['credit']} of 198 at the cap")
+    if which == "23":
+        yield from watch(runs, scores)
+
+
+def harbour(runs, scores):
+    for place_, piece in ((0, "0"), (2, "5")):
+        whole = [r for r in runs if r["piece"] == piece and r["credit"] == (1 if piece == "5" else 10 if int(r["strand"]) % 2 else 12)]
+        begun = [r for r in runs if r["piece"] == piece]
+        if whole or begun:
+            yield from same(scores[place_], f"{len(whole)} full interval{'' if len(whole) == 1 else 's'}" if whole else "0")
+    cycles = [r for r in runs if r["cycle"] is not None]
+    times = [r["last"] - (600_000 + (r["cycle"] - 1) * 150_000) for r in cycles if r["credit"] == 18]
+    yield from same(scores[1], clock(max(times)) if len(times) == 4 else f"{sum(r['credit'] for r in cycles)} of 72 at the cap")
+
+
+def capstan(runs, scores):
+    of = {r["piece"]: r for r in runs}
+    yield from same(scores[0], clock(of["0"]["last"]) if of["0"]["credit"] == 118 else f"{of['0']['credit']} of 118 at the cap")
+    if "1" in of:
+        yield from same(scores[1], f"{of['1']['credit']} second{'' if of['1']['credit'] == 1 else 's'}")
+    if "2" in of:
+        # Of each ten, five are squats; of what is begun, up to five.
+        rounds, rest = divmod(of["2"]["units"], 10)
+        yield from same(scores[2], f"{(rounds * 5 + min(rest, 5)) * (60 if runs[0]['who'] == 'man' else 45)} kilograms")
+
+
+def watch(runs, scores):
+    for place_, group in enumerate(("One", "Two")):
+        raced = [r for r in runs if r["group"] == group]
+        if raced:
+            yield from same(scores[place_], clock(raced[0]["last"]) if raced[0]["credit"] == 40 else f"{raced[0]['credit']} of 40 at the cap")
+    chain = [r for r in runs if r["group"] is None and r["cycle"] is None and not r["strand"]]
+    yield from same(scores[2], f"{max(r['units'] for r in chain)} reps")
+    oars = [r for r in runs if r["strand"] == "Oars"]
+    deck = [r for r in runs if r["strand"] == "Deck"]
+    if oars:
+        yield from same(scores[3], f"{oars[0]['units']} m")
+    if deck:
+        yield from same(scores[4], f"{deck[0]['units'] // 20} + {deck[0]['units'] % 20}")
+    cycles = sorted((r["units"] for r in runs if r["cycle"] is not None), reverse=True)
+    yield from same(scores[5], f"{sum(cycles[:2])} reps")
 
 
 def same(said, here):
@@ -206,9 +294,14 @@ def main():
     runs = map(json.loads, sys.stdin)
     for _, lines in itertools.groupby(runs, lambda r: (r["demo"], r["entry"], r["seed"])):
         lines, found = list(lines), collections.deque()
+        chained = 0
         for run in lines:
+            # A member of a relay that goes on begins where the one before stopped.
+            goes_on = run["demo"] == "23" and run["group"] is None and run["cycle"] is None and not run["strand"]
+            run["from"] = chained if goes_on else 0
             found.extend((run, fault) for fault in faults(run))
             agreed += len(run["events"])
+            chained = run["units"] if goes_on and "units" in run else chained
         if not found:
             found.extend((lines[0], fault) for fault in together(lines))
         wrong += len(found)

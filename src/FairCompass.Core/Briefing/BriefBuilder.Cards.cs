@@ -35,7 +35,11 @@ public sealed partial class BriefBuilder
         yield return new(
             "count",
             Say("Cross off", "Tacha"),
-            counters.Where(c => !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course)).ToEq()
+            course
+                .Pieces.SelectMany(p =>
+                    counters.Where(c => ReferenceEquals(c.Piece, p) && !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course, p))
+                )
+                .ToEq()
         );
         if (Menu(course) is { } menu)
         {

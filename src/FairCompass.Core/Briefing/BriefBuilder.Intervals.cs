@@ -6,9 +6,9 @@ namespace FairCompass.Core.Briefing;
 /// <summary>Where a card notes a list that begins anew in each interval: a row for each, with its own running totals.</summary>
 public sealed partial class BriefBuilder
 {
-    private IEnumerable<BriefBlock> InIntervals(Course course)
+    private IEnumerable<BriefBlock> InIntervals(Course course, CoursePiece only)
     {
-        foreach (var piece in course.Pieces.Where(p => p.Strands.Any(s => s.Interval is not null)))
+        foreach (var piece in course.Pieces.Where(p => ReferenceEquals(p, only) && p.Strands.Any(s => s.Interval is not null)))
         {
             var each = piece.Plain!.Each!.Value;
             var starts = piece.Piece.Starts ?? Duration.Zero;

@@ -44,7 +44,10 @@ public sealed partial class BriefBuilder
 
         BriefBlock OneLift(string lifts) =>
             new BriefBlock.Paragraph(
-                Say($"One lift is {lifts}, in this order, before the bar is put down.", $"Un levantamiento es {lifts}, en este orden, sin soltar la barra.")
+                Say(
+                    $"One lift is {lifts}, in this order, before the bar is put down.",
+                    $"Un levantamiento es {lifts}, en este orden, sin soltar la barra."
+                )
             );
 
         Eq<BriefRow> Rows()

@@ -269,7 +269,9 @@ public sealed partial class BriefBuilder
                 columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address)) && !(p.IsMenuHead && p.Option is null)
             )
             .SelectMany(p =>
-                Beside(p.Source).Prepend(p.Prescription.Movement.Value).Select(m => (Value: m, Division: p.Address.Division.Name, p.Source.At.Line))
+                Beside(p.Source)
+                    .Prepend(p.Prescription.Movement.Value)
+                    .Select(m => (Value: m, Division: p.Address.Division.Name, p.Source.At.Line))
             )
             .ToList();
         var all = DivisionsShown.Count;

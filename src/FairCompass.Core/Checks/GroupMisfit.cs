@@ -1,5 +1,6 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Text;
+using FairCompass.Core.Scoring;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -87,7 +88,12 @@ public sealed class GroupMisfit : ICheck
             return "A relay that goes on counting is for reps.";
         }
 
-        if (context.Workout.Scores.Any(s => s.Measure == Measure.RoundsAndReps))
+        if (
+            context
+                .Courses.Zip(context.Sheets)
+                .SelectMany(x => x.Second.Components.Select(c => (Course: x.First, Component: c)))
+                .Any(x => x.Component.Measured == Measured.RoundsAndUnits && x.Component.Pieces.Any(k => x.Course.Piece(k)!.Piece.OfChain))
+        )
         {
             return "Rounds and reps of a relay that goes on counting are no member’s: score its reps.";
         }

@@ -132,7 +132,15 @@ public sealed class ImpossibleNumber : ICheck
             }
 
             foreach (
-                var n in new[] { load.Of.First, load.Of.Second, load.AlsoOf?.First, load.AlsoOf?.Second, load.Left?.First, load.Left?.Second }
+                var n in new[]
+                {
+                    load.Of.First,
+                    load.Of.Second,
+                    load.AlsoOf?.First,
+                    load.AlsoOf?.Second,
+                    load.Left?.First,
+                    load.Left?.Second,
+                }
                     .OfType<Series>()
                     .SelectMany(s => s.Terms)
                     .Where(n => !n.IsUnset)
@@ -157,7 +165,12 @@ public sealed class ImpossibleNumber : ICheck
                 continue;
             }
 
-            foreach (var n in new[] { height.Of.First, height.Of.Second, height.By?.First, height.By?.Second }.OfType<Series>().SelectMany(s => s.Terms).Where(n => !n.IsUnset))
+            foreach (
+                var n in new[] { height.Of.First, height.Of.Second, height.By?.First, height.By?.Second }
+                    .OfType<Series>()
+                    .SelectMany(s => s.Terms)
+                    .Where(n => !n.IsUnset)
+            )
             {
                 if (n.Value == 0 || new Length(n.Value!.Value, height.Unit).InMillimetres > 20_000)
                 {

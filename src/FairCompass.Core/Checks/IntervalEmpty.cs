@@ -1,5 +1,4 @@
 using FairCompass.Core.Courses;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
@@ -42,7 +41,9 @@ public sealed class IntervalEmpty : ICheck
     private static int LastWithWork(CoursePiece piece, int all) =>
         piece.Strands.Any(s => s.Interval is not null)
             ? piece.Strands.Max(s => s.Interval ?? 0)
-            : Enumerable.Range(1, Math.Min(all, MostLooked)).LastOrDefault(n => (piece.Strand?.UnitsAfterRound(n) ?? 0) > (piece.Strand?.UnitsAfterRound(n - 1) ?? 0), all);
+            : Enumerable
+                .Range(1, Math.Min(all, MostLooked))
+                .LastOrDefault(n => (piece.Strand?.UnitsAfterRound(n) ?? 0) > (piece.Strand?.UnitsAfterRound(n - 1) ?? 0), all);
 
     private const int MostLooked = 200;
 }

@@ -23,7 +23,11 @@ public sealed class LoadMissing : ICheck
     public IEnumerable<Report> Look(CheckContext context) =>
         from t in context.Prescribed
         let movement = StandardsBook.Of(context.Competition).Find(t.Prescription.Movement.Value)
-        where movement is { NeedsLoad: true } && !t.IsHeaviest && !t.IsMenuHead && t.Prescription is { Load: null, OfBest: null }
+        where
+            movement is { NeedsLoad: true }
+            && !t.IsHeaviest
+            && !t.IsMenuHead
+            && t.Prescription is { Load: null, OfBest: null }
             // A figure without a unit is asked about by itself.
             && !t.Source.Details.Concat(t.Source.Lines.OfType<TaskLine.Override>().SelectMany(o => o.Details)).Any(d => d is Detail.Figure)
         let at = t.Prescription.Movement.From.At

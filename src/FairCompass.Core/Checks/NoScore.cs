@@ -64,7 +64,7 @@ public sealed class NoScore : ICheck
         }
 
         var named = w.Scores.SelectMany(s => s.Of).Select(n => n.ToString()).ToHashSet(StringComparer.Ordinal);
-        var missed = pieces.Where(p => !named.Any(p.Answers)).ToList();
+        var missed = pieces.Where(p => !named.Any(n => p.Answers(n) || p.Swaps.Any(s => s.Name == n))).ToList();
         if (missed.Count > 0)
         {
             yield return new Report(missed[0].At, $"No score counts {Words.Join(missed.Select(p => p.Name).Distinct().Take(4))}.");

@@ -55,7 +55,9 @@ public sealed class SeriesMisfit : ICheck
     }
 
     private static IEnumerable<Report> Start(Work.Task task, long? rounds) =>
-        (task.Amount is null or Amount.OfScheme) && rounds == 1 ? [new Report(task.At, "How many? Outside a scheme a task needs its own amount.")] : [];
+        (task.Amount is null or Amount.OfScheme) && rounds == 1
+            ? [new Report(task.At, "How many? Outside a scheme a task needs its own amount.")]
+            : [];
 
     private static IEnumerable<Report> Shape(Pair pair, SourceRange at)
     {

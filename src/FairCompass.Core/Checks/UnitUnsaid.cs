@@ -40,7 +40,10 @@ public sealed class UnitUnsaid : ICheck
                 {
                     yield return OfScheme(task, book.Find(task.Movement)!);
                 }
-                else if (amount is Amount.Counted { Unit: AmountUnit.Rep } count && book.Find(movement) is { Kit: MovementKit.Machine } machine)
+                else if (
+                    amount is Amount.Counted { Unit: AmountUnit.Rep } count
+                    && book.Find(movement) is { Kit: MovementKit.Machine } machine
+                )
                 {
                     yield return Ask(context, count, machine, at);
                 }
@@ -85,8 +88,7 @@ public sealed class UnitUnsaid : ICheck
         var said = Printer.Amount(count);
         var text = context.LineText(at);
         var where = text.IndexOf(said, StringComparison.Ordinal);
-        Mend With(string unit) =>
-            new($"Write {said} {unit}", new TextEdit(at.Line, at.Column + where, said.Length, $"{said} {unit}"));
+        Mend With(string unit) => new($"Write {said} {unit}", new TextEdit(at.Line, at.Column + where, said.Length, $"{said} {unit}"));
         return new Report(
             at,
             $"{said} of what on the {machine.Name.English}? Metres or calories.",

@@ -45,6 +45,7 @@ public sealed partial class Clockwork
     private int steps;
     private Duration? now = Duration.Zero;
     private int? cycle;
+    private string? cycles;
 
     private Clockwork(Workout workout, Division? division)
     {
@@ -171,7 +172,8 @@ public sealed partial class Clockwork
 
     private void Cycles(Stage.Cycles c)
     {
-        var outer = cycle;
+        var outer = (cycle, cycles);
+        cycles = c.Label ?? cycles;
         for (var n = 1; n <= c.Times && !Full(); n++)
         {
             cycle = n;
@@ -186,7 +188,7 @@ public sealed partial class Clockwork
             }
         }
 
-        cycle = outer;
+        (cycle, cycles) = outer;
     }
 
     private void Relay(Stage.Relay r)
@@ -334,6 +336,7 @@ public sealed partial class Clockwork
             Station = station,
             Turn = turn,
             Cycle = cycle,
+            OfCycles = cycles,
         };
         pieces.Add(piece);
         return piece;

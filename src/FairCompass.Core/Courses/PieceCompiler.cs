@@ -317,8 +317,7 @@ internal sealed partial class PieceCompiler
     }
 
     private Occurs When(Work.Task task) =>
-        task.Details.OfType<Detail.Only>().SelectMany(o => resolver.Names.Of(o.For)).OfType<Selector.AtRound>().FirstOrDefault()
-            is { } only
+        task.Details.OfType<Detail.Only>().SelectMany(o => resolver.Names.Of(o.For)).OfType<Selector.AtRound>().FirstOrDefault() is { } only
             ? Occurs.Only(only.Round - 1)
         : task.Details.OfType<Detail.InRounds>().FirstOrDefault() is { Which: var which } && which.At(0) is >= 1 and var first
             ? new((long)first - 1, (long)Math.Max(1, (which.At(1) ?? first + 1) - first), which.Length)

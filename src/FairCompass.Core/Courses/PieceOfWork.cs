@@ -37,6 +37,9 @@ public sealed record PieceOfWork(
     /// <summary>The cycle, from 1; null outside cycles.</summary>
     public int? Cycle { get; init; }
 
+    /// <summary>The name of the cycles it is one of; null outside cycles, and where they have none.</summary>
+    public string? OfCycles { get; init; }
+
     /// <summary>The turn of a rota or wave, from 1; null elsewhere.</summary>
     public int? Turn { get; init; }
 
@@ -82,7 +85,7 @@ public sealed record PieceOfWork(
     private List<string> Parts(Tongue tongue)
     {
         var parts = new List<string>();
-        if ((Label ?? Station) is { } name)
+        if ((Label ?? Station ?? OfCycles) is { } name)
         {
             parts.Add(name);
         }
@@ -110,6 +113,7 @@ public sealed record PieceOfWork(
         name == Label
         || name == Station
         || name == Group
+        || name == OfCycles
         || (Cycle is { } c && name == "cycle " + c.ToString(CultureInfo.InvariantCulture))
         || (Seat is { } s && name == Text.Words.Ordinal(s));
 

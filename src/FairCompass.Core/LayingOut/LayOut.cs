@@ -163,7 +163,13 @@ public sealed class LayOut
 
         foreach (var height in heights)
         {
-            yield return new(height.Name is { } own ? (own, Glossary.Usual(own, Tongue.Spanish)) : Measured(height.On), height.Measure(tongue), kit, piece.Piece.Key, 1);
+            yield return new(
+                height.Name is { } own ? (own, Glossary.Usual(own, Tongue.Spanish)) : Measured(height.On),
+                height.Measure(tongue),
+                kit,
+                piece.Piece.Key,
+                1
+            );
         }
     }
 

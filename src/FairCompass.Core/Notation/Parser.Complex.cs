@@ -24,9 +24,10 @@ public sealed partial class Parser
 
             NoChildren(child);
             var start = 0;
-            var then = k.Int("how many reps") is { } reps && (start = k.Mark()) >= 0 && Movement(k) is { } movement
-                ? new TaskLine.Then(reps, movement) { NameAt = k.From(start) }
-                : null;
+            var then =
+                k.Int("how many reps") is { } reps && (start = k.Mark()) >= 0 && Movement(k) is { } movement
+                    ? new TaskLine.Then(reps, movement) { NameAt = k.From(start) }
+                    : null;
             var read = new List<TaskLine>();
             Add(read, child, k, then);
             lifts.AddRange(read.Cast<TaskLine.Then>().Select(t => (t.Reps, t.Movement, t)));
@@ -39,7 +40,11 @@ public sealed partial class Parser
 
         if (lifts.Count < 2)
         {
-            c.Fail("A complex has two lifts or more.", "its lifts in order, one level in, as 1 power clean and then 2 front squat", start: 0);
+            c.Fail(
+                "A complex has two lifts or more.",
+                "its lifts in order, one level in, as 1 power clean and then 2 front squat",
+                start: 0
+            );
             return null;
         }
 

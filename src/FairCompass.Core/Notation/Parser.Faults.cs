@@ -24,7 +24,11 @@ public sealed partial class Parser
 
         if ((time is null && units is null) || !c.Eat("for each"))
         {
-            return Nothing<ScoreLine>(c, "What does which fault cost?", "a time or reps: 0:05 for each dropped bar, or -1 rep for each dropped bar");
+            return Nothing<ScoreLine>(
+                c,
+                "What does which fault cost?",
+                "a time or reps: 0:05 for each dropped bar, or -1 rep for each dropped bar"
+            );
         }
 
         if (c.Name(TokenKind.Name) is not { } fault)

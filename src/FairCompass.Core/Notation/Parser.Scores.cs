@@ -98,7 +98,14 @@ public sealed partial class Parser
     {
         foreach (
             var (words, measure) in Measures.Where(m =>
-                m.Measure is Measure.Reps or Measure.Calories or Measure.Metres or Measure.Seconds or Measure.Kilograms or Measure.Pounds or Measure.Points
+                m.Measure
+                    is Measure.Reps
+                        or Measure.Calories
+                        or Measure.Metres
+                        or Measure.Seconds
+                        or Measure.Kilograms
+                        or Measure.Pounds
+                        or Measure.Points
             )
         )
         {
@@ -108,7 +115,12 @@ public sealed partial class Parser
             }
         }
 
-        Nothing<Score>(c, "By what?", "reps, calories, metres, kilograms, seconds, or points", ["reps", "calories", "metres", "seconds", "points"]);
+        Nothing<Score>(
+            c,
+            "By what?",
+            "reps, calories, metres, kilograms, seconds, or points",
+            ["reps", "calories", "metres", "seconds", "points"]
+        );
         return null;
     }
 

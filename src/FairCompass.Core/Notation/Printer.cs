@@ -325,8 +325,9 @@ public sealed partial class Printer
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 attempt" : $"{d.N} attempts",
             Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
             Workouts.Detail.Height { IsAt: true } d => $"{d.Name} at {d.Reference}",
-            Workouts.Detail.Height d => $"{d.Name ?? d.On.ToString().ToLowerInvariant()} {d.Of}{(d.By is { } by ? $" x {by}" : "")} {d.Unit.Symbol()}"
-                + $"{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
+            Workouts.Detail.Height d =>
+                $"{d.Name ?? d.On.ToString().ToLowerInvariant()} {d.Of}{(d.By is { } by ? $" x {by}" : "")} {d.Unit.Symbol()}"
+                    + $"{(d.Above is { } above ? $" {(above ? "above" : "below")} {d.Reference}" : "")}",
             Workouts.Detail.Marks d => $"marks every {d.Every} {d.Unit.Symbol()}",
             Workouts.Detail.Chunks d => d.Size.ToString() is var size && size.EndsWith("unset", StringComparison.Ordinal)
                 ? $"in {size} s"

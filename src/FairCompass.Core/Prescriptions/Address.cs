@@ -110,8 +110,10 @@ public sealed record DutyHeight(HeightKind On, Series Values, LengthUnit Unit, s
 
     /// <summary>The height without what it is measured on: <c>15 cm above reach</c>.</summary>
     public string Measure(Tongue tongue) =>
-        From is { } at && at.StartsWith("at ", StringComparison.Ordinal) ? Glossary.At(at[3..], tongue)
-        : $"{Values}{(By is null ? "" : $" × {By}")} {Unit.Symbol()}" + (From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From));
+        From is { } at && at.StartsWith("at ", StringComparison.Ordinal)
+            ? Glossary.At(at[3..], tongue)
+            : $"{Values}{(By is null ? "" : $" × {By}")} {Unit.Symbol()}"
+                + (From is null ? "" : " " + (tongue.IsSpanish ? Spanish(From, tongue) : From));
 
     /// <summary>What a height is measured on, in a language.</summary>
     public static string Word(HeightKind on, Tongue tongue) =>

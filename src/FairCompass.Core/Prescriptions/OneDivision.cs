@@ -148,7 +148,9 @@ public sealed class OneDivision
             Movement = whole.Movement.Value,
             Details = task
                 .Details.Where(Wins)
-                .Concat(details.Where(d => Wins(d) && !(d is Detail.Flag or Detail.EveryNth or Detail.InRounds && task.Details.Contains(d))))
+                .Concat(
+                    details.Where(d => Wins(d) && !(d is Detail.Flag or Detail.EveryNth or Detail.InRounds && task.Details.Contains(d)))
+                )
                 .ToEq(),
             Lines = Kept(task, plain.Contains, withNames: false),
         };

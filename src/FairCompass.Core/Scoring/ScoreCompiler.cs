@@ -167,7 +167,8 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 $"{endless.Piece.Name} has no end, so it has no time.",
             Measure.Time when score.Selection is not null && CapOf(score).Rule is CapRule.Penalty or CapRule.AddDone =>
                 "A cycle that is not finished has no time here: say unfinished: cap line by reps.",
-            Measure.Time or Measure.HallClock when fed.Count > 1 && score.Selection is null => "A time is taken of one part; name it: time of A.",
+            Measure.Time or Measure.HallClock when fed.Count > 1 && score.Selection is null =>
+                "A time is taken of one part; name it: time of A.",
             Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
                 "A time needs work with an end; this work has none. Score reps instead.",

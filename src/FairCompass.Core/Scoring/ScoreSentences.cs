@@ -84,9 +84,9 @@ public static class ScoreSentences
                 ? pick.Lowest
                     ? tongue.Say("A tie is decided by the next slowest.", "Un empate lo decide el siguiente más lento.")
                     : tongue.Say("A tie is decided by the next fastest.", "Un empate lo decide el siguiente más rápido.")
-            : pick.Lowest
-                ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
-                : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
+                : pick.Lowest
+                    ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
+                    : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
             : c.Ties.Count == 0
                 ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
                 : c.Ties[0] is Tiebreak.Shared

@@ -28,7 +28,9 @@ public static partial class Scorer
             .Select(p =>
                 (
                     Of: p.Piece.Cycle ?? 0,
-                    Time: Tallying.Finish(run.Of(p.Piece.Key), sheet) is { } finish ? finish - (p.Piece.Starts ?? Duration.Zero) : (Duration?)null
+                    Time: Tallying.Finish(run.Of(p.Piece.Key), sheet) is { } finish
+                        ? finish - (p.Piece.Starts ?? Duration.Zero)
+                        : (Duration?)null
                 )
             )
             .ToList();

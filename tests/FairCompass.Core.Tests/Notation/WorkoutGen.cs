@@ -100,7 +100,14 @@ public static partial class WorkoutGen
                         By = r == 2 ? p : null,
                     }
         ),
-        Pick.Of("rings", "far line").Select(n => (Detail)new Detail.Height(HeightKind.Named, new Pair(Series.Of(0), null), LengthUnit.Centimetre, null, "the hip crease") { Name = n }),
+        Pick.Of("rings", "far line")
+            .Select(n =>
+                (Detail)
+                    new Detail.Height(HeightKind.Named, new Pair(Series.Of(0), null), LengthUnit.Centimetre, null, "the hip crease")
+                    {
+                        Name = n,
+                    }
+            ),
         Gen.Select(Num, Lengths, (n, u) => (Detail)new Detail.Marks(n, u)),
         AnyPair.Select(p => (Detail)new Detail.Chunks(p)),
         Small.Select(n => (Detail)new Detail.Counts(n)),
@@ -192,8 +199,7 @@ public static partial class WorkoutGen
                         Movement,
                         Gen.Enum<AmountUnit>(),
                         (p, t, m, u) =>
-                            (Work)
-                                new Work.Scheme(p, [t, new Work.Task(u == AmountUnit.Rep ? null : new Amount.OfScheme(u), m, [], [])])
+                            (Work)new Work.Scheme(p, [t, new Work.Task(u == AmountUnit.Rep ? null : new Amount.OfScheme(u), m, [], [])])
                     )
                 ),
                 (

@@ -66,7 +66,10 @@ public class FaultCostTests
         Assert.Contains("+0:05", card, StringComparison.Ordinal);
         Assert.Contains("Faults called: dropped bar", card, StringComparison.Ordinal);
         Assert.Contains("the judge calls “dropped bar, 0:05” and makes a stroke", ByTime.Paper(Audience.Judge), StringComparison.Ordinal);
-        Assert.Single(Card.Fields(ByTime.First.Course, ByTime.First.Sheet), f => f is { Field: CardFieldKind.Faults, Fault: "dropped bar" });
+        Assert.Single(
+            Card.Fields(ByTime.First.Course, ByTime.First.Sheet),
+            f => f is { Field: CardFieldKind.Faults, Fault: "dropped bar" }
+        );
         Assert.Empty(CardAgainstRun.Faults(ByTime.Read, 5));
     }
 

@@ -12,7 +12,8 @@ namespace FairCompass.Core.Tests.Truth;
 public class HeaviestComplexTests
 {
     private const string Complex =
-        "8:00 for load\n  heaviest complex, start 40/35 kg, 4 attempts\n    1 power clean\n    2 front squat\n    1 push jerk\n" + Trial.ForLoad;
+        "8:00 for load\n  heaviest complex, start 40/35 kg, 4 attempts\n    1 power clean\n    2 front squat\n    1 push jerk\n"
+        + Trial.ForLoad;
 
     private static readonly Trial Trial1 = Trial.Tideline(Complex);
 
@@ -78,7 +79,10 @@ public class HeaviestComplexTests
     [Theory]
     [InlineData("8:00 for reps\n  10 power clean, 60/40 kg\n    then: 2 front squat\n" + Trial.ForReps, "Only a heaviest lift goes on")]
     [InlineData("8:00 for load\n  heaviest power clean\n    then: 0 front squat\n" + Trial.ForLoad, "0 reps of front squat are no lift.")]
-    [InlineData("8:00 for load\n  heaviest power clean\n    then: 3 pull-up\n" + Trial.ForLoad, "A complex is lifted with one bar; pull-up is not.")]
+    [InlineData(
+        "8:00 for load\n  heaviest power clean\n    then: 3 pull-up\n" + Trial.ForLoad,
+        "A complex is lifted with one bar; pull-up is not."
+    )]
     public void What_cannot_follow_is_said(string work, string sentence) =>
         Assert.Contains(
             Trial.Tideline(work).Read.Findings(),

@@ -115,7 +115,8 @@ public class IntervalListTests
                 {
                     var numbers = Enumerable.Range(0, endless ? Math.Max(2, terms) : terms).Select(i => first + (i * step)).ToList();
                     var which = string.Join('-', numbers) + (endless ? "-..." : "");
-                    var text = $"{rounds} rounds\n    7-9-... sit-up, rounds {which} only\n    1 burpee\n    share: taking turns by the round\n";
+                    var text =
+                        $"{rounds} rounds\n    7-9-... sit-up, rounds {which} only\n    1 burpee\n    share: taking turns by the round\n";
                     var strand = Trial.Pairs($"30:00 for reps\n  {text}{Trial.ForReps}").First.Course.Pieces[0].Strand!;
                     var (units, second) = (0L, 0L);
                     for (var n = 1; n <= rounds; n++)

@@ -58,7 +58,10 @@ public class LoadMovedTests
 
     [Theory]
     [InlineData("9:00 for reps\n  rounds without end\n    10 sit-up\n", "No task of this work has a load to be added up.")]
-    [InlineData("9:00 for reps\n  rounds without end\n    10 power clean, 95/65 lb\n", "A load of this work is in lb; a sum in kg would be a conversion.")]
+    [InlineData(
+        "9:00 for reps\n  rounds without end\n    10 power clean, 95/65 lb\n",
+        "A load of this work is in lb; a sum in kg would be a conversion."
+    )]
     [InlineData(
         "9:00 for reps\n  rounds without end\n    40 m farmer's carry, 2 x 24/16 kg, marks every 10 m\n",
         "farmer's carry is counted by distance; a sum of loads needs reps."
@@ -69,7 +72,9 @@ public class LoadMovedTests
     [Fact]
     public void Members_with_other_loads_are_refused() =>
         Assert.Contains(
-            Trial.Pairs("9:00 for reps\n  rounds without end\n    10 power clean, 60/40 kg\n      share: one at a time\n" + Kilograms).First.Sheet.Problems,
+            Trial
+                .Pairs("9:00 for reps\n  rounds without end\n    10 power clean, 60/40 kg\n      share: one at a time\n" + Kilograms)
+                .First.Sheet.Problems,
             p => p.Sentence.StartsWith("The members lift different loads at power clean", StringComparison.Ordinal)
         );
 }

@@ -43,7 +43,9 @@ public class NamedMeasureTests
         Assert.Contains("rings at the hip crease", card, StringComparison.Ordinal);
         Assert.Contains(
             "anillas a la altura del pliegue de la cadera",
-            BriefText.Of(new BriefBuilder(Walks.Read, null, new(2026, 6, 6), new() { Language = Language.Spanish }).Build(Audience.LaneCard)),
+            BriefText.Of(
+                new BriefBuilder(Walks.Read, null, new(2026, 6, 6), new() { Language = Language.Spanish }).Build(Audience.LaneCard)
+            ),
             StringComparison.Ordinal
         );
     }
@@ -60,8 +62,7 @@ public class NamedMeasureTests
     }
 
     [Fact]
-    public void They_stand_on_the_floor_list() =>
-        Assert.Contains("150 cm", Walks.Paper(Audience.FloorCrew), StringComparison.Ordinal);
+    public void They_stand_on_the_floor_list() => Assert.Contains("150 cm", Walks.Paper(Audience.FloorCrew), StringComparison.Ordinal);
 
     [Theory]
     [InlineData("3 rope climb, low mark 1", "This measure has no unit.")]

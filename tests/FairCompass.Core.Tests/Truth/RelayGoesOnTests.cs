@@ -1,9 +1,9 @@
-using FairCompass.Core.Tests.Playing;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Tests.Playing;
 using FairCompass.Play;
 
 namespace FairCompass.Core.Tests.Truth;

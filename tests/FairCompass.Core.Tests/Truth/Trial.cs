@@ -15,8 +15,7 @@ internal sealed class Trial
     public const string ForLoad = "\nscore: best load\n  tie: shared\n";
     public const string ForLoads = "\nscore: sum of best loads\n  tie: shared\n";
 
-    private Trial(string text) =>
-        (Text, Read) = (text, Understanding.Of(FairCompass.Store.Demo.SaltmarshFerryGames.Competition, text));
+    private Trial(string text) => (Text, Read) = (text, Understanding.Of(FairCompass.Store.Demo.SaltmarshFerryGames.Competition, text));
 
     public string Text { get; }
 

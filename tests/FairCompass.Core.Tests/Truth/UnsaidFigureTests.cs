@@ -13,7 +13,11 @@ public class UnsaidFigureTests
     [Theory]
     [InlineData("21 deadlift, 100/70", "100/70 of what? 100/70 kg or 100/70 lb.", "21 deadlift, 100/70 kg")]
     [InlineData("21 deadlift, figure 100/70", "100/70 of what? 100/70 kg or 100/70 lb.", "21 deadlift, 100/70 kg")]
-    [InlineData("21 dumbbell hang clean and jerk, 2 x 22.5/15", "2 x 22.5/15 of what? 2 x 22.5/15 kg or 2 x 22.5/15 lb.", "21 dumbbell hang clean and jerk, 2 x 22.5/15 kg")]
+    [InlineData(
+        "21 dumbbell hang clean and jerk, 2 x 22.5/15",
+        "2 x 22.5/15 of what? 2 x 22.5/15 kg or 2 x 22.5/15 lb.",
+        "21 dumbbell hang clean and jerk, 2 x 22.5/15 kg"
+    )]
     [InlineData("21 box jump-over, 60/50", "60/50 of what? Box 60/50 cm or box 60/50 in.", "21 box jump-over, box 60/50 cm")]
     [InlineData("50/40 rowing machine", "50/40 of what on the rowing machine? Metres or calories.", "50/40 m rowing machine")]
     public void A_figure_is_asked_about_and_its_mend_leaves_nothing_open(string line, string sentence, string mended)
@@ -69,7 +73,10 @@ public class UnsaidFigureTests
         }
 
         var missing = Trial.Tideline("9:00 for time\n  20 kettlebell swing, 24/16 kg right, 14/12 kg left\n" + Trial.ForTime);
-        Assert.Contains(missing.Read.Findings(), f => f.Rule == "load-not-makeable" && f.Sentence.Contains("14 kg", StringComparison.Ordinal));
+        Assert.Contains(
+            missing.Read.Findings(),
+            f => f.Rule == "load-not-makeable" && f.Sentence.Contains("14 kg", StringComparison.Ordinal)
+        );
     }
 
     /// <summary>The numbers of the scheme are calories on the machine and reps on the floor: 45 of each.</summary>
