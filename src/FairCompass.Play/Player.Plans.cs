@@ -267,6 +267,7 @@ public sealed partial class Player
                 // Who holds for a station works at none.
                 var holders = piece.Piece.Tasks.Max(t => piece.SharingOf(t.Index).HoldBy);
                 var pool = piece.Members.Select((m, i) => m.Seat ?? i + 1).SkipLast(holders).ToList();
+                pool = pool.Count == 0 ? seats : pool;
                 return pool[(int)((place + swaps) % pool.Count)];
             }
 

@@ -38,7 +38,10 @@ public class DraftTests(ApiFixture api) : IClassFixture<ApiFixture>
             titles.Take(23)
         );
         Assert.All(
-            overview["workouts"]!.AsArray().Take(23).Where(w => !w!["title"]!.GetValue<string>().EndsWith("mistakes", StringComparison.Ordinal)),
+            overview["workouts"]!
+                .AsArray()
+                .Take(23)
+                .Where(w => !w!["title"]!.GetValue<string>().EndsWith("mistakes", StringComparison.Ordinal)),
             w => Assert.Equal(0, w!["mustFix"]!.GetValue<int>() + w["others"]!.GetValue<int>())
         );
         Assert.All(overview["workouts"]!.AsArray().Skip(17).Take(2), w => Assert.True(w!["mustFix"]!.GetValue<int>() > 1));

@@ -37,7 +37,10 @@ public sealed partial class BriefBuilder
             Say("Cross off", "Tacha"),
             course
                 .Pieces.SelectMany(p =>
-                    counters.Where(c => ReferenceEquals(c.Piece, p) && !c.IsOneNumber && c.Strand.Interval is null).SelectMany(Crossed).Concat(InIntervals(course, p))
+                    counters
+                        .Where(c => ReferenceEquals(c.Piece, p) && !c.IsOneNumber && c.Strand.Interval is null)
+                        .SelectMany(Crossed)
+                        .Concat(InIntervals(course, p))
                 )
                 .ToEq()
         );
@@ -253,7 +256,7 @@ public sealed partial class BriefBuilder
             .Components.SelectMany(FaultCost.Of)
             .DistinctBy(c => c.Fault)
             .Select(c => new BriefRow([
-                Words.Capital(tongue.Name(c.Fault)),
+                Words.Capital(FaultCost.Named(c.Fault, tongue)),
                 Cite($"cost/{c.At.Line}", c.Time is { } time ? $"+{time}" : $"−{c.Units}"),
                 "",
             ]))

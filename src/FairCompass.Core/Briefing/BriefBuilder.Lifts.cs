@@ -32,7 +32,7 @@ public sealed partial class BriefBuilder
             Cite($"piece/{piece.Piece.Key}/{course.Address}", Words.Capital(piece.Piece.NameIn(tongue)))
                 + Say(": every lift", ": cada levantamiento"),
             [
-                .. piece.Tasks.Select(t => LiftWords.Complex(t.Source, tongue)).OfType<string>().Select(OneLift),
+                .. piece.Tasks.Select(t => LiftWords.Complex(t.Source, tongue)).OfType<string>().Select(l => OneLift(piece, l)),
                 new BriefBlock.Table(null, head, Rows()),
                 .. OnTheBar(piece, course, rules) is { Length: > 0 } said ? [new BriefBlock.Paragraph(said)] : Array.Empty<BriefBlock>(),
                 new BriefBlock.Blanks([
@@ -41,14 +41,6 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
-
-        BriefBlock OneLift(string lifts) =>
-            new BriefBlock.Paragraph(
-                Say(
-                    $"One lift is {lifts}, in this order, before the bar is put down.",
-                    $"Un levantamiento es {lifts}, en este orden, sin soltar la barra."
-                )
-            );
 
         Eq<BriefRow> Rows()
         {
@@ -117,4 +109,16 @@ public sealed partial class BriefBuilder
 
         return string.Join(' ', said);
     }
+
+    /// <summary>What one lift of a complex is.</summary>
+    private BriefBlock.Paragraph OneLift(CoursePiece piece, string lifts) =>
+        new BriefBlock.Paragraph(
+            Cite(
+                $"complex/{piece.Tasks[0].Source.At.Line}",
+                Say(
+                    $"One lift is {lifts}, in this order, before the bar is put down.",
+                    $"Un levantamiento es {lifts}, en este orden, sin soltar la barra."
+                )
+            )
+        );
 }

@@ -38,7 +38,7 @@ public sealed partial class BriefBuilder
                             s.Least == 0
                                 ? "–"
                                 : string.Join(
-                                    "  ",
+                                    ", ",
                                     s.Seats.Select(seat =>
                                         Cite($"share/{piece.Piece.Key}/{s.Task}/{course.Address}", $"{tongue.Ordinal(seat)} ({s.Least}) □")
                                     )

@@ -54,8 +54,11 @@ public sealed partial class BriefBuilder
         Card.Fields(course, sheet, tongue)
             .Where(f => IsAsked(course, f) && (which is null || which(f)))
             .GroupBy(f =>
-                course.Piece(f.Piece)!.Piece is { } p && (p.Turn ?? p.Cycle) is not null
-                    ? $"{p.Station ?? p.Label}|{f.Field.Key()}|{f.Strand}"
+                // A card has a blank for each; a list says once what is asked alike.
+                which is null
+                && course.Piece(f.Piece)!.Piece is { } p
+                && (p.Turn ?? p.Cycle) is not null
+                    ? $"{p.Station ?? p.Label}|{f.Field.Key()}|{f.Strand}|{f.Hint}"
                     : $"{f.Piece}|{f.Label}"
             )
             .Select(g =>

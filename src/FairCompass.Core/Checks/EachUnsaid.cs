@@ -13,7 +13,7 @@ public sealed class EachUnsaid : ICheck
     public string Title => "Each, or all together";
 
     /// <inheritdoc/>
-    public string Why => "40 each and 40 together are two workouts: of a pair the one is twice the other.";
+    public string Why => "Both are workouts: of a pair, 40 each are twice as much as 40 together.";
 
     /// <inheritdoc/>
     public Severity Severity => Severity.MustFix;

@@ -1,6 +1,5 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Text;
-using FairCompass.Core.Scoring;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -89,10 +88,12 @@ public sealed class GroupMisfit : ICheck
         }
 
         if (
-            context
-                .Courses.Zip(context.Sheets)
-                .SelectMany(x => x.Second.Components.Select(c => (Course: x.First, Component: c)))
-                .Any(x => x.Component.Measured == Measured.RoundsAndUnits && x.Component.Pieces.Any(k => x.Course.Piece(k)!.Piece.OfChain))
+            context.Workout.Scores.Any(s =>
+                s.Measure == Measure.RoundsAndReps
+                && context.Courses.Any(c =>
+                    c.Pieces.Any(p => p.Piece.At == relay.At && (s.Of.Count == 0 || s.Of.Any(w => p.Piece.Answers(w.ToString()))))
+                )
+            )
         )
         {
             return "Rounds and reps of a relay that goes on counting are no member’s: score its reps.";

@@ -67,7 +67,9 @@ public sealed class ImpossibleNumber : ICheck
                 var own = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.Details, o.At)).Prepend((t.Amount, t.Details, t.At));
                 foreach (
                     var report in own.SelectMany(l =>
-                        (l.Item1 is Amount.Counted c ? Amounts(c.Of, l.Item3) : HeaviestOf(l.Item1, l.Item3)).Concat(Loads(l.Item2))
+                        (l.Item1 is Amount.Counted c ? Amounts(c.Of, l.Item3) : HeaviestOf(l.Item1, l.Item3))
+                            .Concat(Shares(l.Item2))
+                            .Concat(Loads(l.Item2))
                     )
                 )
                 {
@@ -111,7 +113,7 @@ public sealed class ImpossibleNumber : ICheck
         }
     }
 
-    private static IEnumerable<Report> Loads(Eq<Detail> details)
+    private static IEnumerable<Report> Shares(Eq<Detail> details)
     {
         foreach (var best in details.OfType<Detail.OwnBest>())
         {
@@ -123,7 +125,10 @@ public sealed class ImpossibleNumber : ICheck
                 }
             }
         }
+    }
 
+    private static IEnumerable<Report> Loads(Eq<Detail> details)
+    {
         foreach (var load in details.OfType<Detail.Load>())
         {
             if (load.Implements is 0 or > 4)

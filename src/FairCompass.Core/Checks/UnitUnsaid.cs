@@ -16,7 +16,7 @@ public sealed class UnitUnsaid : ICheck
     public string Title => "A figure without a unit";
 
     /// <inheritdoc/>
-    public string Why => "100 kg and 100 lb are two workouts, and so are 500 metres and 500 calories: a figure alone is read as either.";
+    public string Why => "A hundred kilograms and a hundred pounds are two workouts, and a figure alone is read as either.";
 
     /// <inheritdoc/>
     public Severity Severity => Severity.MustFix;

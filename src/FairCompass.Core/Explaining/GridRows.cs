@@ -85,23 +85,7 @@ public sealed class GridRows
             );
         }
 
-        if (column.Any(c => c.Prescription.Load is not null))
-        {
-            LoadRow(Add, column);
-        }
-        else if (column.Any(c => c.Prescription.OfBest is not null))
-        {
-            Add("load", null, c => c.Prescription.OfBest is { } best ? Cell(best.Value.In(tongue), best.From) : Empty);
-        }
-        else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
-        {
-            Add(
-                "load",
-                u.Competition.Unit.Symbol(),
-                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestOn(c)), false, null, 0)
-            );
-        }
-
+        LoadRows(Add, source, column);
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
             Add(
@@ -121,6 +105,27 @@ public sealed class GridRows
                 .Resolver.Columns.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
                 .ToEq();
             rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
+        }
+    }
+
+    /// <summary>The load, the share of an own best, or how heavy a lift can become.</summary>
+    private void LoadRows(Action<string, string?, Func<PrescribedTask, GridCell>> add, Work.Task source, List<PrescribedTask> column)
+    {
+        if (column.Any(c => c.Prescription.Load is not null))
+        {
+            LoadRow(add, column);
+        }
+        else if (column.Any(c => c.Prescription.OfBest is not null))
+        {
+            add("load", null, c => c.Prescription.OfBest is { } best ? Cell(best.Value.In(tongue), best.From) : Empty);
+        }
+        else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
+        {
+            add(
+                "load",
+                u.Competition.Unit.Symbol(),
+                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestOn(c)), false, null, 0)
+            );
         }
     }
 

@@ -126,10 +126,11 @@ internal static class Ledgers
             : $"{name}: {strand.Name}";
     }
 
+    private static string OneLift(CoursePiece piece) => piece.Piece.SetOf > 1 ? $"set of {piece.Piece.SetOf}" : "lift";
+
     private static string? Reason(CoursePiece piece, CourseStrand? strand) =>
         strand is not null ? null
-        : piece.Piece.IsHeaviest
-            ? $"Best good {(LiftWords.Complex(piece) ?? (piece.Piece.SetOf > 1 ? $"set of {piece.Piece.SetOf}" : "lift"))}: the load is the result."
+        : piece.Piece.IsHeaviest ? $"Best good {LiftWords.Complex(piece) ?? OneLift(piece)}: the load is the result."
         : piece.Tasks.Count == 0 ? "There is no work here yet."
         : "Not counted: a finding stands beside a line of this part.";
 

@@ -297,11 +297,8 @@ public static partial class CompetitionRules
             ? $"{there} are {Number.Normal(decimal.Round(exact, 2))} {unit.Symbol()}, not {Number.Normal(plate.Mass)}."
         : null;
 
-    private static void Kit(List<FieldError> errors, LaneKit kit, MassUnit unit)
+    private static void Plates(List<FieldError> errors, LaneKit kit, MassUnit unit)
     {
-        Mass(errors, "kit.menBar", kit.MenBar, 1, 120);
-        Mass(errors, "kit.womenBar", kit.WomenBar, 1, 120);
-        Mass(errors, "kit.clipPair", kit.ClipPair, 0, 10);
         for (var i = 0; i < kit.Plates.Count; i++)
         {
             Mass(errors, $"kit.plates[{i}].mass", kit.Plates[i].Mass, 0.1m, 220);
@@ -320,7 +317,14 @@ public static partial class CompetitionRules
                 errors.Add(new($"kit.plates[{i}].mass", "This plate is already listed; change its count."));
             }
         }
+    }
 
+    private static void Kit(List<FieldError> errors, LaneKit kit, MassUnit unit)
+    {
+        Mass(errors, "kit.menBar", kit.MenBar, 1, 120);
+        Mass(errors, "kit.womenBar", kit.WomenBar, 1, 120);
+        Mass(errors, "kit.clipPair", kit.ClipPair, 0, 10);
+        Plates(errors, kit, unit);
         Further(errors, kit);
         if (kit.Plates.Count > 20)
         {

@@ -85,6 +85,7 @@ public static class Glossary
         new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase)
         {
             ["the athlete"] = "el atleta",
+            ["dropped bar"] = "barra soltada",
             ["the hip crease"] = "el pliegue de la cadera",
             ["mark"] = "marca",
             ["low mark"] = "marca baja",

@@ -28,6 +28,11 @@ public sealed partial class Parser
                 Wrong(line, "These intervals are not in equal steps.", "1st, 3rd, ...: or odd: or a list of their own for the others");
             }
 
+            if (line.Children.Count == 0)
+            {
+                Wrong(line, "What is done in these intervals?", "its tasks, one level in");
+            }
+
             foreach (var child in line.Children)
             {
                 var c = Open(child);

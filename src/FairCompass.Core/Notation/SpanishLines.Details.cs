@@ -23,7 +23,8 @@ public sealed partial class SpanishLines
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
             Workouts.Detail.Height { IsAt: true } d => $"{Usual(d.Name ?? "")}: {Glossary.At(d.Reference ?? "", tongue)}",
             Workouts.Detail.Height d => Unset(
-                $"{(d.Name is { } name ? Usual(name) : DutyHeight.Word(d.On, tongue))} {d.Of}{(d.By is { } by ? $" × {by}" : "")} {d.Unit.Symbol()}"
+                $"{(d.Name is { } name ? Usual(name) : DutyHeight.Word(d.On, tongue))} "
+                    + $"{d.Of}{(d.By is { } by ? $" × {by}" : "")} {d.Unit.Symbol()}"
                     + (
                         d.Above is { } above
                             ? " " + (above ? Glossary.Above(d.Reference ?? "", tongue) : Glossary.Below(d.Reference ?? "", tongue))

@@ -81,7 +81,7 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
     /// <summary>The load in words of a language.</summary>
     public string In(Tongue tongue) =>
         $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}"
-        + $"{(Left is null ? "" : $"{tongue.Say(" right, ", " a la derecha, ")}{Left} {Unit.Symbol()}{tongue.Say(" left", " a la izquierda")}")}"
+        + (Left is null ? "" : $"{tongue.Say(" right, ", " a la derecha, ")}{Left} {Unit.Symbol()}{tongue.Say(" left", " a la izquierda")}")
         + $"{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
 }
 

@@ -47,13 +47,21 @@ public static class OwnTimes
                     {
                         Work.Every e => e with { Each = Own(e.Others) is [var own, ..] ? own : e.Each, Others = [] },
                         Work.OwnRest r => r with { Time = Own(r.Others) is [var own, ..] ? own : r.Time, Others = [] },
-                        Work.Rounds { Others.Count: > 0 } r
-                            when resolver.Nearest(r.Others.Select(o => (o.For, new Eq<int?>([o.Times]))), entry) is [var rounds] => r with
-                        {
-                            Times = rounds,
-                            Unsaid = rounds is null,
-                            Others = [],
-                        },
+                        Work.Rounds { Others.Count: > 0 } r => resolver.Nearest(
+                            r.Others.Select(o => (o.For, new Eq<int?>([o.Times]))),
+                            entry
+                        )
+                            is [var rounds]
+                            ? r with
+                            {
+                                Times = rounds,
+                                Unsaid = rounds is null,
+                                Others = [],
+                            }
+                            : r with
+                            {
+                                Others = [],
+                            },
                         Work.Gate g => g with { Adds = Own(g.Others) is { Count: > 0 } adds ? adds : g.Adds, Others = [] },
                         _ => w,
                     }

@@ -86,7 +86,7 @@ public static class FaultCost
             .Select(l => new CardField(
                 piece.Piece.Key,
                 CardFieldKind.Faults,
-                name + tongue.Say($"faults called: {tongue.Name(l.Fault)}", $"faltas cantadas: {tongue.Name(l.Fault)}"),
+                name + tongue.Say($"faults called: {Named(l.Fault, tongue)}", $"faltas cantadas: {Named(l.Fault, tongue)}"),
                 tongue.Say("count of the strokes; empty for none", "número de rayas; vacío si no hay"),
                 MostTimes,
                 null
@@ -116,24 +116,29 @@ public static class FaultCost
         }
     }
 
+    /// <summary>A fault in a language; one that is not usual stays as its author wrote it.</summary>
+    internal static string Named(string fault, Tongue tongue) => tongue.IsSpanish ? Glossary.Usual(fault, tongue) : fault;
+
     /// <summary>Each cost as a sentence with its call.</summary>
     internal static IEnumerable<string> Sentences(Score score, Tongue tongue) =>
         score.Lines.OfType<ScoreLine.FaultCosts>().Select(l => Said(l, tongue));
 
     private static string Said(ScoreLine.FaultCosts l, Tongue tongue)
     {
-        var fault = tongue.Name(l.Fault);
+        var fault = Named(l.Fault, tongue);
+        var most = (object?)l.MostTime ?? l.MostUnits;
+        var limit = most is null ? "" : tongue.Say($", at most {most} in all", $", como mucho {most} en total");
         return l.Time is { } time
             ? tongue.Say(
-                $"Each {fault} adds {time}{(l.MostTime is { } most ? $", at most {most} in all" : "")}: the judge calls “{fault}, {time}” and makes a stroke. "
+                $"Each {fault} adds {time}{limit}: the judge calls “{fault}, {time}” and makes a stroke. "
                     + "Who does not finish has no time to add it to.",
-                $"Cada falta ({fault}) añade {time}{(l.MostTime is { } tope ? $", como mucho {tope} en total" : "")}: el juez canta «{fault}, {time}» y hace una raya. "
+                $"Cada falta ({fault}) añade {time}{limit}: el juez canta «{fault}, {time}» y hace una raya. "
                     + "Quien no termina no tiene tiempo al que añadirla."
             )
             : tongue.Say(
-                $"Each {fault} takes off {Words.Count(l.Units ?? 0, "rep")}{(l.MostUnits is { } n ? $", at most {n} in all" : "")}, never below zero: "
+                $"Each {fault} takes off {Words.Count(l.Units ?? 0, "rep")}{limit}, never below zero: "
                     + $"the judge calls “{fault}, minus {l.Units}” and makes a stroke.",
-                $"Cada falta ({fault}) quita {l.Units} {(l.Units == 1 ? "repetición" : "repeticiones")}{(l.MostUnits is { } m ? $", como mucho {m} en total" : "")}, "
+                $"Cada falta ({fault}) quita {l.Units} {(l.Units == 1 ? "repetición" : "repeticiones")}{limit}, "
                     + $"nunca por debajo de cero: el juez canta «{fault}, menos {l.Units}» y hace una raya."
             );
     }

@@ -30,15 +30,7 @@ public static class ScoreSentences
             lines.AddRange(WorthOf(pieces, tongue));
         }
 
-        if (c is { Measured: Measured.Time, Selection.Lowest: var slowest })
-        {
-            lines.Add(CycleSentences.AtTheCap(slowest, c, term, tongue));
-        }
-        else if (c.Measured == Measured.Time)
-        {
-            lines.Add(AtTheCap(c, pieces[0].Limit ?? new Limit(Duration.Zero, []), term, tongue));
-        }
-
+        lines.AddRange(CapSentence(c, pieces[0], term, tongue));
         if (c.Weight != 1)
         {
             lines.Add(
@@ -76,6 +68,11 @@ public static class ScoreSentences
         );
         return lines.Where(l => l.Length > 0).ToEq();
     }
+
+    private static IEnumerable<string> CapSentence(ScoreComponent c, CoursePiece first, Term term, Tongue tongue) =>
+        c.Measured != Measured.Time ? []
+        : c.Selection is { Lowest: var slowest } ? [CycleSentences.AtTheCap(slowest, c, term, tongue)]
+        : [AtTheCap(c, first.Limit ?? new Limit(Duration.Zero, []), term, tongue)];
 
     private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
     {

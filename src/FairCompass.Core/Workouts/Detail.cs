@@ -58,7 +58,8 @@ public abstract record Detail
     /// <param name="Of">Of which lift; null for the movement itself.</param>
     public sealed record OwnBest(Pair Percent, string? Of) : Detail;
 
-    /// <summary><c>100/70</c> without a unit, also <c>figure 100/70</c>: a figure of which nobody has said whether it is a load, and in what.</summary>
+    /// <summary><c>100/70</c> without a unit, also <c>figure 100/70</c>: a figure of which nobody has
+    /// said whether it is a load, and in what.</summary>
     /// <param name="Implements">How many are held at once, <c>2 x 24/16</c>; null when not written.</param>
     /// <param name="Of">The figures.</param>
     public sealed record Figure(int? Implements, Pair Of) : Detail;
@@ -129,7 +130,8 @@ public abstract record Detail
     /// <summary><c>every 2nd round</c>.</summary>
     public sealed record EveryNth(int N) : Detail;
 
-    /// <summary><c>rounds 1-3-... only</c>: in these rounds or intervals and no others, as <c>1st, 3rd, ...:</c> over a list says it.</summary>
+    /// <summary><c>rounds 1-3-... only</c>: in these rounds or intervals and no others,
+    /// as <c>1st, 3rd, ...:</c> over a list says it.</summary>
     /// <param name="Which">From 1, rising by equal steps; with or without end.</param>
     public sealed record InRounds(Series Which) : Detail;
 

@@ -127,7 +127,8 @@ public abstract record TaskLine : Node
     /// <summary><c>attempt: jump to support on the rings</c>: what a legal try is.</summary>
     public sealed record Attempt(string Movement) : TaskLine;
 
-    /// <summary><c>then: 2 front squat</c>: a heaviest lift goes on with it before the bar is put down, and all of it is one lift.</summary>
+    /// <summary><c>then: 2 front squat</c>: a heaviest lift goes on with it before the bar is put down, and all
+    /// of it is one lift.</summary>
     /// <param name="Reps">How many, from 1.</param>
     /// <param name="Movement">What is lifted.</param>
     public sealed record Then(int Reps, string Movement) : TaskLine;

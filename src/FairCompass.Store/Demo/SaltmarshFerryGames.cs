@@ -90,7 +90,7 @@ public static class SaltmarshFerryGames
             ],
         };
 
-    /// <summary>The drafts in order: seventeen complete ones, two copies with planted mistakes, and four that use what was added later.</summary>
+    /// <summary>The drafts in order: seventeen complete ones, two copies with planted mistakes, and four of later constructs.</summary>
     public static IReadOnlyList<string> Drafts { get; } =
         Assembly
             .GetExecutingAssembly()

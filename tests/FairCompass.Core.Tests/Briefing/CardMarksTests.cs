@@ -266,10 +266,15 @@ public class CardMarksTests
                 + rows.Count(r => r.Cells[0].Contains("passed □ at ____", StringComparison.Ordinal))
                 + Blanks("lock when"),
             CardFieldKind.Counted or CardFieldKind.Count => Blanks("at the cap", "counted", "how many")
+                + tables.Where(t => t.Head[0] == "Interval").Sum(t => t.Rows.Count)
                 + tables.Where(t => t.Head[0] == "Window").Sum(t => t.Rows.Count),
             // A place in the work is given in place of a count, and asked for where the ways decide.
             CardFieldKind.Stood => Blanks("tood", "at the cap", "counted") + tables.Count(t => t.Head[0] == "Window"),
             CardFieldKind.Unverified => Blanks("not verified"),
+            CardFieldKind.Faults => Blanks("aults called"),
+            CardFieldKind.By => tables.Count(t => t.Head.Contains("The fewest reached")),
+            // In its row or column of the boxes, else a blank of its own.
+            CardFieldKind.Marks => rows.Count(r => r.Cells.Contains(BriefBuilder.ClockBlank)) + Blanks("lock at"),
             _ => throw new InvalidOperationException($"A field that no test looks for: {field}."),
         };
     }

@@ -62,6 +62,16 @@ internal sealed partial class ModelNumbers
             }
         }
 
+        foreach (var n in p.Strands.Select(s => s.Interval).OfType<int>())
+        {
+            yield return n.ToString(CultureInfo.InvariantCulture);
+        }
+
+        if (p is { Piece.Starts: { } starts, Limit.Base: var window })
+        {
+            yield return (starts + window).ToString();
+        }
+
         foreach (var at in p.Limit is { } limit ? limit.Gates.Select(g => limit.For(g.Units)).Prepend(limit.Base) : [])
         {
             yield return at.ToString();
@@ -77,22 +87,19 @@ internal sealed partial class ModelNumbers
     /// <summary>Caps, gates, penalties, rounds of a tie-break, worth, and the example of shared places.</summary>
     private HashSet<string> Score(string label)
     {
-        var (course, sheet) = (u.Courses[shown[0]], u.Sheets[shown[0]]);
-        var component = sheet.Components.First(c => (c.Label ?? "") == label);
+        // Of divisions with other times each has its own.
+        var component = u.Sheets[shown[0]].Components.First(c => (c.Label ?? "") == label);
+        var fed = shown.SelectMany(i => component.Pieces.Select(k => u.Courses[i].Piece(k))).OfType<CoursePiece>().ToList();
         return
         [
-            .. component
-                .Pieces.Select(k => course.Piece(k)!)
-                .SelectMany(p =>
-                    Bounds(p)
-                        .Concat(
-                            p.Limit?.Gates.Select(g => p.Strand!.Sum(g.Units, Tally.Credit).ToString(CultureInfo.InvariantCulture)) ?? []
-                        )
-                ),
+            .. fed.SelectMany(p =>
+                Bounds(p)
+                    .Concat(p.Limit?.Gates.Select(g => p.Strand!.Sum(g.Units, Tally.Credit).ToString(CultureInfo.InvariantCulture)) ?? [])
+            ),
             .. Names,
             .. Ordinals,
             .. Lines(component.Source),
-            .. component.Pieces.Select(k => course.Piece(k)!).SelectMany(Worth),
+            .. fed.SelectMany(Worth),
             "1",
             "2",
             "4",

@@ -56,12 +56,13 @@ internal sealed partial class ModelNumbers
     private HashSet<string> Kit(int line, string entry)
     {
         var kit = u.Competition.Kit;
-        var bar = entry.Contains("woman", StringComparison.Ordinal) ? kit.WomenBar : kit.MenBar;
         var tasks = u.Prescribed.Where(p => p.Address.ToString() == entry && p.Source.At.Line == line).ToList();
+        var duty = entry.Contains("woman", StringComparison.Ordinal) ? Core.Competitions.Duty.Woman : Core.Competitions.Duty.Man;
+        var bar = kit.Bar(duty, tasks.Select(p => p.Prescription.Bar?.Value).FirstOrDefault(n => n is not null)).Mass;
         var ladders = tasks.Where(p => p.Prescription.Load?.Value.Values.At(0) is not null);
         return
         [
-            .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
+            .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? $"{p.Prescription.OfBest?.Value.Percent}")),
             .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
             Number.Normal(bar),
             .. In(entry),

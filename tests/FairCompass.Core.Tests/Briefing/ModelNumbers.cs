@@ -104,6 +104,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "rung" => Rung(int.Parse(parts[1], CultureInfo.InvariantCulture), parts[2], Index(parts[3])),
             "rerig" => InAll(lines),
             "plates" => ["4"],
+            "complex" => InAll(Core.Workouts.WorkTree.Tasks(u.Workout).SelectMany(t => t.Lines).Select(l => Line(l.At.Line))),
             "cost" => [.. In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture)))],
             "heat" => HeatToHeat((int)Index(parts[1]), parts[2], (int)Index(parts[3]), parts[4]),
             "rule" => [.. InAll(lines), .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture))],
@@ -170,39 +171,6 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                     )
         );
 
-    /// <summary>The count-in of three is common practice; a gate that opens or shuts at the time of the call says its count, its cap, and
-    /// which gate it is.</summary>
-    private HashSet<string> Call(Duration at) =>
-        [.. In(at.ToString()), "3", "2", "1", .. Ordinals, .. Intervals(at), .. Forks(at), .. Coming(at, 10), .. Coming(at, 60)];
-
-    /// <summary>Which interval or which gate comes so many seconds later.</summary>
-    private IEnumerable<string> Coming(Duration at, int seconds)
-    {
-        var then = at + Duration.Seconds(seconds);
-        return shown
-            .SelectMany(i => u.Courses[i].Pieces)
-            .Select(p => p.Every?.Each)
-            .OfType<Duration>()
-            .Where(each => then.Ms % each.Ms == 0)
-            .Select(each => ((then.Ms / each.Ms) + 1).ToString(CultureInfo.InvariantCulture))
-            .Concat(Clocks.SelectMany(c => c.Forks).Where(f => f.At == then).Select(f => f.Number.ToString(CultureInfo.InvariantCulture)));
-    }
-
-    /// <summary>In work that begins anew at every interval a call says which interval begins and how much is first in it.</summary>
-    private IEnumerable<string> Intervals(Duration at) =>
-        shown
-            .SelectMany(i => u.Courses[i].Pieces)
-            .Where(p => p.Every is { Each: not null })
-            .SelectMany(p =>
-            {
-                var nth = at.Ms / p.Every!.Each!.Value.Ms;
-                return p
-                    .Tasks.Select(t => t.Count?.At(nth))
-                    .OfType<decimal>()
-                    .Select(Number.Normal)
-                    .Append((nth + 1).ToString(CultureInfo.InvariantCulture));
-            });
-
     /// <summary>Turns, cycles, and places in the team are counted from 1.</summary>
     private IEnumerable<string> Ordinals =>
         Enumerable
@@ -240,7 +208,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
     {
         var first = u.Workout.Stages[stage].At.Line;
         var last = stage + 1 < u.Workout.Stages.Count ? u.Workout.Stages[stage + 1].At.Line - 1 : lines.Length;
-        return InAll(lines[(first - 1)..last]);
+        return [.. InAll(lines[(first - 1)..last]), .. InAll(lines[(first - 1)..last].SelectMany(l => l.Split('-')))];
     }
 
     private HashSet<string> Cell(int line, string aspect, string entry)
@@ -256,7 +224,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         {
             "load" =>
             [
-                .. InAll(task.Select(p => p.Prescription.Load?.Value.ToString() ?? "")),
+                .. InAll(task.Select(p => p.Prescription.Load?.Value.ToString() ?? $"{p.Prescription.OfBest?.Value.Percent}")),
                 .. task.Any(p => p.IsHeaviest) ? Heaviest(entry) : [],
             ],
             "height" => InAll(task.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),

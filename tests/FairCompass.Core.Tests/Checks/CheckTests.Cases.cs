@@ -264,21 +264,6 @@ public partial class CheckTests
                 Pairs + "9:00 for time\n  26 cal air bike\n" + Timed
             },
             {
-                "each-unsaid",
-                Pairs + "9:00 for time\n  40 sit-up, each or together unset\n" + Timed,
-                Pairs + "9:00 for time\n  40 sit-up, each\n" + Timed
-            },
-            {
-                "unit-unsaid",
-                Divisions + "9:00 for time\n  21 deadlift, 100/70\n" + Timed,
-                Divisions + "9:00 for time\n  21 deadlift, 100/70 kg\n" + Timed
-            },
-            {
-                "unit-unsaid",
-                Divisions + "9:00 for time\n  500 m rowing machine\n    Meadow: 30 air bike\n" + Timed,
-                Divisions + "9:00 for time\n  500 m rowing machine\n    Meadow: 30 cal air bike\n" + Timed
-            },
-            {
                 "implements",
                 Divisions + "9:00 for time\n  10 power clean, 60/40 kg right, 50/30 kg left\n" + Timed,
                 Divisions + "9:00 for time\n  10 kettlebell swing, 24/16 kg right, 16/12 kg left\n" + Timed

@@ -24,6 +24,21 @@ public partial class CheckTests
     public static TheoryData<string, string, string> KitAndTime =>
         new()
         {
+            {
+                "each-unsaid",
+                Pairs + "9:00 for time\n  40 sit-up, each or together unset\n" + Timed,
+                Pairs + "9:00 for time\n  40 sit-up, each\n" + Timed
+            },
+            {
+                "unit-unsaid",
+                Divisions + "9:00 for time\n  21 deadlift, 100/70\n" + Timed,
+                Divisions + "9:00 for time\n  21 deadlift, 100/70 kg\n" + Timed
+            },
+            {
+                "unit-unsaid",
+                Divisions + "9:00 for time\n  500 m rowing machine\n    Meadow: 30 air bike\n" + Timed,
+                Divisions + "9:00 for time\n  500 m rowing machine\n    Meadow: 30 cal air bike\n" + Timed
+            },
             { "interval-empty", Minutes("1st, 3rd", "2nd, 4th"), Minutes("1st, 3rd, ...", "2nd, 4th, 6th, 8th, 10th") },
             { "interval-empty", Minutes("1st", "2nd, 5th, 8th"), Minutes("even", "3rd") },
             {

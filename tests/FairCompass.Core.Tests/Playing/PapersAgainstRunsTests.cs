@@ -92,7 +92,10 @@ public class PapersAgainstRunsTests
     private static void Boxes(Brief card, Course course, List<Step> steps, string where)
     {
         var whose = card.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
-        var counters = course.Pieces.SelectMany(p => p.Strands.Select(s => (p, s))).Where(c => !c.s.Counter.IsOneNumber).ToList();
+        var counters = course
+            .Pieces.SelectMany(p => p.Strands.Select(s => (p, s)))
+            .Where(c => !c.s.Counter.IsOneNumber && c.s.Interval is null)
+            .ToList();
         var counter = -1;
         var at = 0;
         foreach (

@@ -16,8 +16,7 @@ public class ReplayTests
 {
     private const int Runs = 50;
 
-    public static TheoryData<string> Numbers =>
-        new(DraftTexts.DemoNames.Select(n => n[5..7]));
+    public static TheoryData<string> Numbers => new(DraftTexts.DemoNames.Select(n => n[5..7]));
 
     [Theory]
     [MemberData(nameof(Numbers))]

@@ -36,7 +36,8 @@ public class LoadMovedTests
                 (done, more, rising) =>
                 {
                     var trial = Trial.Tideline(
-                        $"9:00 for reps\n  rounds without end\n    {(rising ? "2-4-6-..." : "5")} deadlift, 60-70-.../40-45-... kg\n    3 burpee\n"
+                        $"9:00 for reps\n  rounds without end\n"
+                            + $"    {(rising ? "2-4-6-..." : "5")} deadlift, 60-70-.../40-45-... kg\n    3 burpee\n"
                             + Kilograms
                     );
                     var (sum, left, round) = (0m, done, 0);

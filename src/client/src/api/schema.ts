@@ -3668,6 +3668,8 @@ export interface components {
             number?: null | number;
             /** @description For `marks`: the mark’s name; null otherwise. */
             mark?: null | string;
+            /** @description For `faults`: the fault’s name; null otherwise. */
+            fault?: null | string;
             /**
              * Format: int32
              * @description For `by`: which task of the piece, from 0; null otherwise.
@@ -3680,7 +3682,7 @@ export interface components {
          * @description What a line of a card asks for; in JSON by the name of the key that an observation gives it under.
          * @enum {unknown}
          */
-        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "marks" | "tries" | "by" | "unverified";
+        CardFieldKind: "finish" | "counted" | "count" | "stood" | "tieTime" | "gates" | "marks" | "tries" | "by" | "faults" | "unverified";
         /** @description Something written on the card. */
         CardLine: {
             /** @description The line it is written on. */
@@ -4469,6 +4471,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfFaultSeen: components["schemas"]["FaultSeen"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfFinding: components["schemas"]["Finding"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4772,6 +4780,16 @@ export interface components {
             athlete: components["schemas"]["Said"];
             /** @description Where the wording comes from; the library’s own where a file does not say, which reads as null here. */
             from?: components["schemas"]["Provenance"];
+        };
+        /** @description How often a fault with a cost was called. */
+        FaultSeen: {
+            /** @description As the score line names it. */
+            fault: string;
+            /**
+             * Format: int64
+             * @description From 0 to 1000.
+             */
+            times: number;
         };
         /** @description A field that cannot be accepted, with the reason. */
         FieldError: {
@@ -5754,6 +5772,8 @@ export interface components {
             marks?: components["schemas"]["EqOfMarkRead"];
             /** @description What each member did of the tasks that are counted by member; empty where nobody wrote it down. */
             by?: components["schemas"]["EqOfMemberUnits"];
+            /** @description Faults with a cost, each with how often it was called; empty where none was. */
+            faults?: components["schemas"]["EqOfFaultSeen"];
             /**
              * Format: int64
              * @description The number in the box of the card when the clock ended, instead of performed units; null when not given.

@@ -16,7 +16,8 @@ type Status = Schemas["EntryStatus"];
 const statuses: Record<Status, string> = { Ran: "ran", Withdrew: "withdrew", DidNotStart: "did not start" };
 
 /** A key for each field of the card: a piece may have several counters, gates, and members who are counted. */
-const keyOf = (f: Schemas["CardField"]) => [f.piece, f.field, f.strand ?? f.task ?? f.mark ?? f.fault, f.number].filter((x) => x != null).join(".");
+const keyOf = (f: Schemas["CardField"]) =>
+  [f.piece, f.field, f.strand ?? f.task ?? f.mark ?? f.fault, f.number].filter((x) => x != null).join(".");
 
 /** The card of this workout as fields; the answer is score, tie-break, and place, with the reasoning in words. */
 export function TryForm({
