@@ -101,7 +101,7 @@ public sealed class PapersTests : IDisposable
             page.Mark(paper, false);
         }
 
-        page.Shows("55 papers");
+        page.Shows("65 papers");
         ChooseBy("Division", "Meadow");
         page.Until("only Meadow", () => page.Driver.FindElements(By.CssSelector("article.paper")).Count is > 5 and < 40 ? "" : null);
         using var pdf = Pdf();

@@ -75,7 +75,8 @@ public class RankTests(ApiFixture api) : IClassFixture<ApiFixture>
         for (var c = 0; c < u.Sheets[0].Components.Count; c++)
         {
             // Rounded to tens of seconds, or as it comes out for other values, so that more of them are equal.
-            var results = runs.Select(r => r[c] with { Value = r[c].Value / 10_000, Ties = [.. r[c].Ties.Select(t => t / 10_000)] }).ToList();
+            var results = runs.Select(r => r[c] with { Value = r[c].Value / 10_000, Ties = [.. r[c].Ties.Select(t => t / 10_000)] })
+                .ToList();
             await using var ask = new NpgsqlCommand(
                 "select rank() over (order by case class when 8 then 4.5 else class end, value, ties[1] nulls last, ties[2] nulls last, "
                     + "ties[3] nulls last, ties[4] nulls last)::int from unnest(@class, @value) with ordinality as r(class, value, id) "

@@ -88,83 +88,85 @@ export function KitEditor({
               onChange={(n) => set({ lanes: n === null ? null : Math.round(n) }, "lanes")}
             />
           </div>
-          <table className="ruled mt-3">
-            <thead>
-              <tr className="text-[0.9rem] text-soft">
-                <th scope="col">Plate</th>
-                <th scope="col">Single plates</th>
-                <th scope="col">Full diameter</th>
-                <th scope="col">Thick, mm</th>
-                <th scope="col">Stamped, {unit === "kg" ? "lb" : "kg"}</th>
-                <th scope="col">
-                  <span className="sr-only">Remove</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {kit.plates.map((p, i) => {
-                const plates = (change: Partial<typeof p>) => kit.plates.map((o, j) => (j === i ? { ...o, ...change } : o));
-                return (
-                  <tr key={i}>
-                    <td>
-                      <Measure
-                        label={`Mass of plate ${i + 1}`}
-                        hideLabel
-                        value={p.mass}
-                        error={at(`kit.plates[${i}].mass`)}
-                        onChange={(n) => set({ plates: plates({ mass: n }) }, `plate.${i}`)}
-                      />
-                    </td>
-                    <td>
-                      <Measure
-                        label={`How many plates of ${p.mass}`}
-                        hideLabel
-                        value={p.count}
-                        error={at(`kit.plates[${i}].count`)}
-                        onChange={(n) => set({ plates: plates({ count: Math.round(n) }) }, `plates.${i}`)}
-                      />
-                    </td>
-                    <td>
-                      <input
-                        type="checkbox"
-                        className="size-6"
-                        aria-label={`Plate of ${p.mass} has full diameter`}
-                        checked={p.fullDiameter}
-                        onChange={(e) => set({ plates: plates({ fullDiameter: e.target.checked }) }, `full.${i}`)}
-                      />
-                    </td>
-                    <td>
-                      <MaybeMeasure
-                        label={`Thickness of plate of ${p.mass} in millimetres`}
-                        hideLabel
-                        value={p.thickness}
-                        error={at(`kit.plates[${i}].thickness`)}
-                        onChange={(n) => set({ plates: plates({ thickness: n }) }, `thick.${i}`)}
-                      />
-                    </td>
-                    <td>
-                      <MaybeMeasure
-                        label={`What is stamped on plate of ${p.mass} in ${unit === "kg" ? "pounds" : "kilograms"}`}
-                        hideLabel
-                        value={p.stamped}
-                        error={at(`kit.plates[${i}].stamped`)}
-                        onChange={(n) => set({ plates: plates({ stamped: n }) }, `stamp.${i}`)}
-                      />
-                    </td>
-                    <td className="text-right">
-                      <button
-                        className="act"
-                        aria-label={`Remove plate of ${p.mass}`}
-                        onClick={() => set({ plates: kit.plates.filter((_, j) => j !== i) }, `drop.${Date.now()}`)}
-                      >
-                        remove
-                      </button>
-                    </td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
+          <div className="mt-3 overflow-x-auto" role="region" aria-label="Table of plates" tabIndex={0}>
+            <table className="ruled">
+              <thead>
+                <tr className="text-[0.9rem] text-soft">
+                  <th scope="col">Plate</th>
+                  <th scope="col">Single plates</th>
+                  <th scope="col">Full diameter</th>
+                  <th scope="col">Thick, mm</th>
+                  <th scope="col">Stamped, {unit === "kg" ? "lb" : "kg"}</th>
+                  <th scope="col">
+                    <span className="sr-only">Remove</span>
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {kit.plates.map((p, i) => {
+                  const plates = (change: Partial<typeof p>) => kit.plates.map((o, j) => (j === i ? { ...o, ...change } : o));
+                  return (
+                    <tr key={i}>
+                      <td>
+                        <Measure
+                          label={`Mass of plate ${i + 1}`}
+                          hideLabel
+                          value={p.mass}
+                          error={at(`kit.plates[${i}].mass`)}
+                          onChange={(n) => set({ plates: plates({ mass: n }) }, `plate.${i}`)}
+                        />
+                      </td>
+                      <td>
+                        <Measure
+                          label={`How many plates of ${p.mass}`}
+                          hideLabel
+                          value={p.count}
+                          error={at(`kit.plates[${i}].count`)}
+                          onChange={(n) => set({ plates: plates({ count: Math.round(n) }) }, `plates.${i}`)}
+                        />
+                      </td>
+                      <td>
+                        <input
+                          type="checkbox"
+                          className="size-6"
+                          aria-label={`Plate of ${p.mass} has full diameter`}
+                          checked={p.fullDiameter}
+                          onChange={(e) => set({ plates: plates({ fullDiameter: e.target.checked }) }, `full.${i}`)}
+                        />
+                      </td>
+                      <td>
+                        <MaybeMeasure
+                          label={`Thickness of plate of ${p.mass} in millimetres`}
+                          hideLabel
+                          value={p.thickness}
+                          error={at(`kit.plates[${i}].thickness`)}
+                          onChange={(n) => set({ plates: plates({ thickness: n }) }, `thick.${i}`)}
+                        />
+                      </td>
+                      <td>
+                        <MaybeMeasure
+                          label={`What is stamped on plate of ${p.mass} in ${unit === "kg" ? "pounds" : "kilograms"}`}
+                          hideLabel
+                          value={p.stamped}
+                          error={at(`kit.plates[${i}].stamped`)}
+                          onChange={(n) => set({ plates: plates({ stamped: n }) }, `stamp.${i}`)}
+                        />
+                      </td>
+                      <td className="text-right">
+                        <button
+                          className="act"
+                          aria-label={`Remove plate of ${p.mass}`}
+                          onClick={() => set({ plates: kit.plates.filter((_, j) => j !== i) }, `drop.${Date.now()}`)}
+                        >
+                          remove
+                        </button>
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </div>
           <button
             className="act"
             onClick={() =>
