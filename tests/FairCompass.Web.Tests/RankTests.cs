@@ -80,7 +80,8 @@ public class RankTests(ApiFixture api) : IClassFixture<ApiFixture>
             await using var ask = new NpgsqlCommand(
                 "select rank() over (order by case class when 8 then 4.5 else class end, value, ties[1] nulls last, ties[2] nulls last, "
                     + "ties[3] nulls last, ties[4] nulls last)::int from unnest(@class, @value) with ordinality as r(class, value, id) "
-                    + "cross join lateral (select array(select t.tie from unnest(@owner, @tie) as t(owner, tie) where t.owner = r.id) as ties) x "
+                    + "cross join lateral (select array(select t.tie from unnest(@owner, @tie) as t(owner, tie) "
+                    + "where t.owner = r.id) as ties) x "
                     + "order by id",
                 db
             );
