@@ -21,8 +21,9 @@ public static class FaultCost
     private static long Times(ScoreComponent c, string fault, RunObservation run) =>
         c.Pieces.Sum(k => run.Of(k).Faults.Where(f => f.Fault == fault).Sum(f => f.Times));
 
-    /// <summary>The result with what the faults cost. Who did not finish has no time for one to be added to.</summary>
-    internal static ComponentResult Applied(ScoreComponent c, RunObservation run, ComponentResult result)
+    /// <summary>The result with what the faults cost. Who did not finish has no time for one to be added to, unless missing work is
+    /// turned into time.</summary>
+    internal static ComponentResult Applied(ScoreComponent c, RunObservation run, ComponentResult result, Tongue tongue)
     {
         foreach (var cost in Of(c))
         {
@@ -51,7 +52,7 @@ public static class FaultCost
                 result = result with
                 {
                     Value = -left,
-                    Text = $"{left} {Term.Of(c.Word).Many.English}",
+                    Text = $"{left} {tongue.Say(left == 1 ? Term.Of(c.Word).One : Term.Of(c.Word).Many)}",
                     Reasons = result.Reasons.Append($"{called}, {off} taken off: {left}.").ToEq(),
                 };
             }
@@ -121,19 +122,20 @@ public static class FaultCost
 
     /// <summary>Each cost as a sentence with its call.</summary>
     internal static IEnumerable<string> Sentences(Score score, Tongue tongue) =>
-        score.Lines.OfType<ScoreLine.FaultCosts>().Select(l => Said(l, tongue));
+        score.Lines.OfType<ScoreLine.FaultCosts>().Select(l => Said(l, score.Lines.Any(o => o is ScoreLine.Penalty), tongue));
 
-    private static string Said(ScoreLine.FaultCosts l, Tongue tongue)
+    private static string Said(ScoreLine.FaultCosts l, bool missingIsTime, Tongue tongue)
     {
         var fault = Named(l.Fault, tongue);
         var most = (object?)l.MostTime ?? l.MostUnits;
         var limit = most is null ? "" : tongue.Say($", at most {most} in all", $", como mucho {most} en total");
+        var stopped = missingIsTime
+            ? tongue.Say("Who does not finish has it added too.", "A quien no termina también se le añade.")
+            : tongue.Say("Who does not finish has no time to add it to.", "Quien no termina no tiene tiempo al que añadirla.");
         return l.Time is { } time
             ? tongue.Say(
-                $"Each {fault} adds {time}{limit}: the judge calls “{fault}, {time}” and makes a stroke. "
-                    + "Who does not finish has no time to add it to.",
-                $"Cada falta ({fault}) añade {time}{limit}: el juez canta «{fault}, {time}» y hace una raya. "
-                    + "Quien no termina no tiene tiempo al que añadirla."
+                $"Each {fault} adds {time}{limit}: the judge calls “{fault}, {time}” and makes a stroke. {stopped}",
+                $"Cada falta ({fault}) añade {time}{limit}: el juez canta «{fault}, {time}» y hace una raya. {stopped}"
             )
             : tongue.Say(
                 $"Each {fault} takes off {Words.Count(l.Units ?? 0, "rep")}{limit}, never below zero: "

@@ -151,7 +151,8 @@ public static partial class Scorer
                 Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
                 Measured.Intervals => FullIntervals(c, run, course, tongue),
                 _ => Units(c, run, course, sheet, tongue),
-            }
+            },
+            tongue
         );
         result = Adjusted(c, run, result);
         result = result with { Reasons = result.Reasons.Concat(ByMember(c, run, course)).ToEq() };

@@ -28,6 +28,7 @@ public class FaultCostTests
     [InlineData(20, 3, "14 reps")]
     [InlineData(20, 9, "10 reps")]
     [InlineData(4, 3, "0 reps")]
+    [InlineData(7, 3, "1 rep")]
     public void Reps_are_taken_off_and_never_below_zero(long reps, long faults, string text) =>
         Assert.Equal(text, ByReps.Score(Seen(null, reps, faults)).Text);
 
@@ -38,6 +39,20 @@ public class FaultCostTests
         var stopped = ByTime.Score(Seen(null, 29, 6));
         Assert.Equal("29 of 30 at the cap", stopped.Text);
         Assert.Equal([2, 1], Ranking.Places([stopped, ByTime.Score(Seen(539, null, 6))]));
+    }
+
+    /// <summary>Where missing reps are turned into time, who does not finish has a time, and the paper says that it grows too.</summary>
+    [Fact]
+    public void Where_missing_reps_are_time_it_is_added_to_that()
+    {
+        var trial = Trial.Tideline(
+            Timed.Replace("cap line by reps", "+0:01 for each missing rep", StringComparison.Ordinal)
+                + "  penalty: 0:05 for each dropped bar\n"
+        );
+        Assert.StartsWith("9:11", trial.Score(Seen(null, 29, 2)).Text, StringComparison.Ordinal);
+        var judge = trial.Paper(Audience.Judge);
+        Assert.Contains("Who does not finish has it added too.", judge, StringComparison.Ordinal);
+        Assert.DoesNotContain("has no time to add it to", judge, StringComparison.Ordinal);
     }
 
     /// <summary>With the same faults more reps, or an earlier finish, never rank lower; a fault more never ranks higher.</summary>
