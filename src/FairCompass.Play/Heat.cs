@@ -30,9 +30,7 @@ public static class Heat
         CancellationToken cancel = default
     )
     {
-        var players = entries.Distinct().ToDictionary(i => i, i => new Player(u, i, paces));
-        var runs = entries.Select((e, lane) => players[e].Play(seed, (ulong)lane, cancel)).ToList();
-        var results = runs.Select((r, i) => r.Score(u.Courses[entries[i]], u.Competition.Unit)).ToList();
+        var (runs, results) = Runs(u, entries, seed, paces, cancel);
         var cards = entries.Distinct().ToDictionary(i => i, i => CardOf(u, i));
         var lanes = runs.Select((r, i) => Lane(u, i, entries, r, results, cards[entries[i]])).ToList();
         var clocks = SharedClock.Of([.. entries.Distinct().Select(i => u.Courses[i])], Tongue.English);
@@ -49,6 +47,46 @@ public static class Heat
             ],
             [.. Moments(runs).OrderBy(m => m.At)]
         );
+    }
+
+    /// <summary>The runs of a heat with their results, without what a page needs of them; lanes are made side by side.</summary>
+    /// <param name="u">The workout, understood.</param>
+    /// <param name="entries">Which of its courses runs in each lane.</param>
+    /// <param name="seed">Which of the made-up heats.</param>
+    /// <param name="paces">What can be expected.</param>
+    /// <param name="cancel">Ends the work between two events.</param>
+    /// <remarks>Lanes do not disturb each other: the same seed gives the same heat, however many lanes are made at once.</remarks>
+    public static (List<PlayedRun> Runs, List<Eq<ComponentResult>> Results) Runs(
+        Understanding u,
+        IReadOnlyList<int> entries,
+        ulong seed,
+        PaceTable paces,
+        CancellationToken cancel = default
+    )
+    {
+        var runs = new PlayedRun[entries.Count];
+        var results = new Eq<ComponentResult>[entries.Count];
+        // A player plays one run at a time, and keeps what is the same in all runs of its entry.
+        Parallel.For(
+            0,
+            entries.Count,
+            new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount, CancellationToken = cancel },
+            () => new Dictionary<int, Player>(),
+            (lane, _, players) =>
+            {
+                var entry = entries[lane];
+                if (!players.TryGetValue(entry, out var player))
+                {
+                    players[entry] = player = new Player(u, entry, paces);
+                }
+
+                runs[lane] = player.Play(seed, (ulong)lane, cancel);
+                results[lane] = runs[lane].Score(u.Courses[entry], u.Competition.Unit);
+                return players;
+            },
+            _ => { }
+        );
+        return ([.. runs], [.. results]);
     }
 
     /// <summary>The lane card of one entry, as it is printed.</summary>
