@@ -26,7 +26,11 @@ public sealed record PublishedVersion(
     string HoldsFrom,
     string Note,
     DateTime At
-);
+)
+{
+    /// <summary>The heat from which it holds, from 1; null where it holds at once, or from when words say.</summary>
+    public int? FromHeat => Core.Publishing.HoldsFrom.Heat(HoldsFrom);
+}
 
 /// <summary>What came of publishing.</summary>
 public abstract record PublishResult

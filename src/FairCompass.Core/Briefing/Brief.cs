@@ -35,6 +35,14 @@ public sealed record Brief(
     /// <summary>The codes of the cards that are printed from it, one for each; empty for every other paper.</summary>
     public Eq<CardCode> Cards { get; init; }
 
+    /// <summary>The posts that judges of one lane have, for a judge brief; empty where no line says so.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<int> Posts { get; init; }
+
+    /// <summary>The post whose judge it is for; null for all.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public int? Post { get; init; }
+
     /// <summary>Every number of the sections with the id of the value in the model that it is printed from; empty unless
     /// <see cref="BriefOptions.Trace"/> asks for it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]

@@ -127,7 +127,6 @@ public sealed partial class BriefBuilder
                 .Range(1, division.Size)
                 .Select(n => Cite("form/seats", tongue.Ordinal(n)) + (division.DutyOf(n) is { } d ? $" ({tongue.Name(d.Word())})" : ""))
             : [];
-        var judges = course is null ? 1 : Timeline.Of(course, tongue)?.Judges ?? 1;
         return new(
             "who",
             "",
@@ -144,10 +143,7 @@ public sealed partial class BriefBuilder
                     .. entry is null ? [Say("Division", "División")] : Array.Empty<string>(),
                     Say("Heat", "Tanda"),
                     Say("Lane", "Calle"),
-                    Say("Judge", "Juez"),
-                    .. judges > 1
-                        ? Enumerable.Range(2, Math.Min(judges, 9) - 1).Select(n => Cite("form/judges", Say($"Judge {n}", $"Juez {n}")))
-                        : [],
+                    .. JudgesOfCard(course),
                     Say("Credential", "Acreditación"),
                     Say("Date", "Fecha"),
                 ]),

@@ -73,6 +73,7 @@ public sealed partial class BriefBuilder
             Audience.Judge =>
             [
                 ChecksBeforeGo(),
+                Posts(),
                 Work(),
                 Loads(),
                 Clock(),
@@ -108,6 +109,8 @@ public sealed partial class BriefBuilder
             Language = options.Language,
             Numbers = numbers.ToEq(),
             Cards = audience == Audience.LaneCard ? CardsOf(print) : [],
+            Posts = audience == Audience.Judge ? JudgesPosts.Numbers : [],
+            Post = audience == Audience.Judge && JudgesPosts.Numbers.Contains(options.Post ?? 0) ? options.Post : null,
         };
     }
 

@@ -30,6 +30,10 @@ public sealed record BriefOptions
     /// <summary>The number of the first card, from 1.</summary>
     public int FirstCard { get; init; } = 1;
 
+    /// <summary>The post of a lane whose judge reads the paper, from 1; null for all of them. One that the workout does not have is
+    /// as none.</summary>
+    public int? Post { get; init; }
+
     /// <summary>Marks that were read, for the measurement sheet; empty leaves its rows blank.</summary>
     public Eq<Reading> Readings { get; init; }
 }

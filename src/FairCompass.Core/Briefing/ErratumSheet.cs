@@ -55,9 +55,18 @@ public static class ErratumSheet
     private static Eq<BriefBlock> Blocks(Difference difference, Correction correction, Tongue tongue)
     {
         var from =
-            correction.HoldsFrom.Length == 0
-                ? tongue.Say("This holds at once.", "Esto vale desde ahora.")
-                : tongue.Say($"This holds from: {correction.HoldsFrom}.", $"Esto vale desde: {Author(correction.HoldsFrom, tongue)}.");
+            correction.HoldsFrom.Length == 0 ? tongue.Say("This holds at once.", "Esto vale desde ahora.")
+            : HoldsFrom.Heat(correction.HoldsFrom) is { } heat
+                ? heat == 1 ? tongue.Say("This holds from the first heat on.", "Esto vale desde la primera tanda.")
+                    : tongue.Say(
+                        $"This holds from heat {heat} on. Heats before it are judged, and stay scored, by {correction.Replaces}.",
+                        $"Esto vale desde la tanda {heat}. Las tandas anteriores se juzgan, y quedan puntuadas, según "
+                            + $"{correction.Replaces}."
+                    )
+            : tongue.Say(
+                $"This holds from: {HoldsFrom.Words(correction.HoldsFrom)}.",
+                $"Esto vale desde: {Author(correction.HoldsFrom, tongue)}."
+            );
         var who =
             tongue.Say("It is for ", "Es para ")
             + (difference.Divisions.Count == 0 ? tongue.Say("everybody", "todos") : tongue.Join(difference.Divisions))

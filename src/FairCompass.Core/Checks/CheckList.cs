@@ -67,6 +67,9 @@ public static class CheckList
         new LineUpMisfit(),
         new RankingUnstated(),
         new GroupMisfit(),
+        new PostMisfit(),
+        new IntervalMisfit(),
+        new PostDoubled(),
         new BonusUnreachable(),
         new ClauseUnseen(),
     ];

@@ -40,6 +40,7 @@ public sealed partial class Clockwork
     private readonly List<PieceOfWork> pieces = [];
     private readonly List<ClockSpan> spans = [];
     private readonly Workout workout;
+    private readonly JudgePosts posts;
     private readonly int members;
     private readonly IReadOnlyList<Group> groups;
     private int steps;
@@ -50,6 +51,7 @@ public sealed partial class Clockwork
     private Clockwork(Workout workout, Division? division)
     {
         this.workout = workout;
+        posts = JudgePosts.Of(workout);
         members = division?.Size ?? 1;
         groups = workout.Headers.OfType<Header.Groups>().SelectMany(g => g.Items).ToList();
     }
@@ -362,7 +364,7 @@ public sealed partial class Clockwork
                         .Select(p => new Presence(p.Who, p.Piece.Key, p.Does is null ? Presence.Works : new(p.Does, p.Does)))
                         .Concat(rests ?? [])
                         .ToEq(),
-                    Judges = kind == SpanKind.Work ? JudgesOf(places.Select(p => p.Piece).ToList()) : 0,
+                    Watched = kind == SpanKind.Work ? WatchedAt(places.ConvertAll(p => p.Piece)) : [],
                     Silent = silent,
                 }
             );

@@ -30,8 +30,12 @@ public sealed record ClockSpan(SpanKind Kind, string? Label, Duration Starts, Du
     /// <summary>Who is where, who rests, who changes the load; empty when everybody works at the one piece.</summary>
     public Eq<Presence> Where { get; init; }
 
+    /// <summary>What judges watch during the span, each place once; empty while nobody works.</summary>
+    public Eq<WatchedPlace> Watched { get; init; }
+
     /// <summary>Judges that a lane needs during the span.</summary>
-    public int Judges { get; init; }
+    [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
+    public int Judges => JudgePosts.Judges(Watched);
 
     /// <summary>True when the span begins without a call: the clock rolling over is the call.</summary>
     public bool Silent { get; init; }

@@ -121,7 +121,11 @@ internal sealed class TopicUse
         ["measuring"] = use =>
             First(use.movements.Where(m => m.Movement.Clauses.Any(c => c.Kind == ClauseKind.Measured)).Select(m => m.Line)),
         ["judges"] = use =>
-            use.u.Courses.Count > 0 && Timeline.Of(use.u.Courses[0]) is { Judges: > 1 } ? use.u.Workout.Stages[0].At.Line : null,
+            !use.u.Workout.Headers.OfType<Header.Judges>().Any()
+            && use.u.Courses.Count > 0
+            && Timeline.Of(use.u.Courses[0]) is { Judges: > 1 }
+                ? use.u.Workout.Stages[0].At.Line
+                : null,
         ["other documents"] = use =>
             First(
                 use.rules.Where(r => r.Rule is Rule.Remark n && Refers(n.Text) || r.Rule is Rule.Touch t && Refers(t.Text))

@@ -74,6 +74,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<MovementUse>),
         typeof(EqConverter<ClockSpan>),
         typeof(EqConverter<Presence>),
+        typeof(EqConverter<WatchedPlace>),
         typeof(EqConverter<ClockFork>),
         typeof(EqConverter<OwnedRest>),
         typeof(EqConverter<Chosen>),

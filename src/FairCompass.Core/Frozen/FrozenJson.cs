@@ -28,6 +28,7 @@ namespace FairCompass.Core.Frozen;
         typeof(EqConverter<Duration?>),
         typeof(EqConverter<V2.Fault>),
         typeof(EqConverter<V2.Group>),
+        typeof(EqConverter<V2.Watch>),
         typeof(EqConverter<V2.Header>),
         typeof(EqConverter<V2.ImplementCount>),
         typeof(EqConverter<V2.NamedBar>),

@@ -116,6 +116,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Header.Groups, V2.Header.Groups>]
     [MapDerivedType<Workouts.Header.Video, V2.Header.Video>]
     [MapDerivedType<Workouts.Header.LeadIn, V2.Header.LeadIn>]
+    [MapDerivedType<Workouts.Header.Judges, V2.Header.Judges>]
     [MapDerivedType<Workouts.Header.Seats, V2.Header.Seats>]
     [MapDerivedType<Workouts.Header.Entries, V2.Header.Entries>]
     private static partial V2.Header One(Workouts.Header one);
@@ -139,6 +140,10 @@ internal static partial class IntoFrozen
     private static Eq<V2.Fault> All(Eq<Standards.Fault> all) => all.Select(One).ToEq();
 
     private static partial V2.Group One(Workouts.Group one);
+
+    private static partial V2.Watch One(Workouts.Watch one);
+
+    private static Eq<V2.Watch> All(Eq<Workouts.Watch> all) => all.Select(One).ToEq();
 
     private static Eq<V2.Group> All(Eq<Workouts.Group> all) => all.Select(One).ToEq();
 

@@ -118,6 +118,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Header.Groups, Workouts.Header.Groups>]
     [MapDerivedType<V2.Header.Video, Workouts.Header.Video>]
     [MapDerivedType<V2.Header.LeadIn, Workouts.Header.LeadIn>]
+    [MapDerivedType<V2.Header.Judges, Workouts.Header.Judges>]
     [MapDerivedType<V2.Header.Seats, Workouts.Header.Seats>]
     [MapDerivedType<V2.Header.Entries, Workouts.Header.Entries>]
     private static partial Workouts.Header One(V2.Header one);
@@ -141,6 +142,10 @@ internal static partial class OutOfFrozen
     private static Eq<Standards.Fault> All(Eq<V2.Fault> all) => all.Select(One).ToEq();
 
     private static partial Workouts.Group One(V2.Group one);
+
+    private static partial Workouts.Watch One(V2.Watch one);
+
+    private static Eq<Workouts.Watch> All(Eq<V2.Watch> all) => all.Select(One).ToEq();
 
     private static Eq<Workouts.Group> All(Eq<V2.Group> all) => all.Select(One).ToEq();
 

@@ -76,12 +76,65 @@ public sealed partial class Parser
             return MadeUp(c);
         }
 
+        if (c.Eat("judges:"))
+        {
+            return Posts(c);
+        }
+
         return Nothing<Header>(
             c,
             "This is not a heading line.",
-            "for …, a/b is …, levels …, groups …, seats …, entries …, lead-in …, or video: …",
-            ["for", "a/b is", "levels", "groups", "seats", "entries", "lead-in", "video:"]
+            "for …, a/b is …, levels …, groups …, seats …, entries …, judges: …, lead-in …, or video: …",
+            ["for", "a/b is", "levels", "groups", "seats", "entries", "judges:", "lead-in", "video:"]
         );
+    }
+
+    /// <summary>Posts of a lane beyond which a number is a slip.</summary>
+    private const int MostPosts = 9;
+
+    private static Header? Posts(Cursor c)
+    {
+        var watches = new List<Watch>();
+        do
+        {
+            if (c.Eat("by post") || c.Name(TokenKind.Name, "by post") is not { } place)
+            {
+                return Nothing<Header>(
+                    c,
+                    "What does this post watch?",
+                    "work, hold, or the name of a station: hold by post 2",
+                    ["work", "hold"]
+                );
+            }
+
+            if (!c.Eat("by post"))
+            {
+                return Nothing<Header>(c, $"Which post watches “{place}”?", $"{place} by post 1", ["by post"]);
+            }
+
+            if (c.Int("the number of the post") is not { } post)
+            {
+                return null;
+            }
+
+            if (post is 0 or > MostPosts)
+            {
+                return Nothing<Header>(c, $"Posts have numbers from 1 to {MostPosts}.", $"{place} by post 1");
+            }
+
+            var of =
+                place == "work" ? Watched.Work
+                : place == "hold" ? Watched.Hold
+                : Watched.Station;
+            var name = of == Watched.Station ? place : null;
+            if (watches.Exists(w => w.Of == of && w.Station == name))
+            {
+                return Nothing<Header>(c, $"“{place}” has a post already.", "each once");
+            }
+
+            watches.Add(new(of, name, post));
+        } while (c.EatChar(','));
+        return new Header.Judges(watches.ToEq());
     }
 
     /// <summary>Words of duties with commas between them.</summary>

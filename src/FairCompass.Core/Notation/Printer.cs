@@ -78,6 +78,15 @@ public sealed partial class Printer
                     null => "",
                 },
             Header.LeadIn h => "lead-in " + Time(h.Time),
+            Header.Judges h => "judges: "
+                + string.Join(
+                    ", ",
+                    h.Watches.Select(w =>
+                        (w.Station ?? (w.Of == Watched.Hold ? "hold" : "work"))
+                        + " by post "
+                        + w.Post.ToString(System.Globalization.CultureInfo.InvariantCulture)
+                    )
+                ),
             Header.Video h => "video: a rep that cannot be verified is " + (h.NoRep ? "no rep" : "undecided"),
             _ => throw new InvalidOperationException("A header without a printed form."),
         };

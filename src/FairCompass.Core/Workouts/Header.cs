@@ -35,9 +35,32 @@ public abstract record Header : Node
     /// <summary><c>lead-in 0:10</c>: counted down on the clock before 0:00.</summary>
     /// <param name="Time">How long; null when <c>unset</c>.</param>
     public sealed record LeadIn(Duration? Time) : Header;
+
+    /// <summary><c>judges: work by post 1, hold by post 2</c>: which judge of a lane watches what.</summary>
+    /// <param name="Watches">In the order in which they were written; what is not named is watched as without the line.</param>
+    public sealed record Judges(Eq<Watch> Watches) : Header;
 }
 
 /// <summary>A named group of seats of a team.</summary>
 /// <param name="Name">One word.</param>
 /// <param name="Seats">Places in the team, from 1.</param>
 public sealed record Group(string Name, Eq<int> Seats);
+
+/// <summary>What a judge watches.</summary>
+public enum Watched
+{
+    /// <summary>What is counted, wherever no post is named for its station.</summary>
+    Work,
+
+    /// <summary>A position that a crew-mate holds.</summary>
+    Hold,
+
+    /// <summary>One station, or one part.</summary>
+    Station,
+}
+
+/// <summary>What one post of a lane watches.</summary>
+/// <param name="Of">What kind of thing.</param>
+/// <param name="Station">The name of the station; null for the others.</param>
+/// <param name="Post">The number of the post, from 1.</param>
+public sealed record Watch(Watched Of, string? Station, int Post);

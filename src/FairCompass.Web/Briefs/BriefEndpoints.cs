@@ -1,5 +1,6 @@
 using System.Text.Json;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Languages;
@@ -37,13 +38,15 @@ public static class BriefEndpoints
     /// <param name="Trace">Whether the paper carries where each of its numbers comes from.</param>
     /// <param name="Cards">How many numbered cards, 1 to 200.</param>
     /// <param name="First">The number of the first card, 1 to 999.</param>
+    /// <param name="Post">The post of a lane whose judge reads a judge brief; all when missing.</param>
     private sealed record Wanted(
         [FromQuery(Name = "division")] string? Division,
         [FromQuery(Name = "language")] Language? Language,
         [FromQuery(Name = "figures")] bool? Figures,
         [FromQuery(Name = "trace")] bool? Trace,
         [FromQuery(Name = "cards")] int? Cards,
-        [FromQuery(Name = "first")] int? First
+        [FromQuery(Name = "first")] int? First,
+        [FromQuery(Name = "post")] int? Post = null
     )
     {
         public BriefOptions Options =>
@@ -54,6 +57,7 @@ public static class BriefEndpoints
                 Trace = Trace ?? false,
                 Cards = Cards ?? 1,
                 FirstCard = First ?? 1,
+                Post = Post,
             };
 
         /// <summary>Why a card for each of so many entries cannot be printed.</summary>
@@ -73,6 +77,7 @@ public static class BriefEndpoints
         public FieldError? Error =>
             EnumInput.Objection("language", Language) is { } unknown ? unknown
             : (Cards ?? 1) is < 1 or > CardCode.Most ? new("cards", $"Print 1 to {CardCode.Most} cards at once.")
+            : Post is < 1 or > 9 ? new("post", "Posts have numbers from 1 to 9.")
             : (First ?? 1) < 1 || (First ?? 1) + (Cards ?? 1) - 1 > CardCode.Highest
                 ? new("first", $"Cards are numbered from 1 to {CardCode.Highest}.")
             : null;
@@ -197,6 +202,11 @@ public static class BriefEndpoints
                                     }
                                 ).Build(audience)
                         )
+                )
+            // Each judge of a lane gets the paper of his post.
+            : audience == Audience.Judge && wanted.Post is null && JudgePosts.Of(u.Workout).Numbers is { Count: > 1 } posts
+                ? posts.Select(n =>
+                    (Func<Brief>)(() => new BriefBuilder(u, wanted.Division, today, options with { Post = n }).Build(audience))
                 )
             : [() => new BriefBuilder(u, wanted.Division, today, options).Build(audience)];
     }

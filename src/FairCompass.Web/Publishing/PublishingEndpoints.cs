@@ -3,6 +3,7 @@ using FairCompass.Core.Drafts;
 using FairCompass.Core.Interviewing;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Publishing;
+using FairCompass.Core.Quantities;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -24,13 +25,20 @@ public sealed record PublishDraft(int BaseRevision, int CompetitionRevision, Gui
 /// <param name="Questions">What is open.</param>
 /// <param name="Published">The newest version; null when there is none.</param>
 /// <param name="Changed">True when the draft says something else than the newest version.</param>
+/// <param name="HoldsFrom">From when a correction would hold, as the notes of its lines say; empty where they do not.</param>
 public sealed record InterviewOf(
     int Revision,
     int CompetitionRevision,
     IReadOnlyList<Question> Questions,
     PublishedVersion? Published,
-    bool Changed
+    bool Changed,
+    string HoldsFrom
 );
+
+/// <summary>Under which version heats are judged.</summary>
+/// <param name="Version">The version of the heat that was asked for; null where none was, or none holds yet.</param>
+/// <param name="Heats">All heats, in stretches.</param>
+public sealed record InForceOf(PublishedVersion? Version, Eq<HeatsUnder> Heats);
 
 /// <summary>What a printed code stands for.</summary>
 /// <param name="Version">The version it was printed from.</param>
@@ -61,6 +69,9 @@ public static class PublishingEndpoints
                     + "elsewhere since (409)."
             );
         drafts.MapGet("/published", Versions).WithSummary("The published versions, newest first.");
+        drafts
+            .MapGet("/in-force", ReadInForce)
+            .WithSummary("Under which version heats are judged, where a correction holds from a heat on.");
         drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.");
         var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
         codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.");
@@ -89,7 +100,8 @@ public static class PublishingEndpoints
                 open.Competition.Revision,
                 Interview.Open(open.Understanding).ToList(),
                 last,
-                last is null || !await published.Says(last, Fingerprint.Of(open.Understanding), cancel)
+                last is null || !await published.Says(last, Fingerprint.Of(open.Understanding), cancel),
+                last is null ? "" : HoldsFrom.Noted(open.Understanding.Text, (await published.Document(last.Id, cancel)).Text)
             )
         );
     }
@@ -150,6 +162,34 @@ public static class PublishingEndpoints
 
     private static async Task<Ok<IReadOnlyList<PublishedVersion>>> Versions(Guid id, PublishedStore published, CancellationToken cancel) =>
         TypedResults.Ok(await published.Of(id, cancel));
+
+    private static async Task<Results<Ok<InForceOf>, NotThere, FieldsRefused>> ReadInForce(
+        Guid id,
+        int? heat,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
+    {
+        if (heat is < 1 or > 999)
+        {
+            return new FieldsRefused("heat", "Heats are numbered from 1 to 999.");
+        }
+
+        if (await drafts.Open(id, cancel) is null)
+        {
+            return NotThere.Gone("workout");
+        }
+
+        var versions = await published.Of(id, cancel);
+        var held = versions.Select(v => (v.Number, v.HoldsFrom)).ToList();
+        return TypedResults.Ok(
+            new InForceOf(
+                heat is { } one && HoldsFrom.InForce(held, one) is { } number ? versions.First(v => v.Number == number) : null,
+                HoldsFrom.Stretches(held)
+            )
+        );
+    }
 
     private static async Task<Results<Ok<Difference>, NotThere>> Changes(
         Guid id,

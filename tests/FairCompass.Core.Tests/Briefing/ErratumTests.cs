@@ -33,7 +33,12 @@ public class ErratumTests
         );
         var text = BriefText.Of(sheet);
         Assert.Contains($"Your paper says {Fingerprint.Of(Demo.Understand(Bell)).Code}?", text, StringComparison.Ordinal);
-        Assert.Contains("This holds from: heat 3. It is for Meadow.", text, StringComparison.Ordinal);
+        Assert.Contains(
+            $"This holds from heat 3 on. Heats before it are judged, and stay scored, by "
+                + $"{Fingerprint.Of(Demo.Understand(Bell)).Code}. It is for Meadow.",
+            text,
+            StringComparison.Ordinal
+        );
         Assert.Equal(
             ["Meadow, man", "loads", "dumbbell hang clean and jerk", "2 × 10 kg", "2 × 7.5 kg"],
             sheet.Sections[0].Blocks.OfType<BriefBlock.Table>().Single().Rows[0].Cells
@@ -50,9 +55,9 @@ public class ErratumTests
                 .Replace("11:00", "12:00", StringComparison.Ordinal)
                 .Replace("A unfinished: not reached", "A unfinished: zero", StringComparison.Ordinal)
             + "policy doubtful rep: no rep\nstandard front squat, rack: does not apply\n";
-        var sheet = Sheet(Bell, now, Language.Spanish, "heat 3", "Mind the clock.");
+        var sheet = Sheet(Bell, now, Language.Spanish, "Sunday", "Mind the clock.");
         var text = BriefText.Of(sheet);
-        Assert.Contains("«heat 3»", text, StringComparison.Ordinal);
+        Assert.Contains("«Sunday»", text, StringComparison.Ordinal);
         Assert.Contains("Meadow, hombre", text, StringComparison.Ordinal);
         Assert.Contains("cargas", text, StringComparison.Ordinal);
         Assert.Equal(("Fe de erratas", "Versión 2"), (sheet.Paper, sheet.Status));

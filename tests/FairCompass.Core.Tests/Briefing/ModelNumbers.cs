@@ -51,6 +51,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                     .SelectMany(r => In(r.Length.ToString())),
                 .. shown.SelectMany(i => Walked(u.Courses[i].Piece(parts[1]))),
             ],
+            "post" => InAll(u.Workout.Headers.Select(h => Line(h.At.Line))),
             "judges" => [.. Clocks.Select(c => c.Judges.ToString(CultureInfo.InvariantCulture))],
             "clause" => InAll(Clauses(parts[1], parts[2])),
             "fault" => InAll(

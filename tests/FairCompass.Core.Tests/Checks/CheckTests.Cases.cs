@@ -13,8 +13,8 @@ public partial class CheckTests
     private const string TwoParts =
         "11:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest set of 2 front squat\n\n";
 
-    private static string Interval(string calories) =>
-        $"{Divisions}9:00 for time\n  every 1:30, unfinished carries over\n    first\n      {calories} cal rowing machine\n"
+    private static string Interval(string calories, string late = ", unfinished carries over") =>
+        $"{Divisions}9:00 for time\n  every 1:30{late}\n    first\n      {calories} cal rowing machine\n"
         + $"    then\n      60 sit-up\n{Timed}";
 
     private static string Stations(string limit) =>

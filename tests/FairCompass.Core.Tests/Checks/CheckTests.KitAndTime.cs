@@ -21,9 +21,34 @@ public partial class CheckTests
         $"{Divisions}10:00 for reps\n  every 1:00, unfinished is skipped, what is done counts\n    {odd}:\n      12 sit-up\n"
         + $"    {even}:\n      6 burpee\n{Reps}";
 
+    private static string Posts(string judges, string work) =>
+        Pairs.Replace("\n\n", $"\n  judges: {judges}\n\n", StringComparison.Ordinal) + $"9:00 for reps\n  {work}\n{Reps}";
+
     public static TheoryData<string, string, string> KitAndTime =>
         new()
         {
+            {
+                "interval-misfit",
+                Interval("12", ", unfinished is skipped, nothing of it counts"),
+                Interval("12", ", unfinished is skipped")
+            },
+            { "interval-misfit", Interval("12", ", unfinished ends the work"), Interval("12") },
+            {
+                "post-misfit",
+                Posts("hold by post 2", "max sit-up"),
+                Posts("hold by post 2", "max sit-up\n    hold: 1 crew-mate in front plank, for every whole rep")
+            },
+            {
+                "post-misfit",
+                Stations("at most 20 in a row").Replace("woman\n\n", "woman\n  judges: Oar by post 1\n\n", StringComparison.Ordinal),
+                Stations("at most 20 in a row").Replace("woman\n\n", "woman\n  judges: oars by post 1\n\n", StringComparison.Ordinal)
+            },
+            { "post-misfit", Posts("work by post 1\n  judges: work by post 2", "max sit-up"), Posts("work by post 1", "max sit-up") },
+            {
+                "post-doubled",
+                Posts("work by post 1, hold by post 1", "max sit-up\n    hold: 1 crew-mate in front plank, for every whole rep"),
+                Posts("work by post 1, hold by post 2", "max sit-up\n    hold: 1 crew-mate in front plank, for every whole rep")
+            },
             {
                 "each-unsaid",
                 Pairs + "9:00 for time\n  40 sit-up, each or together unset\n" + Timed,

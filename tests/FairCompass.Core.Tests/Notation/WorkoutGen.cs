@@ -272,6 +272,8 @@ public static partial class WorkoutGen
             )
         );
 
+    private static IReadOnlyList<Watch> Posts => [new(Watched.Work, null, 1), new(Watched.Hold, null, 2), new(Watched.Station, "Bike", 3)];
+
     private static readonly Gen<Header> AnyHeader = Gen.OneOf(
         Names.Select(n => (Header)new Header.For(n)),
         Gen.Enum<DutyOrder>().Select(d => (Header)new Header.Order(d)),
@@ -284,6 +286,7 @@ public static partial class WorkoutGen
             Gen.Int[0, 2].Select(i => i == 0 ? (bool?)null : i == 1),
             (m, a) => (Header)new Header.Entries(m.ToEq(), a)
         ),
+        Gen.Int[1, 3].Select(n => (Header)new Header.Judges([.. Posts.Take(n)])),
         Coin.Select(n => (Header)new Header.Video(n))
     );
 

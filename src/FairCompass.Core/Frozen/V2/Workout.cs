@@ -33,6 +33,7 @@ internal enum DutyOrder
 [JsonDerivedType(typeof(LeadIn), "leadIn")]
 [JsonDerivedType(typeof(Seats), "seats")]
 [JsonDerivedType(typeof(Entries), "entries")]
+[JsonDerivedType(typeof(Judges), "judges")]
 internal abstract record Header : Node
 {
     internal sealed record For(Eq<Who> Names) : Header;
@@ -47,11 +48,22 @@ internal abstract record Header : Node
 
     internal sealed record LeadIn(Duration? Time) : Header;
 
+    internal sealed record Judges(Eq<Watch> Watches) : Header;
+
     internal sealed record Seats(Eq<string> Duties) : Header;
 
     internal sealed record Entries(Eq<string> Makes, bool? Apart) : Header;
 }
 
 internal sealed record Group(string Name, Eq<int> Seats);
+
+internal enum Watched
+{
+    Work,
+    Hold,
+    Station,
+}
+
+internal sealed record Watch(Watched Of, string? Station, int Post);
 
 internal sealed record Who(Eq<string> Names);

@@ -180,6 +180,7 @@ export interface paths {
                     trace?: boolean;
                     cards?: number;
                     first?: number;
+                    post?: number;
                 };
                 header?: never;
                 path: {
@@ -244,6 +245,7 @@ export interface paths {
                     trace?: boolean;
                     cards?: number;
                     first?: number;
+                    post?: number;
                 };
                 header?: never;
                 path: {
@@ -308,6 +310,7 @@ export interface paths {
                     trace?: boolean;
                     cards?: number;
                     first?: number;
+                    post?: number;
                     from?: number;
                 };
                 header?: never;
@@ -2727,6 +2730,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workouts/{id}/in-force": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Under which version heats are judged, where a correction holds from a heat on. */
+        get: {
+            parameters: {
+                query?: {
+                    heat?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["InForceOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/changes": {
         parameters: {
             query?: never;
@@ -3477,6 +3538,13 @@ export interface components {
             language?: components["schemas"]["Language"];
             /** @description The codes of the cards that are printed from it, one for each; empty for every other paper. */
             cards?: components["schemas"]["EqOfCardCode"];
+            /** @description The posts that judges of one lane have, for a judge brief; empty where no line says so. */
+            posts?: components["schemas"]["EqOfint"];
+            /**
+             * Format: int32
+             * @description The post whose judge it is for; null for all.
+             */
+            post?: null | number;
             /**
              * @description Every number of the sections with the id of the value in the model that it is printed from; empty unless
              *                 bool BriefOptions.Trace asks for it.
@@ -3921,6 +3989,8 @@ export interface components {
             pieces: components["schemas"]["EqOfstring"];
             /** @description Who is where, who rests, who changes the load; empty when everybody works at the one piece. */
             where: components["schemas"]["EqOfPresence"];
+            /** @description What judges watch during the span, each place once; empty while nobody works. */
+            watched: components["schemas"]["EqOfWatchedPlace"];
             /**
              * Format: int32
              * @description Judges that a lane needs during the span.
@@ -4675,6 +4745,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfWatchedPlace: components["schemas"]["WatchedPlace"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfdecimal: number[];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4955,6 +5031,19 @@ export interface components {
             /** @description Paces in place of those of the competition, at most 100; null for none. */
             paces?: null | components["schemas"]["Pace"][];
         };
+        /** @description Heats that are judged under one version. */
+        HeatsUnder: {
+            /**
+             * Format: int32
+             * @description The first of them, from 1; they end before the next stretch begins.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description The number of the version.
+             */
+            version: number;
+        };
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -4987,6 +5076,15 @@ export interface components {
              */
             id: string;
         };
+        /** @description Under which version heats are judged. */
+        InForceOf: {
+            version: null | components["schemas"]["PublishedVersion"];
+            /**
+             * @description All heats, in stretches.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            heats: components["schemas"]["HeatsUnder"][];
+        };
         /**
          * @description What a shape stands for; the page decides how it looks.
          * @enum {unknown}
@@ -5009,6 +5107,8 @@ export interface components {
             published: null | components["schemas"]["PublishedVersion"];
             /** @description True when the draft says something else than the newest version. */
             changed: boolean;
+            /** @description From when a correction would hold, as the notes of its lines say; empty where they do not. */
+            holdsFrom: string;
         };
         /**
          * @description A joint with one angle of flexion, in degrees; 0 is straight.
@@ -6330,6 +6430,11 @@ export interface components {
              * @description When it was published, UTC.
              */
             at: string;
+            /**
+             * Format: int32
+             * @description The heat from which it holds, from 1; null where it holds at once, or from when words say.
+             */
+            fromHeat?: null | number;
         };
         /** @description Something that must be answered before a workout is published. */
         Question: {
@@ -7387,6 +7492,20 @@ export interface components {
              * @description How far inside the limit, in millimetres or degrees; negative when outside.
              */
             margin: number;
+        };
+        /** @description One thing that is watched during a span of the clock. */
+        WatchedPlace: {
+            /**
+             * Format: int32
+             * @description The post that watches it; null where no post is named, so that it has a judge of its own.
+             */
+            post: null | number;
+            /** @description True for a position that a crew-mate holds, false for what is counted. */
+            hold: boolean;
+            /** @description The key of the piece. */
+            piece: string;
+            /** @description The name of the station or part; null for the whole work. */
+            station: null | string;
         };
         /** @description Another rule on the same observations. */
         WhatIf: {

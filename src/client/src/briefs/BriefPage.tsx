@@ -94,6 +94,7 @@ export function BriefPage() {
             figures={kind === "Athlete" || kind === "Judge"}
             cards={kind === "LaneCard"}
             others={kind !== "LaneCard"}
+            posts={brief.data?.posts ?? []}
             refused={refused}
           />
           <span className="flex gap-4 text-[0.9rem]">

@@ -9,6 +9,7 @@ export function PaperChoices({
   figures,
   cards,
   others,
+  posts = [],
   refused,
 }: {
   of: Choices;
@@ -16,6 +17,7 @@ export function PaperChoices({
   figures: boolean;
   cards: boolean;
   others: boolean;
+  posts?: number[];
   refused: Refused | null;
 }) {
   return (
@@ -29,6 +31,19 @@ export function PaperChoices({
           ))}
         </select>
       </label>
+      {posts.length > 0 && (
+        <label className="flex items-center gap-2">
+          For
+          <select value={c.post} onChange={(e) => c.set("post", e.target.value)}>
+            <option value="">every post</option>
+            {posts.map((n) => (
+              <option key={n} value={n}>
+                post {n}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <label className="flex items-center gap-2">
         Language
         <select value={c.language} onChange={(e) => c.set("language", e.target.value === "English" ? "" : e.target.value)}>

@@ -13,6 +13,7 @@ export function useChoices() {
     figures: search.get("figures") === "true",
     count: search.get("cards") ?? "1",
     first: search.get("first") ?? "1",
+    post: search.get("post") ?? "",
     sheet: sheet && sheet in sheets ? sheet : ("A4" as Sheet),
     cardSheet: cards && cards in sheets ? cards : ("A4" as Sheet),
     text: search.toString(),
@@ -27,5 +28,6 @@ export const query = (c: Choices) => ({
   ...(c.language === "Spanish" ? { language: c.language } : {}),
   ...(c.figures ? { figures: true } : {}),
   ...(c.count !== "1" && c.count !== "" ? { cards: Number(c.count) } : {}),
+  ...(/^[1-9]$/.test(c.post) ? { post: Number(c.post) } : {}),
   ...(c.first !== "1" && c.first !== "" ? { first: Number(c.first) } : {}),
 });

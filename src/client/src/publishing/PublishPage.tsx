@@ -79,7 +79,7 @@ function Workout({ cid, wid }: { cid: string; wid: string }) {
 
 /** Nothing is open: the draft can become the next version. */
 function Next({ wid, interview, done }: { wid: string; interview: Schemas["InterviewOf"]; done: () => Promise<void> }) {
-  const [from, setFrom] = useState("");
+  const [from, setFrom] = useState(interview.holdsFrom);
   const [note, setNote] = useState("");
   const [saveId] = useState(() => crypto.randomUUID());
   const [error, setError] = useState<Refused | null>(null);
@@ -169,7 +169,7 @@ function Versions({ wid, versions }: { wid: string; versions: Schemas["Published
             {v.holdsFrom && (
               <>
                 {" "}
-                · holds from <bdi>{v.holdsFrom}</bdi>
+                · holds from <bdi>{v.fromHeat ? `heat ${v.fromHeat} on` : v.holdsFrom}</bdi>
               </>
             )}
           </p>

@@ -87,7 +87,7 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
                   , holding from <bdi>{newest.holdsFrom}</bdi>
                 </>
               )}
-              .{" "}
+              . {newest.fromHeat && newest.fromHeat > 1 && `Heats before ${newest.fromHeat} are still judged by the paper before it. `}
               <Link className="act" to={{ pathname: `/p/${newest.code}`, search }}>
                 Read version {newest.number}
               </Link>

@@ -20,6 +20,7 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "standard ", start: true, help: "a clause said differently here" },
   { text: "note: ", start: true, help: "printed in the briefs" },
   { text: "lead-in 0:10", start: true, help: "under the title" },
+  { text: "judges: work by post 1, hold by post 2", start: true, help: "under the title: who watches what" },
   { text: "seats man, woman", start: true, help: "the duty of each place in the team; or: seats free, told at check-in" },
   { text: "entries man, woman, mixed, ranked together", start: true, help: "how entries of one division may be made up; or ranked apart" },
   { text: "complex, ", start: true, help: "several lifts at one bar" },
