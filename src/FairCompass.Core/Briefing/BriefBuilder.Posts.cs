@@ -26,7 +26,7 @@ public sealed partial class BriefBuilder
                         : Say($"Not your count: post {n}", $"No es tu cuenta: puesto {n}")
                     )
                         + ": "
-                        + tongue.Join(posts.Of(n).Select(Watching).ToList())
+                        + tongue.Join(Watching(posts.Of(n).ToList()))
                         + "."
                 )
             )
@@ -39,16 +39,33 @@ public sealed partial class BriefBuilder
         return new("posts", Say("Who counts what", "Quién cuenta qué"), lines.Count == 0 ? [] : [new BriefBlock.Points(lines.ToEq())]);
     }
 
-    private string Watching(Watch watch) =>
-        watch switch
+    /// <summary>What a post does, in as few sentences as there are kinds of it.</summary>
+    private List<string> Watching(IReadOnlyList<Watch> watches)
+    {
+        var stations = watches.Select(w => w.Station).OfType<string>().ToList();
+        var said = new List<string>();
+        if (watches.Any(w => w.Of == Watched.Work))
         {
-            { Station: { } station } => Say($"counts at {station}", $"cuenta en {station}"),
-            { Of: Watched.Hold } => Say(
-                "watches the hold, calls when it is broken, and marks each break on the card",
-                "vigila la posición mantenida, avisa cuando se rompe y marca cada interrupción en la tarjeta"
-            ),
-            _ => Say("counts the work", "cuenta el trabajo"),
-        };
+            said.Add(Say("counts the work", "cuenta el trabajo"));
+        }
+
+        if (stations.Count > 0)
+        {
+            said.Add(Say("counts at ", "cuenta en ") + tongue.Join(stations));
+        }
+
+        if (watches.Any(w => w.Of == Watched.Hold))
+        {
+            said.Add(
+                Say(
+                    "watches the hold, calls when it is broken, and marks each break on the card",
+                    "vigila la posición mantenida, avisa cuando se rompe y marca cada interrupción en la tarjeta"
+                )
+            );
+        }
+
+        return said;
+    }
 
     /// <summary>A line for the name of each judge of the lane.</summary>
     private IEnumerable<string> JudgesOfCard(Course? course)

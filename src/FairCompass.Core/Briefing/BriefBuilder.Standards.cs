@@ -33,6 +33,9 @@ public sealed partial class BriefBuilder
             blocks.Add(StandardOf(movement, who, judge));
         }
 
+        // What is judged beside the movements: of a heaviest lift, a hold, a team.
+        blocks.AddRange(Book.Rules(u.Workout).Select(rule => StandardOf(rule, null, judge)));
+
         return new(
             "standards",
             judge

@@ -29,6 +29,21 @@ public sealed record CheckContext(
     /// <summary>Where a value is marked <c>unset</c>, as the notation reads it; not in titles, notes and comments.</summary>
     public IReadOnlyList<SourceRange> Unset { get; init; } = [];
 
+    /// <summary>Lines that were not understood: work may stand there, so nobody says that there is none.</summary>
+    public IReadOnlyList<int> Holes { get; init; } = [];
+
+    /// <summary>True where a line that was not understood stands under another.</summary>
+    /// <param name="at">The line above.</param>
+    public bool HasHoleUnder(SourceRange at) =>
+        Holes.Any(hole =>
+            hole > at.Line
+            && hole <= Lines.Count
+            && Enumerable.Range(at.Line, hole - at.Line).All(n => Deeper(Lines[n], Lines[at.Line - 1]))
+        );
+
+    private static bool Deeper(string line, string than) =>
+        line.Trim().Length == 0 || line.Length - line.TrimStart().Length > than.Length - than.TrimStart().Length;
+
     /// <summary>Why nothing was worked out of the draft; null when it was.</summary>
     public string? TooLarge { get; init; }
 

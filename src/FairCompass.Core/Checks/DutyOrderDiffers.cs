@@ -40,7 +40,7 @@ public sealed class DutyOrderDiffers : ICheck
             var other = man ? "woman/man" : "man/woman";
             yield return new Report(
                 header.At,
-                $"{Words.Join(differing)} declares {other}.",
+                $"{Words.Join(differing)} {(differing.Count == 1 ? "declares" : "declare")} {other}.",
                 new Mend($"Write a/b is {other}", new TextEdit(header.At.Line, header.At.Column, header.At.Length, "a/b is " + other))
             );
         }

@@ -52,10 +52,7 @@ public sealed class LoadLadder : ICheck
         {
             foreach (var series in new[] { load.Of.First, load.Of.Second }.OfType<Series>().Where(s => !s.IsConstant))
             {
-                var falls = Enumerable
-                    .Range(1, (int)Math.Min(series.Length ?? 60, 60) - 1)
-                    .FirstOrDefault(i => series.At(i) < series.At(i - 1));
-                if (falls > 0)
+                if (Slip(series) is { } falls)
                 {
                     yield return new Report(
                         load.At,
@@ -74,5 +71,31 @@ public sealed class LoadLadder : ICheck
                 }
             }
         }
+    }
+
+    /// <summary>The step that is against the others, from 1; null for a ladder that rises or falls all the way, or rises and then falls.
+    /// Any other turn is most often a slip.</summary>
+    private static int? Slip(Series series)
+    {
+        var turns = new List<int>();
+        var up = (bool?)null;
+        int? firstFall = null;
+        for (var i = 1; i < Math.Min(series.Length ?? 60, 60); i++)
+        {
+            if (series.At(i) is not { } now || series.At(i - 1) is not { } before || now == before)
+            {
+                continue;
+            }
+
+            firstFall ??= now < before ? i : null;
+            if (up is { } was && was != now > before)
+            {
+                turns.Add(i);
+            }
+
+            up = now > before;
+        }
+
+        return turns.Count == 0 || (turns.Count == 1 && up == false) ? null : firstFall;
     }
 }

@@ -176,7 +176,7 @@ public sealed class LoadNotMakeable : ICheck
         {
             MovementKit.Barbell => "bar",
             MovementKit.Dumbbell => load.Implements > 1 ? "pair of dumbbells" : "dumbbell",
-            MovementKit.BallAndTarget => "ball",
+            MovementKit.BallAndTarget or MovementKit.Ball => "ball",
             MovementKit.Kettlebell => load.Implements > 1 ? "pair of kettlebells" : "kettlebell",
             _ => "sandbag",
         };

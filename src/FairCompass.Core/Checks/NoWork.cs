@@ -26,17 +26,21 @@ public sealed class NoWork : ICheck
             yield return new Report(context.Workout.At, "There is no window yet. Begin with a time, such as 9:00 for time.");
         }
 
-        foreach (var clock in context.Workout.Stages.OfType<Stage.Clock>().Where(c => c.Pieces.Count == 0))
+        foreach (var clock in context.Workout.Stages.OfType<Stage.Clock>().Where(c => c.Pieces.Count == 0 && !context.HasHoleUnder(c.At)))
         {
             yield return new Report(clock.At, "This clock has no parts. Write A: for time under it.");
         }
 
-        foreach (var piece in PieceOfWork.Of(context.Workout).Where(p => p.Items.Count == 0))
+        foreach (var piece in PieceOfWork.Of(context.Workout).Where(p => p.Items.Count == 0 && !context.HasHoleUnder(p.At)))
         {
             yield return new Report(piece.At, $"There is no work under {piece.Label ?? "this window"}.");
         }
 
-        foreach (var work in context.AllWork.Where(w => w is Work.Rounds { Items.Count: 0 } or Work.Scheme { Items.Count: 0 }))
+        foreach (
+            var work in context.AllWork.Where(w =>
+                w is (Work.Rounds { Items.Count: 0 } or Work.Scheme { Items.Count: 0 }) && !context.HasHoleUnder(w.At)
+            )
+        )
         {
             yield return new Report(work.At, "There is no work in these rounds.");
         }

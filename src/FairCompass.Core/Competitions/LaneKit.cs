@@ -79,14 +79,20 @@ public sealed record LaneKit(
         {
             MovementKit.Dumbbell => Dumbbells,
             MovementKit.Kettlebell => Kettlebells,
-            MovementKit.SandbagAndBox => Sandbags,
-            MovementKit.BallAndTarget => Balls,
+            MovementKit.SandbagAndBox or MovementKit.Sandbag => Sandbags,
+            MovementKit.BallAndTarget or MovementKit.Ball => Balls,
             _ => [],
         };
 
     /// <summary>True for kit whose implements a lane has by their mass.</summary>
     public static bool HasMasses(MovementKit kit) =>
-        kit is MovementKit.Dumbbell or MovementKit.Kettlebell or MovementKit.SandbagAndBox or MovementKit.BallAndTarget;
+        kit
+            is MovementKit.Dumbbell
+                or MovementKit.Kettlebell
+                or MovementKit.SandbagAndBox
+                or MovementKit.Sandbag
+                or MovementKit.BallAndTarget
+                or MovementKit.Ball;
 
     /// <summary>How many of a mass the lane has; where nobody has said, a pair of dumbbells and one of everything else.</summary>
     /// <param name="kit">The kind of kit.</param>
@@ -121,8 +127,8 @@ public sealed record LaneKit(
         {
             MovementKit.Dumbbell => this with { Dumbbells = now },
             MovementKit.Kettlebell => this with { Kettlebells = now },
-            MovementKit.SandbagAndBox => this with { Sandbags = now },
-            MovementKit.BallAndTarget => this with { Balls = now },
+            MovementKit.SandbagAndBox or MovementKit.Sandbag => this with { Sandbags = now },
+            MovementKit.BallAndTarget or MovementKit.Ball => this with { Balls = now },
             _ => this,
         };
     }

@@ -98,6 +98,7 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
             {
                 TooLarge = TooLarge,
                 Unset = Parsed.Unset,
+                Holes = [.. Parsed.Problems.Select(p => p.At.Line)],
             },
             Parsed.Problems,
             cancel

@@ -36,7 +36,9 @@ public sealed class StandardsBook
     {
         this.competition = competition;
         mine = competition.OwnMovements.Select(PhraseBook.Restore).ToList();
-        own = mine.SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: MovementLibrary.Normal(n), m)))
+        // Rules are kept with a published version, and are no work that a draft could name.
+        own = mine.Where(m => MovementLibrary.Rules.All(r => r.Id != m.Id))
+            .SelectMany(m => m.Synonyms.Append(m.Name.English).Select(n => (Name: MovementLibrary.Normal(n), m)))
             .DistinctBy(x => x.Name)
             .ToDictionary(x => x.Name, x => x.m, StringComparer.Ordinal);
     }
@@ -82,6 +84,15 @@ public sealed class StandardsBook
 
     /// <summary>The movement with an id; null when there is none.</summary>
     public Movement? ById(string id) => mine.FirstOrDefault(m => m.Id == id) ?? MovementLibrary.ById(id);
+
+    /// <summary>The rules that are judged beside the movements of a workout. A version that was published before there were any has
+    /// none.</summary>
+    /// <param name="workout">The workout.</param>
+    public IEnumerable<Movement> Rules(Workout workout) =>
+        RulesUsed
+            .Of(workout)
+            .Where(r => published.Count == 0 || published.ContainsKey((r.Id, null)))
+            .Select(r => mine.FirstOrDefault(m => m.Id == r.Id) ?? r);
 
     /// <summary>A language in which movements are called as this book calls them.</summary>
     public Tongue Tongue(Language language) =>
@@ -176,12 +187,20 @@ public sealed class StandardsBook
     private Movement Decided(Movement movement, string? division, Workout? workout)
     {
         var m = movement;
+        var said = new List<(School School, Provenance From)>();
         foreach (var topic in Topics.All)
         {
-            if (InForce(topic, division, workout) is { From.By: not Source.Library } said && topic.Find(said.Answer) is { } school)
+            if (InForce(topic, division, workout) is { From.By: not Source.Library } answer && topic.Find(answer.Answer) is { } school)
             {
-                m = school.Rewrites.Aggregate(m, (now, phrase) => Rewrite(now, phrase, said.From));
+                said.Add((school, answer.From));
+                m = school.Rewrites.Aggregate(m, (now, phrase) => Rewrite(now, phrase, answer.From));
             }
+        }
+
+        // What holds of a clause however it is worded comes last, so that no answer takes another’s back.
+        foreach (var (school, from) in said)
+        {
+            m = school.Adjusts.Aggregate(m, (now, adjust) => Adjusted(now, adjust, from));
         }
 
         foreach (
@@ -220,7 +239,14 @@ public sealed class StandardsBook
             faults.Add(fault with { From = from });
         }
 
-        var clauses = m.Clauses.Select(c => c.Id == phrase.Id ? phrase.ToClause() with { From = from } : c).ToEq();
+        // What no pose of this movement shows stays undrawn under the same words.
+        Clause Of(Clause was) =>
+            phrase.ToClause() with
+            {
+                From = from,
+                Holds = was.Holds is null && was.Text == phrase.Text ? null : phrase.Holds,
+            };
+        var clauses = m.Clauses.Select(c => c.Id == phrase.Id ? Of(c) : c).ToEq();
         // An answer that says what the book says anyway leaves it the book’s.
         return
             clauses.Select((c, i) => c with { From = m.Clauses[i].From }).SequenceEqual(m.Clauses)
@@ -233,6 +259,17 @@ public sealed class StandardsBook
                 Faults = faults.ToEq(),
             };
     }
+
+    private static Movement Adjusted(Movement m, ClauseAdjust adjust, Provenance from) =>
+        m with
+        {
+            Clauses = m
+                .Clauses.Select(c => adjust.Clauses.Contains(c.Id) && adjust.Of(c) is var now && now != c ? now with { From = from } : c)
+                .ToEq(),
+            Faults = m
+                .Faults.Select(f => adjust.Clauses.Contains(f.Breaks) && adjust.Of(f) is var now && now != f ? now with { From = from } : f)
+                .ToEq(),
+        };
 
     private static Movement Apply(Movement m, ClauseChange change, Provenance from)
     {

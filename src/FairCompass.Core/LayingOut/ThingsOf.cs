@@ -44,6 +44,12 @@ internal static class ThingsOf
             MovementKit.Kettlebell => [new(("kettlebell", "pesa rusa"), true)],
             MovementKit.SandbagAndBox => [new(("sandbag", "saco"), true), Box],
             MovementKit.Box => [Box],
+            MovementKit.Sandbag => [new(("sandbag", "saco"), true)],
+            MovementKit.Sled => [new(("sled", "trineo"), true), Stretch],
+            MovementKit.Plate => [new(("plate for the hands", "disco para las manos"), true)],
+            MovementKit.Ball => [Ball],
+            MovementKit.DipBars => [new(("pair of dip bars", "par de paralelas"))],
+            MovementKit.HipBench => [new(("hip bench", "banco lumbar"))],
             MovementKit.BallAndTarget => [Ball, new(("target", "blanco"), Height: HeightKind.Target)],
             MovementKit.HangingBar =>
             [
@@ -66,6 +72,9 @@ internal static class ThingsOf
             "bar-facing-burpee" or "burpee-over-the-bar" => [BarToClear],
             "burpee-to-the-target" => [new(("target above reach", "blanco por encima del alcance"), Height: HeightKind.Target)],
             "walking-lunge" or "bear-crawl" or "shuttle-run" or "handstand-walk" => [Stretch],
+            "running" => [new(("marked course with cones", "recorrido marcado con conos"))],
+            "stair-run" => [new(("stairs", "escaleras"))],
+            "jump-over-a-line" => [new(("line or hurdle", "línea o valla"))],
             _ => [new(("free floor", "suelo libre"))],
         };
 }

@@ -177,20 +177,17 @@ internal static partial class MovementTopics
                     "out",
                     ("On the line is not over", "Sobre la línea no es pasada"),
                     ("See floor between line and foot.", "Ver suelo entre línea y pie."),
-                    ("Cross it fully.", "Pasarla del todo."),
-                    OnTheFloor.SectionFeet,
-                    OnTheFloor.SectionHands,
-                    OnTheFloor.SectionBoth
+                    ("Cross it fully.", "Pasarla del todo.")
                 ),
                 S(
                     "in",
                     ("On the line counts", "Sobre la línea cuenta"),
                     ("A touch of the line is enough.", "Basta tocar la línea."),
-                    ("Reach the line.", "Llegar a la línea."),
-                    OnLine(OnTheFloor.SectionFeet),
-                    OnLine(OnTheFloor.SectionHands),
-                    OnLine(OnTheFloor.SectionBoth)
-                )
+                    ("Reach the line.", "Llegar a la línea.")
+                ) with
+                {
+                    Adjusts = [new ClauseAdjust.OnTheLineCounts(["section", "section-hands", "section-all", "section-load"])],
+                }
             ),
             T(
                 "dropping",
@@ -247,25 +244,4 @@ internal static partial class MovementTopics
                 )
             ),
         ];
-
-    private static Phrase OnLine(Phrase p) =>
-        p with
-        {
-            Text = (
-                p.Text.English.Replace("has crossed its mark", "is on or over its mark", StringComparison.Ordinal)
-                    .Replace("have crossed its mark completely", "are on or over its mark", StringComparison.Ordinal)
-                    .Replace("have crossed its mark", "are on or over its mark", StringComparison.Ordinal),
-                p.Text.Spanish!.Replace("ha pasado la marca", "está sobre la marca o la ha pasado", StringComparison.Ordinal)
-                    .Replace("han pasado la marca por completo", "están sobre la marca o la han pasado", StringComparison.Ordinal)
-                    .Replace("han pasado la marca", "están sobre la marca o la han pasado", StringComparison.Ordinal)
-            ),
-            Fault = p.Fault! with
-            {
-                Sign = (
-                    p.Fault!.Sign.English.Replace(" on or before the mark", " before the mark", StringComparison.Ordinal),
-                    p.Fault.Sign.Spanish!.Replace("sobre la marca o antes", "antes de la marca", StringComparison.Ordinal)
-                ),
-            },
-            Of = p.Of! with { OnTheLine = OnTheLine.In },
-        };
 }

@@ -13,7 +13,7 @@ internal static partial class MovementTopics
     private static Topic T(string name, Said question, string inForce, Said why, params School[] schools) =>
         new(name, question, inForce, inForce, why, schools.ToEq());
 
-    public static Eq<Topic> All { get; } = [.. Bodies, .. Loads];
+    public static Eq<Topic> All { get; } = [.. Bodies, .. Loads, .. Lifts, .. Floor];
 
     private static Eq<Topic> Bodies =>
         [
@@ -43,22 +43,25 @@ internal static partial class MovementTopics
                 "not both",
                 ("Both together thicken the grip and help unevenly.", "Las dos cosas juntas cambian el agarre y ayudan de forma desigual."),
                 S(
-                    "either",
-                    ("Either one", "Una de las dos"),
-                    ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
-                    ("Tape or grips.", "Cinta o calleras.")
-                ),
-                S(
                     "not both",
-                    ("One, not both", "Una, no las dos"),
+                    ("Either, never both", "Una de las dos, nunca ambas"),
                     ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
-                    ("With grips, hold the bare bar.", "Con calleras, barra desnuda.")
-                ),
+                    ("Tape or grips; with grips, hold the bare bar.", "Cinta o calleras; con calleras, barra desnuda.")
+                ) with
+                {
+                    Formerly = "either",
+                },
                 S(
                     "both",
                     ("Both", "Las dos"),
                     ("Nothing to look at.", "Nada que mirar."),
                     ("Use both if you like.", "Se pueden usar las dos.")
+                ),
+                S(
+                    "neither",
+                    ("Neither", "Ninguna"),
+                    ("Check once before the heat.", "Comprobar una vez antes de la tanda."),
+                    ("Bare hands, bare bar.", "Manos y barra desnudas.")
                 )
             ),
             T(
@@ -197,18 +200,24 @@ internal static partial class MovementTopics
                     "jump again",
                     ("Jump again", "Saltar de nuevo"),
                     ("Send back to the bar.", "Devolver a la barra."),
-                    ("Only the jump is repeated.", "Solo se repite el salto."),
-                    OnTheFloor.OverBar,
-                    OnTheFloor.TwoFeet
+                    ("Only the jump is repeated.", "Solo se repite el salto.")
                 ),
                 S(
                     "whole rep",
                     ("Whole rep", "Repetición entera"),
                     ("Send back to the floor.", "Devolver al suelo."),
-                    ("The whole rep is repeated.", "Se repite toda la repetición."),
-                    OnTheFloor.OverBarWhole,
-                    OnTheFloor.TwoFeetWhole
-                )
+                    ("The whole rep is repeated.", "Se repite toda la repetición.")
+                ) with
+                {
+                    Adjusts =
+                    [
+                        new ClauseAdjust.Redone(
+                            ["over-bar", "two-feet", "box-jump", "box-top", "other-side"],
+                            Standards.Consequence.FromTheFloor,
+                            ("Go back and repeat the whole rep.", "Volver y repetir toda la repetición.")
+                        ),
+                    ],
+                }
             ),
             T(
                 "two-foot landing",

@@ -14,8 +14,18 @@ public sealed record School(string Name, Said Label, Said Judges, Said Athletes)
     /// <summary>The clauses it rewrites: each clause with one of these ids is said this way.</summary>
     internal Eq<Phrase> Rewrites { get; init; }
 
-    /// <summary>The ids of the clauses it rewrites.</summary>
-    public Eq<string> Affects => Rewrites.Select(p => p.Id).ToEq();
+    /// <summary>What it changes of clauses however others have worded them.</summary>
+    internal Eq<ClauseAdjust> Adjusts { get; init; }
+
+    /// <summary>A name that it had before, which is still read; null for none.</summary>
+    internal string? Formerly { get; init; }
+
+    /// <summary>The ids of the clauses whose sentence it says.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public Eq<string> Rewords => Rewrites.Select(p => p.Id).ToEq();
+
+    /// <summary>The ids of the clauses it changes.</summary>
+    public Eq<string> Affects => Rewrites.Select(p => p.Id).Concat(Adjusts.SelectMany(a => a.Clauses)).Distinct().ToEq();
 }
 
 /// <summary>A question on which the trade disagrees, with its schools side by side.</summary>
@@ -31,7 +41,9 @@ public sealed record Topic(string Name, Said Question, string? Default, string? 
     public bool TakesWords { get; init; }
 
     /// <summary>The school of a name, compared without case; null when there is none.</summary>
-    public School? Find(string name) => Schools.FirstOrDefault(s => string.Equals(s.Name, name.Trim(), StringComparison.OrdinalIgnoreCase));
+    public School? Find(string name) =>
+        Schools.FirstOrDefault(s => string.Equals(s.Name, name.Trim(), StringComparison.OrdinalIgnoreCase))
+        ?? Schools.FirstOrDefault(s => string.Equals(s.Formerly, name.Trim(), StringComparison.OrdinalIgnoreCase));
 }
 
 /// <summary>A choice for a competition.</summary>

@@ -32,7 +32,13 @@ public sealed record PublishedDocument(Competition Competition, string Text)
     public static PublishedDocument Of(Understanding u)
     {
         var book = StandardsBook.Of(u.Competition);
-        var used = WorkoutWords.Movements(u.Workout).Select(m => book.Find(m.Name)).OfType<Movement>().DistinctBy(m => m.Id).ToEq();
+        var used = WorkoutWords
+            .Movements(u.Workout)
+            .Select(m => book.Find(m.Name))
+            .OfType<Movement>()
+            .Concat(book.Rules(u.Workout))
+            .DistinctBy(m => m.Id)
+            .ToEq();
         var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().Prepend(null).ToList();
         return new(u.Competition with { OwnMovements = used }, u.Text)
         {

@@ -180,6 +180,24 @@ public enum MovementKit
 
     /// <summary>A bag that several carry.</summary>
     TeamBag,
+
+    /// <summary>A sandbag or a stone.</summary>
+    Sandbag,
+
+    /// <summary>A sled.</summary>
+    Sled,
+
+    /// <summary>A plate in the hands.</summary>
+    Plate,
+
+    /// <summary>A ball without a target.</summary>
+    Ball,
+
+    /// <summary>Two parallel bars.</summary>
+    DipBars,
+
+    /// <summary>A bench on which the hips hang free.</summary>
+    HipBench,
 }
 
 /// <summary>Where the judge of a movement stands, and when the call is made.</summary>
@@ -229,6 +247,10 @@ public sealed record Movement(
                 or MovementKit.Dumbbell
                 or MovementKit.SandbagAndBox
                 or MovementKit.BallAndTarget
+                or MovementKit.Ball
+                or MovementKit.Sandbag
+                or MovementKit.Sled
+                or MovementKit.Plate
                 or MovementKit.Kettlebell;
 
     /// <summary>True when each rep begins with a bar on the floor, so that the plates on it set the height of the start.</summary>

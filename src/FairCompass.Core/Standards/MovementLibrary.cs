@@ -7,11 +7,26 @@ namespace FairCompass.Core.Standards;
 public static class MovementLibrary
 {
     /// <summary>The edition printed with every standard.</summary>
-    public const string Edition = "house edition 3";
+    public const string Edition = "house edition 4";
 
     /// <summary>All movements, in the order of the book.</summary>
     public static IReadOnlyList<Movement> All { get; } =
-    [.. Squats.All, .. Pulls.All, .. Presses.All, .. Hangs.All, .. FloorWork.All, .. Travels.All];
+    [
+        .. Squats.All,
+        .. Pulls.All,
+        .. Presses.All,
+        .. Hangs.All,
+        .. FloorWork.All,
+        .. Travels.All,
+        .. Gymnastics.All,
+        .. HandHeld.All,
+        .. Heavy.All,
+        .. Athletics.All,
+    ];
+
+    /// <summary>What is judged beside a movement: the rules of a heaviest lift, of a hold, of a team. No draft names them as
+    /// work.</summary>
+    public static IReadOnlyList<Movement> Rules { get; } = Movements.Rules.All;
 
     private static readonly Dictionary<string, Movement> ByName = All.SelectMany(m =>
             m.Synonyms.Append(m.Name.English).Select(n => (Name: Normal(n), m)).DistinctBy(x => x.Name)
@@ -26,7 +41,7 @@ public static class MovementLibrary
     }
 
     /// <summary>The movement with an id, or null.</summary>
-    public static Movement? ById(string id) => All.FirstOrDefault(m => m.Id == id);
+    public static Movement? ById(string id) => All.FirstOrDefault(m => m.Id == id) ?? Rules.FirstOrDefault(m => m.Id == id);
 
     /// <summary>The name nearest to one without a standard, or null when none is near.</summary>
     public static string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));

@@ -38,6 +38,12 @@ public static partial class Perceivable
     )]
     private static partial Regex Inside { get; }
 
+    /// <summary>False for a sign that is seen from the front by a judge whose post shows the profile only. A post in somebody’s own words
+    /// is taken to show everything.</summary>
+    /// <param name="judge">Where the judge stands.</param>
+    /// <param name="fault">What is to be seen, heard, or read there.</param>
+    public static bool FromPost(JudgeDuty judge, Fault fault) => Phrases.Judging.Sees(judge.Place, fault.By);
+
     /// <summary>Everything of a standard that cannot be perceived, in the order of its clauses.</summary>
     /// <param name="movement">The standard as it is in force.</param>
     public static IEnumerable<Unseen> Of(Movement movement) =>

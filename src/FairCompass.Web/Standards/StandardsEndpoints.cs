@@ -13,7 +13,8 @@ namespace FairCompass.Web.Standards;
 /// <summary>The standards book.</summary>
 /// <param name="Edition">The edition.</param>
 /// <param name="Movements">In the order of the book.</param>
-public sealed record Book(string Edition, IReadOnlyList<Movement> Movements);
+/// <param name="Rules">What is judged beside a movement: a heaviest lift, a hold, the rules of a team.</param>
+public sealed record Book(string Edition, IReadOnlyList<Movement> Movements, IReadOnlyList<Movement> Rules);
 
 /// <summary>A topic with what is in force.</summary>
 /// <param name="Topic">The topic and its schools.</param>
@@ -42,7 +43,7 @@ public static class StandardsEndpoints
     {
         var library = app.MapGroup("/api/standards").WithTags("Standards");
         library
-            .MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All))
+            .MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All, MovementLibrary.Rules))
             .WithSummary("The library, before any policy or house rule.");
         library
             .MapGet("/things", () => LayOut.Names(MovementLibrary.All))
@@ -74,7 +75,13 @@ public static class StandardsEndpoints
         }
 
         var book = StandardsBook.Of(competition);
-        return TypedResults.Ok(new Book(MovementLibrary.Edition, book.All.Select(m => book.InForce(m)).ToList()));
+        return TypedResults.Ok(
+            new Book(
+                MovementLibrary.Edition,
+                book.All.Select(m => book.InForce(m)).ToList(),
+                MovementLibrary.Rules.Select(m => book.InForce(m)).ToList()
+            )
+        );
     }
 
     private static async Task<Results<Ok<Movement>, NotThere, FieldsRefused>> One(

@@ -227,6 +227,29 @@ public partial class CheckTests
     }
 
     /// <summary>A ladder of pulls has a full plate wherever one can make the load, though fewer plates would be handled without.</summary>
+    [Theory]
+    [InlineData("100-90-80-70-60/70-65-60-55-50", false)]
+    [InlineData("60-80-100-80-60/40-55-70-55-40", false)]
+    [InlineData("60-80-100-120-140/40-55-50-70-80", true)]
+    [InlineData("100-90-95-80-70/70-65-60-55-50", true)]
+    public void A_ladder_that_falls_all_the_way_or_goes_up_and_down_is_meant(string loads, bool slip) =>
+        Assert.Equal(
+            slip,
+            Demo.Understand($"{Divisions}9:00 for time\n  5 rounds\n    5 deadlift, {loads} kg\n{Timed}")
+                .Findings()
+                .Any(f => f.Rule == "load-ladder")
+        );
+
+    [Theory]
+    [InlineData("9:00 for time\n  blah\n")]
+    [InlineData("9:00 for time\n  3 rounds\n    blah\n")]
+    [InlineData("9:00 clock\n  blah\n")]
+    public void A_hole_is_work(string work) =>
+        Assert.Equal(
+            ["not-understood"],
+            Demo.Understand(Divisions + work + Timed).Findings().Select(f => f.Rule).Where(r => r is "not-understood" or "no-work")
+        );
+
     [Fact]
     public void A_pulled_bar_lies_on_full_plates_where_it_can()
     {

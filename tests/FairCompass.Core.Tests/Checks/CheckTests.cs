@@ -12,6 +12,7 @@ public partial class CheckTests
     [Theory]
     [MemberData(nameof(Cases))]
     [MemberData(nameof(KitAndTime))]
+    [MemberData(nameof(Planted))]
     public void A_rule_finds_its_case_alone_and_not_the_near_miss(string rule, string text, string nearMiss)
     {
         var found = Demo.Understand(text).Findings();
@@ -23,7 +24,7 @@ public partial class CheckTests
     [Fact]
     public void Every_rule_has_a_case()
     {
-        var covered = Cases.Concat(KitAndTime).Select(c => (string)c[0]).ToHashSet();
+        var covered = Cases.Concat(KitAndTime).Concat(Planted).Select(c => (string)c[0]).ToHashSet();
         Assert.All(CheckList.All, c => Assert.Contains(c.Id, covered));
         Assert.Equal(CheckList.All.Count, CheckList.All.Select(c => c.Id).Distinct().Count());
     }
@@ -31,6 +32,7 @@ public partial class CheckTests
     [Theory]
     [MemberData(nameof(Cases))]
     [MemberData(nameof(KitAndTime))]
+    [MemberData(nameof(Planted))]
     public void Every_mend_settles_its_finding(string rule, string text, string nearMiss)
     {
         _ = nearMiss;

@@ -22,7 +22,9 @@ public class PosingTests
             Poses = [.. m.Poses.Where(p => p.Phase != phase || p.Breaks != breaks), new(phase, breaks, posed.Angles)],
         };
 
-    public static TheoryData<string> Movements => [.. MovementLibrary.All.Select(m => m.Id)];
+    private static readonly List<Movement> Drawn = [.. MovementLibrary.All.Where(m => m.Motion is not null)];
+
+    public static TheoryData<string> Movements => [.. Drawn.Select(m => m.Id)];
 
     /// <summary>Taking a pose as it is changes nothing: every angle is given, and every clause decides as before.</summary>
     [Theory]
@@ -75,18 +77,11 @@ public class PosingTests
     /// <summary>Wherever a joint is dragged, no bone changes its length and every angle can be drawn.</summary>
     [Fact]
     public void Bones_keep_their_lengths_wherever_a_joint_is_dragged() =>
-        Gen.Select(
-                Gen.Int[0, MovementLibrary.All.Count - 1],
-                Gen.Int[0, 2],
-                Gen.Int[0, 7],
-                Gen.Int[-1500, 1500],
-                Gen.Int[-2500, 100],
-                Gen.Bool
-            )
+        Gen.Select(Gen.Int[0, Drawn.Count - 1], Gen.Int[0, 2], Gen.Int[0, 7], Gen.Int[-1500, 1500], Gen.Int[-2500, 100], Gen.Bool)
             .Sample(
                 (m, p, part, x, y, both) =>
                 {
-                    var movement = MovementLibrary.All[m];
+                    var movement = Drawn[m];
                     var phase = new[] { Phase.Start, Phase.Through, Phase.Finish }[p];
                     var parts = new[] { Part.Elbow, Part.Palm, Part.Knee, Part.Ankle, Part.Toe, Part.Hip, Part.Shoulder, Part.Crown };
                     var posed = Posed(movement, At(phase) with { Drag = new(parts[part], Side.Near, both, x, y) });

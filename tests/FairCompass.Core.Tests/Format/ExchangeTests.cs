@@ -57,7 +57,9 @@ public class ExchangeTests
     public void Version_2_is_still_read()
     {
         var draft = ExchangeFiles.ReadWorkout(DraftTexts.Read("golden/workout-2"));
-        Assert.Equal(Draft.New(DraftTexts.Demo("07")), draft);
+        // The demo said nothing of the mark on its ropes then.
+        var then = DraftTexts.Demo("07").Replace(", mark 4.5 m", "", StringComparison.Ordinal);
+        Assert.Equal(Draft.New(then), draft);
         Assert.Equal(draft, ExchangeFiles.ReadWorkout(ExchangeFiles.Write(draft)));
     }
 

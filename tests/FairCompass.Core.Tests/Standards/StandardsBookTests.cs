@@ -209,7 +209,7 @@ public class StandardsBookTests
             t =>
                 Assert.All(
                     t.Schools.SelectMany(s => s.Affects),
-                    id => Assert.Contains(MovementLibrary.All, m => m.Clauses.Any(c => c.Id == id))
+                    id => Assert.Contains(MovementLibrary.All.Concat(MovementLibrary.Rules), m => m.Clauses.Any(c => c.Id == id))
                 )
         );
     }

@@ -33,7 +33,8 @@ public class StandardsTests
         Assert.NotEmpty(m.In(Phase.SetUp));
         Assert.NotEmpty(m.In(Phase.Entry).Concat(m.In(Phase.Start)));
         Assert.NotEmpty(m.In(Phase.Finish));
-        Assert.True(m.Faults.Count >= 3);
+        // Where only two things can go wrong, as in a plank, a third would be invented.
+        Assert.True(m.Faults.Count >= 2);
         Assert.All(
             m.Faults,
             f =>

@@ -80,6 +80,12 @@ internal enum MovementKit
     Rings,
     ClimbingRope,
     TeamBag,
+    Sandbag,
+    Sled,
+    Plate,
+    Ball,
+    DipBars,
+    HipBench,
 }
 
 internal sealed record JudgeDuty(Said Place, Said Call);

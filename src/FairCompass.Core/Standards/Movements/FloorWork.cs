@@ -33,7 +33,7 @@ internal static class FloorWork
             Families.Burpees,
             MovementKit.None,
             "burpee-target",
-            Judging.BesideFloor,
+            Judging.ObliqueFloor,
             Judging.CountTouch,
             [Care.Floor],
             ("A lower target.", "Un blanco más bajo."),
@@ -42,7 +42,6 @@ internal static class FloorWork
             Entry.StandsFree,
             OnTheFloor.ChestDown,
             OnTheFloor.BurpeeStep,
-            OnTheFloor.JumpOpen,
             OnTheFloor.TouchTarget,
             OnTheFloor.RestStanding
         ),
@@ -59,6 +58,7 @@ internal static class FloorWork
             Setup.FullPlates,
             Entry.StandsFree,
             Entry.FaceBar,
+            OnTheFloor.BetweenPlates,
             OnTheFloor.ChestDown,
             OnTheFloor.BurpeeStep,
             OnTheFloor.OverBar,
@@ -76,6 +76,7 @@ internal static class FloorWork
             ("Stepping over.", "Pasar con paso."),
             Setup.FullPlates,
             Entry.StandsFree,
+            OnTheFloor.BesideBar,
             OnTheFloor.ChestDown,
             OnTheFloor.BurpeeStep,
             OnTheFloor.OverBar,
@@ -84,17 +85,18 @@ internal static class FloorWork
         ),
         Movement(
             ("synchronised burpee", "burpees sincronizados"),
-            ["synchro burpee", "synchronised burpee over the bar"],
+            ["synchro burpee"],
             Families.Burpees,
             MovementKit.None,
             "burpee",
-            Judging.BesideFloor,
+            Judging.PairInView,
             Judging.CountFinish,
             [Care.Floor],
             ("In turn instead of together.", "Por turnos en vez de a la vez."),
             Setup.Floor,
             Entry.StandsFree,
             OnTheFloor.ChestDown,
+            OnTheFloor.BurpeeStep,
             OnTheFloor.Together,
             OnTheFloor.JumpOpen,
             OnTheFloor.StandJump,
@@ -106,7 +108,7 @@ internal static class FloorWork
             Families.Burpees,
             MovementKit.HangingBar,
             "burpee-hang",
-            Judging.BesideFloor,
+            Judging.ObliqueFloor,
             Judging.CountTouch,
             [Care.Floor, Care.Hang],
             ("A burpee to the target.", "Un burpee al blanco."),
@@ -134,6 +136,7 @@ internal static class FloorWork
             OnTheFloor.BoxJump,
             OnTheFloor.BoxTop,
             OnTheFloor.BoxHands,
+            OnTheFloor.NoCorner,
             OnTheFloor.OtherSide,
             OnTheFloor.TurnOnTop,
             OnTheFloor.RestStanding
@@ -151,9 +154,10 @@ internal static class FloorWork
             Setup.Box,
             Entry.BothFeet,
             OnTheFloor.ChestDown,
+            OnTheFloor.BurpeeStep,
             OnTheFloor.BoxJump,
             OnTheFloor.BoxHands,
-            OnTheFloor.BoxStand,
+            OnTheFloor.BoxFeetOnTop,
             OnTheFloor.RestStanding
         ),
         Movement(
@@ -169,7 +173,10 @@ internal static class FloorWork
             Setup.Box,
             Entry.BothFeet,
             OnTheFloor.ChestDown,
+            OnTheFloor.BurpeeStep,
+            OnTheFloor.FacesBox,
             OnTheFloor.BoxJump,
+            OnTheFloor.BoxTopPassing,
             OnTheFloor.BoxHands,
             OnTheFloor.OtherSide,
             OnTheFloor.RestStanding
@@ -223,6 +230,7 @@ internal static class FloorWork
             ("From the knees, where the division says so.", "De rodillas, si la división lo dice."),
             Setup.Floor,
             Entry.Plank,
+            OnTheFloor.FeetOnFloor,
             OnTheFloor.HandsOff,
             OnTheFloor.RiseInLine,
             OnTheFloor.PushLock,
@@ -230,7 +238,7 @@ internal static class FloorWork
         ),
         Movement(
             ("sit-up", "abdominales"),
-            ["sit up", "ab-mat sit-up"],
+            ["sit up", "situp"],
             Families.Trunk,
             MovementKit.None,
             "sit-up",
@@ -241,10 +249,11 @@ internal static class FloorWork
             Setup.Pad,
             Setup.Floor,
             Entry.LyingBack,
+            Entry.BladesDown,
             OnTheFloor.FeetStill,
             OnTheFloor.SitTouch,
             OnTheFloor.SitUpright,
-            OnTheFloor.RestPlank
+            OnTheFloor.RestSitting
         ),
         Movement(
             ("sit-up with ball", "abdominales con balón"),
@@ -259,10 +268,11 @@ internal static class FloorWork
             Setup.Pad,
             Setup.Ball,
             Entry.LyingBall,
+            Entry.BladesDown,
             OnTheFloor.FeetStill,
-            OnTheFloor.SitTouch,
+            OnTheFloor.SitBall,
             OnTheFloor.SitUpright,
-            OnTheFloor.RestPlank
+            OnTheFloor.RestSitting
         ),
         Movement(
             ("front plank", "plancha frontal"),
@@ -275,9 +285,7 @@ internal static class FloorWork
             [Care.Floor],
             ("From the knees.", "De rodillas."),
             Setup.Floor,
-            Entry.StandsFree,
             OnTheFloor.ForearmPlank,
-            OnTheFloor.KneesUp,
             OnTheFloor.HoldTime
         ),
         Movement(
@@ -291,9 +299,7 @@ internal static class FloorWork
             [Care.Floor],
             ("On the forearms.", "Sobre los antebrazos."),
             Setup.Floor,
-            Entry.StandsFree,
             OnTheFloor.PlankHold,
-            OnTheFloor.KneesUp,
             OnTheFloor.HoldTime
         ),
     ];

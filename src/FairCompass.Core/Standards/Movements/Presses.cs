@@ -11,7 +11,7 @@ internal static class Presses
     [
         Movement(
             ("shoulder-to-overhead", "del hombro arriba"),
-            ["shoulder to overhead", "ground to overhead from the shoulder"],
+            ["shoulder to overhead"],
             Families.Overhead,
             MovementKit.Barbell,
             "push-jerk",
@@ -158,7 +158,9 @@ internal static class Presses
             [Care.Bench, Care.Bar],
             ("A lighter bar, or hand-release push-ups.", "Una barra más ligera, o flexiones con manos libres."),
             Setup.Bench,
+            Setup.BenchBar,
             Setup.Spotters,
+            Lifting.Thumbs,
             Entry.BarStill,
             Entry.Lying,
             Lifting.BarChest,
@@ -212,12 +214,13 @@ internal static class Presses
             [Care.Hand, Care.Swing],
             ("A lighter bell.", "Una pesa más ligera."),
             Setup.Kettlebell,
+            Entry.OneHandBell,
             Entry.BellBetweenLegs,
             Lifting.OnShouldersThrough,
             Lifting.FreeHand,
             Lifting.OneArmLock,
             Lifting.StandTall,
-            Lifting.HandsTurn
+            Lifting.HandsAsWritten
         ),
     ];
 }

@@ -21,7 +21,9 @@ internal static class Travels
             ("Fewer sections.", "Menos tramos."),
             Setup.Sections,
             Entry.BehindLine,
-            OnTheFloor.KneeDown,
+            OnTheFloor.KneeDownSection,
+            OnTheFloor.LegsTurnWalking,
+            OnTheFloor.NoExtraStep,
             OnTheFloor.StayInLane,
             OnTheFloor.LungeStand,
             OnTheFloor.SectionFeet,
@@ -40,11 +42,13 @@ internal static class Travels
             Setup.Dumbbells,
             Setup.Sections,
             Entry.BehindLine,
-            OnTheFloor.KneeDown,
+            OnTheFloor.KneeDownSection,
+            OnTheFloor.LegsTurnWalking,
+            OnTheFloor.NoExtraStep,
             OnTheFloor.StayInLane,
             OnTheFloor.LungeStand,
             OnTheFloor.SectionFeet,
-            OnTheFloor.CarryNoDrag,
+            OnTheFloor.LoadHeld,
             OnTheFloor.RestInSection
         ),
         Movement(
@@ -53,7 +57,7 @@ internal static class Travels
             Families.Lunges,
             MovementKit.Barbell,
             "rack-lunge",
-            Judging.BesideKnee,
+            Judging.Oblique,
             Judging.CountFinish,
             [Care.Knee, Care.Bar],
             ("A lighter bar, or no load.", "Una barra más ligera, o sin carga."),
@@ -64,7 +68,8 @@ internal static class Travels
             Lifting.RackHeld,
             OnTheFloor.LungeStand,
             Lifting.SteadyOnce,
-            OnTheFloor.LegsTurn
+            OnTheFloor.LegsTurn,
+            Lifting.NoDropOf
         ),
         Movement(
             ("bear crawl", "cuadrupedia"),
@@ -90,15 +95,15 @@ internal static class Travels
             MovementKit.None,
             "shuttle",
             Judging.AtTheLine,
-            Judging.CountSection,
+            Judging.CountTurn,
             [Care.Running],
             ("A shorter distance.", "Una distancia más corta."),
             Setup.TurnLines,
             Entry.BehindLine,
-            OnTheFloor.StayInLane,
+            OnTheFloor.LaneShuttle,
             OnTheFloor.Turn,
             OnTheFloor.FinalCross,
-            OnTheFloor.RestInSection
+            OnTheFloor.RestStanding
         ),
         Movement(
             ("farmer's carry", "paseo del granjero"),
@@ -115,7 +120,7 @@ internal static class Travels
             Entry.BehindLine,
             OnTheFloor.CarryNoDrag,
             OnTheFloor.StayInLane,
-            OnTheFloor.SectionFeet,
+            OnTheFloor.SectionLoad,
             OnTheFloor.RestInSection
         ),
         Movement(
@@ -133,7 +138,7 @@ internal static class Travels
             Entry.BehindLine,
             OnTheFloor.AllHold,
             OnTheFloor.StayInLane,
-            OnTheFloor.SectionFeet,
+            OnTheFloor.SectionLoad,
             OnTheFloor.RestInSection
         ),
         Movement(
@@ -142,14 +147,14 @@ internal static class Travels
             Families.TeamBag,
             MovementKit.TeamBag,
             "bag-over",
-            Judging.FrontAndSide,
+            Judging.Oblique,
             Judging.CountFinish,
             [Care.TeamBag],
             ("A lighter bag.", "Un saco más ligero."),
             Setup.TeamBag,
             Entry.BagFloor,
             OnTheFloor.BagOverhead,
-            OnTheFloor.StayInLane,
+            OnTheFloor.LaneDown,
             OnTheFloor.FarShoulder,
             Lifting.PutDown
         ),
@@ -159,7 +164,7 @@ internal static class Travels
             Families.TeamBag,
             MovementKit.TeamBag,
             "bag-thruster",
-            Judging.FrontAndSide,
+            Judging.Oblique,
             Judging.CountFinish,
             [Care.TeamBag],
             ("A lighter bag, or clean-and-overs.", "Un saco más ligero, o cargadas por encima."),
@@ -167,7 +172,7 @@ internal static class Travels
             Entry.BagShoulder,
             Lifting.Depth,
             OnTheFloor.BagOverhead,
-            OnTheFloor.StayInLane,
+            OnTheFloor.LaneDown,
             OnTheFloor.FarShoulder,
             Lifting.PutDown
         ),
@@ -213,13 +218,12 @@ internal static class Travels
             Judging.CountMonitor,
             [Care.Machine],
             ("Fewer calories or metres.", "Menos calorías o metros."),
-            Setup.Zero,
+            OnTheFloor.MonitorZero,
             Setup.Seat,
             Entry.Handle,
-            OnTheFloor.AnyStroke,
+            OnTheFloor.AnyRow,
             OnTheFloor.Number,
-            OnTheFloor.HandleBack,
-            OnTheFloor.ReadAgain
+            OnTheFloor.HandleBack
         ),
         Movement(
             ("air bike", "bicicleta de aire"),
@@ -231,13 +235,12 @@ internal static class Travels
             Judging.CountMonitor,
             [Care.Machine],
             ("Fewer calories.", "Menos calorías."),
-            Setup.Zero,
+            OnTheFloor.MonitorZero,
             Setup.Seat,
             OnTheFloor.Mount,
             OnTheFloor.AnyStroke,
             OnTheFloor.Number,
-            OnTheFloor.StaysSeated,
-            OnTheFloor.ReadAgain
+            OnTheFloor.StaysSeated
         ),
     ];
 }

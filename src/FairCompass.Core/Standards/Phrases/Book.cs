@@ -30,12 +30,12 @@ internal static class Book
         params Phrase[] phrases
     ) =>
         new(
-            name.English.Replace(' ', '-'),
+            name.English.Replace(' ', '-').ToLowerInvariant(),
             name,
             synonyms,
             family,
             kit,
-            phrases.Append(Tips.Of(family)).OrderBy(p => p.Phase).Select(p => p.ToClause()).ToEq(),
+            phrases.Concat(Tips.For(family)).OrderBy(p => p.Phase).Select(p => p.ToClause()).ToEq(),
             phrases.OrderBy(p => p.Phase).Select(p => p.ToFault()).OfType<Fault>().ToEq(),
             new(place, call),
             care
@@ -58,8 +58,8 @@ internal static class Book
                 "Alcance del atleta y altura del blanco: cinta métrica contra la pared."
             ),
             "setup-jump-bar" => (
-                "Height of the bar above reach or head: tape measure.",
-                "Altura de la barra sobre el alcance o la cabeza: cinta métrica."
+                "Height of the bar over the crown of the head: tape measure.",
+                "Altura de la barra sobre la coronilla: cinta métrica."
             ),
             "setup-row-line" => (
                 "Line for the heels and height of bar or rings: tape measure.",
@@ -76,6 +76,10 @@ internal static class Book
             "setup-walk-lines" => (
                 "Line for the hands and start line: tape measure from the wall.",
                 "Línea de las manos y línea de salida: cinta métrica desde la pared."
+            ),
+            "setup-course" => (
+                "Length of the lap: measuring wheel along the line that is run.",
+                "Longitud de la vuelta: rueda de medir por la línea que se corre."
             ),
             "setup-turns" => ("Distance between the turn lines: tape measure.", "Distancia entre las líneas de giro: cinta métrica."),
             _ => (

@@ -25,5 +25,7 @@ internal static class Families
     public static readonly Said Skipping = ("Skipping", "Comba");
     public static readonly Said Machines = ("Machines", "Máquinas");
     public static readonly Said TeamBag = ("Team bag", "Saco de equipo");
+    public static readonly Said LiftRules = ("Rules of a lift", "Reglas de un levantamiento");
+    public static readonly Said TeamRules = ("Rules of a team", "Reglas de un equipo");
     public static readonly Said Holds = ("Holds", "Isométricos");
 }

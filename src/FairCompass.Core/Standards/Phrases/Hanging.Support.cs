@@ -14,12 +14,62 @@ internal static partial class Hanging
         Through,
         ("The athlete passes through a dip above the bar or rings.", "El atleta pasa por un fondo por encima de la barra o las anillas."),
         SeenFromTheSide,
-        ("The athlete rolls over without a dip, or falls back.", "El atleta pasa sin fondo o cae hacia atrás."),
-        ("No rep, dip", "No válida, fondo"),
-        Again,
-        RepeatTheRep,
+        (
+            "The arms are straight before the shoulders are above the hands, or the athlete falls back.",
+            "Los brazos se estiran antes de que los hombros estén por encima de las manos, o el atleta cae hacia atrás."
+        ),
+        ("No rep, dip", "No rep, fondo"),
+        NextGood,
+        NotCounted,
         new Predicate.Higher(Part.Shoulder, Part.HighBar),
         new() { BodyPart = "shoulders", Reference = "bar or rings" }
+    );
+    public static readonly Phrase NoElbow = Never(
+        "no-elbow",
+        Through,
+        ("No forearm or elbow rests on the bar.", "Ningún antebrazo ni codo se apoya en la barra."),
+        SeenFromTheFront,
+        ("A forearm or an elbow lies on the bar.", "Un antebrazo o un codo queda sobre la barra."),
+        ("No rep, elbow", "No rep, codo"),
+        NextGood
+    );
+    public static readonly Phrase NoRig = Never(
+        "no-rig",
+        Through,
+        ("No foot touches rig or upright on the way.", "Ningún pie toca la estructura ni el poste en el camino."),
+        SeenFromTheSide,
+        ("A foot touches the rig.", "Un pie toca la estructura."),
+        ("No rep, rig", "No rep, estructura"),
+        NextGood
+    );
+    public static readonly Phrase HeelsBelowRings = Must(
+        "glide",
+        Through,
+        ("The heels stay below the rings.", "Los talones siguen por debajo de las anillas."),
+        SeenFromTheSide,
+        ("A heel rises over the height of the rings.", "Un talón sube por encima de la altura de las anillas."),
+        ("No rep, heels", "No rep, talones"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { BodyPart = "heels", Reference = "rings" }
+    );
+    public static readonly Phrase GlideGood = May(
+        "glide",
+        Through,
+        (
+            "The heels may rise over the rings; the lock-out is judged.",
+            "Los talones pueden subir por encima de las anillas; se juzga el bloqueo."
+        )
+    );
+    public static readonly Phrase NoRoll = Never(
+        "no-roll",
+        Through,
+        ("The athlete does not roll over the rings head first.", "El atleta no rueda de cabeza por encima de las anillas."),
+        SeenFromTheSide,
+        ("The hips pass over the head.", "La cadera pasa por encima de la cabeza."),
+        ("No rep, roll", "No rep, vuelta"),
+        NextGood
     );
     public static readonly Phrase NoChestCatch = Never(
         "chest-catch",
@@ -27,8 +77,8 @@ internal static partial class Hanging
         ("The chest does not rest on the bar.", "El pecho no se apoya en la barra."),
         SeenFromTheSide,
         ("The athlete is caught on the chest and pushes from there.", "El atleta se apoya en el pecho y empuja desde ahí."),
-        ("No rep, chest on bar", "No válida, pecho en la barra"),
-        Again
+        ("No rep, chest on bar", "No rep, pecho en la barra"),
+        NextGood
     );
     public static readonly Phrase ChestCatchAllowed = May(
         "chest-catch",
@@ -41,7 +91,7 @@ internal static partial class Hanging
         ("The elbows are straight, the shoulders over the hands.", "Codos rectos y hombros sobre las manos."),
         SeenFromTheSide,
         ("The elbows stay bent in the support.", "Los codos siguen flexionados en el apoyo."),
-        ("No rep, lock out", "No válida, bloqueo"),
+        ("No rep, lock out", "No rep, bloqueo"),
         ("Straighten the elbows before going down.", "Estirar los codos antes de bajar."),
         RepeatTheLastPhase,
         new Predicate.Both([new Predicate.Straight(Joint.Elbow, 12), new Predicate.Higher(Part.Shoulder, Part.Palm)]),
@@ -53,7 +103,7 @@ internal static partial class Hanging
         ("Both hands still hold the bar.", "Las dos manos siguen en la barra."),
         SeenFromTheFront,
         ("A hand lets go at the top.", "Una mano se suelta arriba."),
-        ("No rep, both hands", "No válida, las dos manos"),
+        ("No rep, both hands", "No rep, las dos manos"),
         ("Take the bar with both hands and pull again.", "Agarrar la barra con las dos manos y tirar de nuevo."),
         NotCounted,
         null,
@@ -97,14 +147,44 @@ internal static partial class Hanging
     public static readonly Phrase PullToRing = Must(
         "row-touch",
         Finish,
-        ("The chest touches the bar, or the rings reach the chest.", "El pecho toca la barra, o las anillas llegan al pecho."),
+        ("The rings touch the chest below the collarbone.", "Las anillas tocan el pecho por debajo de la clavícula."),
         SeenFromTheSide,
-        ("The chest stays away.", "El pecho no llega."),
-        ("No rep, chest", "No válida, pecho"),
+        ("A ring stays away from the chest, or touches the neck.", "Una anilla no llega al pecho o toca el cuello."),
+        ("No rep, chest", "No rep, pecho"),
         ("Straighten the arms and pull again.", "Estirar los brazos y tirar de nuevo."),
         NotCounted,
         new Predicate.Touches(Part.Chest, Part.HighBar, 70),
-        new() { BodyPart = "chest", Reference = "bar or rings" }
+        new()
+        {
+            BodyPart = "chest",
+            Zone = "below the collarbone",
+            Reference = "rings",
+        }
+    );
+    public static readonly Phrase PullToRingAny = PullToRing with
+    {
+        Text = ("The rings touch any part of the chest.", "Las anillas tocan cualquier parte del pecho."),
+        Of = new() { BodyPart = "chest", Reference = "rings" },
+        Fault = PullToRing.Fault! with { Sign = ("A ring stays away from the chest.", "Una anilla no llega al pecho.") },
+    };
+    public static readonly Phrase PullToBar = PullToRing with
+    {
+        Id = "row-bar",
+        Text = ("The bar touches the chest.", "La barra toca el pecho."),
+        Of = new() { BodyPart = "chest", Reference = "bar" },
+        Fault = PullToRing.Fault! with { Sign = ("The chest stays away from the bar.", "El pecho no llega a la barra.") },
+    };
+    public static readonly Phrase HeelsOnLine = Must(
+        "heels-line",
+        Through,
+        ("The heels stay on the line.", "Los talones siguen en la línea."),
+        SeenFromTheSide,
+        ("A heel leaves the line.", "Un talón deja la línea."),
+        ("No rep, line", "No rep, línea"),
+        ("Put the heels on the line, then pull again.", "Poner los talones en la línea y tirar de nuevo."),
+        NotCounted,
+        null,
+        new() { BodyPart = "heels", Reference = "line on the floor" }
     );
     public static readonly Phrase BodyLine = Must(
         "body-line",
@@ -112,8 +192,8 @@ internal static partial class Hanging
         ("The body stays in one line; the hips do not sag or pike.", "El cuerpo sigue en línea; la cadera no cae ni se dobla."),
         SeenFromTheSide,
         ("The hips sag or pike.", "La cadera cae o se dobla."),
-        ("No rep, one line", "No válida, en línea"),
-        Again,
+        ("No rep, one line", "No rep, en línea"),
+        NextGood,
         NotCounted,
         new Predicate.Straight(Joint.Hip, 15),
         new() { BodyPart = "hips", AngleDegrees = 15 }
@@ -132,9 +212,9 @@ internal static partial class Hanging
         ),
         SeenFromTheSide,
         ("The head does not touch.", "La cabeza no toca."),
-        ("No rep, head", "No válida, cabeza"),
-        Again,
-        RepeatTheRep,
+        ("No rep, head", "No rep, cabeza"),
+        NextGood,
+        NotCounted,
         new Predicate.Touches(Part.Crown, Part.Floor, 40),
         new() { BodyPart = "head", Reference = "floor or pad" }
     );
@@ -149,9 +229,9 @@ internal static partial class Hanging
         ("Hips and knees do not bend to help.", "La cadera y las rodillas no se flexionan para ayudar."),
         SeenFromTheSide,
         ("Hips or knees bend and then open on the way up.", "La cadera o las rodillas se flexionan y se abren al subir."),
-        ("No rep, strict", "No válida, estricta"),
+        ("No rep, strict", "No rep, estricta"),
         ("Go down again with straight legs.", "Bajar de nuevo con las piernas rectas."),
-        RepeatTheRep,
+        NotCounted,
         new Predicate.Straight(Joint.Knee, 15),
         new() { BodyPart = "hips and knees", AngleDegrees = 15 }
     );
@@ -164,9 +244,9 @@ internal static partial class Hanging
         ),
         SeenFromTheFront,
         ("A palm is outside the zone.", "Una palma está fuera de la zona."),
-        ("No rep, hands", "No válida, manos"),
+        ("No rep, hands", "No rep, manos"),
         ("Put the hands inside, then repeat the rep.", "Poner las manos dentro y repetir."),
-        RepeatTheRep,
+        NotCounted,
         null,
         new()
         {
@@ -184,9 +264,9 @@ internal static partial class Hanging
         ),
         SeenFromTheFront,
         ("A heel is below the line, or an elbow is bent.", "Un talón está por debajo de la línea o un codo flexionado."),
-        ("No rep, finish", "No válida, final"),
-        Again,
-        RepeatTheRep,
+        ("No rep, finish", "No rep, final"),
+        NextGood,
+        NotCounted,
         new Predicate.Both([new Predicate.Higher(Part.Heel, Part.WallLine), new Predicate.Straight(Joint.Elbow, 12)]),
         new()
         {
@@ -195,13 +275,42 @@ internal static partial class Hanging
             OnTheLine = OnTheLine.Out,
         }
     );
+    public static readonly Phrase HipsOff = Must(
+        "hips-off",
+        Finish,
+        ("Only the heels touch the wall in the finish.", "En el final solo los talones tocan la pared."),
+        SeenFromTheFront,
+        ("Hips or back rest on the wall.", "La cadera o la espalda se apoya en la pared."),
+        ("No rep, wall", "No rep, pared"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { BodyPart = "heels", Reference = "wall" }
+    );
+    public static readonly Phrase HipsOnGood = May(
+        "hips-off",
+        Finish,
+        ("Hips and back may touch the wall.", "La cadera y la espalda pueden tocar la pared.")
+    );
+    public static readonly Phrase FeetStayOnWall = Must(
+        "feet-stay",
+        Through,
+        ("The feet stay on the wall.", "Los pies siguen en la pared."),
+        SeenFromTheFront,
+        ("A foot leaves the wall.", "Un pie deja la pared."),
+        ("No rep, feet on", "No rep, pies en la pared"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { BodyPart = "feet", Reference = "wall" }
+    );
     public static readonly Phrase WallLineTouch = Must(
         "hands-to-line",
-        Finish,
-        ("Both hands touch behind the line near the wall.", "Las dos manos llegan detrás de la línea junto a la pared."),
+        Through,
+        ("Both hands come behind the line near the wall.", "Las dos manos llegan detrás de la línea junto a la pared."),
         SeenFromTheSide,
         ("A hand stays on or in front of the line.", "Una mano se queda sobre la línea o delante."),
-        ("No rep, line", "No válida, línea"),
+        ("No rep, line", "No rep, línea"),
         ("Walk in until both hands are behind the line.", "Avanzar hasta tener las dos manos detrás de la línea."),
         RepeatTheLastPhase,
         new Predicate.Behind(Part.Palm, Part.FloorLine),
@@ -212,6 +321,21 @@ internal static partial class Hanging
             OnTheLine = OnTheLine.Out,
         }
     );
+    public static readonly Phrase WallWalkDone = Must(
+        "walked-down",
+        Finish,
+        (
+            "The hands are behind the start line, chest and hips down again.",
+            "Las manos están detrás de la línea de salida, con el pecho y la cadera otra vez en el suelo."
+        ),
+        SeenFromTheSide,
+        ("Chest or hips are not down when the next rep begins.", "El pecho o la cadera no está en el suelo al empezar la siguiente."),
+        ("No rep, down", "No rep, abajo"),
+        ("Lie down behind the start line.", "Tumbarse detrás de la línea de salida."),
+        RepeatTheLastPhase,
+        new Predicate.Touches(Part.Chest, Part.Floor, 50),
+        new() { BodyPart = "chest and hips", Reference = "floor" }
+    );
     public static readonly Phrase FeetOnWall = Must(
         "feet-on-wall",
         Through,
@@ -221,7 +345,7 @@ internal static partial class Hanging
         ),
         SeenFromTheSide,
         ("The feet leave the wall early.", "Los pies dejan la pared antes de tiempo."),
-        ("No rep, feet", "No válida, pies"),
+        ("No rep, feet", "No rep, pies"),
         ("Begin the rep again from the floor.", "Empezar de nuevo desde el suelo."),
         FromTheFloor
     );
@@ -233,10 +357,10 @@ internal static partial class Hanging
             "Las dos manos en la barra, brazos rectos y pies sin tocar el suelo."
         ),
         SeenFromTheSide,
-        ("A hand lets go, or a foot touches.", "Una mano se suelta o un pie toca."),
+        ("A hand is off, an elbow bends, or a foot is down.", "Una mano se suelta, un codo se flexiona o un pie toca."),
         ("Break", "Corte"),
         ("Hang again; the time goes on from there.", "Colgarse de nuevo; el tiempo sigue desde ahí."),
-        FromTheLastMark,
+        WaitForKit,
         new Predicate.Straight(Joint.Elbow, 15),
         new() { BodyPart = "elbows", AngleDegrees = 15 }
     );
@@ -251,7 +375,7 @@ internal static partial class Hanging
         ("One hand touches the mark or the beam at its height.", "Una mano toca la marca o la viga a su altura."),
         SeenFromTheFront,
         ("The hand stops below the mark.", "La mano se queda por debajo de la marca."),
-        ("No rep, mark", "No válida, marca"),
+        ("No rep, mark", "No rep, marca"),
         ("Climb on to the mark, or repeat the climb.", "Seguir hasta la marca o repetir la subida."),
         RepeatTheLastPhase,
         new Predicate.Either(Part.Palm, Part.Target, 80),
@@ -261,23 +385,13 @@ internal static partial class Hanging
         "rope-down",
         Finish,
         (
-            "Hands and feet hold the rope until the feet are below the low mark.",
-            "Manos y pies sujetan la cuerda hasta que los pies pasan la marca baja."
+            "Where a low mark is stated, hands and feet hold the rope until the feet are below it.",
+            "Si hay una marca baja indicada, manos y pies sujetan la cuerda hasta que los pies la pasan."
         ),
         SeenFromTheSide,
         ("The athlete lets go above the low mark.", "El atleta se suelta por encima de la marca baja."),
-        ("No rep, down", "No válida, bajada"),
+        ("No rep, down", "No rep, bajada"),
         ("Repeat the climb.", "Repetir la subida.")
-    );
-    public static readonly Phrase RopeStill = Must(
-        "rope-still",
-        Between,
-        ("The rope hangs still before the next climb.", "La cuerda cuelga quieta antes de la siguiente subida."),
-        SeenFromTheFront,
-        ("The next climb begins on a rope that still swings.", "La siguiente subida empieza con la cuerda aún en movimiento."),
-        ("Wait, rope", "Esperar, cuerda"),
-        ("Wait until the rope hangs still.", "Esperar a que la cuerda quede quieta."),
-        WaitForKit
     );
     public static readonly Phrase HoldTime = OnTheFloor.HoldTime;
 }

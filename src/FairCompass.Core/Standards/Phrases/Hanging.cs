@@ -26,7 +26,7 @@ internal static partial class Hanging
         ("The palms face away from the athlete.", "Las palmas miran hacia fuera."),
         SeenFromTheFront,
         ("A palm faces the athlete.", "Una palma mira hacia el atleta."),
-        ("No rep, grip", "No válida, agarre"),
+        ("No rep, grip", "No rep, agarre"),
         ("Turn the hands, then pull again.", "Girar las manos y tirar de nuevo."),
         NotCounted,
         null,
@@ -46,7 +46,7 @@ internal static partial class Hanging
         ),
         SeenFromTheSide,
         ("A foot pushes off something.", "Un pie se apoya en algo."),
-        ("No rep, feet", "No válida, pies"),
+        ("No rep, pushed off", "No rep, apoyo"),
         ("Hang freely, then repeat the rep.", "Colgarse libre y repetir."),
         NotCounted
     );
@@ -59,7 +59,7 @@ internal static partial class Hanging
             "The chin stays level with the bar, or the head is only thrown back.",
             "La barbilla se queda a la altura de la barra o solo se echa atrás la cabeza."
         ),
-        ("No rep, chin", "No válida, barbilla"),
+        ("No rep, chin", "No rep, barbilla"),
         ("Straighten the arms and pull again.", "Estirar los brazos y tirar de nuevo."),
         NotCounted,
         new Predicate.Higher(Part.Chin, Part.HighBar, 15),
@@ -87,7 +87,7 @@ internal static partial class Hanging
         ("The chest touches the bar below the collarbone.", "El pecho toca la barra por debajo de la clavícula."),
         SeenFromTheSide,
         ("The chest stays away from the bar, or the neck touches it.", "El pecho no llega a la barra o la toca el cuello."),
-        ("No rep, chest", "No válida, pecho"),
+        ("No rep, chest", "No rep, pecho"),
         ("Straighten the arms and pull again.", "Estirar los brazos y tirar de nuevo."),
         NotCounted,
         new Predicate.Touches(Part.Chest, Part.HighBar, 60),
@@ -114,7 +114,7 @@ internal static partial class Hanging
         ("Both feet touch the bar at the same moment.", "Los dos pies tocan la barra a la vez."),
         SeenFromTheFront,
         ("One foot touches late, or not at all.", "Un pie toca tarde o no toca."),
-        ("No rep, both feet", "No válida, los dos pies"),
+        ("No rep, both feet", "No rep, los dos pies"),
         ("Swing back and raise both feet.", "Balancear atrás y subir los dos pies."),
         NotCounted,
         new Predicate.Touches(Part.Toe, Part.HighBar, 60),
@@ -145,11 +145,28 @@ internal static partial class Hanging
         ("The feet touch between the hands.", "Los pies tocan entre las manos."),
         SeenFromTheFront,
         ("A foot touches outside the hands.", "Un pie toca por fuera de las manos."),
-        ("No rep, between the hands", "No válida, entre las manos"),
+        ("No rep, between the hands", "No rep, entre las manos"),
         ("Raise both feet between the hands.", "Subir los dos pies entre las manos."),
         NotCounted,
         new Predicate.Within(Part.Toe, Part.Palm),
         new() { BodyPart = "both feet", Zone = "between the hands" }
+    );
+    public static readonly Phrase AnyPartOfFeet = May(
+        "feet-part",
+        Finish,
+        ("Any part of both feet may touch.", "Puede tocar cualquier parte de los dos pies.")
+    );
+    public static readonly Phrase ToesOnly = Must(
+        "feet-part",
+        Finish,
+        ("The toes touch; a shin or a heel is no touch.", "Tocan los dedos; la espinilla o el talón no cuentan."),
+        SeenFromTheFront,
+        ("A shin or a heel touches, and no toe.", "Toca la espinilla o el talón, y ningún dedo."),
+        ("No rep, toes", "No rep, dedos"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { BodyPart = "toes", Reference = "bar" }
     );
     public static readonly Phrase OutsideHandsToo = May(
         "between-hands",
@@ -162,7 +179,7 @@ internal static partial class Hanging
         ("Both knees rise higher than the fold of the hip.", "Las dos rodillas suben por encima del pliegue de la cadera."),
         SeenFromTheSide,
         ("A knee stays level with the fold of the hip, or lower.", "Una rodilla queda a la altura del pliegue de la cadera o más baja."),
-        ("No rep, knees", "No válida, rodillas"),
+        ("No rep, higher", "No rep, más alto"),
         ("Swing back and raise the knees higher.", "Balancear atrás y subir más las rodillas."),
         NotCounted,
         new Predicate.Higher(Part.Knee, Part.HipCrease),
@@ -179,7 +196,7 @@ internal static partial class Hanging
         ("Both feet rise higher than the fold of the hip.", "Los dos pies suben por encima del pliegue de la cadera."),
         SeenFromTheSide,
         ("A foot stays level with the fold of the hip, or lower.", "Un pie queda a la altura del pliegue de la cadera o más bajo."),
-        ("No rep, feet", "No válida, pies"),
+        ("No rep, higher", "No rep, más alto"),
         ("Swing back and raise the feet higher.", "Balancear atrás y subir más los pies."),
         NotCounted,
         new Predicate.Higher(Part.Toe, Part.HipCrease),

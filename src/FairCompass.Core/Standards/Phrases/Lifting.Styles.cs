@@ -22,6 +22,11 @@ internal static partial class Lifting
             "Vale cualquier estilo para llevar la barra arriba en un solo movimiento: sin flexión, de potencia, completo o en tijera."
         )
     );
+    public static readonly Phrase AnyWayPlate = May(
+        "any-way",
+        Through,
+        ("Any way brings the plate overhead.", "Vale cualquier camino para llevar el disco arriba.")
+    );
     public static readonly Phrase AnyWayUp = May(
         "any-way",
         Through,

@@ -21,7 +21,7 @@ internal static partial class Lifting
             "The fold of the hip stays level with the knee, or higher.",
             "El pliegue de la cadera queda a la altura de la rodilla o más alto."
         ),
-        ("No rep, depth", "No válida, profundidad"),
+        ("No rep, depth", "No rep, profundidad"),
         ("Squat lower in the next rep.", "Bajar más en la siguiente repetición."),
         NotCounted,
         new Predicate.Lower(Part.HipCrease, Part.KneeTop),
@@ -44,9 +44,9 @@ internal static partial class Lifting
             "The load is received with the hip as low as the knee, or lower.",
             "La carga se recibe con la cadera a la altura de la rodilla o más baja."
         ),
-        ("No rep, too low", "No válida, demasiado bajo"),
-        Again,
-        RepeatTheRep,
+        ("No rep, too low", "No rep, demasiado bajo"),
+        NextGood,
+        NotCounted,
         new Predicate.Higher(Part.HipCrease, Part.KneeTop),
         new()
         {
@@ -63,18 +63,27 @@ internal static partial class Lifting
             "La carga puede recibirse a cualquier profundidad: recibir bajo es válido."
         )
     );
+    public static readonly Phrase MuscleGood = May(
+        "muscle-good",
+        Through,
+        ("A lift without a second bend of the knees is good.", "Un levantamiento sin segunda flexión de rodillas es válido.")
+    );
     public static readonly Phrase SquatReceive = Must(
         "squat-receive",
         Through,
         (
-            "The load is received in a squat with the fold of the hip lower than the upper edge of the knee.",
-            "La carga se recibe en sentadilla, con el pliegue de la cadera por debajo del borde superior de la rodilla."
+            "The load is received and carried down in one movement until the fold of the hip is below the upper edge of the knee.",
+            "La carga se recibe y baja en un solo movimiento hasta que el pliegue de la cadera queda por debajo del borde "
+                + "superior de la rodilla."
         ),
         SeenFromTheSide,
-        ("The load is received high, and no full squat follows.", "La carga se recibe alta y no sigue una sentadilla completa."),
-        ("No rep, depth", "No válida, profundidad"),
-        Again,
-        RepeatTheRep,
+        (
+            "The athlete stands or stops above the knee, then squats.",
+            "El atleta se pone de pie o se detiene por encima de la rodilla y luego baja."
+        ),
+        ("No rep, squat it", "No rep, en sentadilla"),
+        NextGood,
+        NotCounted,
         new Predicate.Lower(Part.HipCrease, Part.KneeTop),
         new()
         {
@@ -83,15 +92,38 @@ internal static partial class Lifting
             OnTheLine = OnTheLine.Out,
         }
     );
+    public static readonly Phrase SquatReceiveLow = SquatReceive with
+    {
+        Text = (
+            "The load is received with the fold of the hip below the upper edge of the knee.",
+            "La carga se recibe con el pliegue de la cadera por debajo del borde superior de la rodilla."
+        ),
+        Fault = SquatReceive.Fault! with
+        {
+            Sign = ("The load is received above the knee.", "La carga se recibe por encima de la rodilla."),
+        },
+    };
+    public static readonly Phrase SquatReceiveTwo = SquatReceive with
+    {
+        Text = (
+            "The load is received at any height and then squatted below the upper edge of the knee; a stop between is good.",
+            "La carga se recibe a cualquier altura y luego baja por debajo del borde superior de la rodilla; una parada entre "
+                + "medias es válida."
+        ),
+        Fault = SquatReceive.Fault! with
+        {
+            Sign = ("No squat below the knee follows.", "No sigue una sentadilla por debajo de la rodilla."),
+        },
+    };
     public static readonly Phrase MuscleNoBend = Never(
         "no-second-bend",
         Through,
         ("After the hips have opened, the knees do not bend again.", "Tras abrir la cadera, las rodillas no vuelven a flexionarse."),
         SeenFromTheSide,
         ("The knees bend again to receive the load.", "Las rodillas se flexionan otra vez al recibir la carga."),
-        ("No rep, knees", "No válida, rodillas"),
-        Again,
-        RepeatTheRep,
+        ("No rep, knees", "No rep, rodillas"),
+        NextGood,
+        NotCounted,
         new Predicate.Straight(Joint.Knee, 12),
         new() { BodyPart = "knees", AngleDegrees = 12 }
     );
@@ -101,9 +133,9 @@ internal static partial class Lifting
         ("The load is received with one foot in front and one behind.", "La carga se recibe con un pie delante y otro detrás."),
         SeenFromTheSide,
         ("Both feet stay side by side.", "Los dos pies se quedan a la par."),
-        ("No rep, split", "No válida, tijera"),
-        Again,
-        RepeatTheRep,
+        ("No rep, split", "No rep, tijera"),
+        NextGood,
+        NotCounted,
         null,
         new() { BodyPart = "feet" }
     );
@@ -116,8 +148,8 @@ internal static partial class Lifting
         ),
         SeenFromTheSide,
         ("The athlete stands up, stops, then presses.", "El atleta se levanta, se detiene y luego empuja."),
-        ("No rep, one drive", "No válida, un impulso"),
-        Again
+        ("No rep, one drive", "No rep, un impulso"),
+        NextGood
     );
     public static readonly Phrase NoSecondDip = Never(
         "no-second-dip",
@@ -125,12 +157,15 @@ internal static partial class Lifting
         ("After the drive the knees do not bend again.", "Tras el impulso, las rodillas no vuelven a flexionarse."),
         SeenFromTheSide,
         ("The knees bend a second time under the load.", "Las rodillas se flexionan por segunda vez bajo la carga."),
-        ("No rep, second dip", "No válida, segunda flexión"),
-        Again,
-        RepeatTheRep,
+        ("No rep, second dip", "No rep, segunda flexión"),
+        NextGood,
+        NotCounted,
         new Predicate.Straight(Joint.Knee, 12),
         new() { BodyPart = "knees", AngleDegrees = 12 }
     );
+
+    /// <summary>The same after a squat, whose lowest pose is drawn on the way.</summary>
+    public static readonly Phrase NoSecondDipAfterSquat = NoSecondDip with { Holds = null };
     public static readonly Phrase StrictKnees = Never(
         "strict-knees",
         Through,
@@ -140,9 +175,9 @@ internal static partial class Lifting
         ),
         SeenFromTheSide,
         ("The knees bend before or during the press.", "Las rodillas se flexionan antes o durante el empuje."),
-        ("No rep, knees", "No válida, rodillas"),
-        Again,
-        RepeatTheRep,
+        ("No rep, knees", "No rep, rodillas"),
+        NextGood,
+        NotCounted,
         new Predicate.Straight(Joint.Knee, 12),
         new() { BodyPart = "knees", AngleDegrees = 12 }
     );
@@ -157,39 +192,62 @@ internal static partial class Lifting
     public static readonly Phrase OnePull = Must(
         "one-pull",
         Through,
-        (
-            "The load goes overhead in one movement; it does not stop and is not pressed.",
-            "La carga sube por encima de la cabeza en un solo movimiento; no se detiene ni se empuja."
-        ),
+        ("The load goes overhead without stopping on the way.", "La carga sube por encima de la cabeza sin detenerse en el camino."),
         SeenFromTheFront,
-        ("The load stops on the way and is pressed to the finish.", "La carga se detiene en el camino y se empuja hasta arriba."),
-        ("No rep, press", "No válida, empuje"),
-        Again
+        ("The load stops on the way.", "La carga se detiene en el camino."),
+        ("No rep, stop", "No rep, parada"),
+        NextGood
     );
-    public static readonly Phrase NoPause = Never(
-        "no-pause",
+    public static readonly Phrase NotPressed = Never(
+        "not-pressed",
         Through,
-        ("The bar does not pause on the way up from the floor.", "La barra no se detiene al subir desde el suelo."),
-        SeenFromTheSide,
-        ("The bar stops on its way up.", "La barra se detiene al subir."),
-        ("No rep, pause", "No válida, pausa"),
-        FromFloor,
-        FromTheFloor
+        ("The load is not pressed to the finish.", "La carga no se empuja hasta el final."),
+        SeenFromTheFront,
+        ("The load is pressed from below the crown.", "La carga se empuja desde debajo de la coronilla."),
+        ("No rep, press", "No rep, empuje"),
+        NextGood
     );
-    public static readonly Phrase ShoulderTouch = Must(
+    public static readonly Phrase ShoulderEachRep = Must(
         "shoulder",
         Through,
         (
-            "One head of each dumbbell touches its shoulder before it goes overhead.",
-            "Una cabeza de cada mancuerna toca su hombro antes de subir."
+            "One head of each dumbbell touches its shoulder before it goes overhead; elbows are not judged.",
+            "Una cabeza de cada mancuerna toca su hombro antes de subir; los codos no se juzgan."
         ),
-        SeenFromTheSide,
-        ("A dumbbell passes the shoulder without touching it.", "Una mancuerna pasa el hombro sin tocarlo."),
-        ("No rep, shoulder", "No válida, hombro"),
-        Again,
-        RepeatTheRep,
+        SeenFromTheFront,
+        ("A dumbbell stays off the shoulder.", "Una mancuerna no toca el hombro."),
+        ("No rep, shoulder", "No rep, hombro"),
+        NextGood,
+        NotCounted,
         null,
         new() { ImplementPart = "one head of each dumbbell", BodyPart = "shoulder" }
+    );
+    public static readonly Phrase ShoulderBothHeads = ShoulderEachRep with
+    {
+        Text = (
+            "Both heads of each dumbbell touch the shoulder before it goes overhead; elbows are not judged.",
+            "Las dos cabezas de cada mancuerna tocan el hombro antes de subir; los codos no se juzgan."
+        ),
+        Of = new() { ImplementPart = "both heads of each dumbbell", BodyPart = "shoulder" },
+        Fault = ShoulderEachRep.Fault! with
+        {
+            Sign = ("A head of a dumbbell stays off the shoulder.", "Una cabeza de una mancuerna no toca el hombro."),
+        },
+    };
+    public static readonly Phrase BellAtShoulder = Must(
+        "bell-shoulder",
+        Through,
+        (
+            "The bell rests on the forearm, the handle at the collarbone, before each rep.",
+            "La pesa descansa en el antebrazo, con el asa en la clavícula, antes de cada repetición."
+        ),
+        SeenFromTheFront,
+        ("The bell is held away from the shoulder.", "La pesa se sostiene lejos del hombro."),
+        ("No rep, shoulder", "No rep, hombro"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { ImplementPart = "handle", BodyPart = "collarbone" }
     );
     public static readonly Phrase FreeHand = Never(
         "free-hand",
@@ -197,8 +255,8 @@ internal static partial class Lifting
         ("The free hand does not touch the body or the load.", "La mano libre no toca el cuerpo ni la carga."),
         SeenFromTheFront,
         ("The free hand pushes on the thigh or holds the load.", "La mano libre empuja el muslo o sujeta la carga."),
-        ("No rep, free hand", "No válida, mano libre"),
-        Again
+        ("No rep, free hand", "No rep, mano libre"),
+        NextGood
     );
     public static readonly Phrase NoFloor = Never(
         "no-floor",
@@ -206,124 +264,40 @@ internal static partial class Lifting
         ("The load does not touch the floor inside a rep.", "La carga no toca el suelo durante la repetición."),
         Heard,
         ("The load touches the floor on the way.", "La carga toca el suelo en el camino."),
-        ("No rep, floor", "No válida, suelo"),
+        ("No rep, floor", "No rep, suelo"),
         FromHang
     );
-    public static readonly Phrase NoBounce = Never(
-        "no-bounce",
+    public static readonly Phrase HandsAsWritten = May(
+        "hands-turn",
         Between,
-        ("The load comes to rest on the floor; it is not bounced off it.", "La carga queda quieta en el suelo; no se hace rebotar."),
-        Heard,
-        ("The load bounces and the next rep uses the bounce.", "La carga rebota y la siguiente repetición aprovecha el rebote."),
-        ("No rep, bounce", "No válida, rebote"),
-        FromFloor,
-        FromTheFloor
+        ("Arms take turns where the task says so; else they are free.", "Los brazos se alternan si la tarea lo dice; si no, son libres.")
     );
-    public static readonly Phrase BounceAllowed = May(
-        "no-bounce",
+    public static readonly Phrase HandsFree = May(
+        "hands-turn",
         Between,
-        ("Touch and go and a bounce are allowed.", "Se permiten el toque continuo y el rebote.")
-    );
-    public static readonly Phrase TouchAndGo = May("touch-and-go", Between, ("Touch and go is allowed.", "Se permite el toque continuo."));
-    public static readonly Phrase DeadStop = Must(
-        "no-bounce",
-        Between,
-        ("The load lies still on the floor before each rep.", "La carga queda quieta en el suelo antes de cada repetición."),
-        SeenFromTheSide,
-        ("The next rep begins while the load still moves.", "La siguiente repetición empieza con la carga en movimiento."),
-        ("No rep, still", "No válida, quieta"),
-        FromFloor,
-        FromTheFloor
-    );
-    public static readonly Phrase ArmsOutside = Must(
-        "arms-outside",
-        Through,
-        ("Both hands hold outside the knees, arms straight.", "Las dos manos agarran por fuera de las rodillas, con los brazos rectos."),
-        SeenFromTheFront,
-        (
-            "The hands hold inside the knees, or the arms pull bent.",
-            "Las manos agarran por dentro de las rodillas o los brazos tiran flexionados."
-        ),
-        ("No rep, grip", "No válida, agarre"),
-        FromFloor,
-        FromTheFloor,
-        new Predicate.Straight(Joint.Elbow, 12),
-        new()
-        {
-            BodyPart = "hands",
-            Reference = "knees",
-            Zone = "outside",
-        }
-    );
-    public static readonly Phrase SumoAllowed = May(
-        "arms-outside",
-        Through,
-        ("Any width of feet and hands is allowed; arms straight.", "Se permite cualquier anchura de pies y manos; brazos rectos.")
-    );
-    public static readonly Phrase BothRise = Must(
-        "together-rise",
-        Through,
-        ("Both ends of the bar rise and sink together.", "Los dos extremos de la barra suben y bajan a la vez."),
-        SeenFromTheFront,
-        ("One end rises clearly before the other.", "Un extremo sube claramente antes que el otro."),
-        ("No rep, together", "No válida, a la vez"),
-        FromFloor,
-        FromTheFloor,
-        null,
-        new() { ImplementPart = "both ends", SameMoment = true }
+        ("Either arm may lift at any time.", "Cualquier brazo puede levantar en cualquier momento.")
     );
     public static readonly Phrase HandsTurn = Must(
         "hands-turn",
         Between,
         (
-            "Hands take turns; they change below the eyes or on the floor.",
-            "Las manos se alternan; cambian por debajo de los ojos o en el suelo."
+            "Arms take turns; the load changes hands below the eyes or on the floor.",
+            "Los brazos se alternan; la carga cambia de mano por debajo de los ojos o en el suelo."
         ),
         SeenFromTheFront,
-        (
-            "The same hand lifts twice in a row, or the hands change overhead.",
-            "La misma mano levanta dos veces seguidas o el cambio se hace arriba."
-        ),
-        ("No rep, other hand", "No válida, otra mano"),
-        ("Repeat the rep with the other hand.", "Repetir con la otra mano.")
+        ("The same arm lifts twice in a row.", "El mismo brazo levanta dos veces seguidas."),
+        ("No rep, other arm", "No rep, otro brazo"),
+        ("Lift with the other arm.", "Levantar con el otro brazo.")
     );
-    public static readonly Phrase ReturnHang = Must(
-        "return-hang",
-        Between,
-        (
-            "The load returns to the hang; from the floor the athlete stands tall first.",
-            "La carga vuelve a la suspensión; desde el suelo el atleta se pone antes de pie."
-        ),
-        SeenFromTheSide,
-        ("The next rep begins from the floor.", "La siguiente repetición empieza desde el suelo."),
-        ("No rep, hang", "No válida, suspensión"),
-        FromHang
-    );
-    public static readonly Phrase OneDriveBall = OneDrive with
-    {
-        Id = "one-drive-ball",
-        Text = (
-            "The ball is thrown in one drive from the squat; it is not pushed against the wall.",
-            "El balón se lanza de un solo impulso desde la sentadilla; no se empuja contra la pared."
-        ),
-        Fault = OneDrive.Fault! with
-        {
-            Sign = (
-                "The athlete stands, stops, then throws, or pushes the ball against the wall.",
-                "El atleta se levanta, se detiene y lanza, o empuja el balón contra la pared."
-            ),
-            Then = NotCounted,
-        },
-    };
     public static readonly Phrase OnShouldersThrough = Must(
         "on-shoulders",
         Through,
         ("The load comes to rest on the shoulder before it goes overhead.", "La carga descansa en el hombro antes de subir."),
         SeenFromTheSide,
         ("The load passes the shoulder without resting there.", "La carga pasa el hombro sin descansar en él."),
-        ("No rep, shoulder", "No válida, hombro"),
-        Again,
-        RepeatTheRep,
+        ("No rep, shoulder", "No rep, hombro"),
+        NextGood,
+        NotCounted,
         null,
         new() { ImplementPart = "bar or bell", BodyPart = "shoulder" }
     );
@@ -336,8 +310,34 @@ internal static partial class Lifting
         ),
         SeenFromTheFront,
         ("The elbows bend under the load and press it to the finish.", "Los codos se flexionan bajo la carga y la empujan hasta el final."),
-        ("No rep, press-out", "No válida, empuje final"),
-        Again
+        ("No rep, press-out", "No rep, empuje final"),
+        NextGood
+    );
+    public static readonly Phrase PressOutGood = May(
+        "press-out",
+        Through,
+        ("The load may be pressed out to the finish.", "La carga puede terminarse empujando.")
+    );
+    public static readonly Phrase JerkAgain = Must(
+        "failed-jerk",
+        Between,
+        (
+            "After a failed jerk the bar may go up again from the shoulders; from the floor it is cleaned again.",
+            "Tras un envión fallido la barra puede subir de nuevo desde los hombros; desde el suelo se carga otra vez."
+        ),
+        SeenFromTheFront,
+        ("The bar comes back to the shoulders without a finish.", "La barra vuelve a los hombros sin final."),
+        ("No rep, jerk", "No rep, envión"),
+        ("Go up again from the shoulders, or clean again.", "Subir de nuevo desde los hombros o cargar otra vez."),
+        RepeatTheLastPhase
+    );
+    public static readonly Phrase AnyUp = May(
+        "any-up",
+        Through,
+        (
+            "Any clean and any way overhead from the shoulders is good.",
+            "Vale cualquier cargada y cualquier forma de subir desde los hombros."
+        )
     );
     public static readonly Phrase OneArmLock = Must(
         "one-arm-lock",
@@ -347,10 +347,10 @@ internal static partial class Lifting
             "El brazo que levanta está recto, con la carga sobre el centro del cuerpo."
         ),
         SeenFromTheFront,
-        ("The elbow is bent, or the load comes down early.", "El codo está flexionado o la carga baja pronto."),
-        ("No rep, lock out", "No válida, bloqueo"),
-        Again,
-        RepeatTheRep,
+        ("The elbow is still bent when the load comes down.", "El codo sigue flexionado cuando baja la carga."),
+        ("No rep, lock out", "No rep, bloqueo"),
+        NextGood,
+        NotCounted,
         new Predicate.Over(Part.Load, Part.MidFoot, 170),
         new() { BodyPart = "elbow of the lifting arm", AngleDegrees = 12 }
     );
@@ -363,16 +363,13 @@ internal static partial class Lifting
         ),
         SeenFromTheSide,
         ("The bell stops at the shoulders and is pressed.", "La pesa se detiene en los hombros y se empuja."),
-        ("No rep, swing", "No válida, balanceo"),
+        ("No rep, swing", "No rep, balanceo"),
         ("Swing again.", "Repetir el balanceo."),
         NotCounted
     );
     public static readonly Phrase NoBounceBack = May(
         "rerack",
         Between,
-        (
-            "The bar may be racked between reps; a lighter touch of the rack is no rep.",
-            "La barra puede dejarse en el soporte entre repeticiones; tocar el soporte no cuenta."
-        )
+        ("The bar may be racked between reps.", "La barra puede dejarse en el soporte entre repeticiones.")
     );
 }

@@ -15,11 +15,23 @@ internal static partial class OnTheFloor
         ("Sitting up, both hands touch the floor in front of the feet.", "Sentado, las dos manos tocan el suelo delante de los pies."),
         SeenFromTheSide,
         ("The hands stop before the feet.", "Las manos se quedan antes de los pies."),
-        ("No rep, reach", "No válida, alcance"),
+        ("No rep, reach", "No rep, alcance"),
         ("Reach further in the next rep.", "Llegar más lejos en la siguiente repetición."),
         NotCounted,
         new Predicate.Touches(Part.Palm, Part.Floor, 90),
         new() { BodyPart = "both hands", Reference = "floor in front of the feet" }
+    );
+    public static readonly Phrase SitBall = Must(
+        "sit-ball",
+        Finish,
+        ("Sitting up, the ball touches the floor in front of the feet.", "Sentado, el balón toca el suelo delante de los pies."),
+        SeenFromTheSide,
+        ("The ball stops before the feet.", "El balón se queda antes de los pies."),
+        ("No rep, ball", "No rep, balón"),
+        ("Reach further in the next rep.", "Llegar más lejos en la siguiente repetición."),
+        NotCounted,
+        new Predicate.Touches(Part.Palm, Part.Floor, 110),
+        new() { ImplementPart = "ball", Reference = "floor in front of the feet" }
     );
     public static readonly Phrase SitUpright = Must(
         "sit-upright",
@@ -27,7 +39,7 @@ internal static partial class OnTheFloor
         ("Sitting up, the shoulders pass the line of the hips.", "Sentado, los hombros pasan la línea de la cadera."),
         SeenFromTheSide,
         ("The shoulders stay behind the hips.", "Los hombros se quedan detrás de la cadera."),
-        ("No rep, sit up", "No válida, sentarse"),
+        ("No rep, sit up", "No rep, sentarse"),
         ("Sit up further in the next rep.", "Sentarse más en la siguiente repetición."),
         NotCounted,
         new Predicate.Ahead(Part.Shoulder, Part.Hip),
@@ -40,19 +52,22 @@ internal static partial class OnTheFloor
     );
     public static readonly Phrase PlankHold = Must(
         "plank-hold",
-        Through,
+        Start,
         (
             "Arms straight, body in one line, nothing but hands and feet on the floor.",
             "Brazos rectos, cuerpo en línea y solo manos y pies en el suelo."
         ),
         SeenFromTheSide,
-        ("A knee or the belly touches, or the hips leave the line.", "Una rodilla o el vientre toca, o la cadera sale de la línea."),
+        (
+            "A knee, the belly or a hip touches, or the hips sag or rise.",
+            "Toca una rodilla, el vientre o la cadera, o la cadera cae o sube."
+        ),
         ("Break", "Corte"),
         (
             "Take the position again; the time or the reps go on from there.",
             "Volver a la posición; el tiempo o las repeticiones siguen desde ahí."
         ),
-        FromTheLastMark,
+        WaitForKit,
         new Predicate.Both([new Predicate.Straight(Joint.Hip, 15), new Predicate.Straight(Joint.Elbow, 12)]),
         new() { BodyPart = "hips and elbows", AngleDegrees = 15 }
     );
@@ -86,7 +101,7 @@ internal static partial class OnTheFloor
         ("The rope has passed completely under the feet.", "La comba ha pasado por completo bajo los pies."),
         SeenFromTheSide,
         ("The rope stops at the feet.", "La comba se para en los pies."),
-        ("No rep, caught", "No válida, enganchada"),
+        ("No rep, caught", "No rep, enganchada"),
         ("Start the rope again.", "Volver a girar la comba."),
         NotCounted,
         new Predicate.Higher(Part.Toe, Part.Floor, 15),
@@ -97,6 +112,11 @@ internal static partial class OnTheFloor
         Between,
         ("Single turns between are allowed and not counted.", "Se permiten vueltas simples entre medias y no cuentan.")
     );
+    public static readonly Phrase RestSitting = May(
+        "rest-sitting",
+        Between,
+        ("A rest lying or sitting is allowed.", "Se permite descansar tumbado o sentado.")
+    );
     public static readonly Phrase RestStanding = May(
         "rest-standing",
         Between,
@@ -106,24 +126,53 @@ internal static partial class OnTheFloor
     public static readonly Phrase BallHit = Must(
         "ball-hit",
         Finish,
-        (
-            "The whole ball meets the wall at the target’s height or higher.",
-            "El balón entero da en la pared a la altura del blanco o más arriba."
-        ),
+        ("The ball hits the target, or the wall above its line.", "El balón da en el blanco o en la pared por encima de su línea."),
         SeenFromTheSide,
         ("The ball meets the wall below the target, or misses it.", "El balón da en la pared por debajo del blanco o no da."),
-        ("No rep, low", "No válida, bajo"),
+        ("No rep, low", "No rep, por debajo"),
         ("Throw again.", "Lanzar de nuevo."),
         NotCounted,
         new Predicate.Higher(Part.Load, Part.Target),
         new()
         {
-            ImplementPart = "whole ball",
-            Reference = "lower edge of the target",
+            ImplementPart = "ball",
+            Reference = "line of the target",
             OnTheLine = OnTheLine.In,
         }
     );
-    public static readonly Phrase NoBounceCatch = Never(
+    public static readonly Phrase BallOnItsWayUp = Never(
+        "ball-late",
+        Finish,
+        (
+            "A ball that hits on its way down, or is thrown on from a fall, is no throw.",
+            "Un balón que da al bajar, o que se lanza tras caer, no es un lanzamiento."
+        ),
+        SeenFromTheSide,
+        ("The ball has turned before it hits.", "El balón ya baja cuando da."),
+        ("No rep, late", "No rep, tarde"),
+        ("Throw again.", "Lanzar de nuevo.")
+    );
+    public static readonly Phrase BallPickUp = May(
+        "pick-up",
+        Start,
+        (
+            "The first rep may go straight from the pick-up into the squat.",
+            "La primera repetición puede ir de la recogida directamente a la sentadilla."
+        )
+    );
+    public static readonly Phrase BallStandFirst = Must(
+        "pick-up",
+        Start,
+        (
+            "After the pick-up the athlete stands tall before the first squat.",
+            "Tras la recogida el atleta se pone de pie antes de la primera sentadilla."
+        ),
+        SeenFromTheSide,
+        ("The squat begins from the pick-up.", "La sentadilla empieza desde la recogida."),
+        ("No rep, stand first", "No rep, ponte de pie"),
+        StandFirst
+    );
+    public static readonly Phrase NoBounceCatch = Must(
         "rebound",
         Between,
         (
@@ -132,9 +181,8 @@ internal static partial class OnTheFloor
         ),
         SeenFromTheSide,
         ("A ball that fell is caught on the bounce and thrown on.", "Un balón caído se recoge en el bote y se lanza."),
-        ("No rep, bounce", "No válida, bote"),
-        ("Hold the ball still, stand, then squat.", "Sujetar el balón, ponerse de pie y bajar."),
-        NotCounted
+        ("No rep, bounce", "No rep, bote"),
+        ("Hold the ball still, stand, then squat.", "Sujetar el balón, ponerse de pie y bajar.")
     );
     public static readonly Phrase BounceCatchAllowed = May(
         "rebound",
@@ -142,11 +190,8 @@ internal static partial class OnTheFloor
         ("A ball that fell may be caught on the bounce.", "Un balón caído puede recogerse en el bote.")
     );
 
-    public static readonly Phrase AnyStroke = May(
-        "any-stroke",
-        Through,
-        ("Any stroke or stride is allowed.", "Se permite cualquier remada o pedalada.")
-    );
+    public static readonly Phrase AnyStroke = May("any-stroke", Through, ("Any stride is allowed.", "Se permite cualquier pedalada."));
+    public static readonly Phrase AnyRow = May("any-stroke", Through, ("Any stroke is allowed.", "Se permite cualquier remada."));
     public static readonly Phrase Number = Must(
         "number",
         Finish,
@@ -156,35 +201,36 @@ internal static partial class OnTheFloor
         ),
         Read,
         ("The athlete leaves before the number is shown.", "El atleta se baja antes de que aparezca el número."),
-        ("Back on", "De vuelta"),
+        ("Back on, number", "Súbete otra vez, número"),
         ("Get on again and finish the number.", "Volver a subir y completar el número."),
         RepeatTheLastPhase,
         new Predicate.Lower(Part.Hip, Part.Seat, -20),
         new() { Reference = "monitor" }
     );
-    public static readonly Phrase ReadAgain = Must(
+    public static readonly Phrase MonitorZero = Ready(
         "monitor-zero",
-        Between,
-        (
-            "The judge sets the monitor to zero, or notes the reading, before the next athlete.",
-            "El juez pone el monitor a cero, o anota la lectura, antes del siguiente atleta."
-        ),
-        Read,
-        ("The monitor shows a number from before.", "El monitor muestra un número anterior."),
-        ("Monitor", "Monitor"),
-        ("Go on; the judge notes the first reading and subtracts it.", "Seguir; el juez anota la primera lectura y la resta."),
-        NotCounted
+        ("The monitor shows zero before go; nobody subtracts.", "El monitor marca cero antes de empezar; nadie resta.")
     );
-    public static readonly Phrase HandleBack = Never(
-        "handle-thrown",
+    public static readonly Phrase HandleBack = Must(
+        "handle-back",
         Finish,
-        ("The handle is put back; it is not let go.", "El tirador se deja en su sitio; no se suelta."),
+        ("The handle is put back in its holder.", "El tirador se deja en su soporte."),
         Heard,
         ("The handle flies into the machine.", "El tirador golpea la máquina."),
         ("Handle", "Tirador"),
-        ("Go on; the floor crew checks the machine.", "Seguir; el equipo de pista revisa la máquina."),
-        NotCounted
+        ("Put the handle in its holder, then go on.", "Dejar el tirador en su soporte y seguir."),
+        RepeatTheLastPhase
     );
+    public static readonly Phrase HandleFree = May("handle-back", Finish, ("The handle may be let go.", "El tirador puede soltarse."));
+    public static readonly Phrase HandlePenalty = HandleBack with
+    {
+        Fault = HandleBack.Fault! with
+        {
+            Call = ("Handle, five", "Tirador, cinco"),
+            Fix = ("Stand still until the judge has counted five, then go on.", "Esperar quieto hasta que el juez cuente cinco y seguir."),
+            Then = WaitForKit,
+        },
+    };
 
     public static readonly Phrase FarShoulder = Must(
         "far-shoulder",
@@ -195,9 +241,9 @@ internal static partial class OnTheFloor
         ),
         SeenFromTheFront,
         ("The bag does not come to rest on a far shoulder.", "El saco no llega a descansar en un hombro contrario."),
-        ("No rep, shoulder", "No válida, hombro"),
+        ("No rep, shoulder", "No rep, hombro"),
         ("Begin the rep again at its own start.", "Empezar de nuevo la repetición desde su inicio."),
-        RepeatTheRep,
+        NotCounted,
         new Predicate.Higher(Part.Load, Part.Shoulder),
         new() { ImplementPart = "bag", BodyPart = "far shoulder" }
     );
@@ -210,7 +256,7 @@ internal static partial class OnTheFloor
         ),
         SeenFromTheFront,
         ("The bag is passed around a head or held by too few.", "El saco rodea una cabeza o lo sujetan demasiado pocos."),
-        ("No rep, over", "No válida, por encima"),
+        ("No rep, over", "No rep, por encima"),
         ("Begin the rep again at its own start.", "Empezar de nuevo la repetición desde su inicio.")
     );
     public static readonly Phrase AllHold = Must(
@@ -278,13 +324,23 @@ internal static partial class OnTheFloor
         ("Let them stand still and begin again.", "Dejar que se paren y empezar de nuevo."),
         FromTheLine
     );
+    public static readonly Phrase SkiStands = Must(
+        "ski-stands",
+        Finish,
+        ("The athlete stays on the platform until the number is called.", "El atleta sigue en la plataforma hasta que se canta el número."),
+        SeenFromTheSide,
+        ("A foot is off the platform before the call.", "Un pie está fuera de la plataforma antes de la señal."),
+        ("Back on, platform", "Súbete otra vez, plataforma"),
+        ("Get on again and finish the number.", "Volver a subir y completar el número."),
+        RepeatTheLastPhase
+    );
     public static readonly Phrase StaysSeated = Must(
         "seated",
         Finish,
         ("The athlete stays on the saddle until the number is called.", "El atleta sigue en el sillín hasta que se canta el número."),
         SeenFromTheSide,
         ("A foot is on the floor before the call.", "Un pie está en el suelo antes de la señal."),
-        ("Back on", "De vuelta"),
+        ("Back on, seat", "Súbete otra vez, sillín"),
         ("Get on again and finish the number.", "Volver a subir y completar el número."),
         RepeatTheLastPhase
     );

@@ -15,12 +15,18 @@ internal static partial class OnTheFloor
         ("Chest and thighs touch the floor.", "El pecho y los muslos tocan el suelo."),
         SeenFromTheSide,
         ("Chest or thighs stay off the floor.", "El pecho o los muslos no tocan el suelo."),
-        ("No rep, chest", "No válida, pecho"),
+        ("No rep, chest", "No rep, pecho"),
         ("Go down again.", "Bajar de nuevo."),
         FromTheFloor,
         new Predicate.Touches(Part.Chest, Part.Floor, 50),
         new() { BodyPart = "chest and thighs", Reference = "floor" }
     );
+    public static readonly Phrase ChestOnly = ChestDown with
+    {
+        Text = ("The chest touches the floor.", "El pecho toca el suelo."),
+        Of = new() { BodyPart = "chest", Reference = "floor" },
+        Fault = ChestDown.Fault! with { Sign = ("The chest stays off the floor.", "El pecho no toca el suelo.") },
+    };
     public static readonly Phrase BurpeeStep = May(
         "step-allowed",
         Through,
@@ -30,9 +36,9 @@ internal static partial class OnTheFloor
         "step-allowed",
         Through,
         ("The feet jump back and jump in, both together.", "Los pies saltan atrás y adelante, los dos a la vez."),
-        SeenFromTheFront,
+        SeenFromTheSide,
         ("The feet step back or in, one after the other.", "Los pies dan un paso atrás o adelante, uno tras otro."),
-        ("No rep, jump", "No válida, salto"),
+        ("No rep, jump in", "No rep, salta con los dos"),
         FromFloor,
         FromTheFloor,
         null,
@@ -44,7 +50,7 @@ internal static partial class OnTheFloor
         ("Hips and knees open in the jump.", "La cadera y las rodillas se abren en el salto."),
         SeenFromTheSide,
         ("The athlete hops bent and goes down again.", "El atleta salta flexionado y vuelve a bajar."),
-        ("No rep, open", "No válida, abrir"),
+        ("No rep, stand tall", "No rep, extensión"),
         ("Jump again, standing tall.", "Saltar de nuevo, erguido."),
         RepeatTheLastPhase,
         null,
@@ -59,7 +65,7 @@ internal static partial class OnTheFloor
             "The feet stay on the floor, or the hands below the head.",
             "Los pies no dejan el suelo o las manos quedan por debajo de la cabeza."
         ),
-        ("No rep, jump", "No válida, salto"),
+        ("No rep, jump", "No rep, salto"),
         ("Jump again from standing.", "Saltar de nuevo desde de pie."),
         RepeatTheLastPhase,
         new Predicate.Both([new Predicate.Higher(Part.Toe, Part.Floor, 20), new Predicate.Higher(Part.Palm, Part.Crown)]),
@@ -71,7 +77,7 @@ internal static partial class OnTheFloor
         ("Both hands touch the target.", "Las dos manos tocan el blanco."),
         SeenFromTheFront,
         ("Only one hand touches, or none.", "Solo toca una mano o ninguna."),
-        ("No rep, target", "No válida, blanco"),
+        ("No rep, target", "No rep, blanco"),
         ("Jump again and touch with both hands.", "Saltar de nuevo y tocar con las dos manos."),
         RepeatTheLastPhase,
         new Predicate.Touches(Part.Palm, Part.Target, 90),
@@ -82,6 +88,16 @@ internal static partial class OnTheFloor
             SameMoment = true,
         }
     );
+    public static readonly Phrase TouchTargetOne = TouchTarget with
+    {
+        Text = ("One hand touches the target.", "Una mano toca el blanco."),
+        Of = new() { BodyPart = "one hand", Reference = "target" },
+        Fault = TouchTarget.Fault! with
+        {
+            Sign = ("No hand touches the target.", "Ninguna mano toca el blanco."),
+            Fix = ("Jump again and touch.", "Saltar de nuevo y tocar."),
+        },
+    };
     public static readonly Phrase EndHang = Must(
         "end-hang",
         Finish,
@@ -91,7 +107,7 @@ internal static partial class OnTheFloor
         ),
         SeenFromTheFront,
         ("Only one hand holds.", "Solo sujeta una mano."),
-        ("No rep, both hands", "No válida, las dos manos"),
+        ("No rep, both hands", "No rep, las dos manos"),
         ("Jump to the bar again.", "Saltar de nuevo a la barra."),
         RepeatTheLastPhase,
         new Predicate.Touches(Part.Palm, Part.HighBar, 60),
@@ -103,7 +119,7 @@ internal static partial class OnTheFloor
         ("Both feet are off the floor in the hang.", "Los dos pies están fuera del suelo en la suspensión."),
         SeenFromTheSide,
         ("A foot still stands when the hands take hold.", "Un pie sigue apoyado cuando las manos agarran."),
-        ("No rep, hang", "No válida, suspensión"),
+        ("No rep, hang", "No rep, suspensión"),
         ("Hang free with both feet off the floor.", "Colgarse con los dos pies fuera del suelo."),
         RepeatTheLastPhase,
         null,
@@ -112,21 +128,44 @@ internal static partial class OnTheFloor
     public static readonly Phrase OverBar = Must(
         "over-bar",
         Finish,
-        (
-            "The athlete jumps over from two feet; nothing touches bar or plates.",
-            "El atleta salta por encima con los dos pies; nada toca la barra ni los discos."
-        ),
+        ("Both feet go over the bar; it is not touched so that it moves.", "Los dos pies pasan la barra; no se toca de modo que se mueva."),
         SeenFromTheSide,
-        ("The bar is touched or moves.", "Se toca la barra o se mueve."),
-        ("No rep, bar", "No válida, barra"),
+        ("The bar moves.", "La barra se mueve."),
+        ("No rep, bar", "No rep, barra"),
         ("Wait until the bar lies still and jump over again.", "Esperar a que la barra quede quieta y saltar de nuevo."),
         RepeatTheLastPhase,
         new Predicate.Higher(Part.Toe, Part.Load, 40),
         new() { BodyPart = "both feet", Reference = "bar and plates" }
     );
-    public static readonly Phrase OverBarWhole = OverBar.Then(
+    public static readonly Phrase OverBarClear = OverBar with
+    {
+        Text = (
+            "Both feet go over the bar; nothing touches bar or plates.",
+            "Los dos pies pasan la barra; nada toca la barra ni los discos."
+        ),
+        Fault = OverBar.Fault! with { Sign = ("The bar or a plate is touched.", "Se toca la barra o un disco.") },
+    };
+    public static readonly Phrase BetweenPlates = Must(
+        "between-plates",
+        Start,
+        ("Hands and feet are between the plates, off the plates.", "Manos y pies están entre los discos, sin tocarlos."),
+        SeenFromTheFront,
+        ("A hand or a foot is on a plate or outside it.", "Una mano o un pie está sobre un disco o por fuera."),
+        ("No rep, plates", "No rep, discos"),
+        FromFloor,
         FromTheFloor,
-        ("Wait until the bar lies still and repeat the whole rep.", "Esperar a que la barra quede quieta y repetir toda la repetición.")
+        null,
+        new() { BodyPart = "hands and feet", Zone = "between the plates" }
+    );
+    public static readonly Phrase BesideBar = Must(
+        "beside-bar",
+        Start,
+        ("The body lies beside the bar, along it.", "El cuerpo queda junto a la barra, a lo largo."),
+        SeenFromTheFront,
+        ("The body lies across the bar’s line.", "El cuerpo queda cruzado con la barra."),
+        ("No rep, beside the bar", "No rep, junto a la barra"),
+        FromFloor,
+        FromTheFloor
     );
     public static readonly Phrase TwoFeet = Must(
         "two-feet",
@@ -134,20 +173,16 @@ internal static partial class OnTheFloor
         ("Both feet take off and land together.", "Los dos pies despegan y aterrizan a la vez."),
         SeenFromTheFront,
         ("The feet take off or land one after the other.", "Los pies despegan o aterrizan uno tras otro."),
-        ("No rep, two feet", "No válida, los dos pies"),
+        ("No rep, two feet", "No rep, los dos pies"),
         ("Go back and jump over again.", "Volver y saltar de nuevo."),
         RepeatTheLastPhase,
         null,
         new() { BodyPart = "both feet", SameMoment = true }
     );
-    public static readonly Phrase TwoFeetWhole = TwoFeet.Then(
-        FromTheFloor,
-        ("Go back and repeat the whole rep.", "Volver y repetir toda la repetición.")
-    );
     public static readonly Phrase StepLanding = May(
         "two-feet",
         Finish,
-        ("Taking off or landing on one foot is allowed.", "Se permite despegar o aterrizar con un pie.")
+        ("The feet may take off and land one after the other.", "Los pies pueden despegar y aterrizar uno tras otro.")
     );
     public static readonly Phrase Together = Must(
         "together",
@@ -158,9 +193,9 @@ internal static partial class OnTheFloor
         ),
         SeenFromTheFront,
         ("One partner leaves the position before the other is there.", "Uno deja la posición antes de que llegue el otro."),
-        ("No rep, together", "No válida, a la vez"),
+        ("No rep, together", "No rep, a la vez"),
         ("Both repeat the rep.", "Los dos repiten la repetición."),
-        RepeatTheRep,
+        NotCounted,
         null,
         new() { SameMoment = true }
     );
@@ -171,9 +206,9 @@ internal static partial class OnTheFloor
         ("Chest on the floor, then both palms leave it.", "Pecho en el suelo; después las dos palmas se separan."),
         SeenFromTheSide,
         ("A palm stays on the floor.", "Una palma se queda en el suelo."),
-        ("No rep, hands", "No válida, manos"),
+        ("No rep, hands", "No rep, manos"),
         ("Lie down and lift both hands.", "Tumbarse y separar las dos manos."),
-        RepeatTheRep,
+        NotCounted,
         new Predicate.Higher(Part.Palm, Part.Floor, 25),
         new()
         {
@@ -181,6 +216,18 @@ internal static partial class OnTheFloor
             Reference = "floor",
             SameMoment = true,
         }
+    );
+    public static readonly Phrase FeetOnFloor = Must(
+        "feet-down",
+        Through,
+        ("The feet stay on the floor.", "Los pies siguen en el suelo."),
+        SeenFromTheSide,
+        ("A foot leaves the floor.", "Un pie se separa del suelo."),
+        ("No rep, feet", "No rep, pies"),
+        NextGood,
+        NotCounted,
+        null,
+        new() { BodyPart = "feet", Reference = "floor" }
     );
     public static readonly Phrase RiseInLine = Must(
         "rise-in-line",
@@ -191,7 +238,7 @@ internal static partial class OnTheFloor
             "The shoulders rise first and the hips follow, or a knee pushes.",
             "Suben antes los hombros y después la cadera, o empuja una rodilla."
         ),
-        ("No rep, one line", "No válida, en línea"),
+        ("No rep, one line", "No rep, en línea"),
         ("Lie down again and rise in one line.", "Tumbarse de nuevo y subir en línea.")
     );
     public static readonly Phrase PushLock = Must(
@@ -200,9 +247,9 @@ internal static partial class OnTheFloor
         ("Both elbows are straight, the body in one line.", "Los dos codos rectos y el cuerpo en línea."),
         SeenFromTheSide,
         ("An elbow is still bent, or the hips are out of line.", "Un codo sigue flexionado o la cadera está fuera de línea."),
-        ("No rep, lock out", "No válida, bloqueo"),
-        Again,
-        RepeatTheRep,
+        ("No rep, lock out", "No rep, bloqueo"),
+        NextGood,
+        NotCounted,
         new Predicate.Both([new Predicate.Straight(Joint.Elbow, 12), new Predicate.Straight(Joint.Hip, 15)]),
         new() { BodyPart = "elbows and hips", AngleDegrees = 12 }
     );
@@ -210,105 +257,5 @@ internal static partial class OnTheFloor
         "rest-floor",
         Between,
         ("A rest lying down or with straight arms is allowed.", "Se permite descansar tumbado o con los brazos rectos.")
-    );
-
-    public static readonly Phrase BoxJump = Must(
-        "box-jump",
-        Through,
-        ("Both feet leave the floor together.", "Los dos pies dejan el suelo a la vez."),
-        SeenFromTheFront,
-        ("One foot steps up.", "Un pie sube con paso."),
-        ("No rep, jump", "No válida, salto"),
-        ("Go back to the floor and jump.", "Volver al suelo y saltar."),
-        RepeatTheLastPhase,
-        null,
-        new() { BodyPart = "both feet", SameMoment = true }
-    );
-    public static readonly Phrase BoxStepAllowed = May(
-        "box-jump",
-        Through,
-        ("Stepping up and down is allowed.", "Se permite subir y bajar con paso.")
-    );
-    public static readonly Phrase BoxTop = Must(
-        "box-top",
-        Through,
-        ("Both feet stand on the top of the box.", "Los dos pies pisan la parte superior del cajón."),
-        SeenFromTheFront,
-        ("Only one foot stands on top, or a foot passes beside the box.", "Solo pisa un pie o un pie pasa por el lado del cajón."),
-        ("No rep, both feet", "No válida, los dos pies"),
-        ("Go back and cross the box again.", "Volver y cruzar de nuevo el cajón."),
-        RepeatTheLastPhase,
-        new Predicate.Touches(Part.MidFoot, Part.BoxTop, 280),
-        new() { BodyPart = "both feet", Reference = "top of the box" }
-    );
-    public static readonly Phrase BoxClear = May(
-        "box-top",
-        Through,
-        ("The feet may stand on the box or clear it.", "Los pies pueden pisar el cajón o pasarlo sin tocar.")
-    );
-    public static readonly Phrase BoxStep = Must(
-        "box-step",
-        Through,
-        ("One foot after the other is placed on top; jumping is not allowed.", "Se pone un pie tras otro encima; no se permite saltar."),
-        SeenFromTheFront,
-        (
-            "Both feet leave the floor together, or a foot passes beside the box.",
-            "Los dos pies dejan el suelo a la vez o un pie pasa por el lado del cajón."
-        ),
-        ("No rep, step", "No válida, paso"),
-        ("Go back to the side where the rep began.", "Volver al lado donde empezó la repetición."),
-        RepeatTheRep,
-        new Predicate.Touches(Part.MidFoot, Part.BoxTop, 280),
-        new() { BodyPart = "both feet", Reference = "top of the box" }
-    );
-    public static readonly Phrase BoxHands = Never(
-        "box-hands",
-        Through,
-        (
-            "No hand and no load touches the box; no hand pushes on the legs.",
-            "Ni las manos ni la carga tocan el cajón; las manos no empujan las piernas."
-        ),
-        SeenFromTheSide,
-        ("A hand or the load is put on the box or the thigh.", "Una mano o la carga se apoya en el cajón o el muslo."),
-        ("No rep, hands", "No válida, manos"),
-        ("Go back to the side where the rep began.", "Volver al lado donde empezó la repetición.")
-    );
-    public static readonly Phrase BoxStand = Must(
-        "box-stand",
-        Finish,
-        ("On the box: hips and knees straight.", "Sobre el cajón: cadera y rodillas rectas."),
-        SeenFromTheSide,
-        ("The athlete leaves the box bent.", "El atleta deja el cajón flexionado."),
-        ("No rep, stand tall", "No válida, de pie"),
-        ("Go up again and stand tall.", "Subir de nuevo y ponerse de pie."),
-        RepeatTheLastPhase,
-        new Predicate.Both([new Predicate.Straight(Joint.Hip, 12), new Predicate.Straight(Joint.Knee, 12)]),
-        new() { BodyPart = "hips and knees", AngleDegrees = 12 }
-    );
-    public static readonly Phrase OtherSide = Must(
-        "other-side",
-        Finish,
-        ("Both feet stand on the floor on the other side.", "Los dos pies están en el suelo al otro lado."),
-        SeenFromTheSide,
-        ("The athlete turns back before the second foot is down.", "El atleta se da la vuelta antes de apoyar el segundo pie."),
-        ("No rep, both feet", "No válida, los dos pies"),
-        ("Put both feet down, then go on.", "Apoyar los dos pies y seguir."),
-        RepeatTheLastPhase,
-        new Predicate.Ahead(Part.MidFoot, Part.BoxTop, 200),
-        new() { BodyPart = "both feet", Reference = "floor on the other side" }
-    );
-    public static readonly Phrase StillCarried = Must(
-        "still-carried",
-        Finish,
-        ("The load is still carried.", "La carga sigue en brazos."),
-        SeenFromTheSide,
-        ("The load falls before both feet are down.", "La carga cae antes de apoyar los dos pies."),
-        ("No rep, dropped", "No válida, caída"),
-        ("Pick it up on the side where the rep began.", "Recogerla en el lado donde empezó la repetición.")
-    );
-    public static readonly Phrase TurnOnTop = May(
-        "turn-on-top",
-        Finish,
-        ("The athlete may turn on top of the box.", "El atleta puede girar encima del cajón.")
     );
 }

@@ -33,6 +33,13 @@ internal static class Setup
             "La barra larga lleva los cierres; los dos atletas están entre los discos."
         )
     );
+    public static readonly Phrase BenchBar = Ready(
+        "setup-bench-bar",
+        (
+            "The bar carries the load and clips and lies centred over the bench.",
+            "La barra lleva la carga y los cierres y está centrada sobre el banco."
+        )
+    );
     public static readonly Phrase Dumbbells = Ready(
         "setup-pair",
         ("Two dumbbells of the division’s mass stand inside the lane.", "Dos mancuernas del peso de la división están dentro de la calle.")
@@ -103,10 +110,10 @@ internal static class Setup
     public static readonly Phrase JumpBar = Measured(
         "setup-jump-bar",
         (
-            "The bar is set at the stated height above the athlete’s reach or head.",
-            "La barra se coloca a la altura indicada por encima del alcance o de la cabeza del atleta."
+            "The bar is set at the stated height over the crown of the athlete’s head.",
+            "La barra se coloca a la altura indicada por encima de la coronilla del atleta."
         ),
-        new() { Reference = "reach or crown, standing" }
+        new() { Reference = "crown, standing" }
     );
     public static readonly Phrase RowLine = Measured(
         "setup-row-line",
@@ -179,6 +186,41 @@ internal static class Setup
         Phase.SetUp,
         ClauseKind.Allowed,
         ("A pad under the lower back is allowed if every lane has one.", "Se permite una almohadilla lumbar si la hay en todas las calles.")
+    );
+    public static readonly Phrase Course = Measured(
+        "setup-course",
+        (
+            "The course is measured, marked with cones, and the same for every lane.",
+            "El recorrido está medido, marcado con conos y es igual para cada calle."
+        ),
+        new() { Reference = "course" }
+    );
+    public static readonly Phrase Stairs = Ready(
+        "setup-stairs",
+        ("The stairs are dry and free; who comes down keeps to one side.", "Las escaleras están secas y libres; quien baja va por un lado.")
+    );
+    public static readonly Phrase DipBars = Ready(
+        "setup-dip-bars",
+        ("The bars stand firm and level, free below.", "Las paralelas están firmes y niveladas, libres por debajo.")
+    );
+    public static readonly Phrase HipBench = Ready(
+        "setup-hip-bench",
+        ("The bench is set for the athlete and does not rock.", "El banco está ajustado al atleta y no se mueve.")
+    );
+    public static readonly Phrase Plate = Ready(
+        "setup-hand-plate",
+        ("A plate of the division’s mass lies inside the lane.", "Un disco del peso de la división está dentro de la calle.")
+    );
+    public static readonly Phrase Sled = Ready(
+        "setup-sled",
+        (
+            "The sled carries the load of the division and stands behind the line.",
+            "El trineo lleva la carga de la división y está detrás de la línea."
+        )
+    );
+    public static readonly Phrase Stone = Ready(
+        "setup-stone",
+        ("The stone has the mass of the division and lies on a mat.", "La piedra tiene el peso de la división y está sobre una colchoneta.")
     );
     public static readonly Phrase Rope = Ready(
         "setup-rope",

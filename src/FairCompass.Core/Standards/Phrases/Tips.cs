@@ -93,5 +93,9 @@ internal static class Tips
         ),
     ];
 
-    public static Phrase Of(Said family) => Array.Find(All, t => t.Families.Contains(family.English)).Tip ?? Usual;
+    /// <summary>The tip of a family; none for rules, which nobody trains.</summary>
+    public static IEnumerable<Phrase> For(Said family) =>
+        family == Families.LiftRules || family == Families.TeamRules
+            ? []
+            : [Array.Find(All, t => t.Families.Contains(family.English)).Tip ?? Usual];
 }

@@ -14,7 +14,7 @@ internal static class Write
         Said sign,
         Said call,
         Said fix,
-        Consequence then = Consequence.RepeatTheRep,
+        Consequence then = Consequence.NotCounted,
         Predicate? holds = null,
         ClauseParameters? of = null
     ) => new(id, phase, ClauseKind.Required, text, new(sign, by, call, fix, then)) { Holds = holds, Of = of };
@@ -27,7 +27,7 @@ internal static class Write
         Said sign,
         Said call,
         Said fix,
-        Consequence then = Consequence.RepeatTheRep,
+        Consequence then = Consequence.NotCounted,
         Predicate? holds = null,
         ClauseParameters? of = null
     ) => new(id, phase, ClauseKind.Forbidden, text, new(sign, by, call, fix, then)) { Holds = holds, Of = of };
@@ -42,8 +42,11 @@ internal static class Write
 
     public static Phrase Tip(string id, Said text) => new(id, Phase.Through, ClauseKind.Tip, text);
 
-    /// <summary>The words of what is redone.</summary>
-    public static readonly Said Again = ("Repeat the rep.", "Repetir la repetición.");
+    /// <summary>The words of what is done next. Where reps are free nothing is owed: the next good one takes the number.</summary>
+    public static readonly Said NextGood = (
+        "Not counted; the next good rep takes its number.",
+        "No cuenta; la siguiente repetición válida lleva su número."
+    );
     public static readonly Said FromFloor = ("Begin the rep again from the floor.", "Empezar de nuevo la repetición desde el suelo.");
     public static readonly Said FromHang = (
         "Stand tall with the load, then repeat the rep from the hang.",

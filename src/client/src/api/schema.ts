@@ -3496,6 +3496,8 @@ export interface components {
             edition: string;
             /** @description In the order of the book. */
             movements: components["schemas"]["Movement"][];
+            /** @description What is judged beside a movement: a heaviest lift, a hold, the rules of a team. */
+            rules: components["schemas"]["Movement"][];
         };
         /** @description A rule of the library, ready to be taken into another standard. */
         BookPhrase: {
@@ -5618,7 +5620,7 @@ export interface components {
          * @description The kit a movement needs; it decides which cautions and load checks apply.
          * @enum {unknown}
          */
-        MovementKit: "None" | "Barbell" | "Dumbbell" | "SandbagAndBox" | "Box" | "BallAndTarget" | "HangingBar" | "Wall" | "Machine" | "BarToClear" | "Kettlebell" | "Rings" | "ClimbingRope" | "TeamBag";
+        MovementKit: "None" | "Barbell" | "Dumbbell" | "SandbagAndBox" | "Box" | "BallAndTarget" | "HangingBar" | "Wall" | "Machine" | "BarToClear" | "Kettlebell" | "Rings" | "ClimbingRope" | "TeamBag" | "Sandbag" | "Sled" | "Plate" | "Ball" | "DipBars" | "HipBench";
         /** @description A movement that is used. */
         MovementUse: {
             /** @description As the text writes it. */
@@ -6743,7 +6745,7 @@ export interface components {
             judges: components["schemas"]["Said"];
             /** @description What it means for athletes. */
             athletes: components["schemas"]["Said"];
-            /** @description The ids of the clauses it rewrites. */
+            /** @description The ids of the clauses it changes. */
             affects?: components["schemas"]["EqOfstring"];
         };
         /** @description The scores. */

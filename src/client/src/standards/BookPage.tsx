@@ -11,8 +11,11 @@ export function BookPage() {
   const book = useQuery(queries.book(cid));
   const overview = useQuery(queries.overview(cid)).data;
   const [text, setText] = useState("");
-  // The words of eighty standards are joined once, so that each keystroke only looks.
-  const index = useMemo(() => book.data?.movements.map((m) => ({ m, words: wordsOf(m) })) ?? [], [book.data]);
+  // The words of all standards are joined once, so that each keystroke only looks.
+  const index = useMemo(
+    () => [...(book.data?.movements ?? []), ...(book.data?.rules ?? [])].map((m) => ({ m, words: wordsOf(m) })),
+    [book.data],
+  );
   if (book.isPending) return <Loading what="the standards book" />;
   if (book.isError)
     return (
@@ -31,7 +34,7 @@ export function BookPage() {
         <div className="flex flex-wrap items-baseline gap-3">
           <h1>Standards</h1>
           <span className="text-soft">
-            {book.data.edition} · {book.data.movements.length} movements
+            {book.data.edition} · {book.data.movements.length} movements, {book.data.rules.length} rules beside them
           </span>
         </div>
         <label className="flex items-center gap-2">

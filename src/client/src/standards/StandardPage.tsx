@@ -39,8 +39,9 @@ export function StandardPage() {
     );
   if (!book.data || !found.data) return <Loading what="the standard" />;
   const m = found.data;
-  const at = book.data.movements.findIndex((x) => x.id === mid);
-  const [before, after] = [book.data.movements[at - 1], book.data.movements[at + 1]];
+  const all = [...book.data.movements, ...book.data.rules];
+  const at = all.findIndex((x) => x.id === mid);
+  const [before, after] = [all[at - 1], all[at + 1]];
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-3 border-b-[1.5px] border-ink pb-2">
@@ -111,7 +112,7 @@ export function StandardPage() {
           workout={workout}
           title={workouts.find((w) => w.id === workout)?.title || "Untitled"}
           movement={m}
-          book={book.data.movements[at] ?? m}
+          book={all[at] ?? m}
         />
       )}
       {stored && !own && !workout && <HouseRules key={`${cid}-${mid}`} stored={stored} movement={m} division={division} />}

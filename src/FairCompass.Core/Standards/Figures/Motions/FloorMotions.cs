@@ -175,7 +175,7 @@ internal static class FloorMotions
             Poses.Stand.With(Carried.Hands),
             Walk.With(Carried.Hands),
             Walk.With(Carried.Hands),
-            [new("section", Poses.Stand.With(Carried.Hands) with { X = -0.36 })]
+            [new("section-load", Poses.Stand.With(Carried.Hands) with { X = -0.36 })]
         ),
         new(
             "bag-carry",
@@ -186,7 +186,7 @@ internal static class FloorMotions
             Held,
             Walk.Arms(40, 60).With(Carried.Hands),
             Walk.Arms(40, 60).With(Carried.Hands),
-            [new("section", (Poses.Stand with { X = -0.36 }).Arms(40, 60).With(Carried.Hands))]
+            [new("section-load", (Poses.Stand with { X = -0.36 }).Arms(40, 60).With(Carried.Hands))]
         ),
         new(
             "bag-over",

@@ -227,16 +227,19 @@ internal static class HangingMotions
             {
                 X = -0.12,
             },
-            PlankTop with
-            {
-                X = -0.12,
-                Y = 300,
-            },
             Upside with
             {
                 X = 0.02,
             },
-            [new("face-down", ChestAbove with { X = -0.12 }), new("hands-to-line", Upside with { X = 0.3, Trunk = 165 })]
+            ChestFloor with
+            {
+                X = -0.12,
+            },
+            [
+                new("face-down", ChestAbove with { X = -0.12 }),
+                new("hands-to-line", Upside with { X = 0.3, Trunk = 165 }),
+                new("walked-down", ChestAbove with { X = -0.12 }),
+            ]
         ),
         new(
             "handstand-walk",

@@ -1,0 +1,41 @@
+using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
+
+namespace FairCompass.Core.Checks;
+
+/// <summary>Levels with the same work.</summary>
+public sealed class LevelEqual : ICheck
+{
+    /// <inheritdoc/>
+    public string Id => "level-equal";
+
+    /// <inheritdoc/>
+    public string Title => "Levels with the same work";
+
+    /// <inheritdoc/>
+    public string Why => "Nobody can say why there are two boards.";
+
+    /// <inheritdoc/>
+    public Severity Severity => Severity.ShouldFix;
+
+    /// <inheritdoc/>
+    public IEnumerable<Report> Look(CheckContext context) =>
+        context
+            .Workout.Headers.OfType<Header.Levels>()
+            .Where(h => h.Names.Count > 1)
+            .Where(h =>
+            {
+                var names = h.Names.Select(n => n.ToString()).ToHashSet(StringComparer.Ordinal);
+                var parts = context
+                    .TaskLines.SelectMany(t => t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For))
+                    .SelectMany(w => w.Names);
+                var only = context.TaskLines.SelectMany(t => t.Details.OfType<Detail.Only>()).SelectMany(d => d.For.Names);
+                return context.TaskLines.Any()
+                    && !parts.Concat(only).Any(names.Contains)
+                    && !context.Lines.Skip(h.At.Line).Any(l => names.Any(n => l.Contains(n, StringComparison.Ordinal)));
+            })
+            .Select(h => new Report(
+                h.At,
+                $"The levels {Words.Join(h.Names.Select(n => n.ToString()))} have the same work: why two boards?"
+            ));
+}
