@@ -21,16 +21,24 @@ public partial class CheckTests
             {
                 "re-rig-not-makeable",
                 $"{Alone}8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 81/56 kg by the athlete\n"
-                    + $"  B: for load, in the time left\n    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: not reached\n  tie: shared\n",
+                    + $"  B: for load, in the time left\n    heaviest deadlift\n\nscore A: time of A\n"
+                    + $"  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: not reached\n"
+                    + $"  tie: shared\n",
                 $"{Alone}8:00 clock\n  A: for time\n    9 deadlift, 60/40 kg\n    re-rig: 80/55 kg by the athlete\n"
-                    + $"  B: for load, in the time left\n    heaviest deadlift\n\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: not reached\n  tie: shared\n"
+                    + $"  B: for load, in the time left\n    heaviest deadlift\n\nscore A: time of A\n"
+                    + $"  unfinished: cap line by reps\n  tie: shared\nscore B: best load of B\n  A unfinished: not reached\n"
+                    + $"  tie: shared\n"
             },
             {
                 "change-too-short",
                 $"Draft\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\n"
-                    + $"waves for reps, 2:00 each, change 0:05, by One, Two\n  re-rig: 100/70 kg by Two, in the change\n  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n  station Mat\n    max sit-up\n{ForReps}",
+                    + $"waves for reps, 2:00 each, change 0:05, by One, Two\n  re-rig: 100/70 kg by Two, in the change\n"
+                    + $"  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n  station Mat\n"
+                    + $"    max sit-up\n{ForReps}",
                 $"Draft\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\n"
-                    + $"waves for reps, 2:00 each, change 0:45, by One, Two\n  re-rig: 100/70 kg by Two, in the change\n  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n  station Mat\n    max sit-up\n{ForReps}"
+                    + $"waves for reps, 2:00 each, change 0:45, by One, Two\n  re-rig: 100/70 kg by Two, in the change\n"
+                    + $"  station Bar\n    max deadlift\n      One: 60/40 kg\n      Two: 100/70 kg\n  station Mat\n"
+                    + $"    max sit-up\n{ForReps}"
             },
             {
                 "swapped-load",
@@ -182,7 +190,8 @@ public partial class CheckTests
                 "groups-idle",
                 $"Draft\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\n9:00 for time\n  60 sit-up\n{ForTime}",
                 "Draft\n  for Crew of Four\n  a/b is man/woman\n  groups One 1 2, Two 3 4\n\n6:00 for time\n  group One\n"
-                    + "    60 sit-up\n  group Two\n    60 sit-up\n\nscore: time of One\n  unfinished: cap line by reps\n  tie: shared\nscore: time of Two\n  unfinished: cap line by reps\n  tie: shared\n"
+                    + "    60 sit-up\n  group Two\n    60 sit-up\n\nscore: time of One\n  unfinished: cap line by reps\n"
+                    + "  tie: shared\nscore: time of Two\n  unfinished: cap line by reps\n  tie: shared\n"
             },
             {
                 "credit-upside-down",
@@ -211,9 +220,11 @@ public partial class CheckTests
             {
                 "weight-zero",
                 $"{Alone}10:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest power clean\n"
-                    + $"\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n  weight 0\nscore B: best load of B\n  A unfinished: not reached\n  tie: shared\n  weight 0\n",
+                    + $"\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n  weight 0\n"
+                    + $"score B: best load of B\n  A unfinished: not reached\n  tie: shared\n  weight 0\n",
                 $"{Alone}10:00 clock\n  A: for time\n    30 sit-up\n  B: for load, in the time left\n    heaviest power clean\n"
-                    + $"\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n  weight 1\nscore B: best load of B\n  A unfinished: not reached\n  tie: shared\n  weight 0\n"
+                    + $"\nscore A: time of A\n  unfinished: cap line by reps\n  tie: shared\n  weight 1\n"
+                    + $"score B: best load of B\n  A unfinished: not reached\n  tie: shared\n  weight 0\n"
             },
             {
                 "cap-line-of-other",
