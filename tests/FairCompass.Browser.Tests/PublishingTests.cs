@@ -178,7 +178,7 @@ public sealed class PublishingTests : IDisposable
     public void A_policy_rewrites_the_clauses_and_figures_stand_beside_them()
     {
         page.With("nav[aria-label=Route] a[href$='/standards']", e => e.Click());
-        page.Shows("86 movements");
+        page.Shows("137 movements");
         page.With("input[type=search]", e => e.SendKeys("chin bar"));
         page.Click("Pull-up");
         page.Shows("The chin is over the plane of the bar’s upper edge.");

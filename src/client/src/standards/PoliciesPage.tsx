@@ -62,9 +62,9 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
         const now = chosen(topic.name) ?? topic.default ?? inForce ?? null;
         return (
           <section key={topic.name} aria-labelledby={idOf(topic.name)} className="mt-5">
-            <div className="section-head">
+            <div className="section-head flex-wrap">
               <h2 id={idOf(topic.name)}>{topic.question.english}</h2>
-              <span className="mono shrink-0 text-soft">policy {topic.name}</span>
+              <span className="mono text-soft">policy {topic.name}</span>
             </div>
             <div role="radiogroup" aria-labelledby={idOf(topic.name)} className="mt-1 grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
               {topic.schools.map((s) => (
