@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -28,6 +29,10 @@ public sealed record CheckContext(
 {
     /// <summary>Where a value is marked <c>unset</c>, as the notation reads it; not in titles, notes and comments.</summary>
     public IReadOnlyList<SourceRange> Unset { get; init; } = [];
+
+    /// <summary>The mend that empties a line; the lines behind it keep their numbers.</summary>
+    /// <param name="line">From 1.</param>
+    public Mend RemoveLine(int line) => new("Remove the line", new TextEdit(line, 1, Lines[line - 1].Length, ""));
 
     /// <summary>Lines that were not understood: work may stand there, so nobody says that there is none.</summary>
     public IReadOnlyList<int> Holes { get; init; } = [];

@@ -21,6 +21,7 @@ public sealed class ChunksMisfit : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
+        var told = new HashSet<int>();
         foreach (
             var task in context
                 .Prescribed.Where(p => p.At == default && p.Option is null)
@@ -33,10 +34,10 @@ public sealed class ChunksMisfit : ICheck
                 && counted.Of.For(context.Resolver.Position(task.Address)).At(0) is { } of
                 && chunks.Size.For(context.Resolver.Position(task.Address)).At(0) is > 0 and { } size
                 && of % size != 0
+                && told.Add(chunks.At.Line)
             )
             {
                 yield return new Report(chunks.At, $"{task.Address}: {Number.Normal(of)} do not divide into {Number.Normal(size)}s.");
-                yield break;
             }
         }
     }

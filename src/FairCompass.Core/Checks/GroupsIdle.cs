@@ -1,4 +1,3 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -43,7 +42,7 @@ public sealed class GroupsIdle : ICheck
                 yield return new Report(
                     header.At,
                     $"The groups {Words.Join(header.Items.Select(g => g.Name))} are declared and used by nothing.",
-                    new Mend("Remove the line", new TextEdit(header.At.Line, 1, context.Lines[header.At.Line - 1].Length, ""))
+                    context.RemoveLine(header.At.Line)
                 );
             }
         }

@@ -25,14 +25,10 @@ public sealed class LevelEqual : ICheck
             .Where(h => h.Names.Count > 1)
             .Where(h =>
             {
-                var names = h.Names.Select(n => n.ToString()).ToHashSet(StringComparer.Ordinal);
-                var parts = context
-                    .TaskLines.SelectMany(t => t.Lines.OfType<TaskLine.Override>().SelectMany(o => o.For))
-                    .SelectMany(w => w.Names);
-                var only = context.TaskLines.SelectMany(t => t.Details.OfType<Detail.Only>()).SelectMany(d => d.For.Names);
+                // Whatever a level has of its own, its name stands on a line behind the heading.
+                var names = h.Names.Select(n => n.ToString()).ToList();
                 return context.TaskLines.Any()
-                    && !parts.Concat(only).Any(names.Contains)
-                    && !context.Lines.Skip(h.At.Line).Any(l => names.Any(n => l.Contains(n, StringComparison.Ordinal)));
+                    && !context.Lines.Skip(h.At.Line).Any(l => names.Exists(n => l.Contains(n, StringComparison.Ordinal)));
             })
             .Select(h => new Report(
                 h.At,

@@ -1,5 +1,4 @@
 using FairCompass.Core.InForce;
-using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Workouts;
 
@@ -45,11 +44,7 @@ public sealed class PolicyIdle : ICheck
                 && topic.Schools.Any(s => s.Affects.Count > 0)
                 && !topic.Schools.Any(s => s.Affects.Any(clauses.Contains))
             )
-            .Select(p => new Report(
-                p.At,
-                $"No movement of this workout has a rule of “{p.Topic}”.",
-                new Mend("Remove the line", new TextEdit(p.At.Line, 1, context.Lines[p.At.Line - 1].Length, ""))
-            ));
+            .Select(p => new Report(p.At, $"No movement of this workout has a rule of “{p.Topic}”.", context.RemoveLine(p.At.Line)));
     }
 
     /// <summary>The movement that a line under a task names; null for none.</summary>

@@ -1,4 +1,3 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -27,6 +26,6 @@ public sealed class RestLast : ICheck
             .Select(rest => new Report(
                 rest.At,
                 "A rest after the last rep is a time of nothing before the finish.",
-                new Mend("Remove the line", new TextEdit(rest.At.Line, 1, context.Lines[rest.At.Line - 1].Length, ""))
+                context.RemoveLine(rest.At.Line)
             ));
 }

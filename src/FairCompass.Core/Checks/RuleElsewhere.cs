@@ -1,4 +1,3 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -38,10 +37,6 @@ public sealed class RuleElsewhere : ICheck
                 && context.Competition.Find(x.Name) is { } d
                 && context.Courses.All(c => context.Competition.Chain(c.Address.Division).All(a => a.Name != d.Name))
             )
-            .Select(x => new Report(
-                x.At,
-                $"This workout is not for {x.Name}.",
-                new Mend("Remove the line", new TextEdit(x.At.Line, 1, context.Lines[x.At.Line - 1].Length, ""))
-            ));
+            .Select(x => new Report(x.At, $"This workout is not for {x.Name}.", context.RemoveLine(x.At.Line)));
     }
 }

@@ -1,4 +1,5 @@
 using FairCompass.Core.Standards;
+using FairCompass.Core.Standards.Movements;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.InForce;
@@ -11,7 +12,7 @@ public static class RulesUsed
     public static IEnumerable<Movement> Of(Workout workout)
     {
         var all = WorkTree.All(workout).ToList();
-        var rules = all.SelectMany(w =>
+        var written = all.SelectMany(w =>
                 w switch
                 {
                     Work.RuleLine line => [line.Rule],
@@ -21,29 +22,29 @@ public static class RulesUsed
             )
             .Concat(workout.Stages.OfType<Stage.Waves>().SelectMany(w => w.Rules.OfType<Work.RuleLine>().Select(r => r.Rule)))
             .ToList();
-        var ids = rules
+        var used = written
             .OfType<Rule.Share>()
             .SelectMany(s => s.Phrases)
             .Select(p => Of(p.Is))
-            .OfType<string>()
-            .Concat(rules.OfType<Rule.Hold>().Select(_ => "rules-of-a-hold"))
-            .Concat(all.OfType<Work.Task>().Where(t => t.Amount is Amount.Heaviest).Select(_ => "rules-of-a-heaviest-lift"))
-            .ToHashSet(StringComparer.Ordinal);
-        return MovementLibrary.Rules.Where(r => ids.Contains(r.Id));
+            .OfType<Movement>()
+            .Concat(written.OfType<Rule.Hold>().Select(_ => Rules.Hold))
+            .Concat(all.OfType<Work.Task>().Where(t => t.Amount is Amount.Heaviest).Select(_ => Rules.HeaviestLift))
+            .ToHashSet(ReferenceEqualityComparer.Instance);
+        return MovementLibrary.Rules.Where(used.Contains);
     }
 
-    private static string? Of(ShareKind kind) =>
+    private static Movement? Of(ShareKind kind) =>
         kind switch
         {
-            ShareKind.TogetherAt => "rules-of-work-together",
-            ShareKind.OneAtATime => "rule-of-one-at-a-time",
-            ShareKind.AtLeast => "rule-of-a-least-share",
-            ShareKind.AtMost => "rule-of-a-most-in-a-row",
-            ShareKind.InRotation or ShareKind.InFixedOrder or ShareKind.TurnsByRound => "rule-of-the-order-of-turns",
-            ShareKind.HandTag => "rule-of-a-hand-tag",
-            ShareKind.HandOverAt or ShareKind.HandOverAfter => "rule-of-a-hand-over-place",
-            ShareKind.AttemptIsTurn => "rule-of-an-attempt-that-is-a-turn",
-            ShareKind.AtMostTries => "rule-of-most-tries-in-a-row",
+            ShareKind.TogetherAt => Rules.Together,
+            ShareKind.OneAtATime => Rules.OneAtATime,
+            ShareKind.AtLeast => Rules.Least,
+            ShareKind.AtMost => Rules.Most,
+            ShareKind.InRotation or ShareKind.InFixedOrder or ShareKind.TurnsByRound => Rules.Order,
+            ShareKind.HandTag => Rules.HandTag,
+            ShareKind.HandOverAt or ShareKind.HandOverAfter => Rules.HandOver,
+            ShareKind.AttemptIsTurn => Rules.AttemptIsTurn,
+            ShareKind.AtMostTries => Rules.Tries,
             _ => null,
         };
 }

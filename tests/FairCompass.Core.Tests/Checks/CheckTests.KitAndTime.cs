@@ -240,6 +240,20 @@ public partial class CheckTests
                 .Any(f => f.Rule == "load-ladder")
         );
 
+    [Fact]
+    public void Each_line_with_chunks_that_do_not_fit_is_told() =>
+        Assert.Equal(
+            [6, 8],
+            Demo.Understand(
+                    Divisions
+                        + "9:00 for time\n  22 sit-up, in 4s\n    after each: 5 m bear crawl\n  23 pull-up, in 4s\n"
+                        + $"    after each: 5 m bear crawl\n{Timed}"
+                )
+                .Findings()
+                .Where(f => f.Rule == "chunks")
+                .Select(f => f.At.Line)
+        );
+
     [Theory]
     [InlineData("9:00 for time\n  blah\n")]
     [InlineData("9:00 for time\n  3 rounds\n    blah\n")]

@@ -171,7 +171,7 @@ public class ConsistencyTests
         );
         Assert.All(
             MovementLibrary.All.Where(m =>
-                m.Kit == MovementKit.Dumbbell && m.Family.English is "Cleans" or "Snatches" or "Overhead" && m.Kit == MovementKit.Dumbbell
+                m.Kit == MovementKit.Dumbbell && m.Family.English is "Cleans" or "Snatches" or "Shoulder to overhead"
             ),
             m => Assert.Contains(m.Clauses, c => c.Id is "no-throw" or "return-hang" or "hands-turn")
         );

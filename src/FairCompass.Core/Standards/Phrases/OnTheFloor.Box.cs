@@ -21,11 +21,6 @@ internal static partial class OnTheFloor
         null,
         new() { BodyPart = "both feet", SameMoment = true }
     );
-    public static readonly Phrase BoxStepAllowed = May(
-        "box-jump",
-        Through,
-        ("Stepping up and down is allowed.", "Se permite subir y bajar con paso.")
-    );
     public static readonly Phrase BoxTop = Must(
         "box-top",
         Through,

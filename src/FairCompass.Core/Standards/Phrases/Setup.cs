@@ -254,10 +254,6 @@ internal static class Setup
             "Los ayudantes designados están preparados antes de sacar la barra del soporte."
         )
     );
-    public static readonly Phrase Zero = Ready(
-        "setup-zero",
-        ("The monitor shows the unit of the brief and reads zero.", "El monitor muestra la unidad del documento y marca cero.")
-    );
     public static readonly Phrase Seat = new(
         "setup-seat",
         Phase.SetUp,
