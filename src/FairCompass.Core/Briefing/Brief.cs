@@ -91,6 +91,10 @@ public sealed record BriefSection(string Id, string Heading, Eq<BriefBlock> Bloc
 {
     /// <summary>On a paper that has a part of its own for each entry, whose part it is; null where it is everybody’s.</summary>
     public string? Entry { get; init; }
+
+    /// <summary>True for what stands behind page one, for who wants to read more; the first page stands alone.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool Behind { get; init; }
 }
 
 /// <summary>A row of a table.</summary>

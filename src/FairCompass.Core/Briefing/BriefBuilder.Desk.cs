@@ -6,7 +6,7 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The sheet of the desk that reads the cards.</summary>
 public sealed partial class BriefBuilder
 {
-    private IEnumerable<BriefSection> Desk() => shown.Count == 0 ? [] : [Scoring(), .. CheckSums(), Writing(), SendBack()];
+    private IEnumerable<BriefSection> Desk() => shown.Count == 0 ? [] : [Scoring(), Examples(), .. CheckSums(), Writing(), SendBack()];
 
     /// <summary>The most that a card can say, and beside it the whole distance and the calories that stand behind it.</summary>
     private IEnumerable<BriefSection> CheckSums()

@@ -9,19 +9,33 @@ namespace FairCompass.Core.Briefing;
 /// <summary>What is written down, and what it is worth.</summary>
 public sealed partial class BriefBuilder
 {
-    private BriefSection Writing()
+    /// <summary>What the card asks, and how the count runs.</summary>
+    private BriefSection Writing() => WriteDown() is var asked ? asked with { Blocks = [.. asked.Blocks, .. Totals().Blocks] } : asked;
+
+    private BriefSection WriteDown()
     {
-        var asked = OnceEach(shown.Select(i => (u.Courses[i].Address, Asked(u.Courses[i], u.Sheets[i]))));
-        return new(
-            "writing",
-            Say("What you write down", "Qué anotas"),
+        var all = OnceEach(shown.Select(i => (u.Courses[i].Address, Asked(u.Courses[i], u.Sheets[i]))));
+        Eq<string> asked =
+            audience != Audience.Judge || all.Count <= MostWritten
+                ? all
+                :
+                [
+                    .. all.Take(MostWritten),
+                    Say("The card has a box for each further one.", "La tarjeta tiene una casilla para cada uno de los demás."),
+                ];
+        return new("writing", Say("What you write down", "Qué anotas"), asked.Count > 0 ? [new BriefBlock.Points(asked)] : []);
+    }
+
+    /// <summary>Who does what in which minute, and the running totals.</summary>
+    private BriefSection Totals() =>
+        new(
+            "totals",
+            Say("How the count runs", "Cómo va la cuenta"),
             [
-                .. asked.Count > 0 ? [new BriefBlock.Points(asked)] : Array.Empty<BriefBlock>(),
                 .. shown.Count > 0 ? Clocks().Select(MinuteByMinute).OfType<BriefBlock>() : [],
-                .. Runnings(),
+                .. audience == Audience.Judge && DivisionsShown.Count > 1 && Alike().Skip(1).Any() ? [] : Runnings(),
             ]
         );
-    }
 
     /// <summary>Lines of several entries: what all have stands once, what some have names them.</summary>
     private Eq<string> OnceEach(IEnumerable<(Address Who, IEnumerable<string> Lines)> each) =>
@@ -97,12 +111,16 @@ public sealed partial class BriefBuilder
         return new(
             "scoring",
             heading,
-            [
-                new BriefBlock.Points(OnceEach(shown.Select(i => (u.Courses[i].Address, Sentences(i)))).Concat(Rulings()).ToEq()),
-                .. WorkedExamples(),
-            ]
+            [new BriefBlock.Points(OnceEach(shown.Select(i => (u.Courses[i].Address, Sentences(i)))).Concat(Rulings()).ToEq())]
         );
     }
+
+    private BriefSection Examples() =>
+        new(
+            "examples",
+            Say("Worked examples", "Ejemplos resueltos"),
+            shown.Count == 0 || u.Sheets[shown[0]].Components.Count == 0 ? [] : WorkedExamples().ToEq()
+        );
 
     /// <summary>Entries whose examples differ are shown on a paper of their own, or side by side where they are few.</summary>
     private const int MostExamples = 2;
@@ -121,9 +139,9 @@ public sealed partial class BriefBuilder
             : tables.Select(t =>
                 t.Key with
                 {
-                    Caption =
-                        Say("Worked examples, ", "Ejemplos resueltos, ")
-                        + WhoOf(t.Select(x => u.Courses[x.Entry].Address), shown.Select(i => u.Courses[i].Address).ToList()),
+                    Caption = Words.Capital(
+                        WhoOf(t.Select(x => u.Courses[x.Entry].Address), shown.Select(i => u.Courses[i].Address).ToList())
+                    ),
                 }
             );
     }
@@ -160,6 +178,7 @@ public sealed partial class BriefBuilder
             .Components.SelectMany(c =>
                 ScoreSentences
                     .Of(c, u.Sheets[entry], u.Courses[entry], tongue)
+                    .Where(s => audience == Audience.ScoreDesk || s != ScoreSentences.AfterAll(tongue))
                     .Select(s => Cite($"score/{c.Label}/{u.Courses[entry].Address}", s))
             );
 

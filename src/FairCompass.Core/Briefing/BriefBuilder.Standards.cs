@@ -4,6 +4,7 @@ using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
+using FairCompass.Core.Standards.Phrases;
 using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Briefing;
@@ -36,6 +37,11 @@ public sealed partial class BriefBuilder
         // What is judged beside the movements: of a heaviest lift, a hold, a team.
         blocks.AddRange(Book.Rules(u.Workout).Select(rule => StandardOf(rule, null, judge)));
 
+        if (!judge && blocks.Count > 0)
+        {
+            blocks.Insert(0, new BriefBlock.Paragraph(Unless()));
+        }
+
         return new(
             "standards",
             judge
@@ -51,9 +57,18 @@ public sealed partial class BriefBuilder
             "check",
             Say("Before “go”: check", "Antes de «ya»: comprueba"),
             StandardsShown()
-                .Select(m => (Movement: m, Clauses: m.Clauses.Where(c => c.Kind != ClauseKind.Tip && c.Phase == Phase.SetUp).ToList()))
-                .Where(x => x.Clauses.Count > 0)
-                .Select(x => new BriefRow([Named(x.Movement), string.Join(' ', x.Clauses.Select(c => Worded(x.Movement, c)))]))
+                .SelectMany(m =>
+                    m.Clauses.Where(c => c.Kind != ClauseKind.Tip && c.Phase == Phase.SetUp).Select(c => (Movement: m, Text: Worded(m, c)))
+                )
+                // What several movements ask of one implement is looked at once.
+                .GroupBy(x => x.Text)
+                .GroupBy(g =>
+                    tongue.Join(
+                        g.OrderBy(x => x.Movement.Id, StringComparer.Ordinal)
+                            .Select((x, i) => i == 0 ? Named(x.Movement) : Words.Lower(Named(x.Movement)))
+                    )
+                )
+                .Select(g => new BriefRow([g.Key, string.Join(' ', g.Select(x => x.Key))]))
                 .ToEq()
                 is { Count: > 0 } rows
                 ? [new BriefBlock.Table(null, [Say("Movement", "Ejercicio"), Say("See that", "Mira que")], rows)]
@@ -73,7 +88,9 @@ public sealed partial class BriefBuilder
             ?
             [
                 new([Say("Stand", "Colócate"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Place))]),
-                new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))]),
+                .. movement.Judge.Call == Judging.CountFinish
+                    ? Array.Empty<BriefRow>()
+                    : [new([Say("Call", "Canta"), Cite($"judge/{movement.Id}", tongue.Say(movement.Judge.Call))])],
             ]
             : [];
         return new BriefBlock.StandardOf(
@@ -81,12 +98,12 @@ public sealed partial class BriefBuilder
             who,
             duty,
             rules,
-            [Say("What you see or hear", "Qué ves u oyes"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")],
-            standard
-                .Faults.Select(f => new BriefRow(
-                    new[] { tongue.Say(f.Sign), Quoted(f.Call), tongue.Say(f.Athlete) }
-                        .Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t))
-                        .ToEq()
+            judge
+                ? [Say("Also a no-rep", "También es fallo"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")]
+                : [Say("No rep when", "Fallo cuando"), Say("You hear", "Oyes"), Say("You do", "Haces")],
+            (judge ? standard.Faults.Except(OnPageOne(standard)) : standard.Faults)
+                .Select(f => new BriefRow(
+                    new[] { tongue.Say(f.Sign), Quoted(f.Call), NextOf(f) }.Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t)).ToEq()
                 ))
                 .ToEq()
         )
@@ -94,6 +111,22 @@ public sealed partial class BriefBuilder
             Figures = options.Figures ? FiguresOf(standard, judge) : [],
         };
     }
+
+    /// <summary>What the athlete must do next; nothing where the rep is merely not counted, which each paper says once.</summary>
+    private string NextOf(Fault fault) => fault.Athlete == Write.NextGood ? "" : tongue.Say(fault.Athlete);
+
+    /// <summary>What holds where a standard says nothing else, so that it need not be repeated with each movement.</summary>
+    private string Unless() =>
+        audience != Audience.Judge
+            ? Say(
+                "Where nothing else stands, a no-rep is not counted; the next good rep takes its number.",
+                "Donde no se dice otra cosa, un fallo no cuenta; la siguiente válida toma su número."
+            )
+            : Say(
+                "Where nothing else stands: count aloud at the finish position; a no-rep is not counted, and the next good "
+                    + "rep takes its number.",
+                "Donde no se dice otra cosa: canta la cuenta en la posición final; un fallo no cuenta y la siguiente válida toma su número."
+            );
 
     /// <summary>The positions as the clauses in force have them; judges see each typical fault beside its good pose as well.</summary>
     private Eq<BriefFigure> FiguresOf(Movement standard, bool judge) =>
@@ -126,13 +159,11 @@ public sealed partial class BriefBuilder
                 var topic = tongue.IsSpanish ? tongue.Say(d.Topic.Question) + " " : Words.Capital(d.Topic.Name) + ": ";
                 var label = tongue.Say(d.Label);
                 var meaning = d.School is null ? "" : " " + tongue.Say(audience == Audience.Judge ? d.School.Judges : d.School.Athletes);
-                return Cite($"topic/{d.Topic.Name}", $"{who}{topic}{(tongue.IsSpanish ? label : Lower(label))}.{meaning}");
+                return Cite($"topic/{d.Topic.Name}", $"{who}{topic}{(tongue.IsSpanish ? label : Words.Lower(label))}.{meaning}");
             })
             .ToEq();
         return new("decided", Say("Decided beforehand", "Decidido de antemano"), points.Count == 0 ? [] : [new BriefBlock.Points(points)]);
     }
-
-    private static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];
 
     /// <summary>What some divisions, or one place of several, say differently: another wording, another consequence, or nothing.</summary>
     private IEnumerable<BriefRow> Departures(Movement movement, Movement general)
@@ -155,10 +186,11 @@ public sealed partial class BriefBuilder
                 { Length: > 0 } here
             )
             {
-                var amount = place.Amount is not { } a
-                    ? ""
-                    : Cite($"place/{place.At.Line}", tongue.IsSpanish ? SpanishLines.Amount(a) : Printer.Amount(a)) + " ";
-                yield return new([Say("At ", "En ") + amount + tongue.Movement(place.Movement), here]);
+                yield return new([
+                    Say("At: ", "En: ")
+                        + Cite($"place/{place.At.Line}", Words.Lower(SpokenWork.Named(place.Amount, place.Movement, tongue))),
+                    here,
+                ]);
             }
         }
     }

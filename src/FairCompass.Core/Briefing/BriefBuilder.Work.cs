@@ -1,4 +1,4 @@
-using FairCompass.Core.Competitions;
+using System.Text.RegularExpressions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Languages;
@@ -18,11 +18,9 @@ public sealed partial class BriefBuilder
         var lines = StagesShown()
             .SelectMany(
                 (stage, i) =>
-                    (
-                        tongue.IsSpanish
-                            ? SpanishLines.Of([stage], tongue).Select(l => new BriefLine(l.Level, l.Text))
-                            : EnglishLines(stage)
-                    ).Select(l => l with { Text = Cite($"stage/{i}", l.Text) })
+                    SpokenWork
+                        .Of([stage], tongue, u.Workout.Order ?? DutyOrder.ManWoman)
+                        .Select(l => new BriefLine(l.Level, Cite($"stage/{i}", l.Text)))
             )
             .ToEq();
         var blocks = new List<BriefBlock>();
@@ -31,12 +29,18 @@ public sealed partial class BriefBuilder
             blocks.Add(new BriefBlock.Lines(lines));
         }
 
-        if (u.Workout.Order is { } order && shown.Count > 0)
+        if (u.Workout.Order is { } order && shown.Count > 0 && lines.Any(l => Stroke.IsMatch(l.Text)))
         {
-            var (first, second) = order == DutyOrder.ManWoman ? (Duty.Man.Word(), Duty.Woman.Word()) : (Duty.Woman.Word(), Duty.Man.Word());
+            var (first, second) =
+                order == DutyOrder.ManWoman
+                    ? (Say("men", "hombres"), Say("women", "mujeres"))
+                    : (Say("women", "mujeres"), Say("men", "hombres"));
             blocks.Add(
                 new BriefBlock.Paragraph(
-                    Say($"Two values a/b are {first}/{second}.", $"Dos valores a/b son {tongue.Name(first)}/{tongue.Name(second)}.")
+                    Say(
+                        $"Of two values the first is for {first}, the second for {second}.",
+                        $"De dos valores, el primero es para {first} y el segundo para {second}."
+                    )
                 )
             );
         }
@@ -44,31 +48,14 @@ public sealed partial class BriefBuilder
         return new("work", Say("The workout", "La prueba"), blocks.ToEq());
     }
 
+    /// <summary>Two values with a stroke between: <c>22.5/15</c>.</summary>
+    [GeneratedRegex(@"\d/\d")]
+    private static partial Regex Stroke { get; }
+
     private IEnumerable<Stage> StagesShown() =>
         division is not null && u.Competition.Find(division) is { } own
             ? u.Workout.Stages.Select(new OneDivision(u.Competition, u.Workout, u.Resolver, own).Of)
             : u.Workout.Stages;
-
-    /// <summary>English papers print the draft's own lines.</summary>
-    private IEnumerable<BriefLine> EnglishLines(Stage stage)
-    {
-        var printed = Printer.Print(
-            u.Workout with
-            {
-                Title = "x",
-                Note = null,
-                Headers = [],
-                Stages = [stage],
-                Scores = [],
-                Policies = [],
-            }
-        );
-        foreach (var line in printed.Split('\n').Skip(2).Where(l => l.Length > 0))
-        {
-            var text = line.TrimStart(' ');
-            yield return new((line.Length - text.Length) / 2, text);
-        }
-    }
 
     private BriefSection Loads()
     {

@@ -25,6 +25,7 @@ public sealed partial class BriefBuilder
     private readonly List<int> columns;
     private readonly List<PrintedNumber> numbers = [];
     private readonly List<string> names;
+    private Audience audience;
 
     /// <summary>A builder of the papers of one workout.</summary>
     /// <param name="u">The workout.</param>
@@ -57,40 +58,31 @@ public sealed partial class BriefBuilder
     public Brief Build(Audience audience)
     {
         numbers.Clear();
+        this.audience = audience;
         var sections = audience switch
         {
             Audience.Athlete =>
             [
                 Work(),
                 Loads(),
-                .. AthletesLoad() ? RungByRung() : [],
                 Clock(),
-                Standards(audience),
-                DecidedBeforehand(audience),
                 Scoring(),
-                CautionsOf(),
+                .. Behind([
+                    Standards(audience),
+                    DecidedBeforehand(audience),
+                    .. AthletesLoad() ? RungByRung() : [],
+                    Examples(),
+                    CautionsOf(),
+                ]),
             ],
-            Audience.Judge =>
-            [
-                ChecksBeforeGo(),
-                Posts(),
-                Work(),
-                Loads(),
-                Clock(),
-                Standards(audience),
-                DecidedBeforehand(audience),
-                Writing(),
-                Scoring(),
-                NotYours(),
-                CautionsOf(),
-            ],
+            Audience.Judge => ForJudges(),
             Audience.Caller => Caller(),
             Audience.FloorCrew => Crew(),
             Audience.ScoreDesk => Desk(),
             Audience.LaneCard => Lane(),
             Audience.Measurement => Measurement(),
             Audience.Video => Video(),
-            Audience.Poster => (IEnumerable<BriefSection>)[Work(), Loads(), Standing()],
+            Audience.Poster => (IEnumerable<BriefSection>)[Work(), Standing()],
             _ => throw new ArgumentOutOfRangeException(nameof(audience), audience, "An erratum is made of two versions: see ErratumSheet."),
         };
         var print = options.Published ?? Fingerprint.Of(u);
@@ -113,6 +105,30 @@ public sealed partial class BriefBuilder
             Post = audience == Audience.Judge && JudgesPosts.Numbers.Contains(options.Post ?? 0) ? options.Post : null,
         };
     }
+
+    /// <summary>Page one, and what is behind it.</summary>
+    private IEnumerable<BriefSection> ForJudges() =>
+        [
+            ChecksBeforeGo(),
+            Work(),
+            Posts(),
+            Likely(),
+            WriteDown(),
+            PoliciesInForce(),
+            NotYours(),
+            .. Behind([
+                Standards(audience),
+                DecidedBeforehand(audience),
+                .. DivisionsShown.Count > 1 ? Array.Empty<BriefSection>() : [Loads()],
+                Clock(),
+                Totals(),
+                Scoring(),
+                Examples(),
+                CautionsOf(),
+            ]),
+        ];
+
+    private static IEnumerable<BriefSection> Behind(IEnumerable<BriefSection> sections) => sections.Select(s => s with { Behind = true });
 
     /// <summary>So many cards as were asked for, of each entry; numbers go on from entry to entry.</summary>
     private Eq<CardCode> CardsOf(Fingerprint print)
@@ -172,18 +188,11 @@ public sealed partial class BriefBuilder
             Say("Not your job", "No es tarea tuya"),
             [
                 new BriefBlock.Points([
+                    Say("Arithmetic and places.", "La aritmética y los puestos."),
+                    Say("Kit, plates, coaching.", "El material, los discos, entrenar."),
                     Say(
-                        "Arithmetic and places: the score desk computes them.",
-                        "La aritmética y los puestos: los calcula la mesa de puntuación."
-                    ),
-                    Say(
-                        "Moving kit or plates: the floor crew or the athlete does.",
-                        "Mover material o discos: lo hace el equipo de pista o el atleta."
-                    ),
-                    Say("Coaching, or explaining a standard during the heat.", "Entrenar, o explicar un criterio durante la tanda."),
-                    Say(
-                        "A case that is not on this page: count on, note it, and ask the head judge after the heat.",
-                        "Un caso que no está en esta hoja: sigue contando, anótalo y pregunta al juez principal después de la tanda."
+                        "A case not on this page: count on, note it, ask the head judge after the heat.",
+                        "Un caso que no está en esta hoja: sigue contando, anótalo, pregunta después al juez principal."
                     ),
                 ]),
             ]
@@ -196,33 +205,22 @@ public sealed partial class BriefBuilder
             [new BriefBlock.Points(Cautions.For(StandardsShown(), u.Workout).Select(c => Cite("caution", tongue.Say(c))).ToEq())]
         );
 
-    private BriefSection Standing() =>
-        new(
-            "standing",
-            "",
-            [
-                new BriefBlock.Paragraph(
-                    Say("Scoring: ", "Puntuación: ")
-                        + string.Join(
-                            ' ',
-                            OnceEach(
-                                shown.Select(i =>
-                                    (
-                                        u.Courses[i].Address,
-                                        u.Sheets[i]
-                                            .Components.Select(c =>
-                                                Cite(
-                                                    $"score/{c.Label}/{u.Courses[i].Address}",
-                                                    Core.Scoring.ScoreSentences.Of(c, u.Sheets[i], u.Courses[i], tongue)[0]
-                                                )
-                                            )
-                                    )
-                                )
-                            )
+    private BriefSection Standing()
+    {
+        var sentences = OnceEach(
+            shown.Select(i =>
+                (
+                    u.Courses[i].Address,
+                    u.Sheets[i]
+                        .Components.SelectMany(c =>
+                            Core.Scoring.ScoreSentences.InShort(c, u.Sheets[i], u.Courses[i], tongue)
+                                .Select(s => Cite($"score/{c.Label}/{u.Courses[i].Address}", s))
                         )
-                ),
-            ]
+                )
+            )
         );
+        return new("standing", "", sentences.Count == 0 ? [] : [new BriefBlock.Paragraph(string.Join(' ', sentences))]);
+    }
 
     /// <summary>The standards in force of the movements that are done, each once.</summary>
     private List<Movement> StandardsShown() =>

@@ -86,7 +86,7 @@ public sealed class Ledger
 
     private string? Notes(IEnumerable<Work> works) => string.Join("; ", works.Select(Note)) is { Length: > 0 } notes ? notes : null;
 
-    private string Note(Work work) => tongue.IsSpanish ? SpanishLines.Line(work, tongue) : Printer.Line(work);
+    private string Note(Work work) => tongue.IsSpanish ? SpokenWork.Line(work, tongue) : Printer.Line(work);
 
     private Eq<LedgerTable> Tables(int rows)
     {

@@ -1,6 +1,7 @@
 using System.Globalization;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Courses;
@@ -12,10 +13,13 @@ public static class TaskWords
     /// <param name="task">The task.</param>
     /// <param name="units">Counted units, from 0; null for as many as possible.</param>
     /// <param name="tongue">The language.</param>
-    /// <example><c>9 thruster</c>, <c>18 cal air bike</c>, <c>24 m walking lunge: 6 sections of 4 m</c>, <c>front plank 0:40</c>.</example>
+    /// <example><c>9 thrusters</c>, <c>18 cal air bike</c>, <c>24 m walking lunges: 6 sections of 4 m</c>,
+    /// <c>front plank 0:40</c>.</example>
     public static string Of(CourseTask task, long? units, Tongue tongue)
     {
-        var name = tongue.Movement(task.Prescription.Movement.Value);
+        var movement = task.Prescription.Movement.Value;
+        var counted = task.Unit == AmountUnit.Rep || (task.Unit is AmountUnit.Metre or AmountUnit.Foot && !Plurals.IsTravel(movement));
+        var name = tongue.MovementFor(counted && !tongue.IsMachine(movement) ? units : 1, movement);
         if (units == 1 && task.Prescription.Amount?.Value is Amount.Held { Time: { } time })
         {
             return $"{name} {time}";

@@ -176,7 +176,7 @@ public sealed class GridRows
             Amount.Counted c => c.Of.For(position).ToString(),
             Amount.Max => tongue.Say("max", "máx."),
             Amount.Heaviest { SetOf: { } n } => tongue.Say($"set of {n}", $"serie de {n}"),
-            _ => tongue.IsSpanish ? SpanishLines.Alone(amount) : Printer.Amount(amount),
+            _ => tongue.IsSpanish ? SpokenWork.Alone(amount, tongue) : Printer.Amount(amount),
         };
 
     /// <summary>The figures; how many are held stands in the row's heading when it is the same for all.</summary>

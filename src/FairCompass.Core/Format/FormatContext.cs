@@ -97,6 +97,7 @@ namespace FairCompass.Core.Format;
         typeof(EqConverter<BriefRow>),
         typeof(EqConverter<BriefLine>),
         typeof(EqConverter<BriefFigure>),
+        typeof(EqConverter<TalkPart>),
         typeof(EqConverter<CardCode>),
         typeof(EqConverter<Shape>),
     ]
@@ -116,6 +117,7 @@ namespace FairCompass.Core.Format;
 [JsonSerializable(typeof(CardTask))]
 [JsonSerializable(typeof(ComponentResult))]
 [JsonSerializable(typeof(Brief))]
+[JsonSerializable(typeof(Talk))]
 [JsonSerializable(typeof(Movement))]
 [JsonSerializable(typeof(IReadOnlyList<Movement>))]
 [JsonSerializable(typeof(TextEdit))]

@@ -96,12 +96,12 @@ public sealed class StandardsBook
 
     /// <summary>A language in which movements are called as this book calls them.</summary>
     public Tongue Tongue(Language language) =>
-        language == Language.English
-            ? Languages.Tongue.English
-            : Languages.Tongue.Of(language) with
-            {
-                Movement = name => Find(name)?.Name is { } known ? known.Spanish ?? known.English : name,
-            };
+        Languages.Tongue.Of(language) with
+        {
+            Movement = name => language == Language.Spanish && Find(name)?.Name is { } known ? known.Spanish ?? known.English : name,
+            Movements = name => Find(name) is { } known ? known.Plural.In(language) : name,
+            IsMachine = name => Find(name)?.Kit == MovementKit.Machine,
+        };
 
     /// <summary>The name nearest to one without a standard, or null.</summary>
     public string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));

@@ -48,6 +48,9 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
     /// <summary>A lift.</summary>
     public static Term Lift { get; } = new(("lift", "levantamiento"), ("lifts", "levantamientos"));
 
+    /// <summary>One try at a lift or a skill.</summary>
+    public static Term Attempt { get; } = new(("attempt", "intento"), ("attempts", "intentos"));
+
     /// <summary>A judge.</summary>
     public static Term Judge { get; } = new(("judge", "juez"), ("judges", "jueces"));
 

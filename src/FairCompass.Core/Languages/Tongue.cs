@@ -20,6 +20,17 @@ public sealed record Tongue(Language Language)
     /// <summary>What a movement that a draft names is called in this language; unchanged where nobody has said.</summary>
     public Func<string, string> Movement { get; init; } = name => name;
 
+    /// <summary>What several reps of it are called: <c>wall walks</c>; unchanged where nobody has said.</summary>
+    public Func<string, string> Movements { get; init; } = name => name;
+
+    /// <summary>True of a machine with a monitor, on which something is done: <c>200 m on the rowing machine</c>.</summary>
+    public Func<string, bool> IsMachine { get; init; } = _ => false;
+
+    /// <summary>A movement behind a number: <c>1 wall walk</c>, <c>12 wall walks</c>.</summary>
+    /// <param name="n">How many; null for several.</param>
+    /// <param name="name">As the draft names it.</param>
+    public string MovementFor(long? n, string name) => n == 1 ? Movement(name) : Movements(name);
+
     /// <summary>True for Spanish.</summary>
     public bool IsSpanish => Language == Language.Spanish;
 

@@ -82,12 +82,17 @@ internal static class RestOfTheWork
             )
             .ToEq();
 
-    /// <summary>The last line of a piece of work, as it is printed.</summary>
+    /// <summary>What a piece of work says: of a task its last line, of anything else its whole head.</summary>
     private static (Touches, string, string) Sentence(Touches touches, Work work, string? of, Tongue tongue)
     {
-        var stage = new Stage.Window(Duration.Seconds(60), Goal.Reps, [work]);
-        var english = Printer.Print(new Workout("x", [], [stage], [], [])).TrimEnd('\n').Split('\n')[^1].Trim();
-        var said = tongue.IsSpanish ? SpanishLines.Of([stage], tongue).Last().Text : english;
+        var (english, said) = (Said(work, Tongue.English), Said(work, tongue));
         return (touches, of is null ? english : $"{of}: {english}", of is null ? said : $"{tongue.Movement(of)}: {said}");
+    }
+
+    private static string Said(Work work, Tongue tongue)
+    {
+        // Points, since rounds without end for reps would be told in one sentence with the window.
+        var lines = SpokenWork.Of([new Stage.Window(Duration.Seconds(60), Goal.Points, [work])], tongue).Skip(1).Select(l => l.Text);
+        return (work is Work.Task ? lines.Last() : string.Join(' ', lines)).TrimEnd(':');
     }
 }

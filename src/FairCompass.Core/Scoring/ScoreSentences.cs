@@ -7,7 +7,7 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Scoring;
 
 /// <summary>Says a scoring rule in sentences.</summary>
-public static class ScoreSentences
+public static partial class ScoreSentences
 {
     /// <summary>The rule of one score in English, a sentence each.</summary>
     public static Eq<string> Of(ScoreComponent c, ScoreSheet sheet, Course course) => Of(c, sheet, course, Tongue.English);
@@ -60,12 +60,7 @@ public static class ScoreSentences
             );
         }
 
-        lines.Add(
-            tongue.Say(
-                "After all results come withdrawn, then did not start.",
-                "Detrás de todos los resultados van los retirados y después quienes no salieron."
-            )
-        );
+        lines.Add(AfterAll(tongue));
         return lines.Where(l => l.Length > 0).ToEq();
     }
 

@@ -227,6 +227,11 @@ public sealed record Movement(
     Eq<Said> Cautions
 )
 {
+    /// <summary>What several reps of it are called: <c>wall walks</c>, <c>cleans and jerks</c>. It follows from the name.</summary>
+    [JsonIgnore]
+    [MapperIgnore]
+    public Said Plural => Plurals.Of(Name);
+
     /// <summary>What is measured for each athlete or lane beforehand, and with what.</summary>
     public Eq<Said> Measures { get; init; }
 

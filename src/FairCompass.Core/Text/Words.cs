@@ -19,6 +19,9 @@ public static class Words
     public static string Count(long n, string one, string? many = null) =>
         string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{n} {(n == 1 ? one : many ?? one + "s")}");
 
+    /// <summary>The first letter in lower case.</summary>
+    public static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];
+
     /// <summary>The first letter in upper case.</summary>
     public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 

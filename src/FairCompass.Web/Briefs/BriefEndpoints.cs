@@ -23,6 +23,9 @@ public static class BriefEndpoints
             .WithTags("Briefs")
             .WithSummary("A paper of a saved draft for an audience, for one division or all.");
         app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown).WithTags("Briefs").WithSummary("The same paper as Markdown.");
+        app.MapGet("/api/workouts/{id:guid}/talk", Speak)
+            .WithTags("Briefs")
+            .WithSummary("The briefing of a saved draft as it is spoken to judges or athletes, part by part, with its length.");
         app.MapGet("/api/competitions/{id:guid}/pack", Pack)
             .WithTags("Briefs")
             .WithSummary(
@@ -248,12 +251,9 @@ public static class BriefEndpoints
         }
 
         var u = open.Understanding;
-        if (
-            wanted.Division is { } division
-            && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
-        )
+        if (NotFor(u, wanted.Division) is { } other)
         {
-            return new FieldsRefused("division", $"This workout is not for {division}.");
+            return new FieldsRefused(other);
         }
 
         if (audience == Audience.LaneCard && wanted.Beyond(Wanted.Entries(u, wanted.Division)) is { } beyond)
@@ -278,6 +278,44 @@ public static class BriefEndpoints
             {
                 Version = version,
             }
+        );
+    }
+
+    private static FieldError? NotFor(Understanding u, string? division) =>
+        division is not null && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
+            ? new("division", $"This workout is not for {division}.")
+            : null;
+
+    private static async Task<Results<Ok<Talk>, NotThere, FieldsRefused>> Speak(
+        Guid id,
+        Audience audience,
+        [AsParameters] Wanted wanted,
+        OpenDrafts drafts,
+        PublishedStore published,
+        TimeProvider time,
+        CancellationToken cancel
+    )
+    {
+        if (await drafts.Open(id, cancel) is not { } open)
+        {
+            return NotThere.Gone("workout");
+        }
+
+        var spoken = audience is Audience.Judge or Audience.Athlete;
+        var refused =
+            wanted.Error
+            ?? (spoken ? null : new FieldError("audience", "A briefing is spoken to judges or to athletes."))
+            ?? NotFor(open.Understanding, wanted.Division);
+        if (refused is not null)
+        {
+            return new FieldsRefused(refused);
+        }
+
+        var newest = (await published.Newest(open.Competition.Id, cancel)).GetValueOrDefault(id);
+        var (print, _) = await Print(open, newest, published, cancel);
+        var today = DateOnly.FromDateTime(time.GetLocalNow().Date);
+        return TypedResults.Ok(
+            new BriefBuilder(open.Understanding, wanted.Division, today, wanted.Options with { Published = print }).Speak(audience)
         );
     }
 }

@@ -34,6 +34,7 @@ const router = createBrowserRouter([
       { path: "dry-run/:wid?", lazy: async () => ({ Component: (await import("./dryrun/DryRunPage")).DryRunPage }) },
       { path: "publish/:wid?", lazy: async () => ({ Component: (await import("./publishing/PublishPage")).PublishPage }) },
       { path: "pack", lazy: async () => ({ Component: (await import("./briefs/PackPage")).PackPage }) },
+      { path: "talk/:wid/:audience", lazy: async () => ({ Component: (await import("./briefs/TalkPage")).TalkPage }) },
       { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },
     ],
   },

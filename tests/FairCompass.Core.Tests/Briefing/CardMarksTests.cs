@@ -47,7 +47,14 @@ public class CardMarksTests
     public void A_phrase_of_sharing_is_named_and_marked(string phrase, string seen, string mark)
     {
         var trial = Trial.Pairs(Cap + $"44 sit-up\n    share: {phrase}\n" + Trial.ForTime);
-        Assert.Contains($"share: {phrase}", trial.Paper(Audience.Judge), StringComparison.Ordinal);
+        // The rule stands in the work as a sentence, never as it is typed.
+        var paper = trial.Paper(Audience.Judge);
+        Assert.DoesNotContain("share:", paper, StringComparison.Ordinal);
+        Assert.Contains(
+            phrase.StartsWith("together", StringComparison.Ordinal) ? "All together" : "One works at a time",
+            paper,
+            StringComparison.Ordinal
+        );
         var row = Assert.Single(Marks(trial.Read)!.Rows, r => r.Cells[0] == seen);
         Assert.Equal(["sit-up", mark], row.Cells.Skip(1));
     }
@@ -101,8 +108,8 @@ public class CardMarksTests
     {
         var trial = Trial.Tideline(Cap + "18 double-under, in 6s\n  24 m walking lunge, marks every 4 m\n" + Trial.ForTime);
         var boxes = Card(trial.Read).Sections.First(s => s.Id == "count").Blocks.OfType<BriefBlock.Boxes>().Single();
-        Assert.Equal(["18 double-under", "6", "12", "", "", "", "18"], boxes.Rows[0].Cells);
-        Assert.Equal(["24 m walking lunge: 6 sections of 4 m", "19", "20", "21", "22", "23", "24"], boxes.Rows[1].Cells);
+        Assert.Equal(["18 double-unders", "6", "12", "", "", "", "18"], boxes.Rows[0].Cells);
+        Assert.Equal(["24 m walking lunges: 6 sections of 4 m", "19", "20", "21", "22", "23", "24"], boxes.Rows[1].Cells);
     }
 
     /// <summary>A judge sees before “go” what has to stand there: loads with plates, heights, what is measured on the athlete.</summary>
@@ -200,7 +207,7 @@ public class CardMarksTests
     {
         var u = Trial.Pairs(Cap + "18 double-under, in 6/9s\n    share: one at a time, any split\n" + Trial.ForTime).Read;
         var boxes = Card(u).Sections.First(s => s.Id == "count").Blocks.OfType<BriefBlock.Boxes>().Single();
-        Assert.Equal(["18 double-under", "18"], boxes.Rows[0].Cells);
+        Assert.Equal(["18 double-unders", "18"], boxes.Rows[0].Cells);
         Assert.Contains("A part of 6/9 was broken", Marks(u)!.Rows.Select(r => r.Cells[0]));
     }
 

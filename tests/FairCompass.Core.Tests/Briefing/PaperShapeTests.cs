@@ -17,9 +17,20 @@ public partial class PaperShapeTests
     [GeneratedRegex(@"  | [,;.:!?](\s|$)|,,|\.\.(?!\.)|\(\)|\(\s|\s\)|^[,;.:] |: ?$(?<!:.*:)|\{|\}|“”|«»|\bnull\b|System\.|FairCompass\.")]
     private static partial Regex Hole { get; }
 
-    /// <summary>Ladders of the notation are written with three points, and a clock time to be added to is left open on purpose.</summary>
-    private static string Bare(string text) =>
-        text.StartsWith("+ ", StringComparison.Ordinal) ? "" : text.Replace("-...", "", StringComparison.Ordinal);
+    /// <summary>Ladders of the notation are written with three points, a clock time to be added to is left open on purpose, and the head of
+    /// a list of work ends with a colon.</summary>
+    private static string Bare(string text, HashSet<string> heads) =>
+        text.StartsWith("+ ", StringComparison.Ordinal) ? ""
+        : heads.Contains(text) ? text.TrimEnd(':')
+        : text.Replace("-...", "", StringComparison.Ordinal);
+
+    /// <summary>Lines of work under which more stands.</summary>
+    private static HashSet<string> Heads(Brief paper) =>
+        paper
+            .Sections.SelectMany(s => s.Blocks)
+            .OfType<BriefBlock.Lines>()
+            .SelectMany(b => b.Items.Zip(b.Items.Skip(1)).Where(x => x.Second.Level > x.First.Level).Select(x => x.First.Text))
+            .ToHashSet();
 
     private static IEnumerable<Brief> Papers(Understanding u)
     {
@@ -56,7 +67,8 @@ public partial class PaperShapeTests
             }
         }
 
-        foreach (var line in BriefText.Lines(paper).Where(l => Hole.IsMatch(Bare(l))))
+        var heads = Heads(paper);
+        foreach (var line in BriefText.Lines(paper).Where(l => Hole.IsMatch(Bare(l, heads))))
         {
             yield return $"“{line}” has a hole";
         }

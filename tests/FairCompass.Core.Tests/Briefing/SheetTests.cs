@@ -194,7 +194,7 @@ public partial class SheetTests
         );
         var minutes = new BriefBuilder(Demo.Understand(DraftTexts.Demo("05")), null, Day)
             .Build(Audience.Judge)
-            .Sections.Single(s => s.Id == "writing")
+            .Sections.Single(s => s.Id == "totals")
             .Blocks.OfType<BriefBlock.Table>()
             .Single(t => t.Caption == "Minute by minute");
         Assert.Equal(

@@ -85,7 +85,7 @@ public partial class SpanishPapersTests
             w =>
             {
                 var tongue = Tongue.Spanish with { Movement = _ => "ejercicio" };
-                var lines = SpanishLines.Of(w.Stages, tongue).Select(l => AuthorsWords.Replace(l.Text, "")).ToList();
+                var lines = SpokenWork.Of(w.Stages, tongue).Select(l => AuthorsWords.Replace(l.Text, "")).ToList();
                 return lines.TrueForAll(l => !Keywords.IsMatch(l));
             },
             iter: 1500

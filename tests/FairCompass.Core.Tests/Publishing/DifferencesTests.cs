@@ -89,27 +89,27 @@ public class DifferencesTests
 
     /// <summary>A load corrected in the same version must not hide another line that changed with it.</summary>
     [Theory]
-    [InlineData("16-12-8 of\n  sit-up\n", "16-12-8 of\n  sit-up\n    note: face the wall\n", "words new: sit-up: note: face the wall")]
-    [InlineData("5 rounds\n  10 sit-up\n", "4 rounds\n  10 sit-up\n", "the work new: 4 rounds")]
+    [InlineData("16-12-8 of\n  sit-up\n", "16-12-8 of\n  sit-up\n    note: face the wall\n", "words new: sit-up: face the wall")]
+    [InlineData("5 rounds\n  10 sit-up\n", "4 rounds\n  10 sit-up\n", "the work new: 4 rounds of")]
     [InlineData(
         "10 pull-up\n  share: one at a time, at most 6 in a row\n",
         "10 pull-up\n  share: one at a time, at most 4 in a row\n",
-        "the work pull-up: share: one at a time, at most 6 in a row → pull-up: share: one at a time, at most 4 in a row"
+        "the work pull-up: One works at a time; nobody more than 6 in a row. → pull-up: One works at a time; nobody more than 4 in a row."
     )]
     [InlineData(
         "10 sit-up\n",
         "10 sit-up\n  standard sit-upright: Both shoulders pass the hips.\n",
-        "the work new: sit-up: standard sit-upright: Both shoulders pass the hips."
+        "the work new: sit-up: Here holds: Both shoulders pass the hips."
     )]
     [InlineData(
         "10 thruster, from the floor\n",
         "10 thruster, from the rack\n",
-        "the work thruster, from the floor → thruster, from the rack"
+        "the work thrusters, from the floor → thrusters, from the rack"
     )]
     [InlineData(
         "20 m walking lunge, marks every 5 m\n",
         "20 m walking lunge, marks every 2.5 m\n",
-        "the work walking lunge, marks every 5 m → walking lunge, marks every 2.5 m"
+        "the work walking lunges, in sections of 5 m → walking lunges, in sections of 2.5 m"
     )]
     public void Beside_a_load_every_other_line_that_changed_is_told(string was, string now, string sentence)
     {

@@ -45,7 +45,7 @@ public class CheckpointTests
     {
         var trial = Trial.Tideline(Work + Trial.ForTime);
         Assert.Contains("Deck", trial.Paper(Audience.LaneCard), StringComparison.Ordinal);
-        Assert.Contains("checkpoint Deck", trial.Paper(Audience.Athlete), StringComparison.Ordinal);
+        Assert.Contains("Checkpoint Deck", trial.Paper(Audience.Athlete), StringComparison.Ordinal);
         Assert.Equal("10:00", trial.Score(Seen(null, ("Deck", 300))).Text);
     }
 

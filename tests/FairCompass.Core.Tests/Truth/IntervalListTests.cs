@@ -160,7 +160,11 @@ public class IntervalListTests
         Assert.Equal(["3", "2:00", "□ 12", "□ 18", "□", "____ of 18", "□"], table.Rows[2].Cells);
         Assert.Equal(5, table.Rows.Count);
         Assert.Equal(90, Assert.Single(Explainer.Explain(trial.Read).Ledgers).Units);
-        Assert.Contains("every 1:00, unfinished is skipped, what is done counts", trial.Paper(Audience.Judge), StringComparison.Ordinal);
+        Assert.Contains(
+            "What is not finished is left; the next interval begins anew. What was done of it counts.",
+            trial.Paper(Audience.Judge),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]

@@ -38,7 +38,7 @@ public class OwnTimesTests
         Assert.Equal("9:40 (60 of 100)", Trial.Score(trial.Entry("Tideline", "man"), sixty).Text);
         Assert.Contains("Meadow: 11:00", trial.Paper(Audience.Athlete), StringComparison.Ordinal);
         var meadow = trial.Paper(Audience.Athlete, "Meadow");
-        Assert.Contains("11:00 for time", meadow, StringComparison.Ordinal);
+        Assert.Contains("the clock ends after 11:00", meadow, StringComparison.Ordinal);
         Assert.DoesNotContain(" 9:00", meadow, StringComparison.Ordinal);
         // Three caps are three clocks for the caller, each with those for whom it is.
         var caller = trial.Paper(Audience.Caller);

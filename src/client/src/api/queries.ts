@@ -206,6 +206,13 @@ export const queries = {
       staleTime: 0,
     }),
 
+  talk: (wid: string, query: Asked<"/api/workouts/{id}/talk">) =>
+    queryOptions({
+      queryKey: ["brief", wid, "talk", query],
+      queryFn: () => ask(api.GET("/api/workouts/{id}/talk", { params: { path: { id: wid }, query } })),
+      staleTime: 0,
+    }),
+
   pack: (cid: string, query: Asked<"/api/competitions/{id}/pack">) =>
     queryOptions({
       queryKey: ["pack", cid, query],

@@ -292,6 +292,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workouts/{id}/talk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The briefing of a saved draft as it is spoken to judges or athletes, part by part, with its length. */
+        get: {
+            parameters: {
+                query: {
+                    audience: components["schemas"]["Audience"];
+                    division?: string;
+                    language?: components["schemas"]["Language"];
+                    figures?: boolean;
+                    trace?: boolean;
+                    cards?: number;
+                    first?: number;
+                    post?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Talk"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/pack": {
         parameters: {
             query?: never;
@@ -3673,6 +3738,8 @@ export interface components {
             blocks: components["schemas"]["EqOfBriefBlock"];
             /** @description On a paper that has a part of its own for each entry, whose part it is; null where it is everybody’s. */
             entry?: null | string;
+            /** @description True for what stands behind page one, for who wants to read more; the first page stands alone. */
+            behind?: boolean;
         };
         /** @description A call. */
         CallAt: {
@@ -4730,6 +4797,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfShape: components["schemas"]["Shape"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfTalkPart: components["schemas"]["TalkPart"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -7070,6 +7143,51 @@ export interface components {
              * @description A number that does not say which of the two it is; taken where both are the same.
              */
             units?: null | number;
+        };
+        /** @description A briefing that is spoken on the floor, and shown part by part on a screen in the hall. */
+        Talk: {
+            /** @description Whom it speaks to: Audience.Judge or Audience.Athlete. */
+            audience: components["schemas"]["Audience"];
+            /** @description The competition. */
+            competition: string;
+            /** @description The workout. */
+            title: string;
+            /** @description The divisions it is for, in words. */
+            for: string;
+            /** @description Of the built-in words. */
+            language: components["schemas"]["Language"];
+            /** @description The code of what it was made from, as on the papers. */
+            fingerprint: string;
+            /**
+             * Format: int32
+             * @description Notes of the draft that must be settled before it is given.
+             */
+            open: number;
+            /** @description What is said, in the order of the floor. */
+            parts: components["schemas"]["EqOfTalkPart"];
+            /**
+             * Format: int32
+             * @description How many words are spoken.
+             */
+            words?: number;
+            /**
+             * Format: int32
+             * @description How long it takes at int Talk.WordsInAMinute, in whole minutes, rounded up.
+             */
+            minutes?: number;
+        };
+        /** @description One thing that is said at a time. */
+        TalkPart: {
+            /** @description What it is about. */
+            heading: string;
+            /** @description What stands on the screen, a line each. */
+            show: components["schemas"]["EqOfstring"];
+            /** @description What is said, a sentence each. */
+            say: components["schemas"]["EqOfstring"];
+            /** @description What is shown by hand while it is said: a good rep, a fault; null for nothing. */
+            demonstrate?: null | string;
+            /** @description Drawings for the screen; empty where the movement has none. */
+            figures?: components["schemas"]["EqOfBriefFigure"];
         };
         /** @description A length as two tapes show it: whole millimetres, and inches to the nearest sixteenth. */
         TapeLength: {

@@ -54,6 +54,11 @@ export function BriefPage() {
         <div className="flex flex-wrap items-baseline justify-between gap-4">
           <h1>Briefs</h1>
           <span className="flex flex-wrap items-baseline gap-5">
+            {(kind === "Judge" || kind === "Athlete") && (
+              <Link className="act" to={`/c/${cid}/talk/${wid}/${kind.toLowerCase()}${kept}`}>
+                Spoken briefing
+              </Link>
+            )}
             <Link className="act" to={`/c/${cid}/pack${kept}`}>
               The whole pack
             </Link>

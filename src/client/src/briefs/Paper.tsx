@@ -78,16 +78,11 @@ function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string
           {card && <Qr code={card} />}
         </div>
       </header>
-      {rows(brief).map((row) =>
-        row.length === 1 ? (
-          <Section key={row[0]!.id} section={row[0]!} />
-        ) : (
-          <div key={row[0]!.id} className="two">
-            {row.map((x) => (
-              <Section key={x.id} section={x} />
-            ))}
-          </div>
-        ),
+      <Rows brief={brief} sections={brief.sections.filter((x) => !x.behind)} />
+      {brief.sections.some((x) => x.behind) && (
+        <div className="behind">
+          <Rows brief={brief} sections={brief.sections.filter((x) => x.behind)} />
+        </div>
       )}
       <footer className="foot">
         <span>
@@ -100,23 +95,36 @@ function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string
 }
 
 /** Short sections stand side by side, so that a judge's brief stays short. */
-function rows(brief: Brief): Schemas["BriefSection"][][] {
+function Rows({ brief, sections }: { brief: Brief; sections: Schemas["BriefSection"][] }) {
+  return rows(brief, sections).map((row) =>
+    row.length === 1 ? (
+      <Section key={row[0]!.id} section={row[0]!} />
+    ) : (
+      <div key={row[0]!.id} className="two">
+        {row.map((x) => (
+          <Section key={x.id} section={x} />
+        ))}
+      </div>
+    ),
+  );
+}
+
+function rows(brief: Brief, sections: Schemas["BriefSection"][]): Schemas["BriefSection"][][] {
   const pairs =
     brief.audience === "Judge"
       ? [
-          ["work", "clock"],
-          ["writing", "scoring"],
-          ["not-yours", "cautions"],
+          ["writing", "in-force"],
+          ["scoring", "cautions"],
         ]
       : [
           ["work", "clock"],
           ["scoring", "cautions"],
         ];
   const done = new Set<string>();
-  return brief.sections.flatMap((s) => {
+  return sections.flatMap((s) => {
     if (done.has(s.id)) return [];
     const pair = pairs.find((p) => p.includes(s.id)) ?? [s.id];
-    const row = brief.sections.filter((o) => pair.includes(o.id));
+    const row = sections.filter((o) => pair.includes(o.id));
     row.forEach((o) => done.add(o.id));
     return [row];
   });

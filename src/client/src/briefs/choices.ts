@@ -16,6 +16,8 @@ export function useChoices() {
     post: search.get("post") ?? "",
     sheet: sheet && sheet in sheets ? sheet : ("A4" as Sheet),
     cardSheet: cards && cards in sheets ? cards : ("A4" as Sheet),
+    /** The part of a talk that is on the screen, from 1; null for its script. */
+    slide: /^[1-9]\d{0,3}$/.test(search.get("slide") ?? "") ? Number(search.get("slide")) : null,
     text: search.toString(),
   };
 }

@@ -22,7 +22,7 @@ export function usePageRules(pages: { name: string; sheet: Sheet; foot: string }
   const rules = pages
     .map((p) => {
       const margin = p.sheet === "A5" ? "7mm 8mm 10mm" : "9mm 11mm 12mm";
-      const font = "font: 7.5pt var(--font-text), sans-serif;";
+      const font = "font: 8.5pt var(--font-text), sans-serif;";
       return `@page ${p.name} { size: ${sheets[p.sheet].size}; margin: ${margin};
   @bottom-left { content: "${quoted(p.foot)}"; ${font} }
   @bottom-right { content: counter(page) " / " counter(pages); ${font} } }

@@ -1,0 +1,60 @@
+using FairCompass.Core.Languages;
+
+namespace FairCompass.Core.Standards;
+
+/// <summary>What several reps of a movement are called. The words are common practice of the trade.</summary>
+public static class Plurals
+{
+    /// <summary>Names that are the same for one and for several: positions of the body and places named by a way, not by a thing.</summary>
+    private static readonly string[] Unchanged = ["toes-to-bar", "overhead", "running", "rowing machine", "bike", "ski machine"];
+
+    /// <summary>Words behind which a name says only where, over what, or with what: the plural stands before them.</summary>
+    private static readonly string[] Behind = [" to ", " over ", " on ", " with ", " and "];
+
+    /// <summary>The plural of a name; a Spanish name of the library stands for several already.</summary>
+    public static Said Of(Said name) => new(English(name.English), name.Spanish);
+
+    /// <summary>The English plural: <c>burpees over the bar</c>, <c>presses</c>, <c>cleans and jerks</c>, <c>toes-to-bar</c>.</summary>
+    /// <param name="name">A movement in the singular.</param>
+    public static string English(string name)
+    {
+        if (name == "any way overhead")
+        {
+            return "reps overhead any way";
+        }
+
+        if (name.Length == 0 || Unchanged.Any(word => name.EndsWith(word, StringComparison.Ordinal)))
+        {
+            return name;
+        }
+
+        foreach (var word in Behind)
+        {
+            var at = name.IndexOf(word, StringComparison.Ordinal);
+            if (at > 0)
+            {
+                var rest = word == " and " ? English(name[(at + word.Length)..]) : name[(at + word.Length)..];
+                return English(name[..at]) + word + rest;
+            }
+        }
+
+        var inside = name.IndexOf("-and-", StringComparison.Ordinal);
+        return inside > 0 ? Word(name[..inside]) + name[inside..] : Word(name);
+    }
+
+    /// <summary>Ways to travel, which are not counted: <c>20 m of handstand walk</c>, but <c>30 m of walking lunges</c>.</summary>
+    private static readonly string[] Travels = [" walk", " carry", " crawl", " run", "running", " push", " pull"];
+
+    /// <summary>True where a distance is of the movement itself and not of several reps of it.</summary>
+    /// <param name="name">A movement in the singular, in English.</param>
+    public static bool IsTravel(string name) => Travels.Any(word => name.EndsWith(word, StringComparison.Ordinal));
+
+    private static string Word(string word) =>
+        word.EndsWith('s')
+        || word.EndsWith("sh", StringComparison.Ordinal)
+        || word.EndsWith("ch", StringComparison.Ordinal)
+        || word.EndsWith('x')
+            ? word + "es"
+        : word.EndsWith('y') && word.Length > 1 && !"aeiou".Contains(word[^2], StringComparison.Ordinal) ? word[..^1] + "ies"
+        : word + "s";
+}

@@ -1,0 +1,161 @@
+using System.Text.RegularExpressions;
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Languages;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Tests.Notation;
+
+namespace FairCompass.Core.Tests.Briefing;
+
+/// <summary>A volunteer reads one page: what stands on it, how long it is, and that it is told in sentences.</summary>
+public sealed partial class PageOneTests
+{
+    private static readonly DateOnly Day = new(2027, 6, 12);
+
+    [GeneratedRegex(@"\S*\w\S*")]
+    private static partial Regex Word { get; }
+
+    /// <summary>What only a draft may say: key words with a colon, and ladders with three points.</summary>
+    [GeneratedRegex(@"\b(share|re-rig|hold|help|touch|note|choose):|-\.\.\.|\brounds without end\b|\bmarks every\b")]
+    private static partial Regex Notation { get; }
+
+    public static TheoryData<string> Drafts => [.. DraftTexts.DemoNames.Where(n => !n.Contains("mistakes", StringComparison.Ordinal))];
+
+    private static IEnumerable<(Understanding U, string Division)> Of(string name)
+    {
+        var u = Demo.Understand(DraftTexts.Read(name));
+        return u.Courses.Select(c => c.Address.Division.Name).Distinct().Select(d => (u, d));
+    }
+
+    private static int Words(Brief brief, bool behind) =>
+        BriefText.Lines(brief with { Sections = [.. brief.Sections.Where(s => behind || !s.Behind)] }).Sum(l => Word.Count(l));
+
+    /// <summary>One sheet of A4 at the size of type of the paper holds some 750 words beside its tables; measured, common practice is far
+    /// less. The demo’s largest is a rule book of its own: three parts, five movements, four rules of a team.</summary>
+    [Theory]
+    [MemberData(nameof(Drafts))]
+    public void Page_one_fits_a_page(string name)
+    {
+        foreach (var (u, division) in Of(name))
+        {
+            var brief = new BriefBuilder(u, division, Day).Build(Audience.Judge);
+            Assert.InRange(Words(brief, behind: false), 1, 750);
+            Assert.NotInRange(Words(brief, behind: true), 0, Words(brief, behind: false));
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Drafts))]
+    public void Work_is_told_and_never_typed(string name)
+    {
+        foreach (var (u, division) in Of(name))
+        {
+            foreach (var audience in new[] { Audience.Judge, Audience.Athlete, Audience.Poster })
+            {
+                var brief = new BriefBuilder(u, division, Day).Build(audience);
+                var lines = brief.Sections.Single(s => s.Id == "work").Blocks.OfType<BriefBlock.Lines>().SelectMany(b => b.Items);
+                Assert.DoesNotContain(lines, l => Notation.IsMatch(l.Text));
+            }
+        }
+    }
+
+    /// <summary>What is on page one is not told again behind it, and together they are every no-rep of the standard.</summary>
+    [Theory]
+    [MemberData(nameof(Drafts))]
+    public void Every_no_rep_stands_once(string name)
+    {
+        foreach (var (u, division) in Of(name))
+        {
+            var brief = new BriefBuilder(u, division, Day).Build(Audience.Judge);
+            var front = brief
+                .Sections.Where(s => s.Id == "likely")
+                .SelectMany(s => s.Blocks)
+                .OfType<BriefBlock.Table>()
+                .SelectMany(t => t.Rows)
+                .Select(r => (r.Cells[1], r.Cells[2]))
+                .ToList();
+            var behind = brief.Sections.SelectMany(s => s.Blocks).OfType<BriefBlock.StandardOf>().ToList();
+            var back = behind.SelectMany(s => s.Faults).Select(r => (r.Cells[0], r.Cells[1])).ToList();
+            var athletes = new BriefBuilder(u, division, Day)
+                .Build(Audience.Athlete)
+                .Sections.SelectMany(s => s.Blocks)
+                .OfType<BriefBlock.StandardOf>()
+                .SelectMany(s => s.Faults)
+                .Select(r => (r.Cells[0], r.Cells[1]));
+            Assert.Equal(athletes.Order(), front.Concat(back).Order());
+            Assert.All(behind.Take(1), _ => Assert.NotEmpty(front));
+        }
+    }
+
+    /// <summary>The order of the trade: the second dip before the depth, the reach before the floor.</summary>
+    [Theory]
+    [InlineData("thruster", "no-second-dip depth lock-out")]
+    [InlineData("deadlift", "stand no-bounce let-go")]
+    [InlineData("power-clean", "elbows-front stand power")]
+    [InlineData("power-snatch", "lock-out not-pressed stand")]
+    [InlineData("pull-up", "chin arms-straight feet-free")]
+    [InlineData("toes-to-bar", "heels-behind toes-touch arms-straight")]
+    [InlineData("double-under", "two-turns rope-clear rope-forward")]
+    public void The_likeliest_come_first(string movement, string faults)
+    {
+        var standard = MovementLibrary.All.Single(m => m.Id == movement);
+        Assert.Equal(faults, string.Join(' ', LikelyNoReps.Of(standard, 3).Select(f => f.Breaks)));
+    }
+
+    [Theory]
+    [InlineData("wall walk", "wall walks")]
+    [InlineData("strict press", "strict presses")]
+    [InlineData("farmer's carry", "farmer's carries")]
+    [InlineData("burpee over the bar", "burpees over the bar")]
+    [InlineData("clean and jerk", "cleans and jerks")]
+    [InlineData("team-bag clean-and-over", "team-bag cleans-and-over")]
+    [InlineData("one-arm dumbbell snatch", "one-arm dumbbell snatches")]
+    [InlineData("toes-to-bar", "toes-to-bar")]
+    [InlineData("shoulder-to-overhead", "shoulder-to-overhead")]
+    [InlineData("sit-up with ball", "sit-ups with ball")]
+    [InlineData("any way overhead", "reps overhead any way")]
+    [InlineData("", "")]
+    public void Several_have_a_word_of_their_own(string one, string many) => Assert.Equal(many, Plurals.English(one));
+
+    /// <summary>No plural of the library is a singular by accident, and none doubles its ending.</summary>
+    [Fact]
+    public void Every_movement_of_the_library_has_a_plural() =>
+        Assert.All(
+            MovementLibrary.All,
+            m =>
+            {
+                Assert.DoesNotMatch("(ss|[^aeiou]ys|[sc]hs)$", m.Plural.English);
+                Assert.True(m.Plural.English == m.Name.English == Same.IsMatch(m.Name.English), m.Plural.English);
+            }
+        );
+
+    [GeneratedRegex("(toes-to-bar|to-overhead|running|machine|bike)$")]
+    private static partial Regex Same { get; }
+
+    [Theory]
+    [InlineData("8:00 for reps\n  rounds without end\n    10 sit-up\n", "As many rounds as possible in 8:00, each of:|10 sit-ups")]
+    [InlineData(
+        "8:00 for time\n  1 rope climb, mark 4.5 m\n",
+        "For time: all of it, as fast as you can; the clock ends after 8:00:|1 rope climb, mark 4.5 m"
+    )]
+    [InlineData("2:00 for calories\n  max cal air bike\n", "In 2:00:|As many calories as possible on the air bike")]
+    [InlineData(
+        "8:00 for time\n  21-15-9 of\n    cal air bike\n    thruster, 43/30 kg\n",
+        "For time: all of it, as fast as you can; the clock ends after 8:00:|21, then 15, then 9 of each:|calories on the air "
+            + "bike|thrusters, 43/30 kg"
+    )]
+    [InlineData(
+        "8:00 for time\n  20 m bear crawl, marks every 5 m\n  20 m walking lunge, marks every 5 m\n",
+        "For time: all of it, as fast as you can; the clock ends after 8:00:|20 m of bear crawl, in sections of 5 m|20 m of "
+            + "walking lunges, in sections of 5 m"
+    )]
+    public void A_construct_has_its_sentence(string work, string sentences)
+    {
+        var u = Understanding.Of(Demo.Competition, $"T\n  for Tideline\n\n{work}");
+        var told = new BriefBuilder(u, null, Day)
+            .Build(Audience.Poster)
+            .Sections.Single(s => s.Id == "work")
+            .Blocks.OfType<BriefBlock.Lines>();
+        Assert.Equal(sentences, string.Join('|', told.Single().Items.Select(l => l.Text)));
+    }
+}
