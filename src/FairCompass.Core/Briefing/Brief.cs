@@ -32,6 +32,12 @@ public sealed record Brief(
     /// <summary>The language of every built-in word on it.</summary>
     public Language Language { get; init; }
 
+    /// <summary>Whose Spanish it is, where it is Spanish.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public SpanishOf Spanish { get; init; }
+
+    private Tongue Speaks => Tongue.Of(Language) with { Form = Spanish };
+
     /// <summary>The codes of the cards that are printed from it, one for each; empty for every other paper.</summary>
     public Eq<CardCode> Cards { get; init; }
 
@@ -50,7 +56,7 @@ public sealed record Brief(
 
     /// <summary>What the paper is called: <c>Judge brief</c>.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
-    public string Paper => Tongue.Of(Language).Say(PaperNames.Of(Audience));
+    public string Paper => Speaks.Say(PaperNames.Of(Audience));
 
     /// <summary>What it is a paper of: <c>Version 2</c>, or <c>Not published: a draft</c>.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
@@ -58,7 +64,7 @@ public sealed record Brief(
     {
         get
         {
-            var tongue = Tongue.Of(Language);
+            var tongue = Speaks;
             var open =
                 Open == 0
                     ? ""

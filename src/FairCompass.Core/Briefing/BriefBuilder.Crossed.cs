@@ -156,7 +156,7 @@ public sealed partial class BriefBuilder
     {
         if (rounds.Any(r => r.Gate))
         {
-            yield return new([Say("Gate passed at", "Puerta pasada a las"), .. rounds.Select(r => r.Gate ? ClockBlank : "")]);
+            yield return new([Say("Gate passed at", "Corte pasado a las"), .. rounds.Select(r => r.Gate ? ClockBlank : "")]);
         }
 
         foreach (var name in rounds.SelectMany(r => r.Checkpoints).Distinct())

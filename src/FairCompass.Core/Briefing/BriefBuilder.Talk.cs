@@ -41,7 +41,7 @@ public sealed partial class BriefBuilder
                 [
                     Say(
                         "Ask now. During the heat a question waits until the heat is over, and goes to the head judge.",
-                        "Preguntad ahora. Durante la tanda una pregunta espera hasta el final y va al juez principal."
+                        "Preguntas ahora. Durante la tanda una pregunta espera hasta el final y va al juez principal."
                     ),
                 ]
             ),
@@ -83,7 +83,11 @@ public sealed partial class BriefBuilder
         var figures = Plate.Of(standard)?.Positions.Select(p => new BriefFigure(tongue.Say(p.Title), null, true, p.Drawing)).ToEq() ?? [];
         foreach (var some in good.Chunk(MostLines))
         {
-            yield return new(name, some.Select(c => Worded(standard, c)).ToEq(), some.Select(c => Worded(standard, c)).ToEq())
+            yield return new(
+                name + Say(": good", ": válida"),
+                some.Select(c => Worded(standard, c)).ToEq(),
+                some.Select(c => Worded(standard, c)).ToEq()
+            )
             {
                 Demonstrate = Say("Show a good rep.", "Muestra una repetición válida."),
                 Figures = figures,
@@ -94,7 +98,7 @@ public sealed partial class BriefBuilder
         foreach (var fault in likely)
         {
             yield return new(
-                name,
+                name + Say(": no rep", ": fallo"),
                 [tongue.Say(fault.Sign), Quoted(fault.Call)],
                 [
                     tongue.Say(fault.Sign),

@@ -99,6 +99,7 @@ public sealed partial class BriefBuilder
         )
         {
             Language = options.Language,
+            Spanish = u.Competition.Spanish,
             Numbers = numbers.ToEq(),
             Cards = audience == Audience.LaneCard ? CardsOf(print) : [],
             Posts = audience == Audience.Judge ? JudgesPosts.Numbers : [],

@@ -94,7 +94,7 @@ public static class Cautions
             (kits, _) => kits.Contains(MovementKit.Kettlebell),
             (
                 "Kettlebells: nobody stands before or behind a swing; handles dry.",
-                "Pesas rusas: nadie delante ni detrás de un balanceo; asas secas."
+                "Kettlebells: nadie delante ni detrás de un balanceo; asas secas."
             )
         ),
         (

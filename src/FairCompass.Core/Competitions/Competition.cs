@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
@@ -35,6 +36,10 @@ public sealed record Competition(
 
     /// <summary>Movements that are not in the library.</summary>
     public Eq<Movement> OwnMovements { get; init; }
+
+    /// <summary>Whose Spanish the Spanish papers speak. It changes words, never what holds, so no code covers it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public SpanishOf Spanish { get; init; }
 
     /// <summary>Paces that are expected in place of our estimates. They say what usually happens, never what holds, so no code covers
     /// them.</summary>

@@ -14,6 +14,7 @@ public static class CompetitionChanges
         Value("last day", before.Ends, after.Ends);
         Value("place", before.Place, after.Place);
         Value("unit", before.Unit, after.Unit);
+        Value("Spanish", before.Spanish, after.Spanish);
         Items(changes, "The divisions", before.Divisions, after.Divisions, d => d.Name, d => $"The division {d.Name}");
         Whole("The kit of a lane", before.Kit, after.Kit);
         Whole("The rule of the overall table", before.Overall, after.Overall);

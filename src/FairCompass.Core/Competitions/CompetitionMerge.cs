@@ -61,6 +61,7 @@ public static class CompetitionMerge
                     m => m.Id,
                     m => $"the standard of {m.Name.English}"
                 ),
+                Spanish = One("whose Spanish the papers speak", before.Spanish, mine.Spanish, theirs.Spanish),
                 Paces = Items(
                     before.Paces,
                     mine.Paces,

@@ -64,7 +64,7 @@ public sealed record ClockFork(Duration At, string Piece, long Units, Duration U
     public string In(string done, Tongue tongue) =>
         tongue.Say(
             $"{(OneOfSeveral ? $"Gate {Number}" : "The gate")}: who has done {done} goes on until {Until}; all others stop.",
-            $"{(OneOfSeveral ? $"Puerta {Number}" : "La puerta")}: quien ha hecho {done} sigue hasta {Until}; los demás paran."
+            $"{(OneOfSeveral ? $"Corte {Number}" : "El corte")}: quien ha hecho {done} sigue hasta {Until}; los demás paran."
         );
 }
 
@@ -262,13 +262,13 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
                 fork.At,
                 tongue.Say(
                     $"gate: {fork.Counted} done, go on until {fork.Until}; the others, time",
-                    $"puerta: con {fork.Counted} hechas, seguid hasta {fork.Until}; los demás, tiempo"
+                    $"corte: quien lleva {fork.Counted}, sigue hasta {fork.Until}; los demás, tiempo"
                 )
             )
             {
                 Plain = tongue.Say(
                     $"gate: who has passed it, go on until {fork.Until}; the others, time",
-                    $"puerta: quien la ha pasado, seguid hasta {fork.Until}; los demás, tiempo"
+                    $"corte: quien lo ha pasado, sigue hasta {fork.Until}; los demás, tiempo"
                 ),
             };
         }
@@ -307,7 +307,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
             .Max();
 
     private static string Gate(ClockFork fork, Tongue tongue) =>
-        fork.OneOfSeveral ? tongue.Say($"gate {fork.Number}", $"la puerta {fork.Number}") : tongue.Say("the gate", "la puerta");
+        fork.OneOfSeveral ? tongue.Say($"gate {fork.Number}", $"el corte {fork.Number}") : tongue.Say("the gate", "el corte");
 
     /// <summary>One minute and ten seconds before a moment, each where the stretch before it is longer (common practice).</summary>
     /// <param name="from">When the stretch began.</param>

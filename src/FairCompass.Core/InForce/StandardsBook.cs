@@ -95,13 +95,17 @@ public sealed class StandardsBook
             .Select(r => mine.FirstOrDefault(m => m.Id == r.Id) ?? r);
 
     /// <summary>A language in which movements are called as this book calls them.</summary>
-    public Tongue Tongue(Language language) =>
-        Languages.Tongue.Of(language) with
+    public Tongue Tongue(Language language)
+    {
+        var plain = Languages.Tongue.Of(language) with { Form = competition.Spanish };
+        string Named(Said name) => plain.IsSpanish ? plain.Formed(name.Spanish ?? name.English) : name.English;
+        return plain with
         {
-            Movement = name => language == Language.Spanish && Find(name)?.Name is { } known ? known.Spanish ?? known.English : name,
-            Movements = name => Find(name) is { } known ? known.Plural.In(language) : name,
+            Movement = name => plain.IsSpanish && Find(name)?.Name is { } known ? Named(known) : name,
+            Movements = name => Find(name) is { } known ? Named(known.Plural) : name,
             IsMachine = name => Find(name)?.Kit == MovementKit.Machine,
         };
+    }
 
     /// <summary>The name nearest to one without a standard, or null.</summary>
     public string? Nearest(string name) => Words.Nearest(name, All.Select(m => m.Name.English));
@@ -333,7 +337,7 @@ public sealed class StandardsBook
                     change.Clause,
                     sign,
                     change.By ?? Perceived.SeenFromTheSide,
-                    change.Call ?? ("No rep", "No válida"),
+                    change.Call ?? ("No rep", "No rep"),
                     then,
                     change.Athlete ?? ("Repeat the rep.", "Repetir la repetición.")
                 )

@@ -33,16 +33,16 @@ public static class Glossary
         T("dumbbell", "mancuerna"),
         T("fingerprint", "huella"),
         T("floor crew", "equipo de pista"),
-        T("gate", "puerta"),
+        T("gate", "corte"),
         T("head judge", "juez principal"),
         T("heat", "tanda"),
         T("judge", "juez", "juez", "juec", "juzg"),
-        T("kettlebell", "pesa rusa", "pesa"),
+        T("kettlebell", "kettlebell"),
         T("lane", "calle"),
         T("metre", "metro"),
         T("monitor", "monitor"),
         T("plate", "disco"),
-        T("rack", "soporte"),
+        T("rack", "soporte", "soporte", "rack"),
         T("ring", "anilla"),
         T("rope", "cuerda", "cuerda", "comba"),
         T("round", "ronda"),
@@ -63,7 +63,7 @@ public static class Glossary
     /// is a label.</summary>
     public static string Usual(string name, Tongue tongue) =>
         !tongue.IsSpanish ? name
-        : InDrafts.TryGetValue(name.Trim(), out var spanish) ? spanish
+        : InDrafts.TryGetValue(name.Trim(), out var spanish) ? tongue.Formed(spanish)
         : tongue.Name(name) is var own && own != name ? own
         : name.Length < 4 || char.IsUpper(name[0]) ? name
         : $"«{name}»";

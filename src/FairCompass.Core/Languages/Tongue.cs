@@ -17,6 +17,9 @@ public sealed record Tongue(Language Language)
     /// <summary>Spanish, with movements named as the draft names them.</summary>
     public static Tongue Spanish { get; } = new(Language.Spanish);
 
+    /// <summary>Whose Spanish it is, where it is Spanish; the built-in texts are written in that of Spain.</summary>
+    public SpanishOf Form { get; init; } = SpanishOf.Spain;
+
     /// <summary>What a movement that a draft names is called in this language; unchanged where nobody has said.</summary>
     public Func<string, string> Movement { get; init; } = name => name;
 
@@ -38,10 +41,13 @@ public sealed record Tongue(Language Language)
     public static Tongue Of(Language language) => language == Language.Spanish ? Spanish : English;
 
     /// <summary>One of two wordings.</summary>
-    public string Say(string english, string spanish) => IsSpanish ? spanish : english;
+    public string Say(string english, string spanish) => IsSpanish ? Formed(spanish) : english;
 
     /// <summary>A text in this language.</summary>
-    public string Say(Said text) => text.In(Language);
+    public string Say(Said text) => text.Spanish is null ? text.In(Language) : Say(text.English, text.Spanish);
+
+    /// <summary>A Spanish text in the form that is spoken.</summary>
+    public string Formed(string spanish) => Form == SpanishOf.Americas ? AmericanSpanish.Of(spanish) : spanish;
 
     /// <summary>A spoken or quoted text in the quotation marks of the language: <c>“time”</c>, <c>«tiempo»</c>.</summary>
     public string Quote(string text) => IsSpanish ? $"«{text}»" : $"“{text}”";
@@ -53,8 +59,7 @@ public sealed record Tongue(Language Language)
     public string Either(IEnumerable<string> words) => Joined(words, "or", "o", "u", "o");
 
     /// <summary>A count with its word: <c>1 rep</c>, <c>2 reps</c>; <c>1 repetición</c>, <c>2 repeticiones</c>.</summary>
-    public string Count(long n, Term term) =>
-        string.Create(CultureInfo.InvariantCulture, $"{n} {(n == 1 ? term.One : term.Many).In(Language)}");
+    public string Count(long n, Term term) => string.Create(CultureInfo.InvariantCulture, $"{n} {Say(n == 1 ? term.One : term.Many)}");
 
     /// <summary>A place in an order: <c>2nd</c>, <c>2.º</c>.</summary>
     public string Ordinal(long n) => IsSpanish ? string.Create(CultureInfo.InvariantCulture, $"{n}.º") : Words.Ordinal(n);
@@ -102,7 +107,7 @@ public sealed record Tongue(Language Language)
             "athlete" => "atleta",
             "team-mate" or "team mate" => "compañero de equipo",
             "team-mates" or "team mates" => "compañeros de equipo",
-            "floor crew" or "crew" => "equipo de pista",
+            "floor crew" or "crew" => Formed("equipo de pista"),
             "judge" => "juez",
             "head judge" => "juez principal",
             "everybody" => "todos",

@@ -41,7 +41,7 @@ internal static class ThingsOf
             MovementKit.Barbell => [Bar, Clips],
             MovementKit.BarToClear => [BarToClear],
             MovementKit.Dumbbell => [new(("dumbbell", "mancuerna"), true)],
-            MovementKit.Kettlebell => [new(("kettlebell", "pesa rusa"), true)],
+            MovementKit.Kettlebell => [new(("kettlebell", "kettlebell"), true)],
             MovementKit.SandbagAndBox => [new(("sandbag", "saco"), true), Box],
             MovementKit.Box => [Box],
             MovementKit.Sandbag => [new(("sandbag", "saco"), true)],

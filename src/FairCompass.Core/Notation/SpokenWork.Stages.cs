@@ -87,7 +87,7 @@ public sealed partial class SpokenWork
     {
         var time = Time(s.Time) + But(s.Others);
         return WorkTree.Walk(s.Items).OfType<Work.Gate>().Any()
-                ? $"{For(s.Goal)}; {Say($"{time} to the first gate:", $"{time} hasta la primera puerta:")}"
+                ? $"{For(s.Goal)}; {Say($"{time} to the first gate:", $"{time} hasta el primer corte:")}"
             : s.Items is [Work.Task { Amount: Amount.Max or Amount.Heaviest }] ? Say($"In {time}:", $"En {time}:")
             : $"{For(s.Goal)}; {Say($"the clock ends after {time}:", $"el reloj acaba a los {time}:")}";
     }

@@ -157,7 +157,7 @@ public sealed partial class SpokenWork
         var more = Times(w.Adds) + But(w.Others);
         return Say(
             $"Gate{round}: who has done all before it in time goes on and has {more} more; everybody else stops.",
-            $"Puerta{round}: quien llega a tiempo con todo hecho sigue y tiene {more} más; los demás paran."
+            $"Corte{round}: quien llega a tiempo con todo hecho sigue y tiene {more} más; los demás paran."
         );
     }
 

@@ -95,7 +95,7 @@ internal static class FloorTopics
             ),
             S(
                 "no rep",
-                ("No rep", "No válida"),
+                ("No rep", "No rep"),
                 ("In doubt it does not count.", "En la duda no cuenta."),
                 ("Show every rep clearly.", "Mostrar cada repetición.")
             )

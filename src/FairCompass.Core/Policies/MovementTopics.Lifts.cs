@@ -210,7 +210,7 @@ internal static partial class MovementTopics
             ),
             T(
                 "dropping of hand weights",
-                ("May dumbbells and kettlebells be dropped?", "¿Se pueden soltar mancuernas y pesas rusas?"),
+                ("May dumbbells and kettlebells be dropped?", "¿Se pueden soltar mancuernas y kettlebells?"),
                 "put down",
                 ("Small heads and hard floors break, and roll.", "Las cabezas pequeñas y los suelos duros se rompen, y ruedan."),
                 S(

@@ -39,7 +39,7 @@ internal static partial class MovementTopics
                 ),
                 S(
                     "no rep",
-                    ("No rep", "No válida"),
+                    ("No rep", "No rep"),
                     ("See the hip above the knee.", "Ver la cadera por encima de la rodilla."),
                     ("Catch high.", "Recibir alto."),
                     Lifting.PowerHigh
@@ -86,7 +86,7 @@ internal static partial class MovementTopics
                 ),
                 S(
                     "no rep",
-                    ("No rep", "No válida"),
+                    ("No rep", "No rep"),
                     ("Watch the chest on the way.", "Vigilar el pecho en el camino."),
                     ("Stay clear of the bar.", "No apoyarse en la barra."),
                     Hanging.NoChestCatch
@@ -147,7 +147,7 @@ internal static partial class MovementTopics
             ),
             T(
                 "swing height",
-                ("Kettlebell swing without a named height: how high?", "Balanceo de pesa rusa sin altura indicada: ¿hasta dónde?"),
+                ("Kettlebell swing without a named height: how high?", "Balanceo de kettlebell sin altura indicada: ¿hasta dónde?"),
                 "overhead",
                 ("Overhead is the same for every stature.", "Arriba es igual para toda estatura."),
                 S(

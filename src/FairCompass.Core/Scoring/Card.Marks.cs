@@ -57,7 +57,7 @@ public static partial class Card
         tie switch
         {
             Tiebreak.TimeAtRound { Round: { } r } => tongue.Say($"clock when round {r} ended", $"reloj al terminar la ronda {r}"),
-            Tiebreak.TimeAtGate => tongue.Say("clock when the last gate was passed", "reloj al pasar la última puerta"),
+            Tiebreak.TimeAtGate => tongue.Say("clock when the last gate was passed", "reloj al pasar el último corte"),
             _ => tongue.Say("clock when the last full round ended", "reloj al terminar la última ronda completa"),
         };
 
@@ -80,7 +80,7 @@ public static partial class Card
                 yield return new(
                     piece.Piece.Key,
                     CardFieldKind.Gates,
-                    name + tongue.Say($"clock at the gate after {after}", $"reloj en la puerta tras {after}"),
+                    name + tongue.Say($"clock at the gate after {after}", $"reloj en el corte tras {after}"),
                     tongue.Say("empty when it was not passed", "vacío si no se pasó"),
                     null,
                     closes

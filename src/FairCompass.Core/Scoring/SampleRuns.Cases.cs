@@ -82,13 +82,13 @@ public static partial class SampleRuns
         ),
         new(("finished on the bell", "terminó con la señal"), ("a middling run", "un resultado medio"), 1.00m, 0, 0.75m, 0, [], [], 5),
         new(("three quarters done", "tres cuartos hechos"), ("a slow run", "un resultado lento"), null, 0, 0.60m, 0, [], [], 12),
-        new(("exactly at the gate", "justo en la puerta"), ("exactly at the gate", "justo en la puerta"), null, 0, 0, 0, [], [], 0, 0)
+        new(("exactly at the gate", "justo en el corte"), ("exactly at the gate", "justo en el corte"), null, 0, 0, 0, [], [], 0, 0)
         {
             Printed = true,
         },
         new(
-            ("one rep short of the gate", "falta una repetición para la puerta"),
-            ("one rep short of the gate", "falta una repetición para la puerta"),
+            ("one rep short of the gate", "falta una repetición para el corte"),
+            ("one rep short of the gate", "falta una repetición para el corte"),
             null,
             0,
             0,

@@ -147,7 +147,7 @@ public static partial class ScoreSentences
                     $"{limit.Base}, or {limit.Longest} past "
                         + $"{(limit.Gates.Count == 1 ? $"the gate at {limit.Gates[0].Units}" : "the last gate")},",
                     $"{limit.Base}, o {limit.Longest} pasada "
-                        + $"{(limit.Gates.Count == 1 ? $"la puerta de {limit.Gates[0].Units}" : "la última puerta")},"
+                        + $"{(limit.Gates.Count == 1 ? $"el corte de {limit.Gates[0].Units}" : "el último corte")},"
                 );
         return c.Cap switch
         {
@@ -301,7 +301,7 @@ public static partial class ScoreSentences
             ),
             Policy.GateOnSecond g => tongue.Say(
                 $"A gate reached exactly on its second is {(g.Counts ? "passed" : "missed")}.",
-                $"Una puerta alcanzada justo en su segundo {(g.Counts ? "se pasa" : "no se pasa")}."
+                $"Un corte alcanzado justo en su segundo {(g.Counts ? "se pasa" : "no se pasa")}."
             ),
             Policy.Attempts a => tongue.Say(
                 $"Of {(a.N is { } n ? Words.Count(n, "submission") : "all submissions")} the {(a.Best ? "best" : "last")} counts.",
@@ -370,7 +370,7 @@ public static partial class ScoreSentences
                 "the earlier time at the end of the last full round",
                 "el tiempo menor al final de la última ronda completa"
             ),
-            Tiebreak.TimeAtGate => tongue.Say("the earlier time at the last gate passed", "el tiempo menor en la última puerta pasada"),
+            Tiebreak.TimeAtGate => tongue.Say("the earlier time at the last gate passed", "el tiempo menor en el último corte pasado"),
             Tiebreak.TimeAtMark t => tongue.Say(
                 $"the earlier time at {t.Mark.In(tongue)} (who did not get there is behind)",
                 $"el tiempo menor en {t.Mark.In(tongue)} (quien no llegó queda detrás)"

@@ -65,7 +65,7 @@ public static partial class Scorer
         {
             Tiebreak.TimeAtRound { Round: { } r } t => (run.Of(t.Piece).TieTime, tongue.Say($"round {r} at ", $"ronda {r} en ")),
             Tiebreak.TimeAtRound t => (run.Of(t.Piece).TieTime, tongue.Say("last full round at ", "última ronda completa en ")),
-            Tiebreak.TimeAtGate t => (run.Of(t.Piece).AtLastGate, tongue.Say("last gate at ", "última puerta en ")),
+            Tiebreak.TimeAtGate t => (run.Of(t.Piece).AtLastGate, tongue.Say("last gate at ", "último corte en ")),
             Tiebreak.TimeAtMark t => (run.Of(t.Piece).At(t.Mark.Name), t.Mark.In(tongue) + tongue.Say(" at ", " en ")),
             _ => throw new InvalidOperationException("A tie-break without a time."),
         };

@@ -11,8 +11,67 @@ public static class Plurals
     /// <summary>Words behind which a name says only where, over what, or with what: the plural stands before them.</summary>
     private static readonly string[] Behind = [" to ", " over ", " on ", " with ", " and "];
 
-    /// <summary>The plural of a name; a Spanish name of the library stands for several already.</summary>
-    public static Said Of(Said name) => new(English(name.English), name.Spanish);
+    /// <summary>The plural of a name in both languages; of a Spanish name that nobody has written there is none.</summary>
+    public static Said Of(Said name) => new(English(name.English), name.Spanish is { } spanish ? Spanish(spanish) : null);
+
+    /// <summary>Spanish words that begin what a name is done with, over, or from; what stands in brackets explains it.</summary>
+    private static readonly string[] BehindInSpanish =
+    [
+        " (",
+        " con ",
+        " de ",
+        " del ",
+        " en ",
+        " a ",
+        " al ",
+        " por ",
+        " sobre ",
+        " sin ",
+        " arriba",
+    ];
+
+    /// <summary>Spanish adjectives of the book, which agree with the word before.</summary>
+    private static readonly string[] Adjectives =
+    [
+        "estricto",
+        "invertido",
+        "sincronizado",
+        "sostenido",
+        "sostenida",
+        "mantenido",
+        "mantenida",
+    ];
+
+    /// <summary>The plural as the floor says it in Spanish, where most names are English words: <c>deadlifts (peso muerto)</c>,
+    /// <c>saltos por encima del cajón</c>, <c>toes to bar</c>.</summary>
+    /// <param name="name">A movement in the singular.</param>
+    public static string Spanish(string name)
+    {
+        var ends = BehindInSpanish
+            .Select(word => name.IndexOf(word, StringComparison.Ordinal))
+            .Where(at => at > 0)
+            .DefaultIfEmpty(name.Length)
+            .Min();
+        var (head, rest) = (name[..ends], name[ends..]);
+        if (head.EndsWith(" to bar", StringComparison.Ordinal) || head.EndsWith(" to overhead", StringComparison.Ordinal))
+        {
+            return name;
+        }
+
+        if (head.Contains(" and ", StringComparison.Ordinal))
+        {
+            return English(head) + rest;
+        }
+
+        var words = head.Split(' ');
+        var nouns = Adjectives.Contains(words[^1]) ? 2 : 1;
+        return string.Join(' ', words.Select((word, i) => i < words.Length - nouns ? word : SpanishWord(word))) + rest;
+    }
+
+    private static string SpanishWord(string word) =>
+        word.EndsWith("ión", StringComparison.Ordinal) ? word[..^2] + "ones"
+        : word.EndsWith("al", StringComparison.Ordinal) ? word + "es"
+        : Word(word);
 
     /// <summary>The English plural: <c>burpees over the bar</c>, <c>presses</c>, <c>cleans and jerks</c>, <c>toes-to-bar</c>.</summary>
     /// <param name="name">A movement in the singular.</param>

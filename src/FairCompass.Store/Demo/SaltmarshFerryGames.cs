@@ -1,5 +1,6 @@
 using System.Reflection;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
@@ -54,6 +55,7 @@ public static class SaltmarshFerryGames
             }
         )
         {
+            Spanish = SpanishOf.Spain,
             Policies =
             [
                 new("capped score", "cap line"),

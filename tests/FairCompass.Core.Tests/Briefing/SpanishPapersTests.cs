@@ -3,6 +3,7 @@ using CsCheck;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Briefing;
@@ -63,7 +64,18 @@ public partial class SpanishPapersTests
         BriefText
             .Lines(paper)
             .Select(l => AuthorsWords.Replace(names.Aggregate(l, (text, name) => text.Replace(name, "", StringComparison.Ordinal)), ""))
+            .Select(l => TradeWords.Aggregate(l, (text, word) => text.Replace(word, "", StringComparison.OrdinalIgnoreCase)))
             .Where(l => English.IsMatch(l));
+
+    /// <summary>What the floor says in English in every language: the movements, the longest names first, and the call.</summary>
+    private static readonly string[] TradeWords =
+    [
+        .. MovementLibrary
+            .All.SelectMany(m => new[] { m.Name.Spanish!, m.Plural.Spanish! })
+            .Distinct()
+            .OrderByDescending(n => n.Length)
+            .Append("No rep"),
+    ];
 
     /// <summary>Names that the head judge gave to divisions and stations stay as they are.</summary>
     private static List<string> Given(string number)

@@ -16,6 +16,7 @@ public class ChangesTests
         ["Ends"] = new DateOnly(2027, 6, 14),
         ["Place"] = "Elsewhere",
         ["Unit"] = MassUnit.Pound,
+        ["Spanish"] = Core.Languages.SpanishOf.Americas,
         ["Divisions"] = (Eq<Division>)[new("Only", DivisionKind.Individual, ["man"], null)],
         ["Kit"] = Demo.Competition.Kit with { ClipPair = 5 },
         ["Overall"] = OverallRule.Usual,

@@ -21,7 +21,16 @@ internal sealed record Competition(
     public Eq<Movement> OwnMovements { get; init; }
 
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public SpanishOf Spanish { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public Eq<Pace> Paces { get; init; }
+}
+
+internal enum SpanishOf
+{
+    Americas,
+    Spain,
 }
 
 internal enum DivisionKind

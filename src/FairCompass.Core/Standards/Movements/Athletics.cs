@@ -68,7 +68,7 @@ internal static class Athletics
             Carrying.BothFeetOnTop
         ),
         Movement(
-            ("shuttle run with load", "carreras de ida y vuelta con carga"),
+            ("shuttle run with load", "carrera de ida y vuelta con carga"),
             ["loaded shuttle run"],
             Families.Travel,
             MovementKit.Sandbag,
@@ -86,7 +86,7 @@ internal static class Athletics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("jump over a line", "saltos por encima de una línea"),
+            ("jump over a line", "salto por encima de una línea"),
             ["line hop", "jump over a hurdle"],
             Families.Travel,
             MovementKit.None,
@@ -101,7 +101,7 @@ internal static class Athletics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("jump to touch", "saltos a tocar"),
+            ("jump to touch", "salto a tocar"),
             ["jump to touch the bar", "jump to touch the rings"],
             Families.Bar,
             MovementKit.HangingBar,

@@ -10,7 +10,7 @@ internal static class FloorWork
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("burpee", "burpees"),
+            ("burpee", "burpee"),
             ["standard burpee"],
             Families.Burpees,
             MovementKit.None,
@@ -28,7 +28,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee to the target", "burpees al blanco"),
+            ("burpee to the target", "burpee al blanco"),
             ["burpee to a target", "target burpee"],
             Families.Burpees,
             MovementKit.None,
@@ -46,7 +46,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("bar-facing burpee", "burpees de frente a la barra"),
+            ("bar-facing burpee", "burpee de frente a la barra"),
             ["bar facing burpee"],
             Families.Burpees,
             MovementKit.BarToClear,
@@ -65,7 +65,7 @@ internal static class FloorWork
             OnTheFloor.TwoFeet
         ),
         Movement(
-            ("burpee over the bar", "burpees por encima de la barra"),
+            ("burpee over the bar", "burpee sobre la barra"),
             ["burpee over bar", "lateral burpee over the bar"],
             Families.Burpees,
             MovementKit.BarToClear,
@@ -84,7 +84,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("synchronised burpee", "burpees sincronizados"),
+            ("synchronised burpee", "burpee sincronizado"),
             ["synchro burpee"],
             Families.Burpees,
             MovementKit.None,
@@ -103,7 +103,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee to the bar", "burpees a la barra"),
+            ("burpee to the bar", "burpee a la barra"),
             ["burpee to hang", "burpee to the rings", "burpee ending on the bar"],
             Families.Burpees,
             MovementKit.HangingBar,
@@ -122,7 +122,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("box jump-over", "saltos por encima del cajón"),
+            ("box jump-over", "salto por encima del cajón"),
             ["box jump over"],
             Families.Box,
             MovementKit.Box,
@@ -142,7 +142,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee box jump", "burpees con salto al cajón"),
+            ("burpee box jump", "burpee con salto al cajón"),
             ["burpee to box jump"],
             Families.Box,
             MovementKit.Box,
@@ -161,7 +161,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee box jump-over", "burpees con salto por encima del cajón"),
+            ("burpee box jump-over", "burpee con salto por encima del cajón"),
             ["burpee box jump over"],
             Families.Box,
             MovementKit.Box,
@@ -182,7 +182,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("box step-over", "pasos por encima del cajón"),
+            ("box step-over", "paso por encima del cajón"),
             ["box step over", "step-over"],
             Families.Box,
             MovementKit.Box,
@@ -200,7 +200,7 @@ internal static class FloorWork
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("sandbag step-over", "pasos por encima del cajón con saco"),
+            ("sandbag step-over", "paso por encima del cajón con saco"),
             ["sandbag box step-over", "sandbag step over"],
             Families.Box,
             MovementKit.SandbagAndBox,
@@ -219,7 +219,7 @@ internal static class FloorWork
             Lifting.PutDown
         ),
         Movement(
-            ("hand-release push-up", "flexiones con manos libres"),
+            ("hand-release push-up", "hand-release push-up (con despegue de manos)"),
             ["hand release push up", "hand-release push up"],
             Families.PushUps,
             MovementKit.None,
@@ -237,7 +237,7 @@ internal static class FloorWork
             OnTheFloor.RestPlank
         ),
         Movement(
-            ("sit-up", "abdominales"),
+            ("sit-up", "sit-up (abdominal)"),
             ["sit up", "situp"],
             Families.Trunk,
             MovementKit.None,
@@ -256,7 +256,7 @@ internal static class FloorWork
             OnTheFloor.RestSitting
         ),
         Movement(
-            ("sit-up with ball", "abdominales con balón"),
+            ("sit-up with ball", "sit-up con balón"),
             ["ball sit-up", "medicine ball sit-up"],
             Families.Trunk,
             MovementKit.BallAndTarget,
@@ -275,7 +275,7 @@ internal static class FloorWork
             OnTheFloor.RestSitting
         ),
         Movement(
-            ("front plank", "plancha frontal"),
+            ("front plank", "plancha"),
             ["plank"],
             Families.Holds,
             MovementKit.None,
@@ -289,7 +289,7 @@ internal static class FloorWork
             OnTheFloor.HoldTime
         ),
         Movement(
-            ("front plank on straight arms", "plancha frontal con brazos rectos"),
+            ("front plank on straight arms", "plancha con brazos rectos"),
             ["straight-arm plank", "front plank with straight arms"],
             Families.Holds,
             MovementKit.None,

@@ -10,7 +10,7 @@ internal static class Gymnastics
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("air squat", "sentadillas"),
+            ("air squat", "air squat (sentadilla)"),
             ["bodyweight squat", "squat without load"],
             Families.Squats,
             MovementKit.None,
@@ -26,7 +26,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("single-leg squat", "sentadillas a una pierna"),
+            ("single-leg squat", "sentadilla a una pierna"),
             ["one-leg squat", "single leg squat"],
             Families.Squats,
             MovementKit.None,
@@ -43,7 +43,7 @@ internal static class Gymnastics
             OnTheFloor.LegsTurn
         ),
         Movement(
-            ("push-up", "flexiones"),
+            ("push-up", "push-up (flexión)"),
             ["push up", "press-up"],
             Families.PushUps,
             MovementKit.None,
@@ -60,7 +60,7 @@ internal static class Gymnastics
             OnTheFloor.RestPlank
         ),
         Movement(
-            ("strict pull-up", "dominadas estrictas"),
+            ("strict pull-up", "pull-up estricto (dominada)"),
             ["strict pull up"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -79,7 +79,7 @@ internal static class Gymnastics
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("ring dip", "fondos en anillas"),
+            ("ring dip", "ring dip (fondo en anillas)"),
             ["dip on rings"],
             Families.Rings,
             MovementKit.Rings,
@@ -97,7 +97,7 @@ internal static class Gymnastics
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("bar dip", "fondos en paralelas"),
+            ("bar dip", "bar dip (fondo en paralelas)"),
             ["dip", "parallel bar dip"],
             Families.Bar,
             MovementKit.DipBars,
@@ -114,7 +114,7 @@ internal static class Gymnastics
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("box jump", "saltos al cajón"),
+            ("box jump", "box jump (salto al cajón)"),
             ["box jumps"],
             Families.Box,
             MovementKit.Box,
@@ -131,7 +131,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("V-up", "abdominales en V"),
+            ("V-up", "V-up"),
             ["v up"],
             Families.Trunk,
             MovementKit.None,
@@ -146,7 +146,7 @@ internal static class Gymnastics
             OnTheFloor.RestSitting
         ),
         Movement(
-            ("hip-extension sit-up", "abdominales en banco lumbar"),
+            ("hip-extension sit-up", "abdominal en banco lumbar"),
             ["hip extension sit up"],
             Families.Trunk,
             MovementKit.HipBench,
@@ -161,7 +161,7 @@ internal static class Gymnastics
             OnTheFloor.RestSitting
         ),
         Movement(
-            ("burpee pull-up", "burpees con dominada"),
+            ("burpee pull-up", "burpee con dominada"),
             ["burpee to pull-up"],
             Families.Burpees,
             MovementKit.HangingBar,
@@ -179,7 +179,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee toes-to-bar", "burpees con pies a la barra"),
+            ("burpee toes-to-bar", "burpee con toes to bar"),
             ["burpee toes to bar"],
             Families.Burpees,
             MovementKit.HangingBar,
@@ -197,7 +197,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee bar muscle-up", "burpees con muscle-up en barra"),
+            ("burpee bar muscle-up", "burpee con bar muscle-up"),
             ["burpee bar muscle up"],
             Families.Burpees,
             MovementKit.HangingBar,
@@ -216,7 +216,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("burpee ring muscle-up", "burpees con muscle-up en anillas"),
+            ("burpee ring muscle-up", "burpee con ring muscle-up"),
             ["burpee ring muscle up"],
             Families.Burpees,
             MovementKit.Rings,
@@ -235,7 +235,7 @@ internal static class Gymnastics
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("legless rope climb", "trepas de cuerda sin piernas"),
+            ("legless rope climb", "rope climb sin piernas"),
             ["rope climb without legs"],
             Families.Ropes,
             MovementKit.ClimbingRope,
@@ -252,7 +252,7 @@ internal static class Gymnastics
             Hanging.RopeDown
         ),
         Movement(
-            ("wall-facing handstand push-up", "flexiones en vertical de cara a la pared"),
+            ("wall-facing handstand push-up", "handstand push-up de cara a la pared"),
             ["wall facing handstand push up"],
             Families.Upside,
             MovementKit.Wall,

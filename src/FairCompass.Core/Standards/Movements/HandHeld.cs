@@ -10,7 +10,7 @@ internal static class HandHeld
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("dumbbell deadlift", "pesos muertos con mancuernas"),
+            ("dumbbell deadlift", "deadlift con mancuernas"),
             ["double dumbbell deadlift"],
             Families.FloorPulls,
             MovementKit.Dumbbell,
@@ -25,7 +25,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("dumbbell front squat", "sentadillas frontales con mancuernas"),
+            ("dumbbell front squat", "front squat con mancuernas"),
             ["double dumbbell front squat"],
             Families.Squats,
             MovementKit.Dumbbell,
@@ -42,7 +42,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("dumbbell cluster", "clusters con mancuernas"),
+            ("dumbbell cluster", "cluster con mancuernas"),
             ["dumbbell squat clean thruster"],
             Families.Squats,
             MovementKit.Dumbbell,
@@ -62,7 +62,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("dumbbell box step-over", "pasos por encima del cajón con mancuernas"),
+            ("dumbbell box step-over", "paso por encima del cajón con mancuernas"),
             ["dumbbell step-over", "dumbbell box step over"],
             Families.Box,
             MovementKit.Dumbbell,
@@ -80,7 +80,7 @@ internal static class HandHeld
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("overhead lunge", "zancadas con la carga arriba"),
+            ("overhead lunge", "zancada con la carga arriba"),
             ["plate overhead lunge", "overhead walking lunge"],
             Families.Lunges,
             MovementKit.Plate,
@@ -101,7 +101,7 @@ internal static class HandHeld
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("dumbbell overhead lunge", "zancadas con la mancuerna arriba"),
+            ("dumbbell overhead lunge", "zancada con la mancuerna arriba"),
             ["overhead dumbbell lunge"],
             Families.Lunges,
             MovementKit.Dumbbell,
@@ -122,7 +122,7 @@ internal static class HandHeld
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("barbell overhead lunge", "zancadas con la barra arriba"),
+            ("barbell overhead lunge", "zancada con la barra arriba"),
             ["overhead barbell lunge"],
             Families.Lunges,
             MovementKit.Barbell,
@@ -143,7 +143,7 @@ internal static class HandHeld
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("dumbbell burpee-snatch", "burpees con arrancada de mancuerna"),
+            ("dumbbell burpee-snatch", "burpee con snatch de mancuerna"),
             ["burpee dumbbell snatch", "one-dumbbell burpee snatch"],
             Families.Burpees,
             MovementKit.Dumbbell,
@@ -164,7 +164,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("kettlebell snatch", "arrancadas con pesa rusa"),
+            ("kettlebell snatch", "snatch con kettlebell"),
             ["one-arm kettlebell snatch"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -184,7 +184,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("kettlebell deadlift", "pesos muertos con pesa rusa"),
+            ("kettlebell deadlift", "deadlift con kettlebell"),
             ["kettlebell dead lift"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -199,7 +199,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("kettlebell push press", "push press con pesa rusa"),
+            ("kettlebell push press", "push press con kettlebell"),
             ["one-arm kettlebell push press"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -218,7 +218,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("sumo high pull", "remos altos de sumo"),
+            ("sumo high pull", "sumo high pull"),
             ["sumo deadlift high pull"],
             Families.FloorPulls,
             MovementKit.Barbell,
@@ -226,7 +226,7 @@ internal static class HandHeld
             Judging.FrontAndSide,
             Judging.CountFinish,
             [Care.Bar, Care.Back],
-            ("A lighter bar, or a kettlebell.", "Una barra más ligera, o una pesa rusa."),
+            ("A lighter bar, or a kettlebell.", "Una barra más ligera, o una kettlebell."),
             Setup.Bar,
             Entry.Floor,
             Lifting.HighPull,
@@ -235,7 +235,7 @@ internal static class HandHeld
             Lifting.NoDropOf
         ),
         Movement(
-            ("hang clean and jerk", "dos tiempos en suspensión"),
+            ("hang clean and jerk", "hang clean and jerk"),
             ["barbell hang clean and jerk"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -259,7 +259,7 @@ internal static class HandHeld
             Lifting.NoDropOf
         ),
         Movement(
-            ("plate ground-to-overhead", "disco del suelo arriba"),
+            ("plate ground-to-overhead", "ground to overhead con disco"),
             ["plate ground to overhead"],
             Families.Overhead,
             MovementKit.Plate,
@@ -277,7 +277,7 @@ internal static class HandHeld
             Lifting.NoThrow
         ),
         Movement(
-            ("medicine-ball clean", "cargadas con balón"),
+            ("medicine-ball clean", "clean con balón"),
             ["medicine ball clean", "ball clean"],
             Families.Cleans,
             MovementKit.Ball,

@@ -10,7 +10,7 @@ internal static class Hangs
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("pull-up", "dominadas"),
+            ("pull-up", "pull-up (dominada)"),
             ["pull up", "kipping pull-up", "chin over bar"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -29,7 +29,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("chest-to-bar pull-up", "dominadas pecho a barra"),
+            ("chest-to-bar pull-up", "chest to bar"),
             ["chest to bar pull up", "chest-to-bar"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -48,7 +48,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("jumping pull-up", "dominadas con salto"),
+            ("jumping pull-up", "pull-up con salto (dominada)"),
             ["jumping pull up"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -65,7 +65,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("jumping chest-to-bar pull-up", "dominadas pecho a barra con salto"),
+            ("jumping chest-to-bar pull-up", "chest to bar con salto"),
             ["jumping chest to bar", "jumping chest-to-bar"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -82,7 +82,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("ring row", "remo en anillas"),
+            ("ring row", "ring row"),
             ["ring-row"],
             Families.Rings,
             MovementKit.Rings,
@@ -116,7 +116,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("bar muscle-up", "muscle-ups en barra"),
+            ("bar muscle-up", "bar muscle-up"),
             ["bar muscle up"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -138,7 +138,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("ring muscle-up", "muscle-ups en anillas"),
+            ("ring muscle-up", "ring muscle-up"),
             ["ring muscle up"],
             Families.Rings,
             MovementKit.Rings,
@@ -158,7 +158,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("toes-to-bar", "pies a la barra"),
+            ("toes-to-bar", "toes to bar"),
             ["toes to bar"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -179,7 +179,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("hanging knee raise", "elevaciones de rodillas colgado"),
+            ("hanging knee raise", "elevación de rodillas"),
             ["knee raise", "hanging knee-raise"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -198,7 +198,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("hanging toes raise", "elevaciones de pies colgado"),
+            ("hanging toes raise", "elevación de pies"),
             ["toes raise", "hanging toe raise", "hanging leg raise"],
             Families.Bar,
             MovementKit.HangingBar,
@@ -217,7 +217,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("rope climb", "trepas de cuerda"),
+            ("rope climb", "rope climb (trepa)"),
             ["climb", "rope ascent"],
             Families.Ropes,
             MovementKit.ClimbingRope,
@@ -234,7 +234,7 @@ internal static class Hangs
             Hanging.RopeDown
         ),
         Movement(
-            ("jump to support on the rings", "saltos a apoyo en anillas"),
+            ("jump to support on the rings", "salto a apoyo en anillas"),
             ["jump to support", "ring support jump"],
             Families.Rings,
             MovementKit.Rings,
@@ -253,7 +253,7 @@ internal static class Hangs
             Hanging.ArmsEachTime
         ),
         Movement(
-            ("dead hang", "suspensión en barra"),
+            ("dead hang", "dead hang (colgado)"),
             ["bar hang", "hang"],
             Families.Holds,
             MovementKit.HangingBar,
@@ -270,7 +270,7 @@ internal static class Hangs
             Hanging.HoldTime
         ),
         Movement(
-            ("handstand push-up", "flexiones en vertical"),
+            ("handstand push-up", "handstand push-up (flexión de pino)"),
             ["kipping handstand push-up", "handstand pushup"],
             Families.Upside,
             MovementKit.Wall,
@@ -290,7 +290,7 @@ internal static class Hangs
             Hanging.HeelsFinish
         ),
         Movement(
-            ("strict handstand push-up", "flexiones estrictas en vertical"),
+            ("strict handstand push-up", "handstand push-up estricto"),
             ["strict handstand pushup"],
             Families.Upside,
             MovementKit.Wall,
@@ -311,7 +311,7 @@ internal static class Hangs
             Hanging.HeelsFinish
         ),
         Movement(
-            ("wall walk", "subidas a la pared"),
+            ("wall walk", "wall walk"),
             ["wall climb"],
             Families.Upside,
             MovementKit.Wall,
@@ -328,7 +328,7 @@ internal static class Hangs
             OnTheFloor.RestPlank
         ),
         Movement(
-            ("handstand walk", "marcha en vertical"),
+            ("handstand walk", "handstand walk (andar de pino)"),
             ["hand walk"],
             Families.Upside,
             MovementKit.None,

@@ -10,7 +10,7 @@ internal static class Heavy
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("sandbag clean", "cargadas con saco"),
+            ("sandbag clean", "clean con saco"),
             ["sandbag to the shoulder"],
             Families.Cleans,
             MovementKit.Sandbag,
@@ -74,7 +74,7 @@ internal static class Heavy
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("sled push", "empuje de trineo"),
+            ("sled push", "sled push (empuje de trineo)"),
             ["sled drive"],
             Families.Travel,
             MovementKit.Sled,
@@ -92,7 +92,7 @@ internal static class Heavy
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("sled pull", "arrastre de trineo"),
+            ("sled pull", "sled pull (arrastre de trineo)"),
             ["sled drag"],
             Families.Travel,
             MovementKit.Sled,
@@ -110,7 +110,7 @@ internal static class Heavy
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("team-bag clean and jerk", "cargada y envión del saco de equipo"),
+            ("team-bag clean and jerk", "clean and jerk del saco de equipo"),
             ["team bag clean and jerk"],
             Families.TeamBag,
             MovementKit.TeamBag,

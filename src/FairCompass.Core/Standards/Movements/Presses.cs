@@ -10,7 +10,7 @@ internal static class Presses
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("shoulder-to-overhead", "del hombro arriba"),
+            ("shoulder-to-overhead", "shoulder to overhead"),
             ["shoulder to overhead"],
             Families.Overhead,
             MovementKit.Barbell,
@@ -30,7 +30,7 @@ internal static class Presses
             Lifting.NoDropOf
         ),
         Movement(
-            ("strict press", "press estricto"),
+            ("strict press", "strict press (press estricto)"),
             ["shoulder press", "barbell strict press"],
             Families.Overhead,
             MovementKit.Barbell,
@@ -68,7 +68,7 @@ internal static class Presses
             Lifting.NoDropOf
         ),
         Movement(
-            ("push jerk", "enviones de potencia"),
+            ("push jerk", "push jerk"),
             ["barbell push jerk", "power jerk"],
             Families.Overhead,
             MovementKit.Barbell,
@@ -88,7 +88,7 @@ internal static class Presses
             Lifting.NoDropOf
         ),
         Movement(
-            ("split jerk", "enviones en tijera"),
+            ("split jerk", "split jerk"),
             ["barbell split jerk"],
             Families.Overhead,
             MovementKit.Barbell,
@@ -109,7 +109,7 @@ internal static class Presses
             Lifting.NoDropOf
         ),
         Movement(
-            ("dumbbell shoulder-to-overhead", "del hombro arriba con mancuernas"),
+            ("dumbbell shoulder-to-overhead", "shoulder to overhead con mancuernas"),
             ["dumbbell shoulder to overhead"],
             Families.Overhead,
             MovementKit.Dumbbell,
@@ -148,7 +148,7 @@ internal static class Presses
             Lifting.NoThrow
         ),
         Movement(
-            ("bench press", "press de banca"),
+            ("bench press", "bench press (press de banca)"),
             ["barbell bench press"],
             Families.Presses,
             MovementKit.Barbell,
@@ -170,7 +170,7 @@ internal static class Presses
             Lifting.NoChestBounce
         ),
         Movement(
-            ("kettlebell swing", "balanceos de pesa rusa arriba"),
+            ("kettlebell swing", "kettlebell swing (arriba)"),
             ["overhead kettlebell swing", "kettlebell swing overhead"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -187,7 +187,7 @@ internal static class Presses
             Lifting.PutDown
         ),
         Movement(
-            ("kettlebell swing to eye level", "balanceos de pesa rusa a los ojos"),
+            ("kettlebell swing to eye level", "kettlebell swing (a los ojos)"),
             ["eye-level kettlebell swing", "kettlebell swing eye level"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -204,7 +204,7 @@ internal static class Presses
             Lifting.PutDown
         ),
         Movement(
-            ("kettlebell clean and jerk", "dos tiempos con pesa rusa"),
+            ("kettlebell clean and jerk", "clean and jerk con kettlebell"),
             ["kettlebell clean & jerk"],
             Families.Kettlebells,
             MovementKit.Kettlebell,

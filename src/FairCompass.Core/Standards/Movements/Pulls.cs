@@ -10,7 +10,7 @@ internal static class Pulls
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("deadlift", "pesos muertos"),
+            ("deadlift", "deadlift (peso muerto)"),
             ["barbell deadlift", "dead lift"],
             Families.FloorPulls,
             MovementKit.Barbell,
@@ -31,7 +31,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("two-person deadlift", "pesos muertos en pareja"),
+            ("two-person deadlift", "deadlift en pareja (peso muerto)"),
             ["partner deadlift", "two person deadlift"],
             Families.FloorPulls,
             MovementKit.Barbell,
@@ -48,7 +48,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("power clean", "cargadas de potencia"),
+            ("power clean", "power clean (cargada)"),
             ["barbell power clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -56,7 +56,7 @@ internal static class Pulls
             Judging.FrontAndSide,
             Judging.CountFinish,
             [Care.Bar],
-            ("A lighter bar, or from the hang.", "Una barra más ligera, o desde la suspensión."),
+            ("A lighter bar, or from the hang.", "Una barra más ligera, o desde el hang."),
             Setup.Bar,
             Entry.Floor,
             Lifting.PowerHigh,
@@ -68,7 +68,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("muscle clean", "cargadas sin flexión"),
+            ("muscle clean", "muscle clean (cargada sin flexión)"),
             ["barbell muscle clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -86,7 +86,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("squat clean", "cargadas completas"),
+            ("squat clean", "squat clean (cargada completa)"),
             ["full clean", "barbell squat clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -105,7 +105,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("split clean", "cargadas en tijera"),
+            ("split clean", "split clean (cargada en tijera)"),
             ["barbell split clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -124,7 +124,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("any-style clean", "cargadas de cualquier estilo"),
+            ("any-style clean", "clean de cualquier estilo"),
             ["any clean", "clean any style"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -132,7 +132,7 @@ internal static class Pulls
             Judging.FrontAndSide,
             Judging.CountFinish,
             [Care.Bar],
-            ("A lighter bar, or from the hang.", "Una barra más ligera, o desde la suspensión."),
+            ("A lighter bar, or from the hang.", "Una barra más ligera, o desde el hang."),
             Setup.Bar,
             Entry.Floor,
             Lifting.AnyClean,
@@ -143,7 +143,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("any-style snatch", "arrancadas de cualquier estilo"),
+            ("any-style snatch", "snatch de cualquier estilo"),
             ["any snatch", "snatch any style"],
             Families.Snatches,
             MovementKit.Barbell,
@@ -163,7 +163,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("any way overhead", "arriba de cualquier manera"),
+            ("any way overhead", "repetición arriba de cualquier manera"),
             ["ground to overhead", "ground-to-overhead any way"],
             Families.Overhead,
             MovementKit.Barbell,
@@ -182,7 +182,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("hang power clean", "cargadas de potencia en suspensión"),
+            ("hang power clean", "hang power clean"),
             ["barbell hang power clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -201,7 +201,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("hang clean", "cargadas en suspensión"),
+            ("hang clean", "hang clean"),
             ["barbell hang clean", "hang squat clean"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -220,7 +220,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("clean and jerk", "dos tiempos"),
+            ("clean and jerk", "clean and jerk (dos tiempos)"),
             ["barbell clean and jerk"],
             Families.Cleans,
             MovementKit.Barbell,
@@ -243,7 +243,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("power snatch", "arrancadas de potencia"),
+            ("power snatch", "power snatch (arrancada)"),
             ["barbell power snatch"],
             Families.Snatches,
             MovementKit.Barbell,
@@ -265,7 +265,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("squat snatch", "arrancadas completas"),
+            ("squat snatch", "squat snatch (arrancada completa)"),
             ["full snatch", "barbell squat snatch"],
             Families.Snatches,
             MovementKit.Barbell,
@@ -287,7 +287,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("hang power snatch", "arrancadas de potencia en suspensión"),
+            ("hang power snatch", "hang power snatch"),
             ["barbell hang power snatch"],
             Families.Snatches,
             MovementKit.Barbell,
@@ -310,7 +310,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("hang snatch", "arrancadas en suspensión"),
+            ("hang snatch", "hang snatch"),
             ["barbell hang snatch", "hang squat snatch"],
             Families.Snatches,
             MovementKit.Barbell,
@@ -333,7 +333,7 @@ internal static class Pulls
             Lifting.NoDropOf
         ),
         Movement(
-            ("one-arm dumbbell snatch", "arrancadas con una mancuerna"),
+            ("one-arm dumbbell snatch", "snatch con una mancuerna"),
             ["dumbbell snatch", "single-arm dumbbell snatch"],
             Families.Snatches,
             MovementKit.Dumbbell,
@@ -352,7 +352,7 @@ internal static class Pulls
             Lifting.HandsAsWritten
         ),
         Movement(
-            ("dumbbell clean", "cargadas con mancuernas"),
+            ("dumbbell clean", "clean con mancuernas"),
             ["double dumbbell clean", "dumbbell power clean"],
             Families.Cleans,
             MovementKit.Dumbbell,
@@ -360,7 +360,7 @@ internal static class Pulls
             Judging.FrontAndSide,
             Judging.CountFinish,
             [Care.Hand],
-            ("Lighter dumbbells, or from the hang.", "Mancuernas más ligeras, o desde la suspensión."),
+            ("Lighter dumbbells, or from the hang.", "Mancuernas más ligeras, o desde el hang."),
             Setup.Dumbbells,
             Entry.HeadsOnFloor,
             Lifting.StandTall,
@@ -368,7 +368,7 @@ internal static class Pulls
             Lifting.NoThrow
         ),
         Movement(
-            ("dumbbell hang clean and jerk", "dos tiempos con mancuernas en suspensión"),
+            ("dumbbell hang clean and jerk", "hang clean and jerk con mancuernas"),
             ["double dumbbell hang clean and jerk", "two-dumbbell hang clean and jerk"],
             Families.Cleans,
             MovementKit.Dumbbell,

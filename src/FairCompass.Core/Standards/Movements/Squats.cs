@@ -10,7 +10,7 @@ internal static class Squats
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("front squat", "sentadillas frontales"),
+            ("front squat", "front squat (sentadilla frontal)"),
             ["barbell front squat", "squat front"],
             Families.Squats,
             MovementKit.Barbell,
@@ -29,7 +29,7 @@ internal static class Squats
             Lifting.NoDropOf
         ),
         Movement(
-            ("back squat", "sentadillas traseras"),
+            ("back squat", "back squat (sentadilla trasera)"),
             ["barbell back squat", "squat back"],
             Families.Squats,
             MovementKit.Barbell,
@@ -48,7 +48,7 @@ internal static class Squats
             Lifting.NoBounceBack
         ),
         Movement(
-            ("overhead squat", "sentadillas de arrancada"),
+            ("overhead squat", "overhead squat (sentadilla de arrancada)"),
             ["barbell overhead squat"],
             Families.Squats,
             MovementKit.Barbell,
@@ -68,7 +68,7 @@ internal static class Squats
             Lifting.NoDropOf
         ),
         Movement(
-            ("goblet squat", "sentadillas con la carga al pecho"),
+            ("goblet squat", "goblet squat"),
             ["kettlebell goblet squat"],
             Families.Squats,
             MovementKit.Kettlebell,
@@ -86,7 +86,7 @@ internal static class Squats
             Lifting.PutDown
         ),
         Movement(
-            ("thruster", "thrusters"),
+            ("thruster", "thruster"),
             ["barbell thruster"],
             Families.Squats,
             MovementKit.Barbell,
@@ -107,7 +107,7 @@ internal static class Squats
             Lifting.NoDropOf
         ),
         Movement(
-            ("dumbbell thruster", "thrusters con mancuernas"),
+            ("dumbbell thruster", "thruster con mancuernas"),
             ["double dumbbell thruster"],
             Families.Squats,
             MovementKit.Dumbbell,
@@ -129,7 +129,7 @@ internal static class Squats
             Lifting.NoThrow
         ),
         Movement(
-            ("kettlebell thruster", "thrusters con pesa rusa"),
+            ("kettlebell thruster", "thruster con kettlebell"),
             ["single kettlebell thruster"],
             Families.Kettlebells,
             MovementKit.Kettlebell,
@@ -151,7 +151,7 @@ internal static class Squats
             Lifting.PutDown
         ),
         Movement(
-            ("cluster", "clusters"),
+            ("cluster", "cluster"),
             ["squat clean thruster", "barbell cluster"],
             Families.Squats,
             MovementKit.Barbell,
@@ -172,7 +172,7 @@ internal static class Squats
             Lifting.NoDropOf
         ),
         Movement(
-            ("wall-ball shot", "lanzamientos de balón a la pared"),
+            ("wall-ball shot", "wall ball (balón a la pared)"),
             ["wall ball", "wall-ball", "wall ball shot"],
             Families.Squats,
             MovementKit.BallAndTarget,

@@ -10,7 +10,7 @@ internal static class Travels
     public static Eq<Movement> All { get; } =
     [
         Movement(
-            ("walking lunge", "zancadas caminando"),
+            ("walking lunge", "zancada"),
             ["bodyweight walking lunge", "lunge walk"],
             Families.Lunges,
             MovementKit.None,
@@ -30,7 +30,7 @@ internal static class Travels
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("dumbbell walking lunge", "zancadas caminando con mancuernas"),
+            ("dumbbell walking lunge", "zancada con mancuernas"),
             ["walking lunge with dumbbells"],
             Families.Lunges,
             MovementKit.Dumbbell,
@@ -52,7 +52,7 @@ internal static class Travels
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("front-rack lunge", "zancadas con la barra al frente"),
+            ("front-rack lunge", "zancada con la barra al frente"),
             ["barbell front-rack lunge", "front rack lunge"],
             Families.Lunges,
             MovementKit.Barbell,
@@ -72,7 +72,7 @@ internal static class Travels
             Lifting.NoDropOf
         ),
         Movement(
-            ("bear crawl", "cuadrupedia"),
+            ("bear crawl", "bear crawl (gateo)"),
             ["crawl"],
             Families.Travel,
             MovementKit.None,
@@ -89,7 +89,7 @@ internal static class Travels
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("shuttle run", "carreras de ida y vuelta"),
+            ("shuttle run", "carrera de ida y vuelta"),
             ["shuttle", "shuttle sprint"],
             Families.Travel,
             MovementKit.None,
@@ -106,7 +106,7 @@ internal static class Travels
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("farmer's carry", "paseo del granjero"),
+            ("farmer's carry", "farmer's carry (paseo)"),
             ["farmers carry", "farmer carry"],
             Families.Travel,
             MovementKit.Kettlebell,
@@ -142,7 +142,7 @@ internal static class Travels
             OnTheFloor.RestInSection
         ),
         Movement(
-            ("team-bag clean-and-over", "cargadas del saco de equipo por encima"),
+            ("team-bag clean-and-over", "cargada del saco de equipo por encima"),
             ["team bag clean and over"],
             Families.TeamBag,
             MovementKit.TeamBag,
@@ -159,7 +159,7 @@ internal static class Travels
             Lifting.PutDown
         ),
         Movement(
-            ("team-bag thruster", "thrusters con saco de equipo"),
+            ("team-bag thruster", "thruster con saco de equipo"),
             ["team bag thruster"],
             Families.TeamBag,
             MovementKit.TeamBag,
@@ -177,7 +177,7 @@ internal static class Travels
             Lifting.PutDown
         ),
         Movement(
-            ("double-under", "dobles de comba"),
+            ("double-under", "double"),
             ["double under"],
             Families.Skipping,
             MovementKit.None,
@@ -193,7 +193,7 @@ internal static class Travels
             OnTheFloor.SinglesBetween
         ),
         Movement(
-            ("single-under", "simples de comba"),
+            ("single-under", "single"),
             ["single under"],
             Families.Skipping,
             MovementKit.None,
@@ -209,7 +209,7 @@ internal static class Travels
             OnTheFloor.RestStanding
         ),
         Movement(
-            ("rowing machine", "remoergómetro"),
+            ("rowing machine", "remo (rower)"),
             ["row", "rower", "rowing"],
             Families.Machines,
             MovementKit.Machine,
@@ -226,7 +226,7 @@ internal static class Travels
             OnTheFloor.HandleBack
         ),
         Movement(
-            ("air bike", "bicicleta de aire"),
+            ("air bike", "air bike"),
             ["fan bike", "airbike"],
             Families.Machines,
             MovementKit.Machine,

@@ -140,7 +140,7 @@ internal static class Carrying
         ("The load is held where the name says and touches nothing else.", "La carga se sostiene donde dice el nombre y no toca nada más."),
         SeenFromTheFront,
         ("It rests on a knee, the rig or the floor.", "Se apoya en una rodilla, la estructura o el suelo."),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         TakeAgain,
         WaitForKit
     );
@@ -150,7 +150,7 @@ internal static class Carrying
         ("The athlete stands tall while the load is held.", "El atleta está erguido mientras sostiene la carga."),
         SeenFromTheSide,
         ("Hips or knees bend.", "La cadera o las rodillas se flexionan."),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         TakeAgain,
         WaitForKit
     );
@@ -163,7 +163,7 @@ internal static class Carrying
         ),
         SeenFromTheSide,
         ("An elbow bends, the hips sag, or a foot comes down.", "Un codo se flexiona, la cadera cae o un pie baja."),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         TakeAgain,
         WaitForKit
     );
@@ -173,7 +173,7 @@ internal static class Carrying
         ("Hips off the floor, the legs straight and level.", "La cadera sin tocar el suelo y las piernas rectas y horizontales."),
         SeenFromTheSide,
         ("A heel sinks below the hips, or a knee bends.", "Un talón baja de la cadera o una rodilla se flexiona."),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         TakeAgain,
         WaitForKit
     );

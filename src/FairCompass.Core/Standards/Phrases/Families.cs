@@ -11,7 +11,7 @@ internal static class Families
     public static readonly Said Snatches = ("Snatches", "Arrancadas");
     public static readonly Said Overhead = ("Shoulder to overhead", "Del hombro arriba");
     public static readonly Said Presses = ("Presses", "Empujes");
-    public static readonly Said Kettlebells = ("Kettlebells", "Pesas rusas");
+    public static readonly Said Kettlebells = ("Kettlebells", "Kettlebells");
     public static readonly Said Bar = ("Pulls on the bar", "Tirones en la barra");
     public static readonly Said Rings = ("Rings", "Anillas");
     public static readonly Said Ropes = ("Ropes", "Cuerdas");

@@ -358,7 +358,7 @@ internal static partial class Hanging
         ),
         SeenFromTheSide,
         ("A hand is off, an elbow bends, or a foot is down.", "Una mano se suelta, un codo se flexiona o un pie toca."),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         ("Hang again; the time goes on from there.", "Colgarse de nuevo; el tiempo sigue desde ahí."),
         WaitForKit,
         new Predicate.Straight(Joint.Elbow, 15),

@@ -18,7 +18,7 @@ internal static partial class Lifting
         ),
         SeenFromTheFront,
         ("The load slides down to the arms.", "La carga resbala hacia los brazos."),
-        ("No rep, rack", "No rep, soporte"),
+        ("No rep, rack", "No rep, al rack"),
         NextGood
     );
     public static readonly Phrase ShoulderRests = Must(
@@ -27,7 +27,7 @@ internal static partial class Lifting
         ("One head of each dumbbell rests on its shoulder.", "Una cabeza de cada mancuerna descansa en su hombro."),
         SeenFromTheFront,
         ("A dumbbell slides off its shoulder.", "Una mancuerna resbala del hombro."),
-        ("No rep, rack", "No rep, soporte"),
+        ("No rep, rack", "No rep, al rack"),
         NextGood
     );
     public static readonly Phrase BallAtChest = Must(
@@ -93,7 +93,7 @@ internal static partial class Lifting
         ("Hips and knees are straight.", "Cadera y rodillas rectas."),
         SeenFromTheSide,
         ("Hips or knees are still bent.", "La cadera o las rodillas siguen flexionadas."),
-        ("No rep, stand tall", "No rep, de pie"),
+        ("No rep, stand tall", "No rep, ponte de pie"),
         NextGood,
         NotCounted,
         new Predicate.Both([new Predicate.Straight(Joint.Hip, 12), new Predicate.Straight(Joint.Knee, 12)]),
@@ -310,7 +310,7 @@ internal static partial class Lifting
         ("A dropped bar lies still before the next lift.", "Una barra soltada queda quieta antes del siguiente levantamiento."),
         SeenFromTheSide,
         ("The athlete lifts the bar while it still bounces or rolls.", "El atleta levanta la barra mientras aún rebota o rueda."),
-        ("Wait, bar", "Esperar, barra"),
+        ("Wait, bar", "Espera, la barra"),
         ("Put it down and wait until it lies still.", "Dejarla y esperar a que quede quieta."),
         WaitForKit
     );

@@ -62,7 +62,7 @@ internal static partial class OnTheFloor
             "A knee, the belly or a hip touches, or the hips sag or rise.",
             "Toca una rodilla, el vientre o la cadera, o la cadera cae o sube."
         ),
-        ("Break", "Corte"),
+        ("Break", "Se ha perdido"),
         (
             "Take the position again; the time or the reps go on from there.",
             "Volver a la posición; el tiempo o las repeticiones siguen desde ahí."
@@ -300,7 +300,7 @@ internal static partial class OnTheFloor
         ("The last length ends when both feet have crossed the line.", "El último largo termina cuando los dos pies han pasado la línea."),
         SeenFromTheSide,
         ("A foot has not crossed when the athlete stops.", "Un pie no ha pasado cuando el atleta se para."),
-        ("Not over, line", "Sin pasar, línea"),
+        ("Not over, line", "No pasó la línea"),
         ("Cross the line with both feet.", "Pasar la línea con los dos pies."),
         RepeatTheLastPhase,
         null,

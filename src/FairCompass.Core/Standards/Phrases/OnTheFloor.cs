@@ -116,7 +116,7 @@ internal static partial class OnTheFloor
     public static readonly Phrase HangSeen = Must(
         "hang-seen",
         Finish,
-        ("Both feet are off the floor in the hang.", "Los dos pies están fuera del suelo en la suspensión."),
+        ("Both feet are off the floor in the hang.", "Los dos pies están fuera del suelo en el hang."),
         SeenFromTheSide,
         ("A foot still stands when the hands take hold.", "Un pie sigue apoyado cuando las manos agarran."),
         ("No rep, hang", "No rep, suspensión"),

@@ -53,7 +53,7 @@ internal static class Setup
     );
     public static readonly Phrase Kettlebell = Ready(
         "setup-bell",
-        ("The kettlebell has the mass of the division and a dry handle.", "La pesa rusa tiene el peso de la división y el asa seca.")
+        ("The kettlebell has the mass of the division and a dry handle.", "La kettlebell tiene el peso de la división y el asa seca.")
     );
     public static readonly Phrase Sandbag = Ready(
         "setup-bag",

@@ -118,7 +118,7 @@ internal static class TeamWork
         ("The position stands until the rep has ended.", "La posición se mantiene hasta que termina la repetición."),
         Heard,
         ("“Break” is called before the rep has ended.", "Se dice «corte» antes de que termine la repetición."),
-        ("No rep, break", "No rep, corte"),
+        ("No rep, break", "No rep, se ha perdido"),
         ("The rep in the air is done again once the position stands.", "La repetición en curso se repite cuando la posición esté.")
     );
     public static readonly Phrase SamePosition = Must(

@@ -50,7 +50,7 @@ internal static class Write
     public static readonly Said FromFloor = ("Begin the rep again from the floor.", "Empezar de nuevo la repetición desde el suelo.");
     public static readonly Said FromHang = (
         "Stand tall with the load, then repeat the rep from the hang.",
-        "Ponerse de pie con la carga y repetir la repetición desde la suspensión."
+        "Ponerse de pie con la carga y repetir la repetición desde el hang."
     );
     public static readonly Said NextRep = ("Go on; the next good rep counts.", "Seguir; cuenta la siguiente repetición buena.");
     public static readonly Said StandFirst = ("Stand tall, then go on.", "Ponerse de pie y seguir.");

@@ -3603,6 +3603,8 @@ export interface components {
             version?: null | number;
             /** @description The language of every built-in word on it. */
             language?: components["schemas"]["Language"];
+            /** @description Whose Spanish it is, where it is Spanish. */
+            spanish?: components["schemas"]["SpanishOf"];
             /** @description The codes of the cards that are printed from it, one for each; empty for every other paper. */
             cards?: components["schemas"]["EqOfCardCode"];
             /** @description The posts that judges of one lane have, for a judge brief; empty where no line says so. */
@@ -4263,6 +4265,8 @@ export interface components {
             houseRules?: components["schemas"]["EqOfClauseChange"];
             /** @description Movements that are not in the library. */
             ownMovements?: components["schemas"]["EqOfMovement"];
+            /** @description Whose Spanish the Spanish papers speak. It changes words, never what holds, so no code covers it. */
+            spanish?: components["schemas"]["SpanishOf"];
             /**
              * @description Paces that are expected in place of our estimates. They say what usually happens, never what holds, so no code covers
              *                 them.
@@ -7042,6 +7046,11 @@ export interface components {
          * @enum {unknown}
          */
         SpanKind: "Work" | "Rest" | "Change";
+        /**
+         * @description Whose Spanish the papers speak.
+         * @enum {unknown}
+         */
+        SpanishOf: "Americas" | "Spain";
         /** @description What a workout says differently of a standard. */
         StandardHere: {
             /**

@@ -57,6 +57,17 @@ function Edit({ stored }: { stored: StoredCompetition }) {
             <option value="Pound">pound (lb)</option>
           </select>
         </label>
+        <label className="block">
+          <span className="font-semibold">Spanish papers speak the Spanish</span>
+          <select
+            className="mt-0.5 block w-full"
+            value={c.spanish ?? "Americas"}
+            onChange={(e) => doc.change({ ...c, spanish: e.target.value as NonNullable<typeof c.spanish> }, "spanish")}
+          >
+            <option value="Americas">of the Americas</option>
+            <option value="Spain">of Spain</option>
+          </select>
+        </label>
       </section>
       <Divisions competition={c} at={at} onChange={doc.change} />
       <KitEditor competition={c} at={at} onChange={doc.change} />
