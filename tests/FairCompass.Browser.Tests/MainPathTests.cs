@@ -98,7 +98,7 @@ public sealed class MainPathTests : IDisposable
             {
                 "Low Water",
                 "Judge brief",
-                "12 power clean, 60/40 kg",
+                "12 power cleans, 60/40 kg",
                 "elbows”",
                 "Running totals, 96 in all",
                 "Barbell: clips on",

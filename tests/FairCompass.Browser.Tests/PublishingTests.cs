@@ -83,10 +83,10 @@ public sealed class PublishingTests : IDisposable
                     e => Page.Pick(e, "Meadow")
                 )
         );
-        page.Shows("12 power clean, 40/30 kg");
+        page.Shows("12 power cleans, 40/30 kg");
         page.ShowsNot("60/40 kg");
         page.Driver.Navigate().Refresh();
-        page.Shows("12 power clean, 40/30 kg");
+        page.Shows("12 power cleans, 40/30 kg");
         page.Click("judge");
         page.With("section[aria-labelledby=confirm] input", e => e.SendKeys("Mara Quill"));
         page.Click("Three questions first");

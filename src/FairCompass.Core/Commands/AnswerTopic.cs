@@ -45,18 +45,17 @@ public sealed record AnswerTopic(string Topic, string Words) : Command
     }
 
     /// <summary>The line that gives a school’s answer: the notation’s own words where it has some.</summary>
-    public static string Line(Topic topic, School school) =>
-        topic.Name == "bell" ? $"bell: a rep counts when {school.Name}" : $"policy {topic.Name}: {school.Name}";
+    public static string Line(Topic topic, School school) => (OwnLine.Of(topic.Name)?.Begins ?? $"policy {topic.Name}: ") + school.Name;
 
     private string Written(Topic topic) => topic.Find(Words) is { } school ? Line(topic, school) : $"policy {topic.Name}: {Words.Trim()}";
 
     private static bool Answers(Policy policy, Topic topic) =>
         (policy is Policy.Answered { For.Count: 0 } a && string.Equals(a.Topic, topic.Name, StringComparison.OrdinalIgnoreCase))
-        || (policy is Policy.Bell && topic.Name == "bell");
+        || OwnLine.Of(topic.Name)?.Is(policy) == true;
 
     /// <summary>True when the words are read as they were given: part of them may have become a note or a remark.</summary>
     private bool Says(ReadDraft after, Topic topic) =>
-        topic.Name == "bell"
+        OwnLine.Of(topic.Name) is not null
         || after.Workout.Policies.OfType<Policy.Answered>().LastOrDefault(p => Answers(p, topic)) is { Note: null } said
             && string.Equals(said.Answer, topic.Find(Words)?.Name ?? Words.Trim(), StringComparison.Ordinal);
 }

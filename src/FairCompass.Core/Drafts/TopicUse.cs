@@ -45,9 +45,17 @@ internal sealed class TopicUse
     private static readonly Dictionary<string, Func<TopicUse, int?>> Raises = new()
     {
         ["bell"] = use =>
-            use.u.Workout.Policies.OfType<Policy.Bell>().Any() || use.u.Workout.Stages.Count == 0 || use.work.Count == 0
+            use.Says("bell") || !WorkTree.Tasks(use.u.Workout).Any(t => t.Amount is not Amount.Heaviest)
                 ? null
                 : use.u.Workout.Stages[0].At.Line,
+        ["bell for lifts"] = use =>
+            use.Says("bell for lifts")
+                ? null
+                : First(WorkTree.Tasks(use.u.Workout).Where(t => t.Amount is Amount.Heaviest).Select(t => t.At.Line)),
+        ["gate on the second"] = use => use.Says("gate on the second") ? null : First(use.work.OfType<Work.Gate>().Select(g => g.At.Line)),
+        ["what breaks"] = use => use.work.Count > 0 ? use.u.Workout.Stages[0].At.Line : null,
+        ["false start"] = use => use.work.Count > 0 ? use.u.Workout.Stages[0].At.Line : null,
+        ["before go"] = use => use.work.Count > 0 ? use.u.Workout.Stages[0].At.Line : null,
         ["doubtful rep"] = use => use.u.Workout.Headers.OfType<Header.Video>().Any() ? null : First(use.movements.Select(m => m.Line)),
         ["plates"] = use =>
             use.rules.Any(r => r.Rule is Rule.ReRig or Rule.Help { Act: HelpAct.LoadPlates })
@@ -141,6 +149,9 @@ internal sealed class TopicUse
             First(use.u.Workout.Headers.OfType<Header.Video>().Select(h => h.At.Line))
             ?? First(use.u.Workout.Policies.OfType<Policy.Attempts>().Select(a => a.At.Line)),
     };
+
+    /// <summary>True where a line of the text answers a topic in the notation’s own words.</summary>
+    private bool Says(string topic) => OwnLine.Of(topic) is { } own && u.Workout.Policies.Any(own.Is);
 
     private IEnumerable<int> Phrases(Func<SharePhrase, bool> which) =>
         rules.Where(r => r.Rule is Rule.Share s && s.Phrases.Any(which)).Select(r => r.Line);

@@ -8,6 +8,7 @@ using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Interviewing;
 
@@ -159,7 +160,8 @@ public static class Interview
                     topic.Question,
                     topic.Why,
                     topic
-                        .Schools.Select(s => new Answer(
+                        .Schools.Where(s => Fits(u, topic, s))
+                        .Select(s => new Answer(
                             s.Label,
                             OnTheFloor(u, TopicExamples.Of(examples, topic, s), lines, line, s),
                             s.Name == topic.Recommended,
@@ -174,6 +176,12 @@ public static class Interview
         }
     }
 
+    /// <summary>Whether a rep is steady can be judged of a position alone, so it is offered for positions alone.</summary>
+    private static bool Fits(Understanding u, Topic topic, School school) =>
+        topic.Name != "bell"
+        || school.Name != "finished and steady"
+        || WorkTree.Tasks(u.Workout).All(t => t.Amount is Amount.Held or Amount.Heaviest or Amount.Max { Unit: AmountUnit.Second });
+
     /// <summary>A new last line, after the last one that says something.</summary>
     internal static TextEdit AtTheEnd(string[] lines, string text)
     {
@@ -186,10 +194,10 @@ public static class Interview
     {
         var written = line <= lines.Length ? lines[line - 1].Trim() : u.Workout.Title;
         return (
-            $"At “{written}”: {example?.English ?? "as on every floor."} Judges: {Lower(school.Judges.English)} Athletes: "
-                + $"{Lower(school.Athletes.English)}",
-            $"En «{written}»: {example?.Spanish ?? "como en toda pista."} Jueces: {Lower(school.Judges.Spanish!)} Atletas: "
-                + $"{Lower(school.Athletes.Spanish!)}"
+            (example is null ? "" : $"At “{written}”: {example.English} ")
+                + $"Judges: {Lower(school.Judges.English)} Athletes: {Lower(school.Athletes.English)}",
+            (example is null ? "" : $"En «{written}»: {example.Spanish} ")
+                + $"Jueces: {Lower(school.Judges.Spanish!)} Atletas: {Lower(school.Athletes.Spanish!)}"
         );
     }
 

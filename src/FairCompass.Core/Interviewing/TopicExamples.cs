@@ -53,6 +53,9 @@ internal sealed partial class TopicExamples
         topic.Name switch
         {
             "bell" => Bell(school.Name),
+            "bell for lifts" => LiftAtTheBell(school.Name),
+            "gate on the second" => OnTheSecond(school.Name),
+            "what breaks" => Broken(school.Name),
             "doubtful rep" => Doubt(school.Name),
             "plates" => Plates(school.Name),
             "bar weight" => BarWeight(school.Name),

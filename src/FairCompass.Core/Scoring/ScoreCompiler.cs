@@ -62,8 +62,8 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Attempts = workout.Policies.OfType<Policy.Attempts>().FirstOrDefault(),
             UnverifiedIsNoRep = workout.Headers.OfType<Header.Video>().FirstOrDefault()?.NoRep,
             WithoutClipsCounts = workout.Policies.OfType<Policy.Clips>().FirstOrDefault()?.WithoutCounts,
-            LiftAtTheBell = workout.Policies.OfType<Policy.Bell>().FirstOrDefault(b => b.Of == VoidedUnit.Lift)?.When,
-            GateOnSecondCounts = workout.Policies.OfType<Policy.GateOnSecond>().FirstOrDefault()?.Counts,
+            LiftAtTheBell = AtTheEdge.Lift(workout, course),
+            GateOnSecondCounts = AtTheEdge.GateOnSecond(workout, course),
         };
     }
 

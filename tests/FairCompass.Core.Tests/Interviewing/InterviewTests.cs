@@ -57,6 +57,19 @@ public class InterviewTests
             },
             { "standard-missing", Head + "9:00 for reps\n  max moon hop\n" + Reps, Head + "9:00 for reps\n  max pull-up\n" + Reps },
             {
+                "bell for lifts",
+                Head + "9:00 for load\n  heaviest power clean\n\nscore: best load\n  tie: shared\n",
+                Head + "9:00 for load\n  heaviest power clean\n\nscore: best load\n  tie: shared\nbell: a lift counts when begun\n"
+            },
+            {
+                "gate on the second",
+                Head + "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  max burpee\n" + Reps,
+                Head + "4:00 for reps\n  40 sit-up\n  gate, adds 2:00\n  max burpee\n" + Reps + "gate on the second: misses\n"
+            },
+            { "what breaks", Head + "9:00 for reps\n  max sit-up\n" + Reps, "" },
+            { "false start", Head + "9:00 for reps\n  max sit-up\n" + Reps, "" },
+            { "before go", Head + "9:00 for reps\n  max sit-up\n" + Reps, "" },
+            {
                 "bell",
                 Head + "9:00 for reps\n  max sit-up\n" + Reps,
                 Head + "9:00 for reps\n  max sit-up\n" + Reps + "bell: a rep counts when begun\n"

@@ -107,7 +107,7 @@ public class KitTests
         var counted = With(k => k with { Kettlebells = [12, new(24, 2)], Dumbbells = [new(10, 1), new(15, 4)], Balls = [new(6, 3)] });
         Assert.Equal(counted, CompetitionJson.Read(CompetitionJson.Write(counted)));
         var bare = CompetitionJson.Write(SaltmarshFerryGames.Competition);
-        Assert.DoesNotContain("counts", bare, StringComparison.Ordinal);
+        Assert.DoesNotContain("\"counts\":", bare, StringComparison.Ordinal);
         var twice = bare.Replace("\"kettlebells\":[12,16,24]", "\"kettlebells\":[24,16,24]", StringComparison.Ordinal);
         Assert.NotEqual(bare, twice);
         Assert.Equal([new(24, 2), 16], CompetitionJson.Read(twice).Kit.Kettlebells);
