@@ -1,4 +1,5 @@
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Text;
@@ -94,8 +95,5 @@ public sealed partial class BriefBuilder
         );
     }
 
-    private string OnTopic(Decision d) =>
-        tongue.IsSpanish
-            ? $"{tongue.Say(d.Topic.Question)} {tongue.Say(d.Label)}"
-            : $"{Words.Capital(d.Topic.Name)}: {Words.Lower(tongue.Say(d.Label))}";
+    private string OnTopic(Decision d) => $"{Words.Capital(tongue.Say(TopicNames.Of(d.Topic)))}: {Words.Lower(tongue.Say(d.Label))}";
 }

@@ -156,10 +156,8 @@ public sealed partial class BriefBuilder
             .Select(d =>
             {
                 var who = d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ";
-                var topic = tongue.IsSpanish ? tongue.Say(d.Topic.Question) + " " : Words.Capital(d.Topic.Name) + ": ";
-                var label = tongue.Say(d.Label);
                 var meaning = d.School is null ? "" : " " + tongue.Say(audience == Audience.Judge ? d.School.Judges : d.School.Athletes);
-                return Cite($"topic/{d.Topic.Name}", $"{who}{topic}{(tongue.IsSpanish ? label : Words.Lower(label))}.{meaning}");
+                return Cite($"topic/{d.Topic.Name}", $"{who}{OnTopic(d)}.{meaning}");
             })
             .ToEq();
         return new("decided", Say("Decided beforehand", "Decidido de antemano"), points.Count == 0 ? [] : [new BriefBlock.Points(points)]);

@@ -1,4 +1,3 @@
-using FairCompass.Core.Policies;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Drafts;

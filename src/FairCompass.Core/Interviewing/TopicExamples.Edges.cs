@@ -44,7 +44,7 @@ internal sealed partial class TopicExamples
     {
         if (
             course.Pieces.Select(p => p.Limit).OfType<Limit>().FirstOrDefault(l => l.Gates.Count > 0) is not { } limit
-            || Clock?.Forks.FirstOrDefault() is not { } fork
+            || Clock?.Forks is not [var fork, ..]
         )
         {
             return null;

@@ -1,7 +1,7 @@
 using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
-using FairCompass.Core.Languages;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
 
@@ -86,6 +86,14 @@ public sealed partial class PageOneTests
             Assert.All(behind.Take(1), _ => Assert.NotEmpty(front));
         }
     }
+
+    /// <summary>Every topic that a paper may print has a short name in Spanish, and none is a question.</summary>
+    [Fact]
+    public void A_policy_is_named_in_a_word_or_two() =>
+        Assert.All(
+            Topics.All.Where(t => t.Schools.All(s => s.Affects.Count == 0)),
+            t => Assert.DoesNotContain("¿", TopicNames.Of(t).Spanish!, StringComparison.Ordinal)
+        );
 
     /// <summary>The order of the trade: the second dip before the depth, the reach before the floor.</summary>
     [Theory]

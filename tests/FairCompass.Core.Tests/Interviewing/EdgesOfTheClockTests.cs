@@ -51,7 +51,10 @@ public class EdgesOfTheClockTests
     public void The_gate_is_told_with_its_own_numbers()
     {
         var answers = Asked(Gates, "gate on the second")!.Answers;
-        Assert.Contains("At 4:00 number 40 is done: the athlete goes on until 6:00, and the card says 4:00.", answers[0].OnTheFloor.English);
+        Assert.Contains(
+            "At 4:00 number 40 is done: the athlete goes on until 6:00, and the card says 4:00.",
+            answers[0].OnTheFloor.English
+        );
         Assert.Contains("the athlete stops there with 40.", answers[1].OnTheFloor.English);
         Assert.DoesNotContain("as on every floor", string.Join(' ', answers.Select(a => a.OnTheFloor.English)));
     }

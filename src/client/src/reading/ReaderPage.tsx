@@ -248,6 +248,15 @@ const LanguageChoice = ({ value, set }: { value: Language; set: (key: string, va
   />
 );
 
+/** The no-reps of page one; a movement stands in the first of its rows only. */
+function noReps(rows: Schemas["BriefRow"][]): string[] {
+  let movement = "";
+  return rows.map((r) => {
+    movement = r.cells[0] || movement;
+    return `${movement}: ${r.cells[1]}`;
+  });
+}
+
 /** The lines one can ask about, in the order of the paper. */
 function linesOf(brief: Brief): string[] {
   return brief.sections
@@ -262,6 +271,8 @@ function linesOf(brief: Brief): string[] {
             return b.items.map((l) => l.text);
           case "standard":
             return b.rules.map((r) => `${b.name}: ${r.cells[1]}`).concat(b.faults.map((r) => `${b.name}: ${r.cells[0]}`));
+          case "table":
+            return s.id === "likely" ? noReps(b.rows) : [];
           default:
             return [];
         }
