@@ -142,6 +142,6 @@ public partial class PaperShapeTests
                     .ToList();
                 Assert.True(faults.Count == 0, text + '\n' + string.Join('\n', faults));
             },
-            iter: 8
+            iter: Environment.GetEnvironmentVariable("LONG") is null ? 3 : 8
         );
 }

@@ -58,7 +58,7 @@ function Edit({ stored }: { stored: StoredCompetition }) {
           </select>
         </label>
         <label className="block">
-          <span className="font-semibold">Spanish papers speak the Spanish</span>
+          <span className="font-semibold">Spanish of the papers</span>
           <select
             className="mt-0.5 block w-full"
             value={c.spanish ?? "Americas"}
