@@ -24,7 +24,8 @@ public sealed partial class PageOneTests
     private static IEnumerable<(Understanding U, string Division)> Of(string name)
     {
         var u = Demo.Understand(DraftTexts.Read(name));
-        return u.Courses.Select(c => c.Address.Division.Name).Distinct().Select(d => (u, d));
+        var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().Select(d => (u, d));
+        return Environment.GetEnvironmentVariable("LONG") is null ? divisions.Take(1) : divisions;
     }
 
     private static int Words(Brief brief, bool behind) =>

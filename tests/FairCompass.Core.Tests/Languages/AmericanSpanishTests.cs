@@ -51,7 +51,9 @@ public sealed partial class AmericanSpanishTests
     [GeneratedRegex(@"\d+(?:[.:]\d+)*")]
     private static partial Regex Number { get; }
 
-    public static TheoryData<string> Drafts => [.. DraftTexts.DemoNames];
+    /// <summary>A third of the demo, in the long run all of it; the whole book is looked through beside it.</summary>
+    public static TheoryData<string> Drafts =>
+        [.. DraftTexts.DemoNames.Where((_, i) => i % 3 == 0 || Environment.GetEnvironmentVariable("LONG") is not null)];
 
     private static IEnumerable<Brief> Papers(string name, SpanishOf form)
     {
