@@ -24,7 +24,7 @@ public sealed record Talk(
     Eq<TalkPart> Parts
 )
 {
-    /// <summary>Words in a minute of calm speech that is also translated by a hand that shows. Common practice is 120 to 150.</summary>
+    /// <summary>Words in a minute of calm speech before a group, while somebody shows. Common practice is 120 to 150.</summary>
     public const int WordsInAMinute = 130;
 
     /// <summary>How many words are spoken.</summary>
