@@ -31,7 +31,7 @@ public sealed partial class PageOneTests
     private static int Words(Brief brief, bool behind) =>
         BriefText.Lines(brief with { Sections = [.. brief.Sections.Where(s => behind || !s.Behind)] }).Sum(l => Word.Count(l));
 
-    /// <summary>A bound that nothing may pass, not the wish of 450 words: the demo’s largest, three parts, seven movements and rules of a
+    /// <summary>A bound that nothing may pass, not the wish of 450 words: the demo’s largest, four parts, seven movements and rules of a
     /// team, has 730 and runs over its sheet.</summary>
     [Theory]
     [MemberData(nameof(Drafts))]
