@@ -37,7 +37,7 @@ public sealed partial class Player
     public Player(Understanding u, int entry, PaceTable paces)
     {
         (plain, sheet, competition, this.paces) = (u.Courses[entry], u.Sheets[entry], u.Competition, paces);
-        bars = LaneBars.Of(u.Prescribed, competition, u.Workout);
+        bars = u.Bars;
     }
 
     /// <summary>The entry before the clock starts, where nothing was chosen: the same for every run.</summary>

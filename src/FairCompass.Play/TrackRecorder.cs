@@ -16,7 +16,7 @@ namespace FairCompass.Play;
 internal sealed class TrackRecorder(string piece, string strand, Understanding u)
 {
     private readonly Competition competition = u.Competition;
-    private readonly LaneBars bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+    private readonly LaneBars bars = u.Bars;
     private readonly List<TaskAt> tasks = [];
     private readonly List<TickAt> ticks = [];
     private readonly List<NoRepAt> noReps = [];

@@ -102,7 +102,7 @@ public sealed partial class BriefBuilder
             : Decided.Of(u, DivisionsShown).Any(d => d.Topic.Name == "plates" && d.School?.Name == "athlete");
     }
 
-    private LaneBars Loaded => LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+    private LaneBars Loaded => u.Bars;
 
     private LaneBar BarOf(PrescribedTask task) => Loaded.BarOf(task);
 

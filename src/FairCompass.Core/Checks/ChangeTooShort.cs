@@ -1,6 +1,5 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
-using FairCompass.Core.LayingOut;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
@@ -85,7 +84,7 @@ public sealed class ChangeTooShort : ICheck
     )
     {
         var book = StandardsBook.Of(context.Competition);
-        var bars = LaneBars.Of(context.Prescribed, context.Competition, context.Workout);
+        var bars = context.Bars;
         var lines = waves.Stations.SelectMany(s => WorkTree.Walk(s.Items)).OfType<Work.Task>().Select(t => t.At.Line).ToHashSet();
         var lifted = context
             .Prescribed.Where(p =>

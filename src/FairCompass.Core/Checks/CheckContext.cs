@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Prescriptions;
@@ -27,6 +28,9 @@ public sealed record CheckContext(
     IReadOnlyList<string> Lines
 )
 {
+    /// <summary>What stands on the bars of each lane.</summary>
+    public LaneBars Bars => LaneBars.Of(Prescribed, Competition, Workout, Courses);
+
     /// <summary>Where a value is marked <c>unset</c>, as the notation reads it; not in titles, notes and comments.</summary>
     public IReadOnlyList<SourceRange> Unset { get; init; } = [];
 

@@ -1,6 +1,5 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Kit;
-using FairCompass.Core.LayingOut;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -42,7 +41,7 @@ internal static class LowBars
 
     private static IEnumerable<Low> Of(CheckContext context, PrescribedTask task)
     {
-        var (kit, bars) = (context.Competition.Kit, LaneBars.Of(context.Prescribed, context.Competition, context.Workout));
+        var (kit, bars) = (context.Competition.Kit, context.Bars);
         return bars.Changes(task) is not { } changes
             ? []
             : changes

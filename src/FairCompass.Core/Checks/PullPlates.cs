@@ -1,5 +1,3 @@
-using FairCompass.Core.LayingOut;
-
 namespace FairCompass.Core.Checks;
 
 /// <summary>A bar that is pulled from the floor without a plate of full diameter on it.</summary>
@@ -20,7 +18,7 @@ public sealed class PullPlates : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        var bars = LaneBars.Of(context.Prescribed, context.Competition, context.Workout);
+        var bars = context.Bars;
         return LowBars.Reports(
             context,
             context.Prescribed.Where(t => t.At == default && bars.IsPulled(t)),

@@ -1,6 +1,5 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
-using FairCompass.Core.LayingOut;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 
@@ -22,7 +21,7 @@ public static class PrintedKit
     public static IReadOnlyDictionary<string, string> Of(Understanding u)
     {
         var (book, kit) = (StandardsBook.Of(u.Competition), u.Competition.Kit);
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         var facts = new SortedDictionary<string, string>(StringComparer.Ordinal);
         if (kit.Lanes is { } lanes && u.Prescribed.Count > 0)
         {

@@ -4,6 +4,7 @@ using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -33,6 +34,9 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
 
     /// <summary>Every task for every column.</summary>
     public IReadOnlyList<PrescribedTask> Prescribed { get; } = PrescriptionTable.Of(Read.Workout, Resolver);
+
+    /// <summary>What stands on the bars of each lane.</summary>
+    public LaneBars Bars => LaneBars.Of(Prescribed, Competition, Workout, Courses);
 
     /// <summary>Why nothing was worked out of the draft: it is for too many, too often; null as a rule.</summary>
     public string? TooLarge { get; private init; }

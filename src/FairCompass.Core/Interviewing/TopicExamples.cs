@@ -2,7 +2,6 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
-using FairCompass.Core.LayingOut;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
@@ -161,13 +160,7 @@ internal sealed partial class TopicExamples
 
         var kit = u.Competition.Kit;
         var bar = kit.Bar(p.Address.Duty, p.Prescription.Bar?.Value);
-        return (
-            kilos,
-            bar.Mass,
-            load.Unit.Symbol(),
-            load.Unit == u.Competition.Unit ? LaneBars.Of(u.Prescribed, u.Competition, u.Workout).Change(p, 0)?.Side : null,
-            p.Address
-        );
+        return (kilos, bar.Mass, load.Unit.Symbol(), load.Unit == u.Competition.Unit ? u.Bars.Change(p, 0)?.Side : null, p.Address);
     }
 
     /// <summary>An example of one bar; in a team it says whose.</summary>

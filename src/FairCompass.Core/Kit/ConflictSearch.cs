@@ -25,10 +25,9 @@ internal sealed class ConflictSearch(
     /// <summary>The best plan; null when there is none, or when the search gave up.</summary>
     public List<int>[][]? Best()
     {
-        var all = plates.Select(p => p.Pairs).ToArray();
         var moments = needs[0].Length;
         var root = new Node(
-            [.. bars.Select(_ => Enumerable.Range(0, moments).Select(_ => (int[])[.. all]).ToArray())],
+            [.. bars.Select(b => Enumerable.Range(0, moments).Select(_ => plates.Select(p => p.Pairs / b.Times).ToArray()).ToArray())],
             new List<int>[bars.Count][],
             new long[bars.Count]
         );
@@ -80,7 +79,7 @@ internal sealed class ConflictSearch(
             return false;
         }
 
-        (node.Sides[bar], node.Costs[bar]) = (sides, planner.Cost());
+        (node.Sides[bar], node.Costs[bar]) = (sides, planner.Cost() * bars[bar].Times);
         return true;
     }
 
@@ -90,7 +89,7 @@ internal sealed class ConflictSearch(
         {
             for (var kind = 0; kind < plates.Length; kind++)
             {
-                if (node.Sides.Sum(s => s[moment].Count(k => k == kind)) > plates[kind].Pairs)
+                if (node.Sides.Select((s, b) => bars[b].Times * s[moment].Count(k => k == kind)).Sum() > plates[kind].Pairs)
                 {
                     return (moment, kind);
                 }

@@ -51,14 +51,10 @@ public static class LaneStacks
     /// The changes of several bars that stand in one lane and share its plates; null where the plates do not reach for all of them at
     /// once, or where a plan would take too long. Bars that do not want the same plates are planned alone.
     /// </summary>
-    /// <param name="bars">The bars, each with its loads in order; one with fewer stays at its last.</param>
+    /// <param name="bars">The bars, each kind with its loads in order; one with fewer stays at its last.</param>
     /// <param name="kit">The lane's stock.</param>
     /// <param name="mayPlan">False where no plan is to be looked for beyond those of each alone.</param>
-    public static IReadOnlyList<Eq<PlateChange>>? Together(
-        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
-        LaneKit kit,
-        bool mayPlan = true
-    )
+    public static IReadOnlyList<Eq<PlateChange>>? Together(IReadOnlyList<StandingBars> bars, LaneKit kit, bool mayPlan = true)
     {
         var alone = bars.Select(b => Of(b.Loads.ToList(), b.Bar, kit)).ToList();
         if (alone.Contains(null))
@@ -67,7 +63,11 @@ public static class LaneStacks
         }
 
         var moments = bars.Max(b => b.Loads.Count);
-        if (Enumerable.Range(0, moments).All(m => Reach(alone.Select(p => p!.Value[Math.Min(m, p.Value.Count - 1)].Side), kit)))
+        if (
+            Enumerable
+                .Range(0, moments)
+                .All(m => Reach(alone.Select((p, i) => (p!.Value[Math.Min(m, p.Value.Count - 1)].Side, bars[i].Times)), kit))
+        )
         {
             return alone.Select(p => p!.Value).ToList();
         }
@@ -79,7 +79,7 @@ public static class LaneStacks
     /// cannot be told in time.</summary>
     /// <param name="bars">The bars, each with loads that it alone can have.</param>
     /// <param name="kit">The lane's stock.</param>
-    public static bool Reach(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, LaneKit kit) =>
+    public static bool Reach(IReadOnlyList<StandingBars> bars, LaneKit kit) =>
         Together(bars, kit) is not null
         || Enumerable
             .Range(0, bars.Max(b => b.Loads.Count))
@@ -87,17 +87,18 @@ public static class LaneStacks
 
     /// <summary>Plans some moments; null for a stock that is not planned with.</summary>
     private static PlatePlan? Plan(
-        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
+        IReadOnlyList<StandingBars> bars,
         IReadOnlyList<int> moments,
         LaneKit kit,
         bool full,
         IReadOnlyList<Eq<decimal>>? stands = null
     )
     {
-        PlannedBar Planned((LaneBar Bar, Eq<decimal> Loads) b, int i) =>
+        PlannedBar Planned(StandingBars b, int i) =>
             new($"{i}", b.Bar.Mass, moments.Select(m => (decimal?)b.Loads[Math.Min(m, b.Loads.Count - 1)]).ToEq())
             {
                 Sleeve = b.Bar.Sleeve,
+                Times = b.Times,
                 // A bar that alone cannot have a full plate at each load is not asked to have one among others.
                 NeedsFull = full && b.Bar.NeedsFull && Of(b.Loads.ToList(), b.Bar, kit) is { } own && own.All(c => IsFull(c.Side, kit)),
                 Stands = stands?[i] ?? [],
@@ -120,12 +121,7 @@ public static class LaneStacks
     private static string Key(LaneBar bar) => $"{bar.Mass}/{bar.Sleeve}{(bar.NeedsFull ? "/full" : "")}";
 
     /// <summary>One moment after the other, each from what stands there: where a plan of all of them at once was not found.</summary>
-    private static IReadOnlyList<Eq<PlateChange>>? StepByStep(
-        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
-        int moments,
-        LaneKit kit,
-        bool full
-    )
+    private static IReadOnlyList<Eq<PlateChange>>? StepByStep(IReadOnlyList<StandingBars> bars, int moments, LaneKit kit, bool full)
     {
         var changes = bars.Select(_ => new List<PlateChange>()).ToList();
         for (var m = 0; m < moments; m++)
@@ -145,13 +141,16 @@ public static class LaneStacks
         return changes.Select((c, b) => c.Take(bars[b].Loads.Count).ToEq()).ToList();
     }
 
-    private static bool Reach(IEnumerable<Eq<decimal>> sides, LaneKit kit) =>
-        sides.SelectMany(s => s).CountBy(m => m).All(m => m.Value <= kit.Plates.Where(p => p.Mass == m.Key).Sum(p => p.Count / 2));
+    private static bool Reach(IEnumerable<(Eq<decimal> Side, int Times)> sides, LaneKit kit) =>
+        sides
+            .SelectMany(s => s.Side.Select(mass => (Mass: mass, s.Times)))
+            .GroupBy(m => m.Mass, m => m.Times)
+            .All(m => m.Sum() <= kit.Plates.Where(p => p.Mass == m.Key).Sum(p => p.Count / 2));
 
-    private static IReadOnlyList<Eq<PlateChange>>? Shared(IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars, int moments, LaneKit kit)
+    private static IReadOnlyList<Eq<PlateChange>>? Shared(IReadOnlyList<StandingBars> bars, int moments, LaneKit kit)
     {
         var known = Sharing.GetOrCreateValue(kit);
-        var key = string.Join(';', bars.Select(b => $"{Key(b.Bar)}:{string.Join(' ', b.Loads)}"));
+        var key = string.Join(';', bars.Select(b => $"{b.Times}*{Key(b.Bar)}:{string.Join(' ', b.Loads)}"));
         if (known.TryGetValue(key, out var plans))
         {
             return plans;
@@ -171,12 +170,7 @@ public static class LaneStacks
         return plans;
     }
 
-    private static IReadOnlyList<Eq<PlateChange>>? Shared(
-        IReadOnlyList<(LaneBar Bar, Eq<decimal> Loads)> bars,
-        int moments,
-        LaneKit kit,
-        bool full
-    )
+    private static IReadOnlyList<Eq<PlateChange>>? Shared(IReadOnlyList<StandingBars> bars, int moments, LaneKit kit, bool full)
     {
         var plan = Plan(bars, [.. Enumerable.Range(0, moments)], kit, full);
         return plan is null ? null

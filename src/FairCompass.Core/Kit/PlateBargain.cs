@@ -77,9 +77,10 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
             budget
         ).Plan();
 
-    private long Total(List<int>[][] sides) => sides.Select((s, b) => Cost(starts[b], s)).Sum();
+    private long Total(List<int>[][] sides) => sides.Select((s, b) => bars[b].Times * Cost(starts[b], s)).Sum();
 
-    private int[] All() => [.. plates.Select(p => p.Pairs)];
+    /// <summary>What each of some bars that stand alike may have.</summary>
+    private int[] All(PlannedBar bar) => [.. plates.Select(p => p.Pairs / bar.Times)];
 
     /// <summary>
     /// Lets every bar plan as if the plates were its own, and makes those dearer, moment by moment, that more bars take than there are,
@@ -88,10 +89,9 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
     private List<int>[][]? ByPrices()
     {
         var prices = Enumerable.Range(0, moments).Select(_ => new long[plates.Length]).ToArray();
-        int[][] all = [.. Enumerable.Range(0, moments).Select(_ => All())];
         for (var round = 1; round <= MostRounds; round++)
         {
-            var now = bars.Select((b, i) => new SidePlanner(plates, all, needs[i], starts[i], b, budget, prices).Plan()).ToArray();
+            var now = bars.Select((b, i) => new SidePlanner(plates, Own(b), needs[i], starts[i], b, budget, prices).Plan()).ToArray();
             if (now.Any(n => n is null))
             {
                 return null;
@@ -102,7 +102,7 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
             {
                 for (var kind = 0; kind < plates.Length; kind++)
                 {
-                    if (now.Sum(n => n![moment].Count(k => k == kind)) > plates[kind].Pairs)
+                    if (now.Select((n, b) => bars[b].Times * n![moment].Count(k => k == kind)).Sum() > plates[kind].Pairs)
                     {
                         (over, prices[moment][kind]) = (true, prices[moment][kind] + (SidePlanner.Off / 4 * round));
                     }
@@ -118,10 +118,12 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
         return null;
     }
 
-    /// <summary>What the other bars leave of each kind at a moment; those not planned yet hold on to what they stand with.</summary>
+    private int[][] Own(PlannedBar bar) => [.. Enumerable.Range(0, moments).Select(_ => All(bar))];
+
+    /// <summary>What the other bars leave of each kind to each of those that stand alike, at a moment; those not planned yet hold on to what they stand with.</summary>
     private int[] Free(List<int>[][] now, int except, int moment)
     {
-        var free = All();
+        var free = plates.Select(p => p.Pairs).ToArray();
         for (var b = 0; b < now.Length; b++)
         {
             foreach (
@@ -130,11 +132,11 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
                 : (IEnumerable<int>)starts[b]
             )
             {
-                free[kind]--;
+                free[kind] -= bars[b].Times;
             }
         }
 
-        return free;
+        return [.. free.Select(f => f / bars[except].Times)];
     }
 
     private long Cost(int[] start, List<int>[] sides)

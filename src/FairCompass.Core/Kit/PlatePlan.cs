@@ -25,6 +25,9 @@ public sealed record PlannedBar(string Name, decimal Mass, Eq<decimal?> Loads)
 
     /// <summary>The length of its sleeve for plates, in millimetres; null where it is not measured.</summary>
     public decimal? Sleeve { get; init; }
+
+    /// <summary>How many such bars there are, from 1; each has the same plates on it at the same moment.</summary>
+    public int Times { get; init; } = 1;
 }
 
 /// <summary>What is done at one moment with one bar.</summary>

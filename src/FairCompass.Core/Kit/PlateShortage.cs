@@ -38,7 +38,9 @@ public static class PlateShortage
                     g.Key,
                     2
                         * (
-                            Enumerable.Range(0, bars[0].Loads.Count).Max(i => plan.Bars.Sum(b => b.Changes[i].Side.Count(m => m == g.Key)))
+                            Enumerable
+                                .Range(0, bars[0].Loads.Count)
+                                .Max(i => plan.Bars.Select((b, at) => bars[at].Times * b.Changes[i].Side.Count(m => m == g.Key)).Sum())
                             - g.Sum(p => p.Pairs)
                         )
                 ))

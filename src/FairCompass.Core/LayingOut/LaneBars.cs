@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Prescriptions;
@@ -38,9 +39,11 @@ public sealed class LaneBars
     // The tasks of each lane on one bar that is loaded anew on the way, by its first line, as far as they can be planned in one.
     private readonly Dictionary<(Address Lane, int First), List<PrescribedTask>> ways;
 
-    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, Workout workout)
+    private readonly IReadOnlyList<Course> courses;
+
+    private LaneBars(IEnumerable<PrescribedTask> prescribed, Competition competition, Workout workout, IReadOnlyList<Course> courses)
     {
-        (kit, unit, book) = (competition.Kit, competition.Unit, StandardsBook.Of(competition));
+        (kit, unit, book, this.courses) = (competition.Kit, competition.Unit, StandardsBook.Of(competition), courses);
         jumping =
         [
             .. prescribed
@@ -63,8 +66,13 @@ public sealed class LaneBars
     /// <param name="prescribed">Every task for every column.</param>
     /// <param name="competition">The competition whose kit stands in the lanes.</param>
     /// <param name="workout">The draft’s model, which says whether a bar is loaded anew on the way.</param>
-    public static LaneBars Of(IReadOnlyList<PrescribedTask> prescribed, Competition competition, Workout workout) =>
-        Known.GetValue(prescribed, p => new(p, competition, workout));
+    /// <param name="courses">The workout as each entry does it, which says who works at one time.</param>
+    public static LaneBars Of(
+        IReadOnlyList<PrescribedTask> prescribed,
+        Competition competition,
+        Workout workout,
+        IReadOnlyList<Course> courses
+    ) => Known.GetValue(prescribed, p => new(p, competition, workout, courses));
 
     /// <summary>The changes from the bare bar through the loads of a task; null where it has no load in the competition’s unit, or where
     /// the kit cannot make one.</summary>
@@ -97,8 +105,8 @@ public sealed class LaneBars
         }
 
         var bars = Beside(task);
-        var at = bars.ToList().IndexOf((BarOf(task), loads));
-        return bars.Count > 1 && at >= 0 && LaneStacks.Together(bars, kit, mayPlan) is { } plans && plans[at] != alone
+        var at = bars.ToList().FindIndex(b => b.Bar == BarOf(task) && b.Loads == loads);
+        return bars.Sum(b => b.Times) > 1 && at >= 0 && LaneStacks.Together(bars, kit, mayPlan) is { } plans && plans[at] != alone
             ? (plans[at], true)
             : (alone, false);
     }
@@ -132,20 +140,28 @@ public sealed class LaneBars
 
     /// <summary>
     /// The changes for one task of a team whose bars are loaded anew on the way: all bars of the lane are planned over all lines at once. A
-    /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads,
-    /// and where there is no such plan.
+    /// bar that a line does not need stays as it is. Null where there is one line only, where two members have one bar with other loads
+    /// and take turns, and where there is no such plan.
     /// </summary>
     private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task, List<PrescribedTask> way)
     {
         var each = way.GroupBy(p => Key(p).Line).ToList();
-        var lines = each.ConvertAll(g => g.Select(p => (Bar: OneOf(p), Loads: LoadsOf(p, unit)!.Value)).Distinct().ToList());
-        if (lines.Count < 2 || lines.Exists(l => l.DistinctBy(b => b.Bar).Count() < l.Count))
+        var hands = WhoLifts([.. each.Select(g => g.First())]);
+        if (each.Count < 2 || hands is null)
+        {
+            return null;
+        }
+
+        var lines = each.ConvertAll(g =>
+            hands.SelectMany(h => g.Where(h.Does).Select(p => new BarOnTheWay(OneOf(p), h, LoadsOf(p, unit)!.Value))).Distinct().ToList()
+        );
+        if (lines.Exists(l => l.DistinctBy(b => b.Which).Count() < l.Count))
         {
             return null;
         }
 
         var lengths = lines.ConvertAll(l => l.Max(b => b.Loads.Count));
-        var bars = lines.SelectMany(l => l.Select(b => b.Bar)).Distinct().OrderByDescending(b => b.Bar.Mass).ToList();
+        var bars = lines.SelectMany(l => l.Select(b => b.Which)).Distinct().OrderByDescending(b => b.Bar.Bar.Mass).ToList();
         if (bars.Count > MostShared)
         {
             return null;
@@ -157,24 +173,56 @@ public sealed class LaneBars
             {
                 NeedsFull = way.Exists(p => OneOf(p) == bar && BarOf(p).NeedsFull),
             };
-        var plans = LaneStacks.Together([.. bars.Select(b => (Whole(b), Throughout(b, lines, lengths)))], kit, mayPlan);
+        var plans = LaneStacks.Together(
+            [.. bars.Select(b => new StandingBars(Whole(b.Bar), Throughout(b, lines, lengths), b.Whose.Times))],
+            kit,
+            mayPlan
+        );
         var before = lengths.Take(each.FindIndex(g => g.Key == Key(task).Line)).Sum();
-        return plans?[bars.IndexOf(OneOf(task))].Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
+        var mine = bars.FindIndex(b => b.Bar == OneOf(task) && b.Whose.Does(task));
+        return plans?[mine].Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
+    }
+
+    /// <summary>Members who have the same in every line of a way, each at a bar of their own.</summary>
+    private sealed record Whose(HashSet<PrescribedTask>? Theirs, int Times)
+    {
+        public bool Does(PrescribedTask task) => Theirs?.Contains(task) != false;
+    }
+
+    /// <summary>A bar in one line of a way.</summary>
+    private sealed record BarOnTheWay((string? Name, LaneBar Bar) Bar, Whose Whose, Eq<decimal> Loads)
+    {
+        /// <summary>Which bar it is, whatever lies on it.</summary>
+        public ((string? Name, LaneBar Bar) Bar, Whose Whose) Which => (Bar, Whose);
+    }
+
+    /// <summary>Who lifts in some lines: all at the same bars where they take turns, each at an own one where they lift at one time. Null
+    /// where it is one in some of the lines and the other in others.</summary>
+    private List<Whose>? WhoLifts(IReadOnlyList<PrescribedTask> lines)
+    {
+        var hands = lines.Select(p => Hands.Of(p, courses)).ToList();
+        return hands.TrueForAll(h => h.AtOnce == 1) ? [new(null, 1)]
+            : hands.Exists(h => h.AtOnce == 1) ? null
+            : hands[0]
+                .Members.Select(m => lines.Select(p => Find(p.Source.At.Line, m)).ToEq())
+                .GroupBy(tasks => tasks)
+                .Select(g => new Whose([.. g.Key.OfType<PrescribedTask>()], Math.Min(hands.Max(h => h.AtOnce), g.Count())))
+                .ToList();
     }
 
     /// <summary>The loads of a bar through all lines: in a line that does not need it, it keeps the load it has, or stands ready with its
     /// first.</summary>
     private static Eq<decimal> Throughout(
-        (string? Name, LaneBar Bar) bar,
-        List<List<((string? Name, LaneBar Bar) Bar, Eq<decimal> Loads)>> lines,
+        ((string? Name, LaneBar Bar) Bar, Whose Whose) bar,
+        List<List<BarOnTheWay>> lines,
         List<int> lengths
     )
     {
         var loads = new List<decimal>();
-        var stands = lines.SelectMany(l => l).First(b => b.Bar == bar).Loads[0];
+        var stands = lines.SelectMany(l => l).First(b => b.Which == bar).Loads[0];
         for (var i = 0; i < lines.Count; i++)
         {
-            var mine = lines[i].Where(b => b.Bar == bar).Select(b => (Eq<decimal>?)b.Loads).FirstOrDefault();
+            var mine = lines[i].Where(b => b.Which == bar).Select(b => (Eq<decimal>?)b.Loads).FirstOrDefault();
             for (var moment = 0; moment < lengths[i]; moment++)
             {
                 stands = mine is { } its && moment < its.Count ? its[moment] : stands;
@@ -219,22 +267,33 @@ public sealed class LaneBars
             );
 
     /// <summary>
-    /// The bars that stand loaded in one lane for a task: its own, and one of each other kind, with the loads that the same phrase gives
-    /// where there is such. Members with the same bar and other loads have it changed in between.
+    /// The bars that stand loaded in one lane for a task. Who lift at one time have a bar each. Of those who take turns it is the task’s
+    /// own, and one of each other kind, with the loads that the same phrase gives where there is such: members with the same bar and other
+    /// loads have it changed in between.
     /// </summary>
     /// <param name="task">A task on a bar.</param>
-    public Eq<(LaneBar Bar, Eq<decimal> Loads)> Beside(PrescribedTask task) =>
-        lanes[Key(task)]
-            .OrderByDescending(p => p.Prescription.Load!.From.At == task.Prescription.Load?.From.At)
-            .Prepend(task)
-            .DistinctBy(BarOf)
-            .Select(p => (Bar: BarOf(p), Loads: LoadsOf(p, unit)!.Value))
-            .OrderByDescending(b => b.Bar.Mass)
-            .ToEq();
+    public Eq<StandingBars> Beside(PrescribedTask task)
+    {
+        var hands = Hands.Of(task, courses);
+        var bars =
+            hands.AtOnce > 1 && task.Option is null
+                ? hands
+                    .Members.Select(m => Find(task.Source.At.Line, m))
+                    .OfType<PrescribedTask>()
+                    .Where(p => LoadsOf(p, unit) is not null)
+                    .CountBy(p => (Bar: BarOf(p), Loads: LoadsOf(p, unit)!.Value))
+                    .Select(b => new StandingBars(b.Key.Bar, b.Key.Loads, Math.Min(hands.AtOnce, b.Value)))
+                : lanes[Key(task)]
+                    .OrderByDescending(p => p.Prescription.Load!.From.At == task.Prescription.Load?.From.At)
+                    .Prepend(task)
+                    .DistinctBy(BarOf)
+                    .Select(p => new StandingBars(BarOf(p), LoadsOf(p, unit)!.Value));
+        return bars.OrderByDescending(b => b.Bar.Mass).ToEq();
+    }
 
     /// <summary>True where the plates reach for all these bars at once; also where a draft is too large to look.</summary>
     /// <param name="bars">The bars, each with its loads.</param>
-    public bool Reach(Eq<(LaneBar Bar, Eq<decimal> Loads)> bars) => !mayPlan || LaneStacks.Reach(bars, kit);
+    public bool Reach(Eq<StandingBars> bars) => !mayPlan || LaneStacks.Reach(bars, kit);
 
     /// <summary>The bar of a task with its loads; null where it has none in the competition’s unit.</summary>
     /// <param name="task">A task on a bar.</param>

@@ -76,7 +76,7 @@ internal sealed partial class ModelNumbers
     }
 
     /// <summary>The changes of a ladder as the planner has them, whose plans are held against exhaustive search elsewhere.</summary>
-    private Eq<PlateChange>? Stacked(PrescribedTask task) => LaneBars.Of(u.Prescribed, u.Competition, u.Workout).Changes(task);
+    private Eq<PlateChange>? Stacked(PrescribedTask task) => u.Bars.Changes(task);
 
     /// <summary>What the prescription table says of the bar at the start, and the heaviest that bars of the lane can be.</summary>
     private HashSet<string> Lifting(string piece, string entry)

@@ -270,7 +270,7 @@ public partial class CheckTests
         var text = Divisions + "8:00 for time\n  3 rounds\n    5 deadlift, 40-45-50/35-40-45 kg\n" + Timed;
         var u = Demo.Understand(text);
         Assert.DoesNotContain(u.Findings(), f => f.Rule == "pull-plates");
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         foreach (var task in u.Prescribed)
         {
             Assert.All(bars.Changes(task)!.Value, c => Assert.True(LaneStacks.HasFull(c.Side, u.Competition.Kit)));

@@ -196,7 +196,7 @@ public class LayOutTests
             {
                 var things = LayOut.Of(u.Competition, [u.Courses[i]], Tongue.English);
                 var laid = things.Select(t => t.Kit).ToHashSet();
-                var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+                var bars = u.Bars;
                 Assert.True(laid.IsSubsetOf(asked), $"{string.Join(' ', laid.Except(asked))} of {demo}");
                 var run = new Player(u, i, PaceTable.Usual).Play(3, (ulong)i);
                 var state = PlayedCourse.Start(u.Courses[i], u.Sheets[i], run.End.Choices);

@@ -75,7 +75,7 @@ public class PlatesAgainstRunsTests
     /// <summary>One lane with its bars.</summary>
     private sealed class Lane(Understanding u, bool tooFew)
     {
-        private readonly LaneBars bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        private readonly LaneBars bars = u.Bars;
         private readonly Dictionary<string, Eq<decimal>> lie = [];
         private readonly Dictionary<string, (PrescribedTask Task, int Rung)> at = [];
 

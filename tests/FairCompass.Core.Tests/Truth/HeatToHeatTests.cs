@@ -65,7 +65,7 @@ public class HeatToHeatTests
     public void A_change_leads_from_its_line_to_the_next(string work, string lines)
     {
         var u = Demo.Understand(Head + work + Trial.ForTime);
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         var mine = u.Prescribed.Where(p => p.Address.Division.Name == "Tideline" && p.Address.Duty == Core.Competitions.Duty.Man).ToList();
         Assert.Equal(lines, string.Join(' ', mine.Select(bars.FirstLine)));
         foreach (var alone in mine.Where(p => mine.Count(o => bars.FirstLine(o) == bars.FirstLine(p)) == 1))
@@ -85,7 +85,7 @@ public class HeatToHeatTests
                 + "  10 power clean, 50/35 kg\n    choose: 12, 40/30 kg\n  re-rig: by the athlete\n  12 power clean, 60/40 kg\n"
                 + Trial.ForTime
         );
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         Assert.All(
             u.Prescribed.Where(p => bars.Changes(p) is not null),
             p =>
@@ -110,7 +110,7 @@ public class HeatToHeatTests
                     + $"  12 deadlift, {after} kg\n    share: one at a time\n{Trial.ForTime}"
             )
             .Read;
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         var stock = u.Competition.Kit.Plates.ToDictionary(p => p.Mass, p => p.Count);
         var tasks = u.Prescribed.GroupBy(p => p.Address.Duty).Select(g => g.ToList()).ToList();
         foreach (var (first, second) in tasks.Select(t => (bars.Changes(t[0])!.Value[0], bars.Changes(t[1])!.Value[0])))
@@ -135,14 +135,14 @@ public class HeatToHeatTests
     {
         var text = Head + "  20 deadlift, 60/45 kg\n  re-rig: by the athlete\n  10 deadlift, 80/55 kg\n" + Trial.ForTime;
         var u = Demo.Understand(text);
-        var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+        var bars = u.Bars;
         var man = u.Prescribed.Where(p => p.Address.ToString() == "Tideline man").Select(p => bars.Changes(p)!.Value[0]).ToList();
         Assert.All(man, c => Assert.True(c.Off.Count == 0));
         Assert.Equal(man[0].Side, man[1].Side.Take(man[0].Side.Count).ToEq());
         // Without the rule they are two bars, each loaded by itself.
         var apart = Demo.Understand(text.Replace("  re-rig: by the athlete\n", "", StringComparison.Ordinal));
         var second = apart.Prescribed.Last(p => p.Address.ToString() == "Tideline man");
-        Assert.Equal([25, 5], LaneBars.Of(apart.Prescribed, apart.Competition, apart.Workout).Changes(second)!.Value[0].Side);
+        Assert.Equal([25, 5], apart.Bars.Changes(second)!.Value[0].Side);
     }
 
     /// <summary>The lifts of a complex have one bar: its ladder is climbed once, not once for each lift.</summary>
@@ -153,7 +153,7 @@ public class HeatToHeatTests
         IReadOnlyList<Eq<decimal>> Stacks(string text)
         {
             var u = Demo.Understand(text);
-            var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+            var bars = u.Bars;
             var first = u.Prescribed.First(p => p.Address.ToString() == "Tideline man" && bars.Changes(p) is not null);
             return [.. bars.Changes(first)!.Value.Select(c => c.Side)];
         }

@@ -286,7 +286,7 @@ public class KitTests
             {
                 var work = $"8:00 for time\n  3 rounds\n    4 deadlift, {man}-{man + 5}-{man + 15}/{woman}-{woman + 5}-{woman + 10} kg\n";
                 var u = Trial.Pairs(work + Trial.ForTime).Read;
-                var bars = LaneBars.Of(u.Prescribed, u.Competition, u.Workout);
+                var bars = u.Bars;
                 var plans = u.Prescribed.Where(p => p.At == default).Select(bars.Changes).ToList();
                 if (u.Findings().Any(f => f.Rule == "plates-shared"))
                 {
@@ -303,6 +303,49 @@ public class KitTests
         }
 
         Assert.True(pairs > 60);
+    }
+
+    /// <summary>Who lift at one time have a bar each, also where both bars are of one kind: no plate is on both, and bars of one load are
+    /// loaded alike.</summary>
+    [Theory]
+    [InlineData("any number at a time", "")]
+    [InlineData("together at the finish", "")]
+    [InlineData("any number at a time", "    re-rig: by the athlete\n    4 deadlift, 70/60 kg\n      share: any number at a time\n")]
+    public void No_plate_is_on_two_bars_of_one_kind(string share, string then)
+    {
+        var one = With(k => k with { WomenBar = k.MenBar });
+        var plates = one.Kit.Plates.ToDictionary(p => p.Mass, p => p.Count);
+        var (reached, tooFew, alone) = (0, 0, 0);
+        for (var (man, woman) = (50, 40); man <= 110; (man, woman) = woman < man ? (man, woman + 10) : (man + 20, 40))
+        {
+            var text =
+                $"T\n  for Ferry Pairs\n\n8:00 for time\n  2 rounds\n    4 deadlift, {man}/{woman} kg\n      share: {share}\n{then}{Trial.ForTime}";
+            var u = Understanding.Of(one, text);
+            Assert.Empty(u.Parsed.Problems);
+            if (u.Findings().Any(f => f.Rule == "plates-shared"))
+            {
+                tooFew++;
+                continue;
+            }
+
+            reached++;
+            foreach (var line in u.Prescribed.Where(p => p.At == default).GroupBy(p => p.Source.At.Line))
+            {
+                var sides = line.Select(p => u.Bars.Changes(p)!.Value[0].Side).ToList();
+                alone += line.Any(u.Bars.IsShared) ? 1 : 0;
+                // One column for both where they lift the same: the second bar is loaded as the first.
+                var on = (sides.Count == 1 ? [sides[0], sides[0]] : sides).SelectMany(s => s).CountBy(m => m);
+                Assert.All(on, o => Assert.True(2 * o.Value <= plates[o.Key], $"{man}/{woman}: {2 * o.Value} of {o.Key}"));
+                Assert.All(
+                    line.Zip(sides),
+                    x => Assert.Equal(LoadOf(x.First), one.Kit.MenBar + (2 * x.Second.Sum()) + (x.Second.Count > 0 ? one.Kit.ClipPair : 0))
+                );
+            }
+        }
+
+        Assert.True(reached > 8 && tooFew > 0 && alone > 0, $"{reached} reach, {tooFew} do not, {alone} are planned together");
+
+        static decimal? LoadOf(PrescribedTask task) => task.Prescription.Load!.Value.Values.At(0);
     }
 
     [Fact]
