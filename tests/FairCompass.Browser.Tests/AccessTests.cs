@@ -90,7 +90,7 @@ public sealed class AccessTests : IDisposable
         page.Shows("find a workout, a standard, or a page");
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
         page.Driver.FindElement(By.TagName("body")).SendKeys(Keys.Control + "k");
-        page.Find("[role=combobox]").SendKeys(Keys.Null + "cockle judge" + Keys.Enter);
+        page.With("[role=combobox]", e => e.SendKeys(Keys.Null + "cockle judge" + Keys.Enter));
         page.Shows("Print or save as PDF");
         Assert.Contains("/judge", page.Driver.Url, StringComparison.Ordinal);
     }

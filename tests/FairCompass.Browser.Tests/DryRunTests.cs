@@ -20,14 +20,14 @@ public sealed class DryRunTests : IDisposable
     private void OpenDryRun(string title)
     {
         page.Shows("114 in all");
-        page.Find("nav[aria-label=Route] a[href$='/dry-run']").Click();
+        page.With("nav[aria-label=Route] a[href$='/dry-run']", e => e.Click());
         page.Shows("The judge looks at");
         page.Find($"nav[aria-label=Workout] a[href*='/dry-run/']");
         page.Click(title);
         page.Shows("The judge looks at");
     }
 
-    private string Clock => page.Find("output[aria-label='Hall clock']").Text;
+    private string Clock => page.Words("output[aria-label='Hall clock']");
 
     [Fact]
     public void A_heat_is_played_jumped_through_and_its_card_printed()
@@ -67,11 +67,11 @@ public sealed class DryRunTests : IDisposable
         OpenDryRun("Cockle Row");
         page.Click("What usually happens");
         page.Shows("500 runs of each of 8 entries.");
-        page.Field("to seconds").SendKeys("0");
+        page.Type("to seconds", "0");
         page.Click("Draw anew");
         page.Shows("Seconds for one unit, over 0 and up to 600");
         page.Field("to seconds").Clear();
-        page.Field("to seconds").SendKeys("9.5");
+        page.Type("to seconds", "9.5");
         Page.Pick(page.Field("for"), "Meadow");
         page.Click("Draw anew");
         page.Shows("Drawn beside the old: deadlift in 9.5 s for Meadow");
@@ -86,12 +86,12 @@ public sealed class DryRunTests : IDisposable
     [Fact]
     public void A_note_is_let_stand_with_its_reason_and_looked_at_again()
     {
-        page.Named("New workout").Click();
+        page.Click("New workout");
         page.Until("the new draft", () => page.DraftText.StartsWith("New workout", StringComparison.Ordinal) ? "" : null);
         page.TypeDraft("Low Water\n  for Tideline\n  a/b is man/woman\n\n9:00 for reps\n  max sit-up\n\nscore: reps\n");
         page.Shows("What decides a tie?");
         page.Click("Let it stand");
-        page.Field("Why may it stand?").SendKeys("nobody ties" + Keys.Enter);
+        page.Type("Why may it stand?", "nobody ties" + Keys.Enter);
         page.Until("the line", () => page.DraftText.Contains("waive: tie-unstated, nobody ties", StringComparison.Ordinal) ? "" : null);
         page.ShowsNot("What decides a tie?");
         page.With("details summary", e => e.Click());

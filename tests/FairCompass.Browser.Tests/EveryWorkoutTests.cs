@@ -14,30 +14,30 @@ public sealed class EveryWorkoutTests : IDisposable
     public void Stations_gates_and_several_counters()
     {
         // A rota: who is where at the playhead, and the judges a lane needs.
-        page.Find("bdi[title='Tide Table']").Click();
+        page.With("bdi[title='Tide Table']", e => e.Click());
         page.Shows("A lane needs 4 judges.");
         page.Shows("not counted in the score, +6 at 11");
         var playhead = page.Driver.FindElement(By.CssSelector("input[type=range]"));
         playhead.SendKeys(Keys.Home);
-        Assert.Contains("Row\n1st", page.Find("dl[aria-label='Who is where at 0:00']").Text, StringComparison.Ordinal);
+        Assert.Contains("Row\n1st", page.Words("dl[aria-label='Who is where at 0:00']"), StringComparison.Ordinal);
 
         // A gate is a fork of the clock, and stands in its round.
-        page.Find("bdi[title='Drying Out']").Click();
+        page.With("bdi[title='Drying Out']", e => e.Click());
         page.Shows("The gate: who has done 144 goes on until 12:00; all others stop.");
         page.Shows("gate, round 3 only, adds 2:00");
         page.Shows("in 6s, after each 6 m team-bag carry");
 
         // Two counters beside each other: each is asked for.
-        page.Find("bdi[title='Twin Tides']").Click();
+        page.With("bdi[title='Twin Tides']", e => e.Click());
         page.Shows("60 in all, not counted in the score");
-        page.Named("Try a result").Click();
-        page.Field("first in each interval (burpee to the target), reps at the cap").SendKeys("49");
-        page.Field("in the rest of the intervals (rowing machine), calories at the cap").SendKeys("120");
-        page.Named("Score it").Click();
+        page.Click("Try a result");
+        page.Type("first in each interval (burpee to the target), reps at the cap", "49");
+        page.Type("in the rest of the intervals (rowing machine), calories at the cap", "120");
+        page.Click("Score it");
         page.Shows("All 120 are done, so the work is finished: enter the finishing time.");
         var calories = page.Field("in the rest of the intervals (rowing machine), calories at the cap");
         calories.SendKeys(Keys.Backspace + Keys.Backspace + Keys.Backspace + "83");
-        page.Named("Score it").Click();
+        page.Click("Score it");
         page.Shows("83 of 120 at the cap");
         page.Shows("119 of 120 at the cap becomes 12:01 (119 of 120)");
         Assert.DoesNotContain(page.Errors, e => !e.Contains("422", StringComparison.Ordinal));
@@ -46,11 +46,11 @@ public sealed class EveryWorkoutTests : IDisposable
     [Fact]
     public void The_overall_rule_and_a_competition_from_a_file()
     {
-        page.Find("nav[aria-label=Route] ol a").Click();
-        page.Named("State it").Click();
-        page.Field("First place").SendKeys(Keys.Backspace + Keys.Backspace + Keys.Backspace + "0");
+        page.With("nav[aria-label=Route] ol a", e => e.Click());
+        page.Click("State it");
+        page.Type("First place", Keys.Backspace + Keys.Backspace + Keys.Backspace + "0");
         page.Shows("Over 0 and up to 100,000");
-        page.Field("First place").SendKeys(Keys.Backspace + "50");
+        page.Type("First place", Keys.Backspace + "50");
         page.ShowsNot("Over 0 and up to 100,000");
         page.Driver.Navigate().Refresh();
         Assert.Equal("50", page.Field("First place").GetAttribute("value"));
@@ -65,7 +65,7 @@ public sealed class EveryWorkoutTests : IDisposable
         page.Driver.FindElement(By.CssSelector("input[type=file][aria-label='Open a competition from a file']"))
             .SendKeys(Repository.Path("docs/examples/competition-file.json"));
         page.Shows("Quarry Pond Throwdown");
-        page.Find("bdi[title='Pond Ladder']").Click();
+        page.With("bdi[title='Pond Ladder']", e => e.Click());
         page.Shows("54 in all");
         folder.Delete(recursive: true);
     }

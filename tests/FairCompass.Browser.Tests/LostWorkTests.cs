@@ -122,7 +122,7 @@ public sealed class LostWorkTests : IDisposable
             page.Shows(change);
         }
 
-        page.Named("Keep both changes").Click();
+        page.Click("Keep both changes");
         page.ShowsNot("changed elsewhere");
         page.Until("saved", () => page.Text.Contains("not saved", StringComparison.Ordinal) ? null : "");
         var now = (await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{id}"))!["competition"]!;
@@ -133,9 +133,9 @@ public sealed class LostWorkTests : IDisposable
         Assert.True(now["overall"]!["absentEarn"]!.GetValue<bool>());
 
         // What was settled is one step back.
-        page.Named("Undo").Click();
+        page.Click("Undo");
         page.Until("the place of before", () => ValueOf("Place") != "The other hall" && ValueOf("Name") == "Ferry Games" ? "" : null);
-        page.Named("Undo").Click();
+        page.Click("Undo");
         page.Until("the name of before", () => ValueOf("Name") == name ? "" : null);
     }
 

@@ -28,30 +28,30 @@ public sealed class MainPathTests : IDisposable
     [Fact]
     public void A_new_workout_from_the_first_key_to_the_printed_brief()
     {
-        page.Named("New workout").Click();
+        page.Click("New workout");
         page.Until("the new draft", () => page.DraftText.StartsWith("New workout", StringComparison.Ordinal) ? "" : null);
         page.TypeDraft(Draft);
 
         // The totals are there: 3 × (12 + 20) = 96.
         page.Shows("96 in all");
-        Assert.Equal("Low Water", page.Find("h1").Text);
+        Assert.Equal("Low Water", page.Words("h1"));
 
         // What nobody has said is a note with a mend; the mend settles it.
         page.Shows("What decides a tie?");
-        page.Named("Ties share the place").Click();
+        page.Click("Ties share the place");
         page.ShowsNot("What decides a tie?");
         page.Shows("Nothing missing, nothing contradictory.");
 
         // Change a load in the table to one that the kit cannot make: a finding, and its mend.
-        page.Find("[data-cell='1.0']").Click();
+        page.With("[data-cell='1.0']", e => e.Click());
         page.Driver.SwitchTo().ActiveElement().SendKeys("61" + Keys.Enter);
         page.Shows("no bar of 61 kg with this kit");
         page.Until(
             "the underline where it is",
-            () => page.Find(".cm-lintRange-error").Text.Contains("61", StringComparison.Ordinal) ? "" : null
+            () => page.Words(".cm-lintRange-error").Contains("61", StringComparison.Ordinal) ? "" : null
         );
         Assert.Contains("61/40 kg", page.DraftText, StringComparison.Ordinal);
-        page.Named("Use 60 kg (lighter)").Click();
+        page.Click("Use 60 kg (lighter)");
         page.Shows("Nothing missing, nothing contradictory.");
         Assert.Contains("60/40 kg", page.DraftText, StringComparison.Ordinal);
 
@@ -62,20 +62,20 @@ public sealed class MainPathTests : IDisposable
         Assert.Contains("tie: shared", page.DraftText, StringComparison.Ordinal);
 
         // Try a result.
-        page.Named("Try a result").Click();
-        page.Field("reps counted at the cap").SendKeys("95");
-        page.Named("Score it").Click();
+        page.Click("Try a result");
+        page.Type("reps counted at the cap", "95");
+        page.Click("Score it");
         page.Shows("95 of 96 at the cap");
         page.Shows("round 3, sit-up 19 of 20");
-        page.Field("finished at").SendKeys("9:01");
-        page.Named("Score it").Click();
+        page.Type("finished at", "9:01");
+        page.Click("Score it");
         page.Shows("A finish lies after 0:00 and not after 9:00.");
 
         // The judge brief, printed and read back.
-        page.Find("nav[aria-label=Route] a[href$='/briefs']").Click();
-        page.Named("Low Water").Click();
+        page.With("nav[aria-label=Route] a[href$='/briefs']", e => e.Click());
+        page.Click("Low Water");
         page.Shows("What you write down");
-        var fingerprint = page.Find(".paper .head .mono").Text;
+        var fingerprint = page.Words(".paper .head .mono");
         using var pdf = PdfDocument.Open(page.Print());
         Assert.InRange(pdf.NumberOfPages, 1, 3);
         Assert.All(
@@ -150,17 +150,17 @@ public sealed class MainPathTests : IDisposable
         page.Driver.SwitchTo().NewWindow(WindowType.Tab);
         page.Driver.Navigate().GoToUrl(address);
         page.Shows("114 in all");
-        page.Find(".cm-content").SendKeys(Keys.Control + Keys.Home);
+        page.With(".cm-content", e => e.SendKeys(Keys.Control + Keys.Home));
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Null + Keys.End + " Two");
         page.Shows("draft · saved");
-        page.Until("saved title", () => page.Find("h1").Text == "Ferry Bell Two" ? "" : null);
+        page.Until("saved title", () => page.Words("h1") == "Ferry Bell Two" ? "" : null);
         Thread.Sleep(1200);
         page.Driver.SwitchTo().Window(first);
-        page.Find(".cm-content").SendKeys(Keys.Control + Keys.End);
+        page.With(".cm-content", e => e.SendKeys(Keys.Control + Keys.End));
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Null + "// mine");
         page.Shows("This workout was saved elsewhere");
         page.Shows("Ferry Bell Two");
-        page.Named("Keep both changes").Click();
+        page.Click("Keep both changes");
         page.Shows("draft · saved");
         Assert.StartsWith("Ferry Bell Two", page.DraftText, StringComparison.Ordinal);
         Assert.Contains("// mine", page.DraftText, StringComparison.Ordinal);

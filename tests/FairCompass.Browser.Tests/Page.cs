@@ -139,15 +139,19 @@ public sealed class Page : IDisposable
             }
         );
 
-    public IWebElement Field(string label) =>
-        Until(
-            "field " + label,
-            () =>
-            {
-                var of = Driver.FindElements(By.XPath($"//label[normalize-space(.)={Quote(label)}]")).FirstOrDefault()?.GetAttribute("for");
-                return of is null ? null : Driver.FindElement(By.Id(of));
-            }
-        );
+    public IWebElement Field(string label) => Until("field " + label, () => Labelled(label));
+
+    /// <summary>Types into a field, once more when the page was redrawn under it before a key arrived.</summary>
+    public void Type(string label, string keys) => Until("to type into " + label, () => Done(Labelled(label), e => e.SendKeys(keys)));
+
+    private IWebElement? Labelled(string label)
+    {
+        var of = Driver.FindElements(By.XPath($"//label[normalize-space(.)={Quote(label)}]")).FirstOrDefault()?.GetAttribute("for");
+        return of is null ? null : Driver.FindElement(By.Id(of));
+    }
+
+    /// <summary>The words of an element, asked in one go: between finding it and reading it the page may be redrawn.</summary>
+    public string Words(string css) => Until(css, () => Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed)?.Text);
 
     /// <summary>Replaces the whole draft by typing, as a person would after Ctrl-A.</summary>
     public void TypeDraft(string text)

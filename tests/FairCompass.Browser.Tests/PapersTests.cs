@@ -115,12 +115,12 @@ public sealed class PapersTests : IDisposable
     {
         Open("Long Reach", "Measurement sheet");
         page.Shows("The line lies at");
-        page.Field("Athlete").SendKeys("Tamsin Oake");
-        page.Field("Tape shows").SendKeys("2,1");
+        page.Type("Athlete", "Tamsin Oake");
+        page.Type("Tape shows", "2,1");
         page.Shows("Write 2.1: decimals have a point.");
-        page.Field("Tape shows").SendKeys(Keys.Control + "a" + Keys.Null + "2124");
+        page.Type("Tape shows", Keys.Control + "a" + Keys.Null + "2124");
         page.Shows("2044 mm · 80 1/2 in");
-        page.Field("Measured by").SendKeys("R. Mudge" + Keys.Enter);
+        page.Type("Measured by", "R. Mudge" + Keys.Enter);
         page.Shows("Tamsin Oake: written down.");
         page.Driver.Navigate().Refresh();
         page.Until("the row", () => page.Driver.FindElements(By.XPath("//article//td[.='2044 mm · 80 1/2 in']")).FirstOrDefault());

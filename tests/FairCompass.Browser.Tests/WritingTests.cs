@@ -16,7 +16,7 @@ public sealed class WritingTests : IDisposable
     {
         page.With("nav[aria-label=Route] a[href$='/standards']", e => e.Click());
         page.Click("Write your own");
-        page.Field("Name, as drafts will write it").SendKeys("paused front squat");
+        page.Type("Name, as drafts will write it", "paused front squat");
         page.Click("Begin from front squat");
         page.Shows("Clauses and no-reps");
         page.Click("On the way");
@@ -164,11 +164,11 @@ public sealed class WritingTests : IDisposable
         page.Shows("Say differently");
         Choose("Say differently", "Both hands come behind the line near the wall.");
         Choose("Where", "only at line 14: 8 wall walk, line 25 cm");
-        page.Field("Said aloud").SendKeys(Keys.Control + "a" + Keys.Null + "Both hands (flat) touch.");
+        page.Type("Said aloud", Keys.Control + "a" + Keys.Null + "Both hands (flat) touch.");
         page.Click("Write it into the draft");
         page.Shows("without brackets");
-        page.Field("Said aloud").SendKeys(Keys.Control + "a" + Keys.Null + "Both palms touch behind the line.");
-        page.Field("Said aloud").SendKeys(Keys.Tab + Keys.Tab + Keys.Enter);
+        page.Type("Said aloud", Keys.Control + "a" + Keys.Null + "Both palms touch behind the line.");
+        page.Type("Said aloud", Keys.Tab + Keys.Tab + Keys.Enter);
         page.Shows("Written into the draft.");
         page.Shows("only at line 14: 8 wall walk, line 25 cm");
         Assert.Equal("", page.Axe());

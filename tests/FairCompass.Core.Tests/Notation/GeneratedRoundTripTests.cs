@@ -6,6 +6,9 @@ namespace FairCompass.Core.Tests.Notation;
 
 public class GeneratedRoundTripTests
 {
+    /// <summary>Fewer in a run that somebody waits for.</summary>
+    private static bool Short => Environment.GetEnvironmentVariable("LONG") is null;
+
     [Fact]
     public void Printing_and_reading_any_workout_gives_it_back() =>
         WorkoutGen.Any.Sample(
@@ -47,7 +50,7 @@ public class GeneratedRoundTripTests
                     );
                 }
             },
-            iter: 20_000
+            iter: Short ? 8_000 : 20_000
         );
 
     [Fact]
@@ -64,7 +67,7 @@ public class GeneratedRoundTripTests
                         Assert.InRange(f.At.Column, 1, lines[f.At.Line - 1].Length + 1);
                     }
                 },
-                iter: 3000
+                iter: Short ? 1_200 : 3_000
             );
 
     internal static Gen<string> Mutation { get; } =
