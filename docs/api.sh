@@ -18,6 +18,9 @@ post /api/rank rank.json
 # Plates for the bars of a lane: the cheapest changes, inner plates staying on; what cannot be made, and what is lacking.
 post /api/plates plates.json
 
+# A workout as coaches write it into a draft: where each line comes from, what is open, what was kept and what was not understood.
+post /api/read read.json
+
 # One made-up run of an entry: its events, what would have been seen of it, its card, and its score. The same seed, the same run.
 post /api/play play.json
 

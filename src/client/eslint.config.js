@@ -13,6 +13,7 @@ const floors = [
   "competition",
   "standards",
   "drafting",
+  "natural",
   "scoring",
   "dryrun",
   "checks",

@@ -78,6 +78,7 @@ public class ArchitectureTests
         "Frozen",
         "Drafts",
         "Measuring",
+        "Natural",
         "Commands",
         "Interviewing",
         "Explaining",

@@ -7,6 +7,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Explaining;
 using FairCompass.Core.Json;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Natural;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Policies;
@@ -36,6 +37,11 @@ namespace FairCompass.Core.Format;
         typeof(DurationConverter),
         typeof(EqConverter<Duration?>),
         typeof(EqConverter<string>),
+        typeof(EqConverter<LineOrigin>),
+        typeof(EqConverter<OpenQuestion>),
+        typeof(EqConverter<QuestionOption>),
+        typeof(EqConverter<KeptRemark>),
+        typeof(EqConverter<UnreadPiece>),
         typeof(EqConverter<int>),
         typeof(EqConverter<long>),
         typeof(EqConverter<decimal>),

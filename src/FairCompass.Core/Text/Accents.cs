@@ -39,6 +39,9 @@ public static class Accents
         .SelectMany(l => l.Accented.Select(a => (a, l.Plain[0])))
         .ToDictionary(x => x.a, x => x.Item2);
 
+    /// <summary>A letter in lower case without its accent; any other character as it is.</summary>
+    public static char Without(char c) => Plain.GetValueOrDefault(char.ToLowerInvariant(c), char.ToLowerInvariant(c));
+
     /// <summary>The text in lower case without accents; combining marks are dropped, letters of other scripts stay.</summary>
     public static string Without(string text) =>
         string.Concat(

@@ -23,6 +23,7 @@ const router = createBrowserRouter([
     children: [
       { index: true, lazy: async () => ({ Component: (await import("./competition/CompetitionPage")).CompetitionPage }) },
       { path: "workouts", lazy: async () => ({ Component: (await import("./drafting/WorkoutsPage")).WorkoutsPage }) },
+      { path: "read", lazy: async () => ({ Component: (await import("./natural/ReadPage")).ReadPage }) },
       { path: "w/:wid", lazy: async () => ({ Component: (await import("./drafting/DraftingTable")).DraftingTable }) },
       { path: "standards", lazy: async () => ({ Component: (await import("./standards/BookPage")).BookPage }) },
       { path: "standards/policies", lazy: async () => ({ Component: (await import("./standards/PoliciesPage")).PoliciesPage }) },

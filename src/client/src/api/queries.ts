@@ -1,5 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
-import { api, ask, askAll, type Schemas, type StoredCompetition } from "./client";
+import { api, ask, askAll, type Competition, type Schemas, type StoredCompetition } from "./client";
 import { queryClient } from "./queryClient";
 import type { paths } from "./schema";
 
@@ -24,6 +24,15 @@ export const queries = {
       queryKey: ["overview", id],
       queryFn: () => ask(api.GET("/api/competitions/{id}/overview", { params: { path: { id } } })),
       staleTime: 0,
+    }),
+
+  /** How a natural text is read for a competition; the same text is always read the same. */
+  reading: (id: string, competition: Competition | undefined, text: string) =>
+    queryOptions({
+      queryKey: ["reading", id, competition, text],
+      queryFn: ({ signal }) => ask(api.POST("/api/read", { body: { competition: competition!, text }, signal })),
+      staleTime: Infinity,
+      gcTime: 60_000,
     }),
 
   /** The competition’s book: the library with its policies and house rules applied. */

@@ -162,6 +162,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a workout as coaches write it: a draft, where each line of it comes from, what must be asked, what was kept as a remark, and what was not understood; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NaturalReading"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/brief": {
         parameters: {
             query?: never;
@@ -4656,6 +4705,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfKeptRemark: components["schemas"]["KeptRemark"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfLedgerCell: components["schemas"]["LedgerCell"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4681,6 +4736,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfLedgerView: components["schemas"]["LedgerView"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfLineOrigin: components["schemas"]["LineOrigin"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -4723,6 +4784,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfNamedBar: components["schemas"]["NamedBar"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfOpenQuestion: components["schemas"]["OpenQuestion"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -4782,6 +4849,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfQuestionOption: components["schemas"]["QuestionOption"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfSaid: components["schemas"]["Said"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -4819,6 +4892,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfToken: components["schemas"]["Token"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfUnreadPiece: components["schemas"]["UnreadPiece"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -5214,6 +5293,11 @@ export interface components {
             /** @description When and what. */
             call: components["schemas"]["Said"];
         };
+        /** @description Words that stand in the draft as a remark. */
+        KeptRemark: {
+            /** @description Where they stand in the text. */
+            at: components["schemas"]["SourceRange"];
+        };
         /** @description Implements that a lane should have. */
         KitAddition: {
             /** @description Their kind; one that has masses of its own. */
@@ -5496,6 +5580,21 @@ export interface components {
         };
         /** @enum {unknown} */
         LengthUnit: "Millimetre" | "Centimetre" | "Metre" | "Inch" | "Foot";
+        /** @description Where some lines of the draft come from. */
+        LineOrigin: {
+            /**
+             * Format: int32
+             * @description The line of the text, from 1; 0 for what the form implies.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description The line of the draft, from 1.
+             */
+            to: number;
+            /** @description The rule by which it was read. */
+            how: string;
+        };
         /** @description Where an implement is that nobody holds. */
         LoadPlace: {
             /**
@@ -5740,6 +5839,19 @@ export interface components {
             /** @description Confirmed and not on the list. */
             unknown: components["schemas"]["EqOfstring"];
         };
+        /** @description A natural text as it was read. */
+        NaturalReading: {
+            /** @description A draft in the notation; empty where the text has no workout. */
+            draft: string;
+            /** @description Where each line of the draft comes from. */
+            lines: components["schemas"]["EqOfLineOrigin"];
+            /** @description What must be asked. */
+            open: components["schemas"]["EqOfOpenQuestion"];
+            /** @description What was kept as a remark. */
+            remarks: components["schemas"]["EqOfKeptRemark"];
+            /** @description What was not understood. */
+            unread: components["schemas"]["EqOfUnreadPiece"];
+        };
         /** @description Adds a draft. */
         NewDraft: {
             /** @description Its text; may be empty. */
@@ -5784,6 +5896,15 @@ export interface components {
         };
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
+        /** @description Something that the text leaves open. */
+        OpenQuestion: {
+            /** @description Where. */
+            at: components["schemas"]["QuestionPlace"];
+            /** @description The question. */
+            sentence: string;
+            /** @description Answers that can be taken with a click; empty where only a person knows. */
+            options: components["schemas"]["EqOfQuestionOption"];
+        };
         /** @description A score under the other school. */
         OtherResult: {
             component: string;
@@ -6536,6 +6657,35 @@ export interface components {
             /** @description True when the answer may be given in one’s own words. */
             takesWords: boolean;
         };
+        /** @description A way to answer. */
+        QuestionOption: {
+            /** @description The answer in a few words. */
+            label: string;
+            /** @description What the draft then says. */
+            means: string;
+            /** @description The change of the natural text after which nothing is asked there. */
+            edit: components["schemas"]["TextEdit"];
+        };
+        /** @description Where a question stands, and what it is about. */
+        QuestionPlace: {
+            /**
+             * Format: int32
+             * @description The line of the text, from 1.
+             */
+            line: number;
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            column: number;
+            /**
+             * Format: int32
+             * @description UTF-16 units.
+             */
+            length: number;
+            /** @description The topic: `cap`, `unit`, `load`, `order`, `amount`, `rounds`, `total`, `each`, `movement`, … */
+            about: string;
+        };
         /** @description A question for the head judge, with what was ruled on similar ones before. */
         QuestionToAnswer: {
             question: components["schemas"]["AskedQuestion"];
@@ -6640,6 +6790,13 @@ export interface components {
         ReadLine: {
             reading: components["schemas"]["Reading"];
             line: null | components["schemas"]["TapeLength"];
+        };
+        /** @description Reads a workout as coaches write it; nothing is stored. */
+        ReadRequest: {
+            /** @description Whose divisions, unit, kit and movements are meant. */
+            competition: components["schemas"]["Competition"];
+            /** @description The text, within the limits of a draft. */
+            text: string;
         };
         /** @description A table to be read into a draft. */
         ReadSheet: {
@@ -7463,6 +7620,15 @@ export interface components {
              * @description Within JointRange.
              */
             degrees: number;
+        };
+        /** @description Words that were not understood. They stand nowhere in the draft. */
+        UnreadPiece: {
+            /** @description Where they stand in the text. */
+            at: components["schemas"]["SourceRange"];
+            /** @description The reason. */
+            why: string;
+            /** @description The words. */
+            words: string;
         };
         /** @description Something of a standard that a judge could not see, hear, or read. */
         Unseen: {

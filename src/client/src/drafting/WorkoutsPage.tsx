@@ -1,4 +1,4 @@
-import { Navigate, useNavigate, useParams } from "react-router";
+import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
@@ -22,8 +22,12 @@ export function WorkoutsPage() {
     <main className="max-w-prose p-6">
       <h1>Workouts</h1>
       <p className="mt-2">
-        There is no workout yet. Begin one, then type it the way you would write it on a board: a time, and the work under it.
+        There is no workout yet. Paste what you have, from a sheet, a message or a table, and see how it is read; or begin with an empty
+        draft.
       </p>
+      <Link className="press mt-4 mr-4 inline-block" to={`/c/${cid}/read`}>
+        Read a text
+      </Link>
       <button className="press mt-4" onClick={() => void addWorkout(cid).then((id) => go(`/c/${cid}/w/${id}`))}>
         New workout
       </button>

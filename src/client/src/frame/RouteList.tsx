@@ -166,6 +166,9 @@ export function RouteList({
         >
           New workout
         </button>
+        <NavLink className="act mt-1 ml-4" to={`/c/${cid}/read`}>
+          Read a text
+        </NavLink>
         {failed && (
           <p role="alert" className="field-error">
             {failed}

@@ -1,0 +1,78 @@
+using FairCompass.Core.Competitions;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+
+namespace FairCompass.Core.Natural;
+
+/// <summary>
+/// Reads a workout as coaches write it and gives a draft in the notation. A canonical draft is read as itself. Every line of the draft says
+/// where it comes from; what is ambiguous is asked, what is no rule is kept as a remark, and what was not understood is told.
+/// </summary>
+public static class NaturalReader
+{
+    /// <summary>Reads a text.</summary>
+    /// <param name="competition">One that has passed its own checks.</param>
+    /// <param name="text">Any text within the limits of a draft.</param>
+    public static NaturalReading Read(Competition competition, string text)
+    {
+        var lines = text.ReplaceLineEndings("\n").Split('\n');
+        if (IsDraft(text, lines))
+        {
+            return new(text, Spoken(lines).Select(x => new LineOrigin(x.Number, x.Number, "in the notation already")).ToEq(), [], [], []);
+        }
+
+        var interpreter = new Interpreter(competition, lines);
+        interpreter.Read();
+        if (interpreter.Write() is not { } draft)
+        {
+            var nothing = Spoken(lines)
+                .Select(x => new UnreadPiece(new(x.Number, 1, x.Line.Length), "No workout was found in this text.")
+                {
+                    Words = x.Line.Trim(),
+                });
+            return new("", [], [], [], nothing.ToEq());
+        }
+
+        var unread = interpreter.Unread.ToList();
+        while (Parser.Parse(draft.Text).Problems is [var problem, ..])
+        {
+            var (words, from) = draft.Remove(problem.At.Line);
+            unread.Add(
+                new(
+                    new(Math.Max(1, from), 1, Math.Max(1, from > 0 ? lines[from - 1].Length : 1)),
+                    $"The notation cannot say “{words}”: {problem.Sentence}"
+                )
+                {
+                    Words = words,
+                }
+            );
+        }
+
+        if (interpreter.HasTotals)
+        {
+            interpreter.CheckTotals(Drafts.Understanding.Of(competition, draft.Text));
+        }
+
+        var told = interpreter
+            .Worked.Concat(interpreter.Kept.Select(k => k.At))
+            .Concat(unread.Select(u => u.At))
+            .Concat(interpreter.Questions.Select(q => new SourceRange(q.At.Line, q.At.Column, q.At.Length)))
+            .ToList();
+        unread.AddRange(Accounting.Lost(lines, draft.Text, told));
+        return new(
+            draft.Text,
+            draft.Origins,
+            interpreter.Questions.OrderBy(q => q.At.Line).ThenBy(q => q.At.Column).ToEq(),
+            interpreter.Kept.ToEq(),
+            unread.ToEq()
+        );
+    }
+
+    /// <summary>The lines that say something, with their numbers.</summary>
+    private static IEnumerable<(string Line, int Number)> Spoken(string[] lines) =>
+        lines.Select((line, i) => (line, i + 1)).Where(x => x.line.Trim().Length > 0);
+
+    /// <summary>True for a text that is a draft of the notation: it has a title and a stage, and nothing in it is wrong.</summary>
+    private static bool IsDraft(string text, string[] lines) =>
+        lines.Length > 2 && Parser.Parse(text) is { Problems.Count: 0, Workout.Stages.Count: > 0 };
+}

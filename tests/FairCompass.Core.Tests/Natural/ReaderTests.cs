@@ -1,0 +1,171 @@
+using System.Globalization;
+using CsCheck;
+using FairCompass.Core.Natural;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Tests.Notation;
+using FairCompass.Core.Tests.Playing;
+using FairCompass.Store.Demo;
+
+namespace FairCompass.Core.Tests.Natural;
+
+/// <summary>What holds for every text.</summary>
+public class ReaderTests
+{
+    /// <summary>A draft in the notation is read as itself, the demo’s and made-up ones.</summary>
+    [Fact]
+    public void A_draft_is_read_as_itself()
+    {
+        var first = Environment.TickCount & 0xFFFFF;
+        foreach (var text in SaltmarshFerryGames.Drafts.Concat(Enumerable.Range(first, 60).Select(PlausibleDrafts.Of)))
+        {
+            var reading = NaturalReader.Read(Demo.Competition, text);
+            Assert.True(text == reading.Draft, $"from seed {first}: {text}");
+            Assert.Empty(reading.Open);
+            Assert.Empty(reading.Unread);
+        }
+    }
+
+    private static readonly string[] Words =
+    [
+        "AMRAP",
+        "for time",
+        "cap",
+        "rounds",
+        "10",
+        "21-15-9",
+        "43/30 kg",
+        "12'",
+        "thrusters",
+        "row",
+        "cal",
+        "max",
+        "then",
+        "score",
+        "tie",
+        "\t",
+        "\n",
+        "\n",
+        "(",
+        ")",
+        ":",
+        ",",
+        "each",
+        "Meadow",
+        "men",
+        "women",
+        "EMOM",
+        "rest 1:00",
+        "burpees",
+        "½",
+        "🙂",
+        "'",
+        "\"",
+        "#",
+        "-",
+        "2 x 22.5",
+        "unfinished",
+        "EDIT",
+        "station",
+        "in a row",
+        "A)",
+        "B)",
+        "heaviest",
+        "|",
+        "x",
+        "/",
+        "complex",
+        "relay",
+        "1.",
+        "note",
+        "sets",
+        "on",
+        "off",
+        "por tiempo",
+        "instead of",
+        "level",
+        "=",
+        "+",
+    ];
+
+    /// <summary>No text stops the reader or makes a draft that the notation does not have; the same text is read the same.</summary>
+    [Fact]
+    public void Any_text_is_read_or_told()
+    {
+        var said = Gen.Int[0, Words.Length - 1].Select(i => Words[i]).List[0, 60].Select(w => string.Join(' ', w));
+        Gen.OneOf(said, Gen.String[Gen.Char[" \n\t/-.:,()aA0123456789x'\"é\ud83d|"], 0, 200], MutatedDemo.Any)
+            .Sample(
+                text =>
+                {
+                    var reading = NaturalReader.Read(Demo.Competition, text);
+                    Assert.Empty(Parser.Parse(reading.Draft.Length == 0 ? "x" : reading.Draft).Problems);
+                    Assert.Equal(reading, NaturalReader.Read(Demo.Competition, text));
+                    var lines = text.ReplaceLineEndings("\n").Split('\n');
+                    Assert.All(
+                        reading
+                            .Open.Select(o => (o.At.Line, o.At.Column, o.At.Length))
+                            .Concat(reading.Unread.Select(u => (u.At.Line, u.At.Column, u.At.Length))),
+                        at => Assert.InRange(at.Column - 1 + at.Length, 0, Math.Max(1, lines[at.Line - 1].Length))
+                    );
+                },
+                iter: (Environment.GetEnvironmentVariable("LONG") is null ? 600 : 40_000)
+            );
+    }
+
+    [Theory]
+    [InlineData("roses are red\nviolets are blue\nsugar is sweet\nand so are you")]
+    [InlineData("Apples 3.50\nPears 2.20\nMilk 1.10\nTotal 6.80")]
+    [InlineData("2027-03-01 10:22:33 INFO listening on port 8080\n2027-03-01 10:22:34 WARN 3 retries")]
+    [InlineData("")]
+    [InlineData("\n\n \n")]
+    public void A_text_without_a_workout_gives_none_and_says_so(string text)
+    {
+        var reading = NaturalReader.Read(Demo.Competition, text);
+        Assert.Equal("", reading.Draft);
+        Assert.Equal(text.Split('\n').Count(l => l.Trim().Length > 0), reading.Unread.Count);
+    }
+
+    /// <summary>Each figure of these sentences is one of its own, so that none can hide behind another.</summary>
+    [Fact]
+    public void No_number_is_lost()
+    {
+        var seed = Environment.TickCount & 0xFFFFF;
+        var random = new Random(seed);
+        for (var k = 0; k < 300; k++)
+        {
+            var numbers = Enumerable.Range(61, 900).OrderBy(_ => random.Next()).Take(40).ToList();
+            var next = 0;
+            var text = string.Join(
+                random.Next(4) == 0 ? " " : "\n",
+                Enumerable
+                    .Range(0, 2 + random.Next(8))
+                    .Select(_ =>
+                        string.Join(
+                            ' ',
+                            Enumerable
+                                .Range(0, 1 + random.Next(6))
+                                .Select(_ => random.Next(3) == 0 && next < 40 ? $"{numbers[next++]}" : Words[random.Next(Words.Length)])
+                        )
+                    )
+            );
+            var reading = NaturalReader.Read(Demo.Competition, text);
+            var lines = text.Split('\n');
+            for (var i = 0; i < next; i++)
+            {
+                var n = numbers[i].ToString(CultureInfo.InvariantCulture);
+                var line = Array.FindIndex(lines, l => l.Split(' ').Contains(n)) + 1;
+                var column = (" " + lines[line - 1] + " ").IndexOf($" {n} ", StringComparison.Ordinal) + 1;
+                bool Covers(int l, int c, int length) => l == line && c <= column && column + n.Length <= c + length;
+                Assert.True(
+                    reading.Draft.Contains(n, StringComparison.Ordinal)
+                        // A plain number behind a cap is minutes.
+                        || reading.Draft.Contains(new Duration(numbers[i] * 60_000L).ToString(), StringComparison.Ordinal)
+                        || reading.Unread.Any(u => Covers(u.At.Line, u.At.Column, u.At.Length))
+                        || reading.Remarks.Any(u => Covers(u.At.Line, u.At.Column, u.At.Length))
+                        || reading.Open.Any(u => Covers(u.At.Line, u.At.Column, u.At.Length)),
+                    $"seed {seed}: {n} of line {line} is lost:\n{text}\n---\n{reading.Draft}"
+                );
+            }
+        }
+    }
+}
