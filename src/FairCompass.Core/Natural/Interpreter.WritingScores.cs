@@ -1,4 +1,3 @@
-
 namespace FairCompass.Core.Natural;
 
 internal sealed partial class Interpreter
