@@ -120,7 +120,8 @@ internal sealed class PlateBargain(PlatePairs[] plates, IReadOnlyList<PlannedBar
 
     private int[][] Own(PlannedBar bar) => [.. Enumerable.Range(0, moments).Select(_ => All(bar))];
 
-    /// <summary>What the other bars leave of each kind to each of those that stand alike, at a moment; those not planned yet hold on to what they stand with.</summary>
+    /// <summary>What the other bars leave of each kind to each of those that stand alike, at a moment; those not planned yet hold on to
+    /// what they stand with.</summary>
     private int[] Free(List<int>[][] now, int except, int moment)
     {
         var free = plates.Select(p => p.Pairs).ToArray();

@@ -5,8 +5,8 @@ using FairCompass.Core.Quantities;
 namespace FairCompass.Core.Natural;
 
 /// <summary>
-/// No number of a text is lost: each stands in the draft, in a remark, in a question, among what was not understood, or was worked with. One
-/// that stands nowhere is told.
+/// No number of a text is lost: each stands in the draft, in a remark, in a question, among what was not understood, or was worked with.
+/// One that stands nowhere is told.
 /// </summary>
 internal static partial class Accounting
 {

@@ -2,7 +2,8 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Natural;
 
-/// <summary>Figures as they are written: <c>24/16 kg</c>, <c>60kg / 40kg</c>, <c>2x15/10</c>, <c>21 - 15 - 9</c>, <c>3-6-9...</c>.</summary>
+/// <summary>Figures as they are written: <c>24/16 kg</c>, <c>60kg / 40kg</c>, <c>2x15/10</c>, <c>21 - 15 - 9</c>,
+/// <c>3-6-9...</c>.</summary>
 /// <param name="raw">The pieces of a line.</param>
 /// <param name="unitOf">The unit that a piece is.</param>
 internal sealed class FigureReader(List<RawPiece> raw, Func<RawPiece, string?> unitOf)

@@ -5,7 +5,8 @@ namespace FairCompass.Core.Natural;
 internal sealed partial class Interpreter
 {
     private bool Arrangement(int i, bool first) =>
-        BlockName(i)
+        TakenBack(i)
+        || BlockName(i)
         || Spots(i)
         || Gate(i)
         || Choose(i)
@@ -56,18 +57,24 @@ internal sealed partial class Interpreter
         }
     }
 
+    /// <summary><c>forget the 3 rounds</c>.</summary>
+    private bool TakenBack(int i)
+    {
+        if (!s[i].Is("forget"))
+        {
+            return false;
+        }
+
+        // What is taken back is not read: the number and the rounds behind it.
+        var gone = Next(i);
+        worked.AddRange(s.Skip(gone).Take(1).Select(p => p.At));
+        Take(i, gone, CountOf(At(gone)) is not null && At(Next(gone))?.Is("rounds") == true ? Next(gone) : -1);
+        return true;
+    }
+
     /// <summary><c>5 rounds</c>, <c>3 rds of</c>, <c>5 rondas</c>.</summary>
     private bool Rounds(int i)
     {
-        if (s[i].Is("forget"))
-        {
-            // What is taken back is not read: the number and the rounds behind it.
-            var gone = Next(i);
-            worked.AddRange(s.Skip(gone).Take(1).Select(p => p.At));
-            Take(i, gone, CountOf(At(gone)) is not null && At(Next(gone))?.Is("rounds") == true ? Next(gone) : -1);
-            return true;
-        }
-
         if (waitingRounds is not null && CountOf(s[i]) is { } later && At(i + 1)?.Is("of") == true && At(i + 2) is { Word: "them" })
         {
             Open(new($"{later} rounds"), i);
@@ -103,6 +110,12 @@ internal sealed partial class Interpreter
         if (s[i].Is("sets") && s.Exists(p => p.Is("rest", "off")) && s.Exists(p => p.Sort == Sort.Time && !p.Taken))
         {
             waitingSets = n;
+            return false;
+        }
+
+        // A number of intervals that does not fit their total is neither.
+        if (every is not null && Here == every && Part.Length is { } total && total != n * everyMs)
+        {
             return false;
         }
 
@@ -168,7 +181,7 @@ internal sealed partial class Interpreter
 
     private bool IsNextLineTask(int line) =>
         line < lines.Length
-        && lexer.Read(lines[line], line + 1) is var next
+        && PiecesOf(line) is var next
         && next.Exists(p => p.Movement is not null)
         && !next.Exists(p => p.Figure is { Unit: "", IsPair: false });
 

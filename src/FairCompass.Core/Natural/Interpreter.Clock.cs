@@ -196,7 +196,7 @@ internal sealed partial class Interpreter
         if (CountOf(At(times)) is { } n && (At(times - 1)?.Word == "x" || At(Next(times))?.Is("rounds", "sets") == true))
         {
             Part.Length = n * each;
-            intervalsAt.Add(s[times].At);
+            intervalsAt.Add((Part, s[times].At));
             Take(times, At(Next(times))?.Is("rounds", "sets") == true ? Next(times) : -1);
         }
         else if (TimeOf(At(next)) is { } total && !IsAmountOfTask(next))
@@ -211,7 +211,7 @@ internal sealed partial class Interpreter
         }
 
         // The total of minutes stands in the draft as so many intervals.
-        intervalsAt.Add(Part.LengthAt);
+        intervalsAt.Add((Part, Part.LengthAt));
         Part.Goal = "reps";
         Part.Lines.Add(s[i].Line);
         every = new("every " + Times.Written(each)) { };
@@ -223,7 +223,7 @@ internal sealed partial class Interpreter
     private Block? every;
 
     /// <summary>Where the total of intervals stands, which is written as their number.</summary>
-    private readonly List<SourceRange> intervalsAt = [];
+    private readonly List<(Part Part, SourceRange At)> intervalsAt = [];
     private long everyMs;
 
     /// <summary><c>A) for time</c>, <c>Part B</c>.</summary>

@@ -132,7 +132,7 @@ internal sealed partial class Interpreter
             times = "1";
         }
 
-        worked.AddRange(intervalsAt);
+        worked.AddRange(intervalsAt.Where(x => x.Part == p && p.Length is not null).Select(x => x.At));
         draft.Add(depth, $"{times} cycles", every.Lines.First(), "so many intervals of the same work");
         foreach (var group in alternates ? tasks.Select(t => new List<Item> { t }) : [tasks])
         {

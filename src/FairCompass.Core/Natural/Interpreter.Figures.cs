@@ -54,10 +54,11 @@ internal sealed partial class Interpreter
                 continue;
             }
 
+            var all = Core.Text.Words.Join(sums.GroupBy(x => x.Sum).Select(g => $"{g.Key} ({g.First().Address})"));
             Ask(
                 at,
                 "total",
-                $"The text says {Number.Normal(stated)} reps; its tasks add up to {Core.Text.Words.Join(sums.GroupBy(x => x.Sum).Select(g => $"{g.Key} ({g.First().Address})"))}. Which is right?",
+                $"The text says {Number.Normal(stated)} reps; its tasks add up to {all}. Which is right?",
                 Option($"{sums[0].Sum}", "The tasks stand as they are.", at, $"{sums[0].Sum} reps")
             );
         }
@@ -148,10 +149,11 @@ internal sealed partial class Interpreter
         }
 
         var said = TextAt(v.At);
+        var other = competition.Unit == MassUnit.Kilogram ? "pounds" : "kilograms";
         Ask(
             v.At,
             "unit",
-            $"“{said}” has no unit, and the numbers are usual ones in {(competition.Unit == MassUnit.Kilogram ? "pounds" : "kilograms")}. Which unit?",
+            $"“{said}” has no unit, and the numbers are usual ones in {other}. Which unit?",
             Option("kg", $"{said} kg", v.At, said + " kg"),
             Option("lb", $"{said} lb", v.At, said + " lb")
         );

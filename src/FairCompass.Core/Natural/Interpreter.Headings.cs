@@ -9,7 +9,7 @@ internal sealed partial class Interpreter
     {
         for (var i = 0; i < lines.Length; i++)
         {
-            var pieces = lexer.Read(lines[i], i + 1);
+            var pieces = PiecesOf(i);
             schemeLine =
                 pieces.Exists(p => p.Figure is { IsList: true, Unit: "", IsPair: false, First.Count: >= 3 })
                 && !pieces.Exists(p => p.Movement is not null)

@@ -97,7 +97,8 @@ internal sealed partial class Interpreter
         return true;
     }
 
-    /// <summary>A movement that some do, in a line that names them and no other: it stands in place of the task that it is most like.</summary>
+    /// <summary>A movement that some do, in a line that names them and no other: it stands in place of the task that it is most
+    /// like.</summary>
     private bool Substitute(int i, Entry movement)
     {
         if (
@@ -236,7 +237,8 @@ internal sealed partial class Interpreter
         return AmountBehind(i, movement);
     }
 
-    /// <summary>A movement without an amount that is done as often as the time allows: at a station, or in intervals of work and rest.</summary>
+    /// <summary>A movement without an amount that is done as often as the time allows: at a station, or in intervals of work and
+    /// rest.</summary>
     private bool FillsItsTime(int i) =>
         task is null
         && (

@@ -152,7 +152,7 @@ internal sealed partial class Interpreter
             }
         }
 
-        int? number = cells[0] is [{ Figure.Count: { } n }] && cells.Count > 1 ? n : null;
+        var number = cells.Count > 1 && cells[0] is [{ } lead] ? RowNumber(lead) : null;
         if (number is not null)
         {
             worked.AddRange(cells[0].Select(p => p.At));

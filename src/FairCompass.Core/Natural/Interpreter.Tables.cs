@@ -28,8 +28,7 @@ internal sealed partial class Interpreter
         }
 
         var rows = Enumerable.Range(from, to - from).Where(i => !IsRuler(lines[i])).Select(RowAt).ToList();
-        scope = Scope.All;
-        section = Section.Work;
+        (scope, section, rowsCounted) = (Scope.All, Section.Work, 0);
         var head = rows.FindIndex(r => r.Cells.Count(c => WhomOf(c) is not null) >= 2);
         var columns = head >= 0 ? rows[head].Cells.Select(WhomOf).ToList() : [];
         var kits = head < 0 ? rows.FindIndex(IsKitHead) : -1;
@@ -62,7 +61,9 @@ internal sealed partial class Interpreter
         return to;
     }
 
-    private static bool IsRow(string line) =>
+    private static bool IsRow(string line) => line.Length <= MostInLine && IsRowOfCells(line);
+
+    private static bool IsRowOfCells(string line) =>
         line.Contains('\t', StringComparison.Ordinal)
             && line.Trim().Length > 0
             && !(line.TrimStart() is ['•' or '*' or '-', '\t', ..] && line.Count(c => c == '\t') == 1)
@@ -146,7 +147,7 @@ internal sealed partial class Interpreter
             return;
         }
 
-        var number = label is [{ Figure.Count: { } n }] ? n : (int?)null;
+        var number = label is [{ } lead] ? RowNumber(lead) : null;
         if (number is not null)
         {
             worked.AddRange(label.Select(p => p.At));
@@ -161,6 +162,11 @@ internal sealed partial class Interpreter
 
         Behind(behind, number);
     }
+
+    /// <summary>The number of a row, where rows are counted from 1; any other number says something.</summary>
+    private int? RowNumber(Piece p) => p.Figure?.Count is { } n && n == rowsCounted + 1 ? ++rowsCounted : null;
+
+    private int rowsCounted;
 
     private void UnlabelledRow(List<Piece> label, List<(Scope For, List<Piece> Cell)> values)
     {

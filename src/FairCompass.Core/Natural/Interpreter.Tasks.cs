@@ -129,7 +129,8 @@ internal sealed partial class Interpreter
         || movement.EndsWith("hold", StringComparison.Ordinal)
         || movement.StartsWith("front plank", StringComparison.Ordinal);
 
-    /// <summary>An amount with its movement: <c>14/11 cal bike</c>, <c>20 calories on the air bike</c>, <c>80 m farmer's carry</c>.</summary>
+    /// <summary>An amount with its movement: <c>14/11 cal bike</c>, <c>20 calories on the air bike</c>, <c>80 m farmer's
+    /// carry</c>.</summary>
     private bool Amount(int i)
     {
         if (s[i].Figure is not { } f || s[i].Taken || f.IsMass || f.IsHeight || s[i].Sort == Sort.Time)

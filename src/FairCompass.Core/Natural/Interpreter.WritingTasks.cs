@@ -92,7 +92,8 @@ internal sealed partial class Interpreter
         }
     }
 
-    /// <summary>The values of a division without a movement that it has anyway; where a division that it follows does another, it is said.</summary>
+    /// <summary>The values of a division without a movement that it has anyway; where a division that it follows does another, it is
+    /// said.</summary>
     private List<Value> Telling(TaskItem t, int division, SortedDictionary<int, List<Value>> all)
     {
         bool Moves(Competitions.Division d) =>
@@ -165,7 +166,8 @@ internal sealed partial class Interpreter
         Ask(
             b.At,
             "load",
-            $"{NameOf(division)} has two loads for the {t.Movement}: {first} (line {a.At.Line}) and {second} (line {b.At.Line}). Which holds?",
+            $"{NameOf(division)} has two loads for the {t.Movement}: {first} (line {a.At.Line}) "
+                + $"and {second} (line {b.At.Line}). Which holds?",
             Option(first, $"{NameOf(division)}: {first}", b.At, first),
             Option(second, $"{NameOf(division)}: {second}", a.At, second)
         );

@@ -97,9 +97,39 @@ internal sealed partial class Interpreter
                 continue;
             }
 
-            ReadLine(lexer.Read(lines[i], i + 1));
+            ReadLine(PiecesOf(i));
         }
     }
+
+    private readonly Dictionary<int, List<Piece>> lexed = [];
+
+    /// <summary>The pieces of a line, made once; a line of a length that nobody writes has none and is told.</summary>
+    private List<Piece> PiecesOf(int index)
+    {
+        if (lexed.TryGetValue(index, out var known))
+        {
+            return known;
+        }
+
+        if (lines[index].Length > MostInLine || index >= MostLines)
+        {
+            unread.Add(
+                new(new(index + 1, 1, lines[index].Length), "This is more than is read.")
+                {
+                    Words = Spaces.Replace(lines[index], " ").Trim(),
+                }
+            );
+            return lexed[index] = [];
+        }
+
+        return lexed[index] = lexer.Read(lines[index], index + 1);
+    }
+
+    /// <summary>UTF-16 units of a line beyond which it is not read: ten times what a draft takes.</summary>
+    private const int MostInLine = 3000;
+
+    /// <summary>Lines of a text beyond which it is not read: twice what a draft takes.</summary>
+    private const int MostLines = 1000;
 
     private void ReadLine(List<Piece> pieces)
     {

@@ -64,7 +64,9 @@ internal sealed class Lexer(DivisionNames names, Lexicon lexicon)
             return null;
         }
 
-        for (var n = Math.Min(Lexicon.MostWords + 4, raw.Count - at); n > 0; n--)
+        // Each word may have a joint before it: toes-to-bar.
+        var most = 2 * lexicon.LongestFrom(raw[at].IsWord ? Lexicon.Stem(raw[at].Text) : raw[at].Text);
+        for (var n = Math.Min(most, raw.Count - at); n > 0; n--)
         {
             // A number by itself is a figure, a phrase ends with a word of its own, and a full stop before a space ends a sentence.
             if (

@@ -15,10 +15,10 @@ internal sealed class Lexicon
     private static readonly ConditionalWeakTable<Competition, Lexicon> Known = [];
     private static readonly Lazy<Dictionary<string, List<Entry>>> Shared = new(ReadLists);
 
-    /// <summary>The most words of a phrase.</summary>
-    public const int MostWords = 14;
-
     private readonly Dictionary<string, List<Entry>> own = new(StringComparer.Ordinal);
+
+    /// <summary>The most words of a phrase that begins with a word.</summary>
+    private readonly Lazy<Dictionary<string, int>> longest;
     private readonly ConcurrentDictionary<string, string?> nearest = new(StringComparer.Ordinal);
     private readonly Lazy<Dictionary<int, List<string>>> words;
 
@@ -29,6 +29,12 @@ internal sealed class Lexicon
             AddMovement(own, movement);
         }
 
+        longest = new(() =>
+            Shared
+                .Value.Keys.Concat(own.Keys)
+                .GroupBy(k => k.Split(' ')[0])
+                .ToDictionary(g => g.Key, g => g.Max(k => k.Count(c => c == ' ') + 1), StringComparer.Ordinal)
+        );
         words = new(() =>
             Shared
                 .Value.Concat(own)
@@ -47,6 +53,10 @@ internal sealed class Lexicon
     /// <summary>The lexicon of a competition.</summary>
     public static Lexicon Of(Competition competition) => Known.GetValue(competition, c => new(c));
 
+    /// <summary>The most words of a phrase that begins with a word; 0 where none does.</summary>
+    /// <param name="first">As <see cref="Stem"/> leaves it, or a number or mark.</param>
+    public int LongestFrom(string first) => longest.Value.GetValueOrDefault(first);
+
     /// <summary>What some words mean together; null when they are no phrase.</summary>
     /// <param name="key">Words as <see cref="Stem"/> leaves them, with spaces between.</param>
     public IReadOnlyList<Entry>? Find(string key) =>
@@ -54,7 +64,8 @@ internal sealed class Lexicon
         : Shared.Value.TryGetValue(key, out var shared) ? shared
         : null;
 
-    /// <summary>The only known word that a long unknown one is a slip of: one letter wrong, missing, too much, or two changed over.</summary>
+    /// <summary>The only known word that a long unknown one is a slip of: one letter wrong, missing, too much, or two changed
+    /// over.</summary>
     /// <param name="word">As <see cref="Stem"/> leaves it.</param>
     public string? Mended(string word) =>
         word.Length < LeastForTypos
@@ -97,7 +108,8 @@ internal sealed class Lexicon
         return WithoutE(one);
     }
 
-    /// <summary>Spanish puts an e before the ending where English often has one of its own, so a long word is compared without it.</summary>
+    /// <summary>Spanish puts an e before the ending where English often has one of its own, so a long word is compared without
+    /// it.</summary>
     private static string WithoutE(string word) => word.Length > 4 && word.EndsWith('e') ? word[..^1] : word;
 
     private static bool IsSlip(string a, string b)

@@ -7,7 +7,8 @@ namespace FairCompass.Core.Natural;
 /// <param name="Line">The line of the text, from 1.</param>
 /// <param name="Column">From 1.</param>
 /// <param name="Length">UTF-16 units.</param>
-/// <param name="About">The topic: <c>cap</c>, <c>unit</c>, <c>load</c>, <c>order</c>, <c>amount</c>, <c>rounds</c>, <c>total</c>, <c>each</c>, <c>movement</c>, …</param>
+/// <param name="About">The topic: <c>cap</c>, <c>unit</c>, <c>load</c>, <c>order</c>, <c>amount</c>, <c>rounds</c>, <c>total</c>,
+/// <c>each</c>, <c>movement</c>, …</param>
 public sealed record QuestionPlace(int Line, int Column, int Length, string About);
 
 /// <summary>A way to answer.</summary>

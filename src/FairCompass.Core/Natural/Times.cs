@@ -8,7 +8,8 @@ internal static class Times
     private const long Second = 1000;
     private const long Minute = 60 * Second;
 
-    /// <summary>The time that begins at a place: milliseconds, how many pieces it takes, and the number that it would be otherwise.</summary>
+    /// <summary>The time that begins at a place: milliseconds, how many pieces it takes, and the number that it would be
+    /// otherwise.</summary>
     /// <param name="raw">The pieces of a line.</param>
     /// <param name="at">A number among them.</param>
     /// <param name="unitOf">The unit that a piece is.</param>

@@ -125,13 +125,25 @@ public class ReaderTests
         Assert.Equal(text.Split('\n').Count(l => l.Trim().Length > 0), reading.Unread.Count);
     }
 
+    /// <summary>What nobody writes is told and costs nothing: a line of a hundred thousand characters, a hundred thousand lines.</summary>
+    [Fact]
+    public void A_text_beyond_all_measure_is_told()
+    {
+        var line = "AMRAP 12\n10 thrusters\n" + string.Concat(Enumerable.Repeat("10 burpees ", 14_000));
+        var reading = NaturalReader.Read(Demo.Competition, line);
+        Assert.Contains("10 thruster", reading.Draft, StringComparison.Ordinal);
+        Assert.Equal([3], reading.Unread.Select(u => u.At.Line));
+        var lines = NaturalReader.Read(Demo.Competition, "AMRAP 12\n" + string.Concat(Enumerable.Repeat("x\n", 79_000)));
+        Assert.True(lines.Unread.Count > 78_000);
+    }
+
     /// <summary>Each figure of these sentences is one of its own, so that none can hide behind another.</summary>
     [Fact]
     public void No_number_is_lost()
     {
         var seed = Environment.TickCount & 0xFFFFF;
         var random = new Random(seed);
-        for (var k = 0; k < 300; k++)
+        for (var k = 0; k < (Environment.GetEnvironmentVariable("LONG") is null ? 100 : 5000); k++)
         {
             var numbers = Enumerable.Range(61, 900).OrderBy(_ => random.Next()).Take(40).ToList();
             var next = 0;

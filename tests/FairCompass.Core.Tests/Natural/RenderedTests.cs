@@ -7,7 +7,8 @@ namespace FairCompass.Core.Tests.Natural;
 /// <summary>Made-up workouts, written in a made-up hand and read back: the same numbers, or a question.</summary>
 public class RenderedTests
 {
-    /// <summary>Movements, with ways in which coaches write them, and their load: 0 for none, 1 for a bar, 2 for a pair of dumbbells.</summary>
+    /// <summary>Movements, with ways in which coaches write them, and their load: 0 for none, 1 for a bar, 2 for a pair of
+    /// dumbbells.</summary>
     private static readonly (string Name, string[] Ways, int Load)[] Movements =
     [
         ("thruster", ["thrusters", "thruster", "Thrusters", "THR"], 1),
@@ -125,8 +126,9 @@ public class RenderedTests
                 $"amrap {minutes} min",
                 $"As many rounds and reps as possible in {minutes} minutes"
             ),
-            1 =>
-                $"{Pick($"{rounds} RFT", $"{rounds} rounds for time", $"{rounds} rds FT", $"{rounds} rondas por tiempo")}{Pick(", ", " (", " ")}{cap}",
+            1 => Pick($"{rounds} RFT", $"{rounds} rounds for time", $"{rounds} rds FT", $"{rounds} rondas por tiempo")
+                + Pick(", ", " (", " ")
+                + cap,
             2 => $"{Pick("21-15-9", "21 - 15 - 9", "21/15/9", "21–15–9")} {Pick("for time", "FT")}, {cap}",
             _ => $"{Pick("For time", "FT", "Por tiempo")}{Pick(", ", ": ", " ")}{cap}",
         };

@@ -319,7 +319,8 @@ public class KitTests
         for (var (man, woman) = (50, 40); man <= 110; (man, woman) = woman < man ? (man, woman + 10) : (man + 20, 40))
         {
             var text =
-                $"T\n  for Ferry Pairs\n\n8:00 for time\n  2 rounds\n    4 deadlift, {man}/{woman} kg\n      share: {share}\n{then}{Trial.ForTime}";
+                $"T\n  for Ferry Pairs\n\n8:00 for time\n  2 rounds\n    4 deadlift, {man}/{woman} kg\n"
+                + $"      share: {share}\n{then}{Trial.ForTime}";
             var u = Understanding.Of(one, text);
             Assert.Empty(u.Parsed.Problems);
             if (u.Findings().Any(f => f.Rule == "plates-shared"))
