@@ -146,7 +146,7 @@ public sealed class LaneBars
     private Eq<PlateChange>? TogetherOnTheWay(PrescribedTask task, List<PrescribedTask> way)
     {
         var each = way.GroupBy(p => Key(p).Line).ToList();
-        var hands = WhoLifts([.. each.Select(g => g.First())]);
+        var hands = WhoLifts([.. way.DistinctBy(p => p.Source.At.Line)]);
         if (each.Count < 2 || hands is null)
         {
             return null;
@@ -155,7 +155,7 @@ public sealed class LaneBars
         var lines = each.ConvertAll(g =>
             hands.SelectMany(h => g.Where(h.Does).Select(p => new BarOnTheWay(OneOf(p), h, LoadsOf(p, unit)!.Value))).Distinct().ToList()
         );
-        if (lines.Exists(l => l.DistinctBy(b => b.Which).Count() < l.Count))
+        if (lines.Exists(l => l.Count == 0 || l.DistinctBy(b => b.Which).Count() < l.Count))
         {
             return null;
         }
@@ -180,7 +180,7 @@ public sealed class LaneBars
         );
         var before = lengths.Take(each.FindIndex(g => g.Key == Key(task).Line)).Sum();
         var mine = bars.FindIndex(b => b.Bar == OneOf(task) && b.Whose.Does(task));
-        return plans?[mine].Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
+        return mine < 0 ? null : plans?[mine].Skip(before).Take(LoadsOf(task, unit)!.Value.Count).ToEq();
     }
 
     /// <summary>Members who have the same in every line of a way, each at a bar of their own.</summary>

@@ -48,13 +48,8 @@ internal sealed class DivisionNames
     public IReadOnlyList<int>? Find(string key) => known.GetValueOrDefault(key);
 
     /// <summary>True where the words are a whole name, so that they are nothing else.</summary>
-    /// <param name="raw">The pieces of a line.</param>
-    /// <param name="at">Where the words begin.</param>
-    /// <param name="count">How many pieces they are.</param>
-    public bool IsWord(List<RawPiece> raw, int at, int count) =>
-        whole.Contains(
-            string.Join(' ', raw.Skip(at).Take(count).Where(p => !p.IsJoint).Select(p => p.IsWord ? Lexicon.Stem(p.Text) : p.Text))
-        ) && char.IsLetter(raw[at].Text[0]);
+    /// <param name="key">Words without plural endings, with spaces between.</param>
+    public bool IsWhole(string key) => whole.Contains(key) && char.IsLetter(key[0]);
 
     /// <summary>A word that some names have: <c>Pro</c> for <c>Pro Men</c> and <c>Pro Women</c>.</summary>
     private void AddParts(IReadOnlyList<Division> divisions)

@@ -14,9 +14,6 @@ internal sealed record Figure(Eq<decimal> First, Eq<decimal> Second, string Unit
     /// <summary>True where the list goes on by equal steps: <c>3-6-9-...</c>.</summary>
     public bool Open { get; init; }
 
-    /// <summary>True where the first numbers are the women’s, false where they are the men’s; null where the text does not say.</summary>
-    public bool? WomanFirst { get; init; }
-
     /// <summary>True where an amount nobody has said stands in its place: <c>??</c>, <c>tbc</c>.</summary>
     public bool Unset { get; init; }
 

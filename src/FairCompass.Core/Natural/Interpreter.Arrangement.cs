@@ -138,7 +138,7 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        var next = At(Next(i))?.Is("of") == true ? Next(Next(i)) : Next(i);
+        var next = BehindOf(i);
         var before = At(Previous(i));
         if (
             At(next) is { Movement: not null }
@@ -164,7 +164,6 @@ internal sealed partial class Interpreter
             Open(new("rounds without end"), i);
             Part.Goal ??= "reps";
             OpenWithin(new(f.Side(f.First) + " of") { IsScheme = true }, i);
-            ladder = f;
             return true;
         }
 
@@ -177,7 +176,6 @@ internal sealed partial class Interpreter
     private int schemeLine;
 
     private Eq<decimal> schemeValues = [];
-    private Figure? ladder;
 
     private bool IsNextLineTask(int line) =>
         line < lines.Length

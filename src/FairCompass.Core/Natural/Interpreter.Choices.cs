@@ -6,7 +6,7 @@ internal sealed partial class Interpreter
     private TaskItem? optionOf;
 
     /// <summary>The way that was read last in this line.</summary>
-    private TaskItem? Way => task is not null && parts.SelectMany(p => p.Work.Tasks).Any(t => t.Choices.Contains(task)) ? task : null;
+    private TaskItem? Way => task is not null && AllTasks.Any(t => t.Choices.Contains(task)) ? task : null;
 
     /// <summary><c>60 DU or 120 singles</c>, <c>… OR 50/35 kg 13 reps</c>, <c>no rope skills = 6 strict pull-ups</c>.</summary>
     private bool Choose(int i)
@@ -26,7 +26,7 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        optionOf = parts.SelectMany(p => p.Work.Tasks).LastOrDefault(t => t.Choices.Contains(task)) ?? task;
+        optionOf = AllTasks.LastOrDefault(t => t.Choices.Contains(task)) ?? task;
         Take(i);
         if (next.Movement is not null && next.Figure is null)
         {

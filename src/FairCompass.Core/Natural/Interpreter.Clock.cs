@@ -23,7 +23,6 @@ internal sealed partial class Interpreter
         {
             parts.Add(new());
             open.Clear();
-            opened.Clear();
             open.Push(Part.Work);
         }
     }
@@ -175,7 +174,7 @@ internal sealed partial class Interpreter
                 ? 60_000 * long.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture)
             : (s[i].Is("every") || s[i].Word == "e") && At(i + 1) is { Sort: Sort.Time } t ? t.Ms
             : null;
-        if (interval is not { } each || (s[i].Is("every") && s.Exists(p => p.Is("stations", "rota"))))
+        if (interval is not { } each || each == 0 || (s[i].Is("every") && s.Exists(p => p.Is("stations", "rota"))))
         {
             return false;
         }
@@ -214,7 +213,7 @@ internal sealed partial class Interpreter
         intervalsAt.Add((Part, Part.LengthAt));
         Part.Goal = "reps";
         Part.Lines.Add(s[i].Line);
-        every = new("every " + Times.Written(each)) { };
+        every = new("every " + Times.Written(each));
         everyMs = each;
         Open(every, i);
         return true;

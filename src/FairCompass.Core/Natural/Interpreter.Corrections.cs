@@ -32,8 +32,7 @@ internal sealed partial class Interpreter
 
         var was = not > now ? s.Skip(not).FirstOrDefault(p => p.Figure is not null)?.Figure : null;
         var named = s[movement].Movement!.Value;
-        var meant = parts
-            .SelectMany(p => p.Work.Tasks)
+        var meant = AllTasks
             .Where(t =>
                 t.Movement == named
                 || t.Options.Contains(named)

@@ -22,10 +22,7 @@ internal sealed partial class Interpreter
             draft.Add(0, $"{Times.Written(length)} clock", clockLine, "one clock for several parts");
         }
 
-        for (var i = 0; i < parts.Count; i++)
-        {
-            WritePart(parts[i], i);
-        }
+        parts.ForEach(WritePart);
 
         draft.Space();
         WriteScores();
@@ -67,7 +64,7 @@ internal sealed partial class Interpreter
             : competition.Divisions;
     }
 
-    private void WritePart(Part p, int index)
+    private void WritePart(Part p)
     {
         var depth = clock is null ? 0 : 1;
         var label = p.Label.Length > 0 ? p.Label + ": " : "";
@@ -91,8 +88,14 @@ internal sealed partial class Interpreter
 
         if (every is not null && p.Work.Items.Contains(every) && every.Items is not [Block { Head: "first" }, ..])
         {
-            WriteMinutes(p, depth);
-            return;
+            var slots = alternates ? every.Items.Count : 1;
+            if (p.Length is { } total && total % (everyMs * slots) == 0)
+            {
+                WriteMinutes(p, depth, total / everyMs / slots);
+                return;
+            }
+
+            TakeTurns(slots);
         }
 
         if (turning is not null)
@@ -103,7 +106,7 @@ internal sealed partial class Interpreter
                 draft.Add(depth + 1, rerig, p.Lines.FirstOrDefault(), "who changes the plates");
             }
 
-            WriteWork(p, depth + 1, index);
+            WriteWork(p, depth + 1);
             return;
         }
 
@@ -117,22 +120,26 @@ internal sealed partial class Interpreter
             draft.Add(depth, $"{label}{LengthOf(p, goal)} for {goal}", p.Lines.FirstOrDefault(), how);
         }
 
-        WriteWork(p, depth + 1, index);
+        WriteWork(p, depth + 1);
+    }
+
+    /// <summary>Tasks in turn, an interval each, where the intervals are not so many whole turns: each says in which it stands.</summary>
+    private void TakeTurns(int slots)
+    {
+        foreach (var (task, i) in every!.Items.OfType<TaskItem>().Select((t, i) => (t, i + 1)))
+        {
+            if (slots > 1)
+            {
+                task.Details.Add($"rounds {i}-{i + slots}-... only");
+            }
+        }
     }
 
     /// <summary>A list for each minute with nothing beside it: as many windows.</summary>
-    private void WriteMinutes(Part p, int depth)
+    private void WriteMinutes(Part p, int depth, long times)
     {
         var tasks = every!.Items;
-        var slots = alternates ? tasks.Count : 1;
-        var times = p.Length is { } length && slots > 0 ? $"{length / everyMs / slots}" : "unset";
-        if (times == "unset")
-        {
-            Ask(new(every.Lines.FirstOrDefault(1), 1, 1), "rounds", "For how many minutes or rounds?");
-            times = "1";
-        }
-
-        worked.AddRange(intervalsAt.Where(x => x.Part == p && p.Length is not null).Select(x => x.At));
+        worked.AddRange(intervalsAt.Where(x => x.Part == p).Select(x => x.At));
         draft.Add(depth, $"{times} cycles", every.Lines.First(), "so many intervals of the same work");
         foreach (var group in alternates ? tasks.Select(t => new List<Item> { t }) : [tasks])
         {
@@ -232,7 +239,7 @@ internal sealed partial class Interpreter
         Ask(all[^1].At, "cap", $"The text has two time limits: {said}. Which holds?", [.. options]);
     }
 
-    private void WriteWork(Part p, int depth, int index)
+    private void WriteWork(Part p, int depth)
     {
         var all = shares.Where(x => x.Part == p).ToList();
         if (all.Count > 0)
@@ -295,7 +302,7 @@ internal sealed partial class Interpreter
         var head = b.Head;
         if (b.Bar is { Values.Count: > 0 } bar)
         {
-            head = head.Replace("complex", "complex, " + LoadText(bar, Scope.All, bar.Values), StringComparison.Ordinal);
+            head = head.Replace("complex", "complex, " + LoadText(bar, bar.Values), StringComparison.Ordinal);
         }
 
         draft.Add(depth, head, b.Lines.FirstOrDefault(), How(b));

@@ -17,7 +17,7 @@ internal sealed partial class Interpreter
                     : schemeLine;
             for (var k = 0; k + 2 < pieces.Count; k++)
             {
-                if (pieces[k + 1].IsMark("/|") && SexOf(pieces[k]) is { } first && SexOf(pieces[k + 2]) is { } second && first != second)
+                if (pieces[k + 1].IsMark("/|") && SexesOf(pieces[k], pieces[k + 2]) is { } first)
                 {
                     womanFirst = first;
                     legendLine = i + 1;
@@ -28,7 +28,15 @@ internal sealed partial class Interpreter
 
     private int legendLine;
 
-    /// <summary>True for a word of the women, false for one of the men; in Spanish M beside H is the women.</summary>
+    /// <summary>True where the women stand first of two words for both, false where the men do; beside H, M is the women
+    /// (Spanish).</summary>
+    private static bool? SexesOf(Piece one, Piece other) =>
+        one.Word == "h" && other.Word == "m" ? false
+        : one.Word == "m" && other.Word == "h" ? true
+        : SexOf(one) is { } first && SexOf(other) is { } second && first != second ? first
+        : null;
+
+    /// <summary>True for a word of the women, false for one of the men; null for any other.</summary>
     private static bool? SexOf(Piece p) =>
         p.Is("women") ? true
         : p.Is("men") ? false

@@ -165,7 +165,7 @@ internal sealed partial class Interpreter
 
     private void Uncounted(string movement)
     {
-        foreach (var t in parts.SelectMany(p => p.Work.Tasks).Where(t => t.Movement == movement))
+        foreach (var t in AllTasks.Where(t => t.Movement == movement))
         {
             t.Details.Add("uncounted");
         }

@@ -17,9 +17,7 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        var target = parts
-            .SelectMany(p => p.Work.Tasks)
-            .LastOrDefault(t => t.Movement == replaced.Value || t.Options.Contains(replaced.Value));
+        var target = AllTasks.LastOrDefault(t => t.Movement == replaced.Value || t.Options.Contains(replaced.Value));
         if (target is null)
         {
             replacing.Add((scope, does.Value, AmountBefore(i), replaced.Value, s[i].At));
@@ -111,8 +109,7 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        var free = parts
-            .SelectMany(p => p.Work.Tasks)
+        var free = AllTasks
             .Where(t =>
                 !t.Values.Exists(v =>
                     v.Aspect == Aspect.Movement
@@ -153,10 +150,7 @@ internal sealed partial class Interpreter
 
     private bool SpeaksOf(int i, string movement)
     {
-        var same =
-            scope == Scope.All
-                ? []
-                : parts.SelectMany(p => p.Work.Tasks).Where(t => t.Movement == movement || t.Options.Contains(movement)).ToList();
+        var same = scope == Scope.All ? [] : AllTasks.Where(t => t.Movement == movement || t.Options.Contains(movement)).ToList();
         if (same.Count == 0 || At(Next(i))?.Is("insteadOf") == true || IsOverride())
         {
             return false;
@@ -288,6 +282,8 @@ internal sealed partial class Interpreter
             Option(task.Movement, $"{task.Movement} is done.", where, ""),
             Option(movement.Value, $"{movement.Value} is done.", task.At, TextAt(where))
         );
+        // The draft says so too, whoever takes it before the question is answered.
+        task.Remark ??= TextAt(where) + "?";
         TakeAll(s.Skip(i).Where(p => p.Is("tbd") || p.IsMark("?") || p == s[i]));
         return true;
     }

@@ -61,8 +61,7 @@ internal sealed partial class Interpreter
     private TaskItem? noted;
 
     private TaskItem? TaskNamed(Entry movement) =>
-        parts
-            .SelectMany(p => p.Work.Tasks)
+        AllTasks
             .OrderByDescending(t => t.Movement == movement.Value)
             .FirstOrDefault(t =>
                 t.Movement == movement.Value

@@ -28,11 +28,7 @@ internal sealed partial class Interpreter
     /// <summary><c>Score = total reps</c>, <c>Score B kg</c>, <c>Scoring: rounds and reps</c>.</summary>
     private bool Score(int i)
     {
-        if (
-            s[i].Is("weight")
-            && s.Exists(p => p.Is("weightOf") || p.Figure is { Only: < 1 })
-            && s.FindLast(p => p.Figure?.Only is < 1 and > 0) is { } share
-        )
+        if (s[i].Is("weight") && s.FindLast(p => p.Figure?.Only is < 1 and > 0) is { } share)
         {
             scoreWeight = share.Figure!.First[0];
             TakeAll(s);

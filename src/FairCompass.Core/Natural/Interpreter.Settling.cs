@@ -94,7 +94,7 @@ internal sealed partial class Interpreter
     {
         foreach (var (whom, does, amount, replaced, at) in replacing)
         {
-            var target = parts.SelectMany(p => p.Work.Tasks).FirstOrDefault(t => t.Movement == replaced || t.Options.Contains(replaced));
+            var target = AllTasks.FirstOrDefault(t => t.Movement == replaced || t.Options.Contains(replaced));
             if (target is null)
             {
                 unread.Add(new(at, $"Nobody does {replaced} here, which this would replace.") { Words = TextAt(at) });
@@ -111,7 +111,7 @@ internal sealed partial class Interpreter
     {
         foreach (var (kit, value) in kitValues)
         {
-            var all = parts.SelectMany(p => p.Work.Tasks).ToList();
+            var all = AllTasks.ToList();
             var users = all.Where(t => kit.Length > 0 ? Uses(t, kit) : book.Find(t.Movement) is { NeedsLoad: true }).ToList();
             if (kit == "barbell" && users.Count == 0)
             {
@@ -245,7 +245,7 @@ internal sealed partial class Interpreter
     /// <summary>A movement that the word leaves open: asked, unless one of the meanings is all that this text can mean.</summary>
     private void Menus()
     {
-        foreach (var t in parts.SelectMany(p => p.Work.Tasks).Where(t => t.Options.Count > 0))
+        foreach (var t in AllTasks.Where(t => t.Options.Count > 0))
         {
             var said = TextAt(t.At);
             Ask(
@@ -270,7 +270,7 @@ internal sealed partial class Interpreter
             return;
         }
 
-        var all = parts.SelectMany(p => p.Work.Tasks).ToList();
+        var all = AllTasks.ToList();
         if (all.Exists(t => t.Movement == score.Only))
         {
             foreach (var t in all.Where(t => t.Movement != score.Only && !t.Details.Contains("uncounted")))

@@ -91,11 +91,6 @@ internal sealed partial class Interpreter
                 ),
             before
         );
-        if (all && inRounds > 0)
-        {
-            tails.Add(s[i].At);
-        }
-
         Take(i, at);
         foreach (
             var p in rest.Where(p =>
@@ -108,8 +103,6 @@ internal sealed partial class Interpreter
 
         return true;
     }
-
-    private readonly List<SourceRange> tails = [];
 
     private bool CountLike(int at) =>
         At(at) is { Taken: false } p && (CountOf(p) is not null || p.Figure is { Unit: "m" or "cal", Only: not null });
@@ -202,9 +195,7 @@ internal sealed partial class Interpreter
     /// <summary><c>same sharing</c>: as the task before that has a rule.</summary>
     private bool SameSharing(int i, TaskItem? before)
     {
-        var other = parts
-            .SelectMany(p => p.Work.Tasks)
-            .LastOrDefault(t => t != task && t.Under.Exists(u => u.StartsWith("share:", StringComparison.Ordinal)));
+        var other = AllTasks.LastOrDefault(t => t != task && t.Under.Exists(u => u.StartsWith("share:", StringComparison.Ordinal)));
         if (!s[i].Is("sameSharing") || task is null || other is null)
         {
             return false;

@@ -168,7 +168,7 @@ internal sealed partial class Interpreter
         var extra = s.Skip(i).FirstOrDefault(p => CountOf(p) is not null);
         var (man, woman) = (Behind(false), Behind(true));
         var unit = s.Find(p => p.Figure is { Unit: "cal" or "m" })?.Figure?.Unit ?? "";
-        var of = parts.SelectMany(p => p.Work.Tasks).LastOrDefault(t => t.Unit == unit);
+        var of = AllTasks.LastOrDefault(t => t.Unit == unit);
         if (extra is null || of is null || (man ?? woman) is null)
         {
             return false;
@@ -189,7 +189,7 @@ internal sealed partial class Interpreter
     /// <summary><c>Two windows of 4:00 with 1:00 between</c>.</summary>
     private bool Windows(int i)
     {
-        var time = At(Next(i))?.Is("of") == true ? Next(Next(i)) : Next(i);
+        var time = BehindOf(i);
         if (!s[i].Is("windows") || CountOf(At(Previous(i))) is not { } n || n > 6 || At(time) is not { Sort: Sort.Time } length)
         {
             return false;

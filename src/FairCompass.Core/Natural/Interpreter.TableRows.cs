@@ -114,7 +114,7 @@ internal sealed partial class Interpreter
             return;
         }
 
-        var menu = parts.SelectMany(p => p.Work.Tasks).LastOrDefault(t => t.Choices.Contains(task)) ?? task;
+        var menu = AllTasks.LastOrDefault(t => t.Choices.Contains(task)) ?? task;
         for (var i = 0; i < points.Count; i++)
         {
             if (CountOf(points[i]) is not { } n)

@@ -272,15 +272,22 @@ internal sealed partial class Interpreter
     /// <summary>Whole tasks in the columns: those of the first are the tasks, the others say what differs.</summary>
     private void TasksByColumn(List<(Scope For, List<Piece> Cell)> values)
     {
-        var before = Here.Items.Count;
+        var here = Here;
+        var before = here.Items.Count;
         Sentence(CellAsTask(values[0].Cell));
-        var made = Here.Items.Skip(before).OfType<TaskItem>().ToList();
+        var made = here.Items.Skip(before).OfType<TaskItem>().ToList();
         foreach (var (whom, cell) in values.Skip(1))
         {
-            var (was, count) = (task, Here.Items.Count);
+            var (was, count) = (task, here.Items.Count);
             Sentence(CellAsTask(cell));
-            var others = Here.Items.Skip(count).OfType<TaskItem>().ToList();
-            Here.Items.RemoveRange(count, Here.Items.Count - count);
+            // A cell that arranges the work anew says no more than it says.
+            if (Here != here || here.Items.Count < count)
+            {
+                continue;
+            }
+
+            var others = here.Items.Skip(count).OfType<TaskItem>().ToList();
+            here.Items.RemoveRange(count, here.Items.Count - count);
             foreach (var (mine, other) in made.Zip(others))
             {
                 Depart(mine, other, whom);

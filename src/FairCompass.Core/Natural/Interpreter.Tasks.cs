@@ -15,7 +15,7 @@ internal sealed partial class Interpreter
     /// <summary><c>la serie de 2 más pesada</c>: the set first, that it is the heaviest behind it.</summary>
     private bool HeaviestBehind(int i)
     {
-        var n = At(Next(i))?.Is("of") == true ? Next(Next(i)) : Next(i);
+        var n = BehindOf(i);
         var word = s.FindIndex(i, p => p.Is("heaviest"));
         if (!s[i].Is("sets") || CountOf(At(n)) is not { } reps || word < 0)
         {
@@ -58,7 +58,7 @@ internal sealed partial class Interpreter
         }
         else if (At(next)?.Is("sets") == true)
         {
-            var n = At(Next(next))?.Is("of") == true ? Next(Next(next)) : Next(next);
+            var n = BehindOf(next);
             if (CountOf(At(n)) is { } of)
             {
                 reps = of;
@@ -237,7 +237,7 @@ internal sealed partial class Interpreter
 
         if (scope != Scope.All && scope.Divisions.Count > 0 && Here.Items.Count > 0)
         {
-            task.Details.Add("for:" + string.Join(',', scope.Divisions));
+            task.OnlyFor = scope.Divisions;
         }
 
         if (IsTeam && movement.Value.StartsWith("synchronised", StringComparison.Ordinal))

@@ -106,7 +106,7 @@ internal sealed partial class Interpreter
         if (lastValue is var (of, index))
         {
             of.Values[index] = of.Values[index] with { For = named };
-            mentioned.UnionWith(named.Divisions);
+            mentioned.UnionWith(named.Divisions.Where(d => d < FirstLevel));
         }
     }
 
@@ -235,7 +235,7 @@ internal sealed partial class Interpreter
     {
         var of =
             task is { } now && now.Unit == f.Unit ? now
-            : parts.SelectMany(p => p.Work.Tasks).Where(t => t.Unit == f.Unit).ToList() is [var only] ? only
+            : AllTasks.Where(t => t.Unit == f.Unit).ToList() is [var only] ? only
             : null;
         if (scope == Scope.All || of is null || f.Unit is not ("cal" or "m"))
         {
@@ -333,7 +333,7 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        var next = At(Next(i))?.Is("of") == true ? Next(Next(i)) : Next(i);
+        var next = BehindOf(i);
         if (At(next) is not { Taken: false, Figure: { Unit: "m" or "ft" } f } || f.Only is null)
         {
             return false;

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Natural;
@@ -8,16 +9,17 @@ internal sealed partial class Interpreter
     {
         var line = t.Lines.FirstOrDefault();
         var byDivision = ByDivision(t);
-        var all = t.Values.Where(v => v.For.Divisions.Count == 0 && v.For.Name is null).ToList();
-        var words = AmountText(t, all) + t.Movement;
+        var all = t.Values.Where(v => v.For.Divisions.Count == 0).ToList();
+        var words = AmountText(t, all) + MovementText(t);
         var details = new List<string>();
-        var own = LoadText(t, Scope.All, all);
+        var own = LoadText(t, all);
         // Where each division has its own, the first of them is what the line says and the others depart from it.
         var first = own.Length == 0 && byDivision.Count > 0 && byDivision.Keys.Min() == 0 ? 0 : -1;
-        details.Add(own.Length == 0 && first == 0 ? LoadText(t, new([0]), byDivision[0]) : own);
+        details.Add(own.Length == 0 && first == 0 ? LoadText(t, byDivision[0]) : own);
         var height = HeightText(all);
         details.Add(height.Length == 0 && first == 0 ? HeightText(byDivision[0]) : height);
-        details.AddRange(t.Details.Where(d => !d.StartsWith("for:", StringComparison.Ordinal)).Distinct());
+        details.AddRange(t.Details.Distinct());
+        details.Add(OnlyText(t));
         draft.Add(
             depth,
             string.Join(", ", details.Where(d => d.Length > 0).Prepend(words)) + (t.Remark is { } r ? $" ({r})" : ""),
@@ -31,6 +33,39 @@ internal sealed partial class Interpreter
         }
 
         WriteUnder(t, depth + 1);
+    }
+
+    /// <summary>The movement as the draft has it. Where its word means several it stays that word, which has no standard: none is
+    /// taken.</summary>
+    private string MovementText(TaskItem t)
+    {
+        var said = t.Options.Count > 0 ? NotInNames.Replace(TextAt(t.At), " ").Trim().ToLowerInvariant() : t.Movement;
+        return said.Length > 0 && char.IsLetter(said[0]) ? said : t.Movement;
+    }
+
+    [GeneratedRegex(@"[^\p{L}\p{Nd} '&+-]+")]
+    private static partial Regex NotInNames { get; }
+
+    /// <summary>For whom alone a task is; of several divisions the notation has no such detail, and it is asked.</summary>
+    private string OnlyText(TaskItem t)
+    {
+        if (t.OnlyFor.Count == 0 || ForWhom().All(d => t.OnlyFor.Contains(competition.Divisions.ToList().IndexOf(d))))
+        {
+            return "";
+        }
+
+        var names = t.OnlyFor.Select(NameOf).ToList();
+        if (names.Count == 1)
+        {
+            return names[0] + " only";
+        }
+
+        Ask(
+            t.At,
+            "division",
+            $"The {t.Movement} stands where {Core.Text.Words.Join(names)} are named. Who does it, and what do the others do?"
+        );
+        return "";
     }
 
     /// <summary>What differs for some: a line for each value, with all who have it.</summary>
@@ -110,8 +145,8 @@ internal sealed partial class Interpreter
 
     private void WriteChoice(TaskItem t, TaskItem way, int depth)
     {
-        var words = ((t.Max ? "" : AmountText(way, way.Values)) + (way.Movement == t.Movement ? "" : way.Movement)).Trim();
-        var details = new[] { words, LoadText(way, Scope.All, way.Values), HeightText(way.Values) }.Concat(way.Details.Distinct());
+        var words = ((t.Max ? "" : AmountText(way, way.Values)) + (way.Movement == t.Movement ? "" : MovementText(way))).Trim();
+        var details = new[] { words, LoadText(way, way.Values), HeightText(way.Values) }.Concat(way.Details.Distinct());
         draft.Add(
             depth,
             "choose: " + string.Join(", ", details.Where(d => d.Length > 0)),
@@ -218,7 +253,7 @@ internal sealed partial class Interpreter
     }
 
     /// <summary>The load of a task for some: <c>2 x 22.5/15 kg</c>; empty where none is said.</summary>
-    private string LoadText(TaskItem t, Scope of, List<Value> values)
+    private string LoadText(TaskItem t, List<Value> values)
     {
         var loads = values.Where(v => v.Aspect == Aspect.Load && v.Figure is not null).ToList();
         if (loads.Count == 0)
@@ -327,7 +362,7 @@ internal sealed partial class Interpreter
             movement is not null && t.Unit.Length > 0 ? t.Details.Find(d => d.StartsWith("marks", StringComparison.Ordinal)) ?? "" : "";
         return string.Join(
             ", ",
-            new[] { head, LoadText(t, Scope.All, values), HeightText(values), head.Length > 0 ? marks : "" }.Where(x => x.Length > 0)
+            new[] { head, LoadText(t, values), HeightText(values), head.Length > 0 ? marks : "" }.Where(x => x.Length > 0)
         );
     }
 }

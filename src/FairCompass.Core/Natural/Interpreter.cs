@@ -20,7 +20,6 @@ internal sealed partial class Interpreter
 
     private readonly List<Part> parts = [new()];
     private readonly Stack<Block> open = new();
-    private readonly Stack<int> opened = new();
     private readonly List<ScoreItem> scores = [];
     private TaskItem? task;
     private Scope scope = Scope.All;
@@ -64,6 +63,8 @@ internal sealed partial class Interpreter
     private int partAt = -1;
 
     private Block Here => open.Peek();
+
+    private IEnumerable<TaskItem> AllTasks => parts.SelectMany(p => p.Work.Tasks);
 
     /// <summary>A heading that the next line speaks under: <c>Tie-break</c>.</summary>
     private Piece? headed;
@@ -274,6 +275,9 @@ internal sealed partial class Interpreter
 
         return -1;
     }
+
+    /// <summary>The next piece, and behind an <c>of</c> the one that follows it.</summary>
+    private int BehindOf(int at) => Next(at) is var next && At(next)?.Is("of") == true ? Next(next) : next;
 
     private int Previous(int at)
     {

@@ -44,7 +44,7 @@ internal sealed class Lexer(DivisionNames names, Lexicon lexicon)
                     Of(Sort.Division, raw, at, n, line, Key(raw, at, n)) with
                     {
                         Divisions = found,
-                        Entries = names.IsWord(raw, at, n) ? [] : lexicon.Find(Key(raw, at, n)) ?? [],
+                        Entries = names.IsWhole(Key(raw, at, n)) ? [] : lexicon.Find(Key(raw, at, n)) ?? [],
                     },
                     n
                 );
@@ -54,8 +54,7 @@ internal sealed class Lexer(DivisionNames names, Lexicon lexicon)
         return null;
     }
 
-    private static string Key(List<RawPiece> raw, int at, int count) =>
-        string.Join(' ', raw.Skip(at).Take(count).Where(p => !p.IsJoint).Select(p => p.IsWord ? Lexicon.Stem(p.Text) : p.Text));
+    private static string Key(List<RawPiece> raw, int at, int count) => Words.KeyOf(raw.Skip(at).Take(count));
 
     private (Piece, int)? Phrase(List<RawPiece> raw, int at, int line)
     {

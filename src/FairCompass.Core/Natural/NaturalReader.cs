@@ -34,20 +34,7 @@ public static class NaturalReader
         }
 
         var unread = interpreter.Unread.ToList();
-        while (Parser.Parse(draft.Text).Problems is [var problem, ..])
-        {
-            var (words, from) = draft.Remove(problem.At.Line);
-            unread.Add(
-                new(
-                    new(Math.Max(1, from), 1, Math.Max(1, from > 0 ? lines[from - 1].Length : 1)),
-                    $"The notation cannot say “{words}”: {problem.Sentence}"
-                )
-                {
-                    Words = words,
-                }
-            );
-        }
-
+        TakeOut(draft, lines, unread);
         if (interpreter.HasTotals)
         {
             interpreter.CheckTotals(Drafts.Understanding.Of(competition, draft.Text));
@@ -66,6 +53,30 @@ public static class NaturalReader
             interpreter.Kept.ToEq(),
             unread.ToEq()
         );
+    }
+
+    /// <summary>Lines after which all that are wrong are taken out together: a mistake often brings others with it, but not so
+    /// many.</summary>
+    private const int MostOneByOne = 20;
+
+    /// <summary>Takes the lines out of a draft that the notation does not have, and tells them.</summary>
+    private static void TakeOut(DraftWriter draft, string[] lines, List<UnreadPiece> unread)
+    {
+        for (var taken = 0; Parser.Parse(draft.Text).Problems is { Count: > 0 } problems; )
+        {
+            var wrong = problems
+                .DistinctBy(p => p.At.Line)
+                .OrderBy(p => p.At.Line)
+                .Take(taken < MostOneByOne ? 1 : problems.Count)
+                .ToList();
+            taken += wrong.Count;
+            foreach (var problem in wrong.AsEnumerable().Reverse())
+            {
+                var (words, from) = draft.Remove(problem.At.Line);
+                var at = new SourceRange(Math.Max(1, from), 1, Math.Max(1, from > 0 ? lines[from - 1].Length : 1));
+                unread.Add(new(at, $"The notation cannot say “{words}”: {problem.Sentence}") { Words = words });
+            }
+        }
     }
 
     /// <summary>The lines that say something, with their numbers.</summary>

@@ -2,11 +2,10 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Natural;
 
-/// <summary>For whom a value is: some divisions, a duty, or a name of its own (<c>2nd</c>, <c>Heavy</c>, <c>A</c>).</summary>
-/// <param name="Divisions">Indices; empty for all.</param>
+/// <summary>For whom a value is: some divisions or other names (<c>2nd</c>, <c>Heavy</c>, <c>A</c>), and a duty.</summary>
+/// <param name="Divisions">Indices of divisions, and behind them those of names that the text gives; empty for all.</param>
 /// <param name="Woman">True for the women, false for the men, null for both.</param>
-/// <param name="Name">A name that is no division; null for none.</param>
-internal sealed record Scope(Eq<int> Divisions, bool? Woman = null, string? Name = null)
+internal sealed record Scope(Eq<int> Divisions, bool? Woman = null)
 {
     /// <summary>Everybody.</summary>
     public static Scope All { get; } = new([]);
@@ -29,9 +28,6 @@ internal enum Aspect
 
     /// <summary>The height of a box or target.</summary>
     Height,
-
-    /// <summary>Words as a draft has them.</summary>
-    Detail,
 }
 
 /// <summary>A value of a task.</summary>
@@ -91,6 +87,9 @@ internal sealed class TaskItem : Item
     /// <summary>The time that it has for itself, in milliseconds; null where it shares that of its part.</summary>
     public long? Window { get; set; }
 
+    /// <summary>For whom alone it is, where it stands in a line that names some; empty for all.</summary>
+    public Eq<int> OnlyFor { get; set; } = [];
+
     /// <summary>What stands behind it in brackets.</summary>
     public string? Remark { get; set; }
 }
@@ -146,9 +145,6 @@ internal sealed class Part
 
     /// <summary>What comes before it on the clock: <c>change 0:30</c>.</summary>
     public string? Before { get; set; }
-
-    /// <summary>A head of another kind than a window: <c>relay for reps, 2:00 each</c>.</summary>
-    public string? Head { get; set; }
 
     /// <summary>The work.</summary>
     public Block Work { get; } = new("");

@@ -7,8 +7,12 @@ internal static class Words
 {
     /// <summary>The words of a phrase without plural endings, with spaces between.</summary>
     /// <param name="phrase">Any text.</param>
-    public static string KeyOf(string phrase) =>
-        string.Join(' ', RawPiece.Split(phrase).Where(p => !p.IsJoint).Select(p => p.IsWord ? Lexicon.Stem(p.Text) : p.Text));
+    public static string KeyOf(string phrase) => KeyOf(RawPiece.Split(phrase));
+
+    /// <summary>The same of the pieces of a line.</summary>
+    /// <param name="pieces">Any of them.</param>
+    public static string KeyOf(IEnumerable<RawPiece> pieces) =>
+        string.Join(' ', pieces.Where(p => !p.IsJoint).Select(p => p.IsWord ? Lexicon.Stem(p.Text) : p.Text));
 
     /// <summary>A letter in small without its accent; other characters as they are, and what is written in several ways in one.</summary>
     /// <param name="c">A character.</param>

@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Natural;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Tests.Natural;
@@ -13,13 +14,13 @@ public class NaturalSamples
     /// <summary>A text with the draft that says the same, and what it leaves open.</summary>
     private sealed record Sample(Competition Competition, string Text, string Draft, string Asked);
 
-    public static TheoryData<string> Names =>
-        [
-            .. Directory
-                .GetFiles(Path.Combine(Docs.Root(), "tests/FairCompass.Core.Tests/Natural/Samples"))
-                .Select(f => Path.GetFileNameWithoutExtension(f))
-                .Order(StringComparer.Ordinal),
-        ];
+    private static IEnumerable<string> All =>
+        Directory
+            .GetFiles(Path.Combine(Docs.Root(), "tests/FairCompass.Core.Tests/Natural/Samples"))
+            .Select(f => Path.GetFileNameWithoutExtension(f))
+            .Order(StringComparer.Ordinal);
+
+    public static TheoryData<string> Names => [.. All];
 
     private static Sample Of(string name)
     {
@@ -67,6 +68,46 @@ public class NaturalSamples
 
     private static string Spaced(string words) =>
         string.Join(' ', words.Split([' ', '\t'], StringSplitOptions.RemoveEmptyEntries)).TrimEnd(',', ';');
+
+    /// <summary>A text in which words were left out, doubled, changed over or swapped for those of another text is read or told.</summary>
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Words_in_disorder_stop_nobody(string name)
+    {
+        var (sample, others) = (Of(name), All.Select(n => Of(n).Text.Split(' ')).ToList());
+        var seed = Environment.TickCount & 0xFFFFF;
+        var random = new Random(seed);
+        for (var k = 0; k < (Environment.GetEnvironmentVariable("LONG") is null ? 20 : 1000); k++)
+        {
+            var words = sample.Text.Split(' ').ToList();
+            for (var n = 1 + random.Next(8); n > 0 && words.Count > 1; n--)
+            {
+                var (at, other) = (random.Next(words.Count), others[random.Next(others.Count)]);
+                switch (random.Next(4))
+                {
+                    case 0:
+                        words.RemoveAt(at);
+                        break;
+                    case 1:
+                        words.Insert(at, words[random.Next(words.Count)]);
+                        break;
+                    case 2:
+                        (words[at], words[0]) = (words[0], words[at]);
+                        break;
+                    default:
+                        words[at] = other[random.Next(other.Length)];
+                        break;
+                }
+            }
+
+            var text = string.Join(' ', words);
+            var failed = Record.Exception(() => Assert.Empty(Parser.Parse(Draft(sample, text)).Problems));
+            Assert.True(failed is null, $"seed {seed}:\n{text}\n{failed}");
+        }
+    }
+
+    private static string Draft(Sample sample, string text) =>
+        NaturalReader.Read(sample.Competition, text).Draft is { Length: > 0 } d ? d : "T";
 
     /// <summary>The answer to a question is a change of the text after which it is not asked there any more.</summary>
     [Theory]

@@ -143,7 +143,7 @@ public class ReaderTests
     {
         var seed = Environment.TickCount & 0xFFFFF;
         var random = new Random(seed);
-        for (var k = 0; k < (Environment.GetEnvironmentVariable("LONG") is null ? 100 : 5000); k++)
+        for (var k = 0; k < (Environment.GetEnvironmentVariable("LONG") is null ? 300 : 5000); k++)
         {
             var numbers = Enumerable.Range(61, 900).OrderBy(_ => random.Next()).Take(40).ToList();
             var next = 0;

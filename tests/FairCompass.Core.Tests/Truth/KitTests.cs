@@ -349,6 +349,22 @@ public class KitTests
         static decimal? LoadOf(PrescribedTask task) => task.Prescription.Load!.Value.Values.At(0);
     }
 
+    /// <summary>A complex that is loaded anew, lifted by two at one time: each lift of it has the stack of its bar.</summary>
+    [Fact]
+    public void The_lifts_of_a_complex_have_one_stack_each_bar()
+    {
+        var one = With(k => k with { WomenBar = k.MenBar });
+        const string Complex = "  complex, 60/50 kg\n    2 power clean\n    1 push jerk\n    share: any number at a time\n";
+        var text =
+            "T\n  for Ferry Pairs\n\n8:00 for time\n"
+            + $"{Complex}  re-rig: by the athlete\n{Complex.Replace("60/50", "70/60", StringComparison.Ordinal)}";
+        var u = Understanding.Of(one, text + Trial.ForTime);
+        Assert.Empty(u.Parsed.Problems);
+        var stacks = u.Prescribed.Where(p => p.At == default).GroupBy(p => (p.Address, p.Around!.At.Line)).ToList();
+        Assert.Equal(4, stacks.Count);
+        Assert.All(stacks, g => Assert.Single(g.Select(p => u.Bars.Changes(p)!.Value[0].Side).Distinct()));
+    }
+
     [Fact]
     public void More_that_is_there_already_stays()
     {

@@ -37,7 +37,7 @@ export function Open({
                     ))}
                   </div>
                 ) : (
-                  <p className="text-soft">Write it in your words, or leave it open: the draft then says unset.</p>
+                  <p className="text-soft">Write it in your words, or leave it open: it is asked again at the draft.</p>
                 )}
               </li>
             ))}

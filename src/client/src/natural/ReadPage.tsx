@@ -38,6 +38,11 @@ export function ReadPage() {
     setBefore([...before, text]);
     setText(next);
   };
+  // What is typed after an answer is not lost by taking that back: then it can no longer be.
+  const typed = (next: string) => {
+    setBefore([]);
+    setText(next);
+  };
   const use = () => {
     if (!read?.draft) return;
     setFailed(null);
@@ -73,8 +78,8 @@ export function ReadPage() {
       {failed !== null && <Message error={failed} retry={use} />}
       {reading.isError && <Message error={reading.error} retry={() => void reading.refetch()} />}
       <div className="mt-4 grid gap-x-8 gap-y-4 *:min-w-0 lg:grid-cols-2">
-        <YourWords text={text} onChange={setText} line={line} onLine={(place) => setLine(lineAt(text, place))} />
-        <section aria-label="The reading" aria-live="polite">
+        <YourWords text={text} onChange={typed} line={line} onLine={(place) => setLine(lineAt(text, place))} />
+        <section aria-label="The reading">
           <h2>The reading</h2>
           {read?.draft ? (
             <Tied reading={read} line={line} onLine={setLine} />
