@@ -6683,7 +6683,10 @@ export interface components {
              * @description UTF-16 units.
              */
             length: number;
-            /** @description The topic: `cap`, `unit`, `load`, `order`, `amount`, `rounds`, `total`, `each`, `movement`, … */
+            /**
+             * @description The topic: `cap`, `unit`, `load`, `order`, `amount`, `rounds`, `total`,
+             *                 `each`, `movement`, …
+             */
             about: string;
         };
         /** @description A question for the head judge, with what was ruled on similar ones before. */
