@@ -124,6 +124,23 @@ public sealed class QuestionStore(NpgsqlDataSource source)
         return await db.Many<AskedQuestion>(Select + " where p.workout_id = @workout order by q.at desc", new { workout }, cancel);
     }
 
+    /// <summary>How many questions about workouts of a competition nobody has answered.</summary>
+    public async Task<int> Unanswered(Guid competition, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.One<int>(
+            """
+            select count(*)::int from question q
+            join published p on p.id = q.published_id
+            join workout w on w.id = p.workout_id
+            where p.competition_id = @competition and w.deleted_at is null
+              and not exists (select from answer a where a.question_id = q.id)
+            """,
+            new { competition },
+            cancel
+        );
+    }
+
     /// <summary>One question and its workout; null when there is none.</summary>
     public async Task<(AskedQuestion Question, Guid Workout)?> Find(Guid id, CancellationToken cancel)
     {

@@ -153,7 +153,7 @@ public sealed class Page : IDisposable
     /// <summary>The words of an element, asked in one go: between finding it and reading it the page may be redrawn.</summary>
     public string Words(string css) => Until(css, () => Driver.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed)?.Text);
 
-    /// <summary>Replaces the whole draft by typing, as a person would after Ctrl-A.</summary>
+    /// <summary>Replaces the whole draft by a text that comes in one piece, as from a clipboard.</summary>
     public void TypeDraft(string text)
     {
         With(
@@ -166,14 +166,12 @@ public sealed class Page : IDisposable
             }
         );
         Until("an empty draft", () => DraftText.Length == 0 ? "" : null);
-        var editor = Find(".cm-content");
-        foreach (var line in text.Split('\n'))
-        {
-            // The editor keeps the indentation of the line above; type each line from its own beginning.
-            editor.SendKeys(Keys.Home + Keys.Shift + Keys.End);
-            editor.SendKeys(Keys.Shift + Keys.Null + Keys.Delete + line + Keys.Escape + Keys.Enter);
-        }
+        Insert(text);
+        Until("the draft", () => DraftText == text ? "" : null);
     }
+
+    /// <summary>Gives a text to where the cursor stands, all at once.</summary>
+    public void Insert(string text) => Driver.ExecuteCdpCommand("Input.insertText", new() { ["text"] = text });
 
     public string DraftText =>
         (string)Driver.ExecuteScript("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')")!;

@@ -17,7 +17,7 @@ public sealed class MigrationTests : IDisposable
     {
         using var db = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(connection) { Pooling = false }.ConnectionString);
         db.Open();
-        using var command = new NpgsqlCommand(sql, db);
+        using var command = new NpgsqlCommand(sql, db) { CommandTimeout = 120 };
         command.ExecuteNonQuery();
     }
 

@@ -30,7 +30,7 @@ public class ReadTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     [Theory]
-    [InlineData("text", null, HttpStatusCode.BadRequest)]
+    [InlineData("text", null, HttpStatusCode.UnprocessableEntity)]
     [InlineData("text", "a\0b", HttpStatusCode.UnprocessableEntity)]
     public async Task A_text_that_cannot_be_one_is_refused(string field, string? value, HttpStatusCode status)
     {

@@ -75,7 +75,8 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     {
         using var db = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(server) { Pooling = false }.ConnectionString);
         db.Open();
-        using var command = new NpgsqlCommand(sql, db);
+        // Many databases are made at the same time.
+        using var command = new NpgsqlCommand(sql, db) { CommandTimeout = 120 };
         command.ExecuteNonQuery();
     }
 }

@@ -50,6 +50,9 @@ public sealed record CheckContext(
             && Enumerable.Range(at.Line, hole - at.Line).All(n => Deeper(Lines[n], Lines[at.Line - 1]))
         );
 
+    /// <summary>True where a line that was not understood stands at the left edge: it may be a window, or a score.</summary>
+    public bool HasHoleAtTheEdge => Holes.Any(hole => hole >= 1 && hole <= Lines.Count && !Lines[hole - 1].StartsWith(' '));
+
     private static bool Deeper(string line, string than) =>
         line.Trim().Length == 0 || line.Length - line.TrimStart().Length > than.Length - than.TrimStart().Length;
 

@@ -116,17 +116,7 @@ public static class CheckList
     /// <summary>Everything found, in the order of the text; what was not understood comes first on its line.</summary>
     public static Eq<Finding> Run(CheckContext context, IReadOnlyList<Problem> problems, CancellationToken cancel = default)
     {
-        var findings = problems
-            .Select(p => new Finding(
-                NotUnderstood,
-                Severity.MustFix,
-                p.At,
-                p.Sentence,
-                $"Expected: {p.Expected}.",
-                p.Mend is { } mend ? [mend] : [],
-                Key(NotUnderstood, context, p.At, p.Sentence)
-            ))
-            .ToList();
+        var findings = NotRead.Of(context, problems).ToList();
         // A draft that is too large was read and not worked out, so there is nothing that the others could speak of.
         foreach (var check in context.TooLarge is null ? All : All.Where(c => c is TooLarge))
         {

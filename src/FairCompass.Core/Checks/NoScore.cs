@@ -27,7 +27,7 @@ public sealed class NoScore : ICheck
         var pieces = PieceOfWork.Of(w);
         if (w.Scores.Count == 0)
         {
-            if (w.Stages.Count > 0)
+            if (w.Stages.Count > 0 && !context.HasHoleAtTheEdge)
             {
                 var last = context.Lines.Count;
                 while (last > 1 && context.Lines[last - 1].Trim().Length == 0)

@@ -21,7 +21,7 @@ public sealed class NoWork : ICheck
     /// <inheritdoc/>
     public IEnumerable<Report> Look(CheckContext context)
     {
-        if (context.Workout.Stages.Count == 0 && context.Workout.Title.Length > 0)
+        if (context.Workout.Stages.Count == 0 && context.Workout.Title.Length > 0 && !context.HasHoleAtTheEdge)
         {
             yield return new Report(context.Workout.At, "There is no window yet. Begin with a time, such as 9:00 for time.");
         }

@@ -1,5 +1,7 @@
 using FairCompass.Core.InForce;
+using FairCompass.Core.Natural;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -44,16 +46,31 @@ public sealed class StandardMissing : ICheck
                 );
             foreach (var (name, at) in names)
             {
-                if (book.Find(name) is null)
+                if (book.Find(name) is not null)
+                {
+                    continue;
+                }
+
+                if (TypedLines.MovementsOf(context.Competition, name) is { Count: > 0 } meant)
+                {
+                    yield return new Report(
+                        at,
+                        $"“{name}” {(meant.Count == 1 ? "is called" : "may be")} {Text.Words.Join(meant, "or")} in the book.",
+                        [.. meant.Select(m => Write(m, at))]
+                    );
+                }
+                else
                 {
                     var near = book.Nearest(name);
                     yield return new Report(
                         at,
                         $"“{name}” has no standard in the book.{(near is null ? "" : $" Did you mean “{near}”?")}",
-                        near is null ? [] : [new Mend($"Write {near}", new TextEdit(at.Line, at.Column, at.Length, near))]
+                        near is null ? [] : [Write(near, at)]
                     );
                 }
             }
         }
     }
+
+    private static Mend Write(string name, SourceRange at) => new($"Write {name}", new TextEdit(at.Line, at.Column, at.Length, name));
 }

@@ -12,8 +12,14 @@ public sealed record ApplyMend(string Finding, string Label) : Command
     public override Answer<DraftEdits> Against(DraftToEdit draft)
     {
         var mend = draft.Understood.Findings().Where(f => f.Key == Finding).SelectMany(f => f.Mends).FirstOrDefault(m => m.Label == Label);
-        return mend is not null && Edits.At(draft.Read.Text, mend.Edit) is { } edit
-            ? DraftEdits.In(draft.Read.Text, [edit])
+        if (mend is null)
+        {
+            return new FieldError("finding", "This finding is not in the draft any more.");
+        }
+
+        var edits = mend.More.Append(mend.Edit).OrderBy(e => e.Line).Select(e => Edits.At(draft.Read.Text, e)).ToList();
+        return edits.TrueForAll(e => e is not null)
+            ? DraftEdits.In(draft.Read.Text, edits.Select(e => e!).ToEq())
             : new FieldError("finding", "This finding is not in the draft any more.");
     }
 }

@@ -17,6 +17,7 @@ namespace FairCompass.Core.Commands;
 [JsonDerivedType(typeof(FillTable), "table")]
 [JsonDerivedType(typeof(MoveLine), "move")]
 [JsonDerivedType(typeof(WaiveRule), "waive")]
+[JsonDerivedType(typeof(ReadLines), "read")]
 public abstract record Command
 {
     /// <summary>The edits, or the objection.</summary>

@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;

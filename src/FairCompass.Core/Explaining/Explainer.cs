@@ -3,9 +3,11 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;
 
@@ -57,7 +59,21 @@ public static class Explainer
             MovementsOf(u),
             u.Courses.Select(c => Column(c.Address)).ToEq(),
             Fingerprint.Of(u).Code
-        );
+        )
+        {
+            InWords = InWords(u.Workout),
+        };
+    }
+
+    private static Eq<LineInWords> InWords(Workout workout)
+    {
+        var order = workout.Order ?? DutyOrder.ManWoman;
+        return WorkTree
+            .Stages(workout.Stages)
+            .Select(s => new LineInWords(s.At.Line, SpokenWork.Of([s], Tongue.English, order).First().Text))
+            .Concat(WorkTree.All(workout).Select(w => new LineInWords(w.At.Line, SpokenWork.Line(w, Tongue.English, order))))
+            .OrderBy(l => l.Line)
+            .ToEq();
     }
 
     private static GridColumn Column(Address address) => new(address.Division.Name, address.Within);

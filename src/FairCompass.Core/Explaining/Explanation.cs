@@ -40,7 +40,15 @@ public sealed record Explanation(
     /// <summary>The card of each entry, for programs that fill one in; left out where nobody asked for it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<EntryCard>? Cards { get; init; }
+
+    /// <summary>Lines of the clock and of the work as sentences, in the order of the text.</summary>
+    public Eq<LineInWords> InWords { get; init; } = [];
 }
+
+/// <summary>A line of a draft as a sentence.</summary>
+/// <param name="Line">From 1.</param>
+/// <param name="Sentence">What it means.</param>
+public sealed record LineInWords(int Line, string Sentence);
 
 /// <summary>A piece of work.</summary>
 /// <param name="Key">Its key in spans, ledgers, and cards.</param>

@@ -24,6 +24,17 @@ internal sealed class DraftWriter
     public Eq<LineOrigin> Origins =>
         lines.Select((l, i) => (l, i)).Where(x => x.l.Text.Length > 0).Select(x => new LineOrigin(x.l.From, x.i + 1, x.l.How)).ToEq();
 
+    /// <summary>The lines that come from some line of the text or a later one, moved so far left that the first stands at the edge;
+    /// what the form implies is left out.</summary>
+    /// <param name="from">From 1.</param>
+    /// <param name="implied">True with what the form implies.</param>
+    public List<string> Said(int from, bool implied)
+    {
+        var said = lines.Where(l => (implied || l.From >= from) && l.Text.Length > 0).Select(l => l.Text).ToList();
+        var indent = said.Count == 0 ? 0 : said[0].Length - said[0].TrimStart().Length;
+        return said.ConvertAll(l => l[Math.Min(indent, l.Length - l.TrimStart().Length)..]);
+    }
+
     /// <summary>Takes out a line that the notation does not have.</summary>
     /// <param name="number">From 1.</param>
     /// <returns>Its words, and the line of the text that it came from.</returns>

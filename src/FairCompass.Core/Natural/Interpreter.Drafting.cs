@@ -89,7 +89,7 @@ internal sealed partial class Interpreter
         if (every is not null && p.Work.Items.Contains(every) && every.Items is not [Block { Head: "first" }, ..])
         {
             var slots = alternates ? every.Items.Count : 1;
-            if (p.Length is { } total && total % (everyMs * slots) == 0)
+            if (!OfALine && p.Length is { } total && total % (everyMs * slots) == 0)
             {
                 WriteMinutes(p, depth, total / everyMs / slots);
                 return;

@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
@@ -8,7 +9,8 @@ internal sealed partial class Interpreter
     private readonly List<OpenQuestion> questions = [];
 
     /// <summary>True where a pair of a draft has the women first.</summary>
-    private bool DeclaredWomanFirst => competition.Divisions.FirstOrDefault(d => d.Duties.Count > 1) is { } d && d.Duties[0] == "woman";
+    private bool DeclaredWomanFirst =>
+        DraftHasWomanFirst ?? (competition.Divisions.FirstOrDefault(d => d.Duties.Count > 1) is { } d && d.Duties[0] == "woman");
 
     /// <summary>Both sides of a figure as a draft writes them; <c>unset</c> where they are in the order that nobody meant.</summary>
     private (string Man, string Woman) Sides(Figure f)
@@ -40,13 +42,13 @@ internal sealed partial class Interpreter
     public bool HasTotals => totals.Count > 0;
 
     /// <summary>Holds the totals that the text states against what its tasks add up to.</summary>
-    /// <param name="u">The draft as it is understood.</param>
-    public void CheckTotals(Drafts.Understanding u)
+    /// <param name="courses">The courses of the draft.</param>
+    public void CheckTotals(IReadOnlyList<Course> courses)
     {
         foreach (var (stated, at) in totals)
         {
-            var sums = u
-                .Courses.Select(c => (c.Address, Sum: c.Pieces.Sum(p => p.Running?.Counter.AllCounted ?? 0)))
+            var sums = courses
+                .Select(c => (c.Address, Sum: c.Pieces.Sum(p => p.Running?.Counter.AllCounted ?? 0)))
                 .Where(x => x.Sum > 0)
                 .ToList();
             if (sums.Count == 0 || sums.Exists(x => x.Sum == stated))

@@ -66,7 +66,7 @@ internal sealed partial class Interpreter
     }
 
     /// <summary>Rounds or a scheme that stand behind their work hold it.</summary>
-    private static void WrapWhatCameBefore(Block work)
+    private void WrapWhatCameBefore(Block work)
     {
         for (var i = 1; i < work.Items.Count; i++)
         {
@@ -77,6 +77,11 @@ internal sealed partial class Interpreter
                 work.Items.RemoveAll(before.Contains);
                 i -= before.Count;
             }
+        }
+
+        if (OfALine)
+        {
+            return;
         }
 
         work.Items.RemoveAll(x => x is Block { Items.Count: 0, Bar: null } b && !IsPoint(b));

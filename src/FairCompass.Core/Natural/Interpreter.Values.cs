@@ -110,7 +110,28 @@ internal sealed partial class Interpreter
         }
     }
 
-    private bool Values(int i) => Marks(i) || SameHeight(i) || StatedTotal(i) || NamedKit(i) || ValueAt(i);
+    private bool Values(int i) => Marks(i) || OtherSide(i) || SameHeight(i) || StatedTotal(i) || NamedKit(i) || ValueAt(i);
+
+    /// <summary><c>20 cal air bike/15 cal</c>: the amount of the other side behind the movement.</summary>
+    private bool OtherSide(int i)
+    {
+        if (
+            s[i].Figure is not { Only: not null } f
+            || s[i].Taken
+            || !(At(i - 1)?.IsMark("/") == true)
+            || task is not { Amount.Only: not null } of
+            || !of.Lines.Contains(s[i].Line)
+            || (f.Unit == "rep" ? "" : f.Unit) != of.Unit
+            || (of.Unit.Length == 0 && At(Next(i))?.Movement is not null)
+        )
+        {
+            return false;
+        }
+
+        of.Amount = of.Amount with { Second = f.First };
+        Take(i);
+        return true;
+    }
 
     /// <summary><c>at the same height</c>: what all have, for those who do something else there.</summary>
     private bool SameHeight(int i)
@@ -287,7 +308,7 @@ internal sealed partial class Interpreter
             return;
         }
 
-        if (task is null)
+        if (task is null || (aspect == Aspect.Load && IsOfAnother(task, s[i].Line)))
         {
             kitValues.Add(("", new(scope, aspect, figure, word, s[i].At)));
             return;
@@ -301,6 +322,13 @@ internal sealed partial class Interpreter
             task = spokenOf.Dequeue();
         }
     }
+
+    /// <summary>True for a task in which nothing is lifted, where a load stands in a line of its own and others are done with
+    /// one.</summary>
+    private bool IsOfAnother(TaskItem of, int line) =>
+        !of.Lines.Contains(line)
+        && book.Find(of.Movement) is { NeedsLoad: false }
+        && AllTasks.Any(t => book.Find(t.Movement) is { NeedsLoad: true });
 
     private string HeightWord(TaskItem of) => book.Find(of.Movement)?.Kit is MovementKit.BallAndTarget ? "target" : "box";
 

@@ -58,12 +58,17 @@ internal sealed partial class Interpreter
 
     private void WriteScore(ScoreItem score, string measure)
     {
-        draft.Add(
-            0,
-            $"score{(score.Label.Length > 0 ? " " + score.Label : "")}: {measure}",
-            score.Lines.FirstOrDefault(),
-            score.Measure.Length > 0 ? "how it is scored" : "what the form implies"
-        );
+        // A rule of a score that is typed by itself belongs to the score of the draft, whatever that is.
+        if (!OfALine || score.Measure.Length > 0)
+        {
+            draft.Add(
+                0,
+                $"score{(score.Label.Length > 0 ? " " + score.Label : "")}: {measure}",
+                score.Lines.FirstOrDefault(),
+                score.Measure.Length > 0 ? "how it is scored" : "what the form implies"
+            );
+        }
+
         foreach (
             var line in score
                 .Under.Distinct()
@@ -74,7 +79,7 @@ internal sealed partial class Interpreter
                 )
         )
         {
-            if (!line.StartsWith("unfinished", StringComparison.Ordinal) || measure.StartsWith("time", StringComparison.Ordinal))
+            if (OfALine || !line.StartsWith("unfinished", StringComparison.Ordinal) || measure.StartsWith("time", StringComparison.Ordinal))
             {
                 draft.Add(1, line, score.Lines.FirstOrDefault(), "a rule of the score");
             }

@@ -153,6 +153,13 @@ internal sealed class Lexicon
         return all;
     }
 
+    /// <summary>Every way to write a movement, with each that it may mean.</summary>
+    /// <param name="competition">Whose own movements are among them.</param>
+    public static IEnumerable<(string Form, string Movement)> Forms(Competition competition) =>
+        Lines("movements.txt")
+            .SelectMany(l => from form in l[1].Split(" | ") from movement in l[0].Split(';') select (form, movement))
+            .Concat(MovementLibrary.All.Concat(competition.OwnMovements).SelectMany(m => FormsOf(m).Select(f => (f, m.Name.English))));
+
     private static IEnumerable<string[]> Lines(string file)
     {
         using var stream = typeof(Lexicon).Assembly.GetManifestResourceStream("FairCompass.Core.Natural." + file)!;
@@ -168,12 +175,14 @@ internal sealed class Lexicon
 
     private static void AddMovement(Dictionary<string, List<Entry>> all, Movement movement)
     {
-        var spanish = movement.Name.Spanish is { } s ? s.Split(" (")[0] : null;
-        foreach (var form in movement.Synonyms.Append(movement.Name.English).Append(spanish).OfType<string>())
+        foreach (var form in FormsOf(movement))
         {
             Add(all, form, new(EntryKind.Movement, movement.Name.English));
         }
     }
+
+    private static IEnumerable<string> FormsOf(Movement movement) =>
+        movement.Synonyms.Append(movement.Name.English).Append(movement.Name.Spanish?.Split(" (")[0]).OfType<string>();
 
     /// <summary>What was said first holds: the lists know where a word of the book is ambiguous on a whiteboard.</summary>
     private static void Add(Dictionary<string, List<Entry>> all, string form, Entry entry)

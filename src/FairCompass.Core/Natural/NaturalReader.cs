@@ -1,5 +1,7 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Natural;
@@ -37,7 +39,7 @@ public static class NaturalReader
         TakeOut(draft, lines, unread);
         if (interpreter.HasTotals)
         {
-            interpreter.CheckTotals(Drafts.Understanding.Of(competition, draft.Text));
+            interpreter.CheckTotals(CoursesOf(competition, draft.Text));
         }
 
         var told = interpreter
@@ -52,7 +54,10 @@ public static class NaturalReader
             interpreter.Questions.OrderBy(q => q.At.Line).ThenBy(q => q.At.Column).ToEq(),
             interpreter.Kept.ToEq(),
             unread.ToEq()
-        );
+        )
+        {
+            Workouts = Programme.Of(lines),
+        };
     }
 
     /// <summary>Lines after which all that are wrong are taken out together: a mistake often brings others with it, but not so
@@ -77,6 +82,15 @@ public static class NaturalReader
                 unread.Add(new(at, $"The notation cannot say “{words}”: {problem.Sentence}") { Words = words });
             }
         }
+    }
+
+    /// <summary>The courses of a draft; none where there is too much to work out.</summary>
+    private static IReadOnlyList<Course> CoursesOf(Competition competition, string draft)
+    {
+        var workout = Parser.Parse(draft).Workout;
+        var resolver = new Resolver(competition, workout);
+        var clocks = Clockwork.OfEach(workout, resolver);
+        return DraftWeight.Of(workout, resolver, clocks).Objection is null ? Course.CompileAll(resolver, clocks) : [];
     }
 
     /// <summary>The lines that say something, with their numbers.</summary>

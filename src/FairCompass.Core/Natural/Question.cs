@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
@@ -54,4 +55,19 @@ public sealed record NaturalReading(
     Eq<OpenQuestion> Open,
     Eq<KeptRemark> Remarks,
     Eq<UnreadPiece> Unread
-);
+)
+{
+    /// <summary>The text to which all places belong, where it was made of something else; null where it was given.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Text { get; init; }
+
+    /// <summary>The workouts in the text, where there are several; each is to be read by itself.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<TextPart> Workouts { get; init; }
+}
+
+/// <summary>One of several workouts in a text.</summary>
+/// <param name="Title">Its heading.</param>
+/// <param name="From">Its first line, from 1.</param>
+/// <param name="To">Its last line.</param>
+public sealed record TextPart(string Title, int From, int To);

@@ -149,6 +149,10 @@ public sealed partial class Parser
         : c.Eat("rep by rep") ? ChoiceTime.RepByRep
         : null;
 
+    /// <summary>What is said of an interval that has no work yet.</summary>
+    internal const string EveryNeedsWork =
+        "Every needs its work: a list that begins anew in each interval, or what comes first and then what fills it.";
+
     private Work? Every(DraftLine line, Cursor c)
     {
         c.Eat("every");
@@ -196,11 +200,7 @@ public sealed partial class Parser
 
         if (first is null || then is null)
         {
-            c.Fail(
-                "Every needs its work: a list that begins anew in each interval, or what comes first and then what fills it.",
-                "a list such as 12 burpee, or first and then, one level in",
-                start: 0
-            );
+            c.Fail(EveryNeedsWork, "a list such as 12 burpee, or first and then, one level in", start: 0);
             return null;
         }
 

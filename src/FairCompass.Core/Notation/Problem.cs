@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Notation;
@@ -12,7 +13,16 @@ public sealed record Problem(SourceRange At, string Sentence, string Expected, M
 /// <summary>A change of the text that mends something.</summary>
 /// <param name="Label">The change in words: <c>Use 22.5 kg</c>.</param>
 /// <param name="Edit">The smallest change of the text.</param>
-public sealed record Mend(string Label, TextEdit Edit);
+public sealed record Mend(string Label, TextEdit Edit)
+{
+    /// <summary>Changes of other lines that belong to it, each in the text as it stands; none as a rule.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<TextEdit> More { get; init; }
+
+    /// <summary>The text after all of it.</summary>
+    /// <param name="body">Lines separated by <c>\n</c>.</param>
+    public string ApplyTo(string body) => More.Append(Edit).OrderByDescending(e => e.Line).Aggregate(body, (text, e) => e.ApplyTo(text));
+}
 
 /// <summary>Replaces a piece of one line. Columns count UTF-16 units from 1, as JavaScript and C# both do.</summary>
 /// <param name="Line">From 1.</param>

@@ -37,9 +37,12 @@ public sealed partial class SpokenWork
     }
 
     /// <summary>One line of work without what stands under it.</summary>
-    public static string Line(Work work, Tongue tongue)
+    /// <param name="work">The line.</param>
+    /// <param name="tongue">The language.</param>
+    /// <param name="order">Whose value stands before a stroke; men’s where nobody says.</param>
+    public static string Line(Work work, Tongue tongue, DutyOrder order = DutyOrder.ManWoman)
     {
-        var said = new SpokenWork(tongue, DutyOrder.ManWoman);
+        var said = new SpokenWork(tongue, order);
         said.Work(0, work);
         return said.lines[0].Text;
     }

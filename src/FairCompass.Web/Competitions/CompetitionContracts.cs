@@ -22,7 +22,9 @@ public sealed record SaveCompetition(int BaseRevision, Guid SaveId, Competition 
 /// <param name="Workouts">In order.</param>
 /// <param name="Movements">How many movements the workouts use.</param>
 /// <param name="MovementsWithoutStandard">How many of them have no standard.</param>
-public sealed record Overview(IReadOnlyList<WorkoutEntry> Workouts, int Movements, int MovementsWithoutStandard);
+/// <param name="Published">How many of the workouts are published.</param>
+/// <param name="Asked">Questions about published workouts that nobody has answered.</param>
+public sealed record Overview(IReadOnlyList<WorkoutEntry> Workouts, int Movements, int MovementsWithoutStandard, int Published, int Asked);
 
 /// <summary>A workout in the list.</summary>
 /// <param name="Id">Its id.</param>

@@ -188,6 +188,8 @@ public static class CompetitionEndpoints
         Guid id,
         CompetitionCache cache,
         OpenDrafts drafts,
+        PublishedStore published,
+        QuestionStore questions,
         CancellationToken cancel
     )
     {
@@ -227,7 +229,16 @@ public static class CompetitionEndpoints
             );
         }
 
-        return TypedResults.Ok(new Overview(entries, movements.Count, movements.Count(m => StandardsBook.Of(competition).Find(m) is null)));
+        var newest = await published.Newest(id, cancel);
+        return TypedResults.Ok(
+            new Overview(
+                entries,
+                movements.Count,
+                movements.Count(m => StandardsBook.Of(competition).Find(m) is null),
+                entries.Count(e => newest.ContainsKey(e.Id)),
+                await questions.Unanswered(id, cancel)
+            )
+        );
     }
 
     private static StoredCompetition Stored(Versioned<Competition> c) => new(c.Id, c.Revision, c.SavedAt, c.Value);

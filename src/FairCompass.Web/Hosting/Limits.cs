@@ -1,4 +1,5 @@
 using System.Threading.RateLimiting;
+using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.RateLimiting;
 
 namespace FairCompass.Web.Hosting;
@@ -8,6 +9,9 @@ public static class Limits
 {
     /// <summary>Bytes of a request body. A draft has at most 160,000 characters.</summary>
     public const int BodyBytes = 512 * 1024;
+
+    /// <summary>The bytes that an address takes where it has a limit of its own.</summary>
+    public static long? OwnOf(Endpoint? endpoint) => endpoint?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize;
 
     /// <summary>Requests of the API that are worked on at once, for each processor: more only get in each other’s way.</summary>
     private const int AtOnce = 16;

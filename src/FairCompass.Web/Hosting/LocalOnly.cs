@@ -33,15 +33,22 @@ public sealed class LocalOnly(RequestDelegate next)
                 return;
             }
 
-            if (!request.HasJsonContentType() || !IsUtf8(request.ContentType))
+            // Neither of the two is sent by another page without being asked first (CORS).
+            var file = Limits.OwnOf(context.GetEndpoint()) is not null;
+            if (file ? !IsBytes(request.ContentType) : !request.HasJsonContentType() || !IsUtf8(request.ContentType))
             {
-                await Results.Problem(title: "Send application/json in UTF-8.", statusCode: 415).ExecuteAsync(context);
+                var wanted = file ? "Send application/octet-stream." : "Send application/json in UTF-8.";
+                await Results.Problem(title: wanted, statusCode: 415).ExecuteAsync(context);
                 return;
             }
         }
 
         await next(context);
     }
+
+    private static bool IsBytes(string? contentType) =>
+        MediaTypeHeaderValue.TryParse(contentType, out var type)
+        && type.MediaType.Equals("application/octet-stream", StringComparison.OrdinalIgnoreCase);
 
     private static bool IsUtf8(string? contentType) =>
         MediaTypeHeaderValue.TryParse(contentType, out var type)

@@ -19,7 +19,9 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
 
         var result = exception switch
         {
-            BadHttpRequestException { StatusCode: 413 } => TooLarge(),
+            BadHttpRequestException { StatusCode: 413 } => TooLarge(
+                httpContext.Features.Get<IExceptionHandlerFeature>()?.Endpoint ?? httpContext.GetEndpoint()
+            ),
             BadHttpRequestException { StatusCode: 415 } => Results.Problem(title: "Send application/json.", statusCode: 415),
             BadHttpRequestException { InnerException: JsonException json } => Malformed(await SentBody.Named(json, httpContext)),
             BadHttpRequestException { InnerException: not NotSupportedException } bad => NotBound(bad),
@@ -41,7 +43,7 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
         (
             context.Response.StatusCode switch
             {
-                413 => TooLarge(),
+                413 => TooLarge(context.GetEndpoint()),
                 415 => Results.Problem(title: "Send application/json.", statusCode: 415),
                 400 => Results.Problem(title: "The request is not understood.", statusCode: 400),
                 404 => Results.Problem(title: "There is no such address.", statusCode: 404),
@@ -50,8 +52,11 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
             }
         ).ExecuteAsync(context);
 
-    private static IResult TooLarge() =>
-        Results.Problem(title: $"The request is too large: at most {Limits.BodyBytes / 1024} KiB.", statusCode: 413);
+    private static IResult TooLarge(Endpoint? endpoint) =>
+        Results.Problem(
+            title: $"The request is too large: at most {(Limits.OwnOf(endpoint) ?? Limits.BodyBytes) / 1024} KiB.",
+            statusCode: 413
+        );
 
     private static IResult Malformed(JsonException json) =>
         Results.ValidationProblem(

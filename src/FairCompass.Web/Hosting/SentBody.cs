@@ -11,12 +11,17 @@ namespace FairCompass.Web.Hosting;
 /// it.</summary>
 public static class SentBody
 {
-    /// <summary>Keeps each body in memory while its request is answered; none is larger than <see cref="Limits.BodyBytes"/>.</summary>
+    /// <summary>Keeps each body in memory while its request is answered; none is larger than <see cref="Limits.BodyBytes"/>. A file, whose
+    /// address has a limit of its own, is not JSON in which anything could be named.</summary>
     public static void UseSentBody(this WebApplication app) =>
         app.Use(
             (context, next) =>
             {
-                context.Request.EnableBuffering(Limits.BodyBytes, Limits.BodyBytes);
+                if (Limits.OwnOf(context.GetEndpoint()) is null)
+                {
+                    context.Request.EnableBuffering(Limits.BodyBytes, Limits.BodyBytes);
+                }
+
                 return next();
             }
         );

@@ -4,7 +4,16 @@ namespace FairCompass.Web.Hosting;
 /// not.</summary>
 public static partial class WithoutDatabase
 {
-    private static readonly string[] Calculators = ["/api/explain", "/api/score", "/api/rank", "/api/plates", "/api/play", "/api/read"];
+    private static readonly string[] Calculators =
+    [
+        "/api/explain",
+        "/api/score",
+        "/api/rank",
+        "/api/plates",
+        "/api/play",
+        "/api/read",
+        "/api/read/file",
+    ];
 
     private static readonly string[] Open = [.. Calculators, "/api/openapi.json", "/api/health"];
 

@@ -1,28 +1,41 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Natural;
+using FairCompass.Documents;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 
 namespace FairCompass.Web.Natural;
 
 /// <summary>Reads a workout as coaches write it; nothing is stored.</summary>
 /// <param name="Competition">Whose divisions, unit, kit and movements are meant.</param>
-/// <param name="Text">The text, within the limits of a draft.</param>
-public sealed record ReadRequest(Competition Competition, string Text);
+/// <param name="Text">The text, within the limits of a draft; null where <paramref name="Html"/> is given.</param>
+/// <param name="Html">A web page or a piece of one, as a clipboard holds it, in place of the text.</param>
+public sealed record ReadRequest(Competition Competition, string? Text = null, string? Html = null);
 
-/// <summary>A stateless calculator for other programs: natural text in, a draft in the notation out.</summary>
+/// <summary>The text of a file.</summary>
+/// <param name="Kind">What the file is: <c>text</c>, <c>table</c>, <c>page</c>, <c>spreadsheet</c>, <c>document</c>, or <c>pdf</c>.</param>
+/// <param name="Text">Its words, a line each paragraph or row, cells of a table with a tab between them.</param>
+public sealed record FileRead(string Kind, string Text);
+
+/// <summary>Stateless calculators for other programs: natural text in, a draft in the notation out; a file in, its text out.</summary>
 public static class ReadEndpoints
 {
-    /// <summary>Maps <c>POST /api/read</c>.</summary>
-    public static void MapReading(this WebApplication app) =>
-        app.MapPost("/api/read", Read)
-            .WithTags("Calculators")
+    /// <summary>Maps <c>POST /api/read</c> and <c>POST /api/read/file</c>.</summary>
+    public static void MapReading(this WebApplication app)
+    {
+        var tag = app.MapGroup("/api/read").WithTags("Calculators");
+        tag.MapPost("", Read)
             .WithSummary(
                 "Reads a workout as coaches write it: a draft, where each line of it comes from, what must be asked, what was kept as a "
                     + "remark, and what was not understood; nothing is stored."
             );
+        tag.MapPost("/file", ReadFile)
+            .WithMetadata(new RequestSizeLimitAttribute(DocumentReader.MostBytes + 1))
+            .WithSummary("The text of a file: plain text, Markdown, CSV, HTML, .xlsx, .docx, PDF; nothing is stored.");
+    }
 
     private static Results<Ok<NaturalReading>, FieldsRefused> Read(ReadRequest request)
     {
@@ -31,8 +44,26 @@ public static class ReadEndpoints
             return new FieldsRefused(wrong.Select(e => e with { Path = "competition." + e.Path }).ToList());
         }
 
-        return DraftInput.Objections(request.Text, "text") is { } refused
-            ? refused
-            : TypedResults.Ok(NaturalReader.Read(request.Competition, request.Text));
+        if ((request.Text is null) == (request.Html is null))
+        {
+            return new FieldsRefused("text", "Give either text or html.");
+        }
+
+        var text = request.Text ?? PageText.Of(request.Html!);
+        if (DraftInput.Objections(text, request.Text is null ? "html" : "text") is { } refused)
+        {
+            return refused;
+        }
+
+        var reading = NaturalReader.Read(request.Competition, text);
+        return TypedResults.Ok(request.Html is null ? reading : reading with { Text = text });
+    }
+
+    private static async Task<Results<Ok<FileRead>, FieldsRefused>> ReadFile(Stream file, string? name, CancellationToken cancel)
+    {
+        using var held = new MemoryStream();
+        await file.CopyToAsync(held, cancel);
+        var read = DocumentReader.Read(held.ToArray(), name);
+        return read.Refused is { } why ? new FieldsRefused("file", why) : TypedResults.Ok(new FileRead(read.Kind, read.Text));
     }
 }

@@ -1,5 +1,6 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.LayingOut;
+using FairCompass.Core.Natural;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
@@ -64,8 +65,15 @@ public static class StandardsEndpoints
             .WithSummary(
                 "Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed."
             );
+        group.MapGet("/words", WordsOf).WithSummary("Every word of the trade for a movement of the competition’s book.");
         group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.");
     }
+
+    private static async Task<Results<Ok<IReadOnlyList<TradeWord>>, NotThere>> WordsOf(
+        Guid id,
+        CompetitionCache competitions,
+        CancellationToken cancel
+    ) => await competitions.Find(id, cancel) is { } competition ? TypedResults.Ok(TradeWord.Of(competition)) : NotThere.Gone("competition");
 
     private static async Task<Results<Ok<Book>, NotThere>> Read(Guid id, CompetitionCache competitions, CancellationToken cancel)
     {

@@ -85,6 +85,14 @@ export const queries = {
   things: () => queryOptions({ queryKey: ["things"], queryFn: () => ask(api.GET("/api/standards/things")), staleTime: Infinity }),
   phrases: () => queryOptions({ queryKey: ["phrases"], queryFn: () => ask(api.GET("/api/standards/phrases")), staleTime: Infinity }),
 
+  /** Every word of the trade for a movement of the book. */
+  words: (cid: string) =>
+    queryOptions({
+      queryKey: ["words", cid],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/words", { params: { path: { id: cid } } })),
+      staleTime: 60_000,
+    }),
+
   nearestStandards: (cid: string, name: string) =>
     queryOptions({
       queryKey: ["nearest", cid, name],

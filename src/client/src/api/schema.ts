@@ -162,55 +162,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/read": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Reads a workout as coaches write it: a draft, where each line of it comes from, what must be asked, what was kept as a remark, and what was not understood; nothing is stored. */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["ReadRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["NaturalReading"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/workouts/{id}/brief": {
         parameters: {
             query?: never;
@@ -1647,6 +1598,106 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a workout as coaches write it: a draft, where each line of it comes from, what must be asked, what was kept as a remark, and what was not understood; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NaturalReading"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/read/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The text of a file: plain text, Markdown, CSV, HTML, .xlsx, .docx, PDF; nothing is stored. */
+        post: {
+            parameters: {
+                query?: {
+                    name?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": components["schemas"]["Stream"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FileRead"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/export": {
         parameters: {
             query?: never;
@@ -2375,6 +2426,53 @@ export interface paths {
                 };
             };
         };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every word of the trade for a movement of the competition’s book. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TradeWord"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4169,7 +4267,7 @@ export interface components {
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
          *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
          */
-        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"];
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"] | components["schemas"]["CommandReadLines"];
         /**
          * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
          *                 replaced.
@@ -4223,6 +4321,24 @@ export interface components {
              * @description The line at the end of whose lines it goes; null for Before.
              */
             under?: null | number;
+        };
+        /**
+         * @description Reads lines that were typed or pasted as coaches write them, each in its place. A line that the notation has, and one that cannot be
+         *     read, stays as it is. An empty line behind them is indented as what comes next.
+         */
+        CommandReadLines: {
+            /** @enum {string} */
+            kind?: "read";
+            /**
+             * Format: int32
+             * @description The first line, from 1.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description The last one, not before From; at most int TypedLines.Most are read.
+             */
+            to: number;
         };
         /**
          * @description Says a rule of a standard differently in one workout, or at one place in it, by writing a `standard` line into the
@@ -4995,6 +5111,11 @@ export interface components {
             fingerprint: string;
             /** @description The card of each entry, for programs that fill one in; left out where nobody asked for it. */
             cards?: null | components["schemas"]["EntryCard"][];
+            /**
+             * @description Lines of the clock and of the work as sentences, in the order of the text.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            inWords?: components["schemas"]["LineInWords"][];
         };
         /** @description A no-rep criterion. */
         Fault: {
@@ -5031,6 +5152,13 @@ export interface components {
             path: string;
             /** @description What is wrong and what would be right. */
             message: string;
+        };
+        /** @description The text of a file. */
+        FileRead: {
+            /** @description What the file is: `text`, `table`, `page`, `spreadsheet`, `document`, or `pdf`. */
+            kind: string;
+            /** @description Its words, a line each paragraph or row, cells of a table with a tab between them. */
+            text: string;
         };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
@@ -5580,6 +5708,16 @@ export interface components {
         };
         /** @enum {unknown} */
         LengthUnit: "Millimetre" | "Centimetre" | "Metre" | "Inch" | "Foot";
+        /** @description A line of a draft as a sentence. */
+        LineInWords: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            line: number;
+            /** @description What it means. */
+            sentence: string;
+        };
         /** @description Where some lines of the draft come from. */
         LineOrigin: {
             /**
@@ -5719,6 +5857,11 @@ export interface components {
             label: string;
             /** @description The smallest change of the text. */
             edit: components["schemas"]["TextEdit"];
+            /**
+             * @description Changes of other lines that belong to it, each in the text as it stands; none as a rule.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            more?: components["schemas"]["TextEdit"][];
         };
         /** @description A moment to jump to. */
         MomentAt: {
@@ -5851,6 +5994,13 @@ export interface components {
             remarks: components["schemas"]["EqOfKeptRemark"];
             /** @description What was not understood. */
             unread: components["schemas"]["EqOfUnreadPiece"];
+            /** @description The text to which all places belong, where it was made of something else; null where it was given. */
+            text?: null | string;
+            /**
+             * @description The workouts in the text, where there are several; each is to be read by itself.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            workouts?: components["schemas"]["TextPart"][];
         };
         /** @description Adds a draft. */
         NewDraft: {
@@ -5937,6 +6087,16 @@ export interface components {
              * @description How many of them have no standard.
              */
             movementsWithoutStandard: number;
+            /**
+             * Format: int32
+             * @description How many of the workouts are published.
+             */
+            published: number;
+            /**
+             * Format: int32
+             * @description Questions about published workouts that nobody has answered.
+             */
+            asked: number;
         };
         /** @description A position that the author of a standard posed: what is not named stays as the motion has it. */
         OwnPose: {
@@ -6798,8 +6958,10 @@ export interface components {
         ReadRequest: {
             /** @description Whose divisions, unit, kit and movements are meant. */
             competition: components["schemas"]["Competition"];
-            /** @description The text, within the limits of a draft. */
-            text: string;
+            /** @description The text, within the limits of a draft; null where Html is given. */
+            text?: null | string;
+            /** @description A web page or a piece of one, as a clipboard holds it, in place of the text. */
+            html?: null | string;
         };
         /** @description A table to be read into a draft. */
         ReadSheet: {
@@ -7313,6 +7475,8 @@ export interface components {
              */
             units?: null | number;
         };
+        /** Format: binary */
+        Stream: string;
         /** @description A briefing that is spoken on the floor, and shown part by part on a screen in the hall. */
         Talk: {
             /** @description Whom it speaks to: Audience.Judge or Audience.Athlete. */
@@ -7409,6 +7573,21 @@ export interface components {
             length: number;
             /** @description The new text; may contain line breaks. */
             text: string;
+        };
+        /** @description One of several workouts in a text. */
+        TextPart: {
+            /** @description Its heading. */
+            title: string;
+            /**
+             * Format: int32
+             * @description Its first line, from 1.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Its last line.
+             */
+            to: number;
         };
         /** @description How many there are of a thing that has no mass of its own on the list. */
         ThingStock: {
@@ -7544,6 +7723,15 @@ export interface components {
             who: components["schemas"]["WhoAt"][];
             /** @description Rests of one’s own. */
             rests: components["schemas"]["RestAt"][];
+        };
+        /** @description A word of the trade for a movement of the book. */
+        TradeWord: {
+            /** @description As people write it: `t2b`, `pies a la barra`, `toes-to-bar`. */
+            word: string;
+            /** @description What drafts call the movement. */
+            movement: string;
+            /** @description What it is done with: `bar of a rig`; empty for nothing. */
+            with: string;
         };
         /** @description A tried result. */
         Tried: {

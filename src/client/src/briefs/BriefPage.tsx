@@ -3,6 +3,7 @@ import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { Refused } from "../api/client";
 import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
+import { WorkoutChoice } from "../ui/WorkoutChoice";
 import { query, useChoices } from "./choices";
 import { MeasurePanel } from "./MeasurePanel";
 import { Papers, papers, type Reader } from "./Paper";
@@ -52,7 +53,10 @@ export function BriefPage() {
     <main className="px-6 py-4 print:p-0">
       <div className="off-paper">
         <div className="flex flex-wrap items-baseline justify-between gap-4">
-          <h1>Briefs</h1>
+          <span className="flex min-w-0 flex-wrap items-baseline gap-x-6">
+            <h1>Briefs</h1>
+            <WorkoutChoice workouts={workouts} chosen={wid} to={(id) => `/c/${cid}/briefs/${id}/${audience}${kept}`} />
+          </span>
           <span className="flex flex-wrap items-baseline gap-5">
             {(kind === "Judge" || kind === "Athlete") && (
               <Link className="act" to={`/c/${cid}/talk/${wid}/${kind.toLowerCase()}${kept}`}>
@@ -67,18 +71,6 @@ export function BriefPage() {
             </button>
           </span>
         </div>
-        <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4">
-          {workouts.map((w) => (
-            <Link
-              key={w.id}
-              className="under"
-              aria-current={w.id === wid ? "page" : undefined}
-              to={`/c/${cid}/briefs/${w.id}/${audience}${kept}`}
-            >
-              <bdi>{w.title || "Untitled"}</bdi>
-            </Link>
-          ))}
-        </nav>
         <div className="mt-2 mb-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-rule pb-3">
           <label className="flex items-center gap-2">
             Paper

@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useRef, useState } from "react";
-import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { api, ask, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from "react-router";
+import { api, ask as answerOf, Refused, type Explanation, type Schemas, type StoredDraft } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { FileButton } from "../ui/FileButton";
 import { Loading, Message } from "../ui/Message";
 import { moved, offsets, type Edit } from "../document/edits";
+import { keptWords } from "../document/words";
 import { ConflictLeaf } from "./ConflictLeaf";
 import { DraftSession, useDraft, type SaveState } from "./draftSession";
 import type { EditorHandle } from "./Editor";
@@ -43,7 +44,7 @@ function Table({ stored }: { stored: StoredDraft }) {
   const draft = useDraft(session);
   const { cid = "" } = useParams();
   const go = useNavigate();
-  const book = useQuery(queries.book(cid)).data;
+  const words = useQuery(queries.words(cid)).data;
   const competition = useQuery(queries.competition(cid)).data?.competition;
   // A finding on another page leads to its line.
   const asked = Number(useSearchParams()[0].get("line"));
@@ -56,6 +57,13 @@ function Table({ stored }: { stored: StoredDraft }) {
   const [removing, setRemoving] = useState(false);
   const [sheetError, setSheetError] = useState<string | null>(null);
   const [late, setLate] = useState(false);
+  const [lately, setLately] = useState("");
+  // A text that was read for this draft: it is taken once, and not again when the page is loaded anew.
+  const location = useLocation();
+  const [read] = useState(() => location.state as { words: string; draft: string } | null);
+  useEffect(() => {
+    if (location.state) void go(`${location.pathname}${location.search}`, { replace: true, state: null });
+  }, [go, location]);
 
   useEffect(() => {
     void session.open((text) => editor.current?.replace(text));
@@ -81,11 +89,23 @@ function Table({ stored }: { stored: StoredDraft }) {
   };
   const mend = (m: Schemas["Mend"]) => {
     const { explained } = session.snapshot();
-    const edit = offsets(explained, m.edit);
-    make(edit && [edit], explained);
+    const edits = [m.edit, ...(m.more ?? [])].map((e) => offsets(explained, e));
+    const all = edits.filter((e) => e !== null).sort((a, b) => a.from - b.from);
+    make(all.length === edits.length ? all : null, explained);
+  };
+  const ask = async (body: string, from: number, to: number) =>
+    (
+      await answerOf(
+        api.POST("/api/competitions/{id}/edit", { params: { path: { id: cid } }, body: { body, command: { kind: "read", from, to } } }),
+      )
+    ).edits;
+  /** A whole text is read on a page of its own, beside the words. */
+  const readAll = (text: string, pasted = false) => {
+    keptWords.keep(stored.id, text);
+    void go(`/c/${cid}/read?into=${stored.id}`, { state: { pasted } });
   };
   const command = async (of: Schemas["Command"], body: string) => {
-    const answer = await ask(api.POST("/api/competitions/{id}/edit", { params: { path: { id: cid } }, body: { body, command: of } }));
+    const answer = await answerOf(api.POST("/api/competitions/{id}/edit", { params: { path: { id: cid } }, body: { body, command: of } }));
     return make(answer.edits, body);
   };
   const setCell = async (row: Schemas["GridRow"], col: number, value: string) => {
@@ -112,7 +132,9 @@ function Table({ stored }: { stored: StoredDraft }) {
     setSheetError(null);
     try {
       const body = session.snapshot().text;
-      const answer = await ask(api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body, csv } }));
+      const answer = await answerOf(
+        api.POST("/api/competitions/{id}/prescriptions", { params: { path: { id: cid } }, body: { body, csv } }),
+      );
       make(answer.edits, body);
     } catch (e) {
       setSheetError(
@@ -123,7 +145,7 @@ function Table({ stored }: { stored: StoredDraft }) {
     }
   };
   const remove = async () => {
-    await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: stored.id } }, body: { removed: true } }));
+    await answerOf(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: stored.id } }, body: { removed: true } }));
     await changed.workouts(cid);
     sessionStorage.setItem("removed", JSON.stringify({ id: stored.id, title: x?.title ?? "the workout" }));
     void go(`/c/${cid}/checks`);
@@ -185,14 +207,25 @@ function Table({ stored }: { stored: StoredDraft }) {
                     .sort((a, b) => Math.abs(a.at.line - at) - Math.abs(b.at.line - at))[0];
                   if (near) mend(near.mends[0]!);
                 }}
+                onAsk={ask}
+                onRead={setLately}
+                onSheet={(text) => readAll(text, true)}
+                read={read}
                 latest={{
                   explanation: x,
                   explained: draft.explained,
                   names: competition?.divisions.map((d) => d.name) ?? [],
-                  movements: book?.movements.map((m) => m.name.english) ?? [],
+                  movements: words ?? [],
                 }}
               />
             </Suspense>
+            <p role="status" className="min-h-6 text-[0.9rem] text-soft">
+              {lately && (
+                <>
+                  Read <q className="break-words">{lately.split("\n")[0]}</q> as it stands above. Ctrl Z brings your words back.
+                </>
+              )}
+            </p>
           </section>
           {x && (
             <div className="min-w-0 space-y-6">
@@ -247,6 +280,7 @@ function Table({ stored }: { stored: StoredDraft }) {
       <NotesMargin
         cid={cid}
         findings={x?.findings ?? []}
+        text={draft.explained}
         line={line}
         folded={folded}
         onFold={() => setFolded(!folded)}
@@ -254,6 +288,7 @@ function Table({ stored }: { stored: StoredDraft }) {
         onMend={mend}
         onKit={() => session.again()}
         onWaive={waive}
+        onRead={() => readAll(session.snapshot().text)}
       />
       <NotationHelp open={help} onClose={() => setHelp(false)} />
       {conflict && (

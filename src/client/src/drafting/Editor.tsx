@@ -1,18 +1,21 @@
 import { autocompletion } from "@codemirror/autocomplete";
-import { history } from "@codemirror/commands";
+import { history, isolateHistory } from "@codemirror/commands";
 import { setDiagnostics } from "@codemirror/lint";
 import { EditorState } from "@codemirror/state";
 import { EditorView, lineNumbers } from "@codemirror/view";
 import { useEffect, useImperativeHandle, useRef, type Ref } from "react";
-import type { Explanation } from "../api/client";
+import type { Explanation, Schemas } from "../api/client";
 import type { Edit } from "../document/edits";
 import { completing } from "../text/completion";
 import { diagnose } from "../text/findings";
+import { sayingLine } from "../text/hover";
 import { hanging } from "../text/hanging";
 import { draftKeys } from "../text/keys";
 import { clamp } from "../text/places";
 import { theme } from "../text/theme";
 import { colour, tokens } from "../text/tokens";
+import { isSheet } from "../text/pasted";
+import { readTyped, type AskToRead } from "../text/typed";
 import { nonce } from "../ui/nonce";
 
 /** What the page may ask of the editor. */
@@ -32,6 +35,10 @@ export default function Editor({
   onChange,
   onLine,
   onMend,
+  onAsk,
+  onRead,
+  onSheet,
+  read,
   latest,
 }: {
   handle: Ref<EditorHandle>;
@@ -41,13 +48,21 @@ export default function Editor({
   onChange: (text: string) => void;
   onLine: (line: number) => void;
   onMend: (line: number) => void;
-  latest: { explanation: Explanation | null; explained: string; names: string[]; movements: string[] };
+  /** Asks what lines that were left are read as. */
+  onAsk: AskToRead;
+  /** Some words were read, and stand in the notation now. */
+  onRead: (words: string) => void;
+  /** A whole sheet was pasted into a draft in which nothing stands yet. */
+  onSheet: (text: string) => void;
+  /** A text that was read elsewhere, and its draft: the draft stands there, and undo brings the words back. */
+  read: { words: string; draft: string } | null;
+  latest: { explanation: Explanation | null; explained: string; names: string[]; movements: readonly Schemas["TradeWord"][] };
 }) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
-  const props = useRef({ onChange, onLine, onMend, latest });
+  const props = useRef({ onChange, onLine, onMend, onAsk, onRead, onSheet, latest });
   useEffect(() => {
-    props.current = { onChange, onLine, onMend, latest };
+    props.current = { onChange, onLine, onMend, onAsk, onRead, onSheet, latest };
   });
 
   useEffect(() => {
@@ -66,8 +81,26 @@ export default function Editor({
           // As everything that is sent, so that places in the text are the same on both sides.
           EditorView.clipboardInputFilter.of((text) => text.normalize("NFC")),
           EditorView.contentAttributes.of({ "aria-label": "Draft text", spellcheck: "false", autocapitalize: "off" }),
-          autocompletion({ override: [completing(() => props.current.latest)], activateOnTypingDelay: 150, icons: false }),
+          autocompletion({
+            override: [completing(() => props.current.latest)],
+            activateOnTypingDelay: 150,
+            icons: false,
+            maxRenderedOptions: 40,
+          }),
+          sayingLine(() => props.current.latest),
           draftKeys((line) => props.current.onMend(line)),
+          readTyped(
+            (body, from, to) => props.current.onAsk(body, from, to),
+            (words) => props.current.onRead(words),
+          ),
+          EditorView.domEventHandlers({
+            paste: (event, v) => {
+              const text = event.clipboardData?.getData("text/plain").normalize("NFC") ?? "";
+              if (!isSheet(text, v.state.doc.toString())) return false;
+              props.current.onSheet(text);
+              return true;
+            },
+          }),
           EditorView.updateListener.of((u) => {
             if (u.docChanged) props.current.onChange(u.state.doc.toString());
             if (u.selectionSet || u.docChanged) props.current.onLine(u.state.doc.lineAt(u.state.selection.main.head).number);
@@ -76,6 +109,11 @@ export default function Editor({
       }),
     });
     view.current = editor;
+    if (read) {
+      const full = isolateHistory.of("full");
+      for (const insert of [read.words, read.draft])
+        editor.dispatch({ changes: { from: 0, to: editor.state.doc.length, insert }, annotations: full });
+    }
     if (at !== null) {
       const place = clamp(editor.state, at, 1);
       editor.dispatch({ selection: { anchor: place }, effects: EditorView.scrollIntoView(place, { y: "center" }) });

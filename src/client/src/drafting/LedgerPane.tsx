@@ -99,7 +99,7 @@ const isOpen = (l: Schemas["LedgerView"]) =>
 function Rounds({ table, ledger }: { table: Schemas["LedgerTable"]; ledger: Schemas["LedgerView"] }) {
   const tasks = table.rows[0]?.cells.map((c) => ledger.tasks[c.task]!) ?? [];
   return (
-    <div className="overflow-x-auto" role="region" aria-label="Rounds and running totals" tabIndex={0}>
+    <div className="goes-on overflow-x-auto" role="region" aria-label="Rounds and running totals" tabIndex={0}>
       <table className="ruled">
         <thead>
           <tr>

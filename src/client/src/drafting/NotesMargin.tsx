@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { Link } from "react-router";
 import { KitMend } from "../competition/KitMend";
 import { Severity } from "../ui/Severity";
 import type { Finding, Schemas } from "../api/client";
@@ -7,16 +8,20 @@ import type { Finding, Schemas } from "../api/client";
 export function NotesMargin({
   cid,
   findings,
+  text,
   line,
   onGoto,
   onMend,
   onKit,
   onWaive,
+  onRead,
   folded,
   onFold,
 }: {
   cid: string;
   findings: Finding[];
+  /** The text that the findings are of. */
+  text: string;
   line: number;
   onGoto: (f: Finding) => void;
   onMend: (m: Schemas["Mend"]) => void;
@@ -24,6 +29,8 @@ export function NotesMargin({
   onKit: () => void;
   /** Lets the notes of a check stand, with the reason, or takes that back; an objection when it cannot be said. */
   onWaive: (rule: string, reason: string | null) => Promise<string | null>;
+  /** Reads the whole draft as a text. */
+  onRead: () => void;
   folded: boolean;
   onFold: () => void;
 }) {
@@ -53,6 +60,13 @@ export function NotesMargin({
               ? "Nothing missing, nothing contradictory."
               : [must && `${must} to settle`, open.length - must && `${open.length - must} more`].filter(Boolean).join(", ")}
           </p>
+          {open.some((f) => f.rule === "not-understood") && (
+            <p className="pt-1">
+              <button className="act" onClick={onRead}>
+                Read all of it as a text
+              </button>
+            </p>
+          )}
           <ol>
             {open.map((f) => (
               <li key={f.key + f.at.line} className={`border-b border-rule py-3 ${f.at.line === line ? "-mx-3 bg-sheet px-3" : ""}`}>
@@ -72,6 +86,13 @@ export function NotesMargin({
                     {i === 0 && f.at.line === line && <kbd className="ml-2 border border-quiet px-1 text-[0.8rem] text-soft">Alt M</kbd>}
                   </p>
                 ))}
+                {f.rule === "standard-missing" && (
+                  <p>
+                    <Link className="act" to={`/c/${cid}/standards/write?name=${encodeURIComponent(wordAt(text, f))}`}>
+                      Write a standard for it
+                    </Link>
+                  </p>
+                )}
                 {f.severity !== "MustFix" && f.rule !== "waiver-misfit" && <Waive rule={f.rule} onWaive={onWaive} />}
               </li>
             ))}
@@ -101,6 +122,9 @@ export function NotesMargin({
     </aside>
   );
 }
+
+/** The words that a finding is about. */
+const wordAt = (text: string, { at }: Finding) => (text.split("\n")[at.line - 1] ?? "").slice(at.column - 1, at.column - 1 + at.length);
 
 /** Takes the reason for which the notes of a check may stand. */
 function Waive({ rule, onWaive }: { rule: string; onWaive: (rule: string, reason: string | null) => Promise<string | null> }) {

@@ -85,7 +85,7 @@ export function PrescriptionGrid({
         <h2 id="loads">Prescriptions</h2>
         <span className="text-[0.9rem] text-soft">own values dark, inherited ones quiet · Enter changes a cell</span>
       </div>
-      <div className="relative overflow-x-auto">
+      <div className="goes-on relative overflow-x-auto">
         <table ref={grid} role="grid" aria-labelledby="loads" className="prescriptions">
           <thead>
             <tr>
@@ -108,7 +108,7 @@ export function PrescriptionGrid({
           <tbody>
             {rows.map((row, i) => (
               <tr key={`${row.line}.${row.aspect}`} className="border-t border-rule">
-                <th scope="row" className="min-w-36 max-w-64 py-1 pr-2 font-normal leading-tight">
+                <th scope="row" className="sticky left-0 bg-paper min-w-36 max-w-64 py-1 pr-2 font-normal leading-tight">
                   {i > 0 && rows[i - 1]!.line === row.line ? <span className="sr-only">{row.name}, </span> : <>{row.name}, </>}
                   <span className="text-soft">
                     {row.aspect === "load" ? `load ${row.unit ?? ""}` : row.aspect === "amount" ? row.unit : row.aspect}

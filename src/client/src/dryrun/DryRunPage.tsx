@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
 import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
+import { WorkoutChoice } from "../ui/WorkoutChoice";
 import { Heat } from "./Heat";
 import { Usually } from "./Usually";
 
@@ -23,7 +24,10 @@ export function DryRunPage() {
   if (!wid && first) return <Navigate to={`/c/${cid}/dry-run/${first.id}`} replace />;
   return (
     <main className="px-6 py-4">
-      <h1>Dry run</h1>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule pb-2">
+        <h1>Dry run</h1>
+        {wid && <WorkoutChoice workouts={workouts} chosen={wid} to={(id) => `/c/${cid}/dry-run/${id}`} />}
+      </div>
       {!wid ? (
         <p>
           There is no workout to play yet.{" "}
@@ -33,13 +37,6 @@ export function DryRunPage() {
         </p>
       ) : (
         <>
-          <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4 border-b border-rule pb-2">
-            {workouts.map((w) => (
-              <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/dry-run/${w.id}`}>
-                <bdi>{w.title || "Untitled"}</bdi>
-              </Link>
-            ))}
-          </nav>
           <Of key={wid} cid={cid} wid={wid} />
         </>
       )}

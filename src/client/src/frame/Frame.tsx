@@ -1,9 +1,10 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
-import { Outlet, useNavigate, useParams } from "react-router";
+import { Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { Loading, Message } from "../ui/Message";
 import { Keys } from "./Keys";
+import { titleOf } from "./pages";
 import { RouteList } from "./RouteList";
 import { useShortcuts } from "./shortcuts";
 
@@ -21,9 +22,12 @@ export function Frame() {
     palette: () => setPalette(true),
     keys: () => setKeys(true),
   });
+  const workouts = useQuery(queries.overview(cid)).data?.workouts;
+  const { pathname } = useLocation();
+  const title = competition.data ? titleOf(pathname, competition.data.competition.name, workouts ?? []) : "Fair Compass";
   useEffect(() => {
-    document.title = competition.data ? `${competition.data.competition.name} · Fair Compass` : "Fair Compass";
-  }, [competition.data]);
+    document.title = title;
+  }, [title]);
   if (competition.isPending) return <Loading what="the competition" />;
   if (competition.isError)
     return (

@@ -4,6 +4,7 @@ import type { StoredCompetition } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
 import { addWorkout } from "../drafting/addWorkout";
+import { samePage } from "./pages";
 
 const days = (a: string, b: string) => {
   const f = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long" });
@@ -32,9 +33,15 @@ export function RouteList({
   const overview = useQuery(queries.overview(cid)).data;
   const go = useNavigate();
   const [failed, setFailed] = useState("");
+  // On a phone the route is one line until it is asked for, and again when it led somewhere.
+  const [unfoldedAt, setUnfoldedAt] = useState("");
   const here = useLocation().pathname;
+  const unfolded = unfoldedAt === here;
+  const setUnfolded = (on: boolean) => setUnfoldedAt(on ? here : "");
   const workouts = overview?.workouts ?? [];
   const open = workouts.reduce((n, w) => n + w.mustFix, 0);
+  const published = overview?.published ?? 0;
+  const asked = overview?.asked ?? 0;
   const c = competition.competition;
   const steps = [
     {
@@ -81,11 +88,17 @@ export function RouteList({
       warn: false,
       active: here.includes("/dry-run"),
     },
-    { to: "publish", name: "Publish", state: "questions, versions", warn: false, active: here.includes("/publish") },
+    {
+      to: "publish",
+      name: "Publish",
+      state: published ? `${published} published${asked ? `, ${count(asked, "question")} open` : ""}` : "nothing published",
+      warn: asked > 0,
+      active: here.includes("/publish"),
+    },
     {
       to: "briefs",
       name: "Briefs",
-      state: workouts.length ? "from the drafts" : "need a workout",
+      state: !workouts.length ? "need a workout" : published ? `${published} of ${workouts.length} published` : "all from drafts",
       warn: false,
       active: here.includes("/briefs") || here.endsWith("/pack"),
     },
@@ -95,93 +108,100 @@ export function RouteList({
       aria-label="Route"
       className="off-paper border-rule px-5 py-4 max-md:border-b md:sticky md:top-0 md:h-screen md:overflow-y-auto md:border-r"
     >
-      <Link to={`/c/${cid}/workouts`} className="flex items-center gap-2.5 text-[1.1rem] font-bold">
-        <svg viewBox="0 0 32 32" fill="none" className="size-7 shrink-0" aria-hidden="true">
-          <circle cx="16" cy="16" r="13" stroke="var(--color-ink)" strokeWidth="2" />
-          <path d="M5 18h22" stroke="var(--color-spruce)" strokeWidth="3" />
-          <path d="M16 3v6M16 23v6" stroke="var(--color-ink)" strokeWidth="2" />
-        </svg>
-        Fair Compass
-      </Link>
-      <p className="mt-5 font-bold leading-tight">
-        <bdi>{c.name}</bdi>
-      </p>
-      <p className="text-[0.9rem] text-soft">
-        {days(c.starts, c.ends)}
-        {c.place && (
-          <>
-            {" "}
-            · <bdi>{c.place}</bdi>
-          </>
-        )}
-      </p>
-      <ol className="relative mt-4 max-md:flex max-md:flex-wrap max-md:gap-x-5">
-        {steps.map((s) => (
-          <li key={s.name} className="relative pb-2">
-            <NavLink to={`/c/${cid}/${s.to}`} end aria-current={s.active ? "page" : undefined} className="block pl-6">
-              <svg viewBox="0 0 16 16" className="absolute left-0 top-1 size-4" aria-hidden="true">
-                <path
-                  d="M8 1l7 7-7 7-7-7z"
-                  fill={s.active ? "var(--color-spruce)" : "var(--color-paper)"}
-                  stroke={s.active ? "var(--color-spruce)" : "var(--color-quiet)"}
-                  strokeWidth="1.3"
-                />
-              </svg>
-              <span className={s.active ? "font-bold" : ""}>{s.name}</span>
-              <span className={`block text-[0.87rem] leading-tight ${s.warn ? "text-ochre" : "text-soft"}`}>
-                {overview || s.to === "" ? s.state : " "}
-              </span>
-            </NavLink>
-          </li>
-        ))}
-      </ol>
-      <div className="mt-3 border-t border-rule pt-3">
-        <h2 className="text-[0.9rem] text-soft">Workouts</h2>
-        <ul className="mt-1 max-md:max-h-32 max-md:overflow-y-auto">
-          {workouts.map((w) => (
-            <li key={w.id}>
-              <NavLink
-                to={`/c/${cid}/w/${w.id}`}
-                className={({ isActive }) => `flex justify-between gap-2 py-0.5 ${isActive ? "font-bold" : ""}`}
-              >
-                <bdi className="min-w-0 truncate" title={w.title}>
-                  {w.title || "Untitled"}
-                </bdi>
-                <span className={`shrink-0 text-[0.87rem] ${w.mustFix ? "font-semibold text-ochre" : "font-normal text-soft"}`}>
-                  {w.mustFix + w.others ? count(w.mustFix + w.others, "note") : "clear"}
+      <div className="flex items-center justify-between gap-4">
+        <Link to={`/c/${cid}/workouts`} className="flex items-center gap-2.5 text-[1.1rem] font-bold">
+          <svg viewBox="0 0 32 32" fill="none" className="size-7 shrink-0" aria-hidden="true">
+            <circle cx="16" cy="16" r="13" stroke="var(--color-ink)" strokeWidth="2" />
+            <path d="M5 18h22" stroke="var(--color-spruce)" strokeWidth="3" />
+            <path d="M16 3v6M16 23v6" stroke="var(--color-ink)" strokeWidth="2" />
+          </svg>
+          Fair Compass
+        </Link>
+        <button className="act md:hidden" aria-expanded={unfolded} aria-controls="route" onClick={() => setUnfolded(!unfolded)}>
+          {steps.find((s) => s.active)?.name ?? "Route"} {unfolded ? "▴" : "▾"}
+        </button>
+      </div>
+      <div id="route" className={unfolded ? "" : "max-md:hidden"}>
+        <p className="mt-5 font-bold leading-tight">
+          <bdi>{c.name}</bdi>
+        </p>
+        <p className="text-[0.9rem] text-soft">
+          {days(c.starts, c.ends)}
+          {c.place && (
+            <>
+              {" "}
+              · <bdi>{c.place}</bdi>
+            </>
+          )}
+        </p>
+        <ol className="relative mt-4 max-md:flex max-md:flex-wrap max-md:gap-x-5">
+          {steps.map((s) => (
+            <li key={s.name} className="relative pb-2">
+              <NavLink to={`/c/${cid}/${s.to}`} end aria-current={s.active ? "page" : undefined} className="block pl-6">
+                <svg viewBox="0 0 16 16" className="absolute left-0 top-1 size-4" aria-hidden="true">
+                  <path
+                    d="M8 1l7 7-7 7-7-7z"
+                    fill={s.active ? "var(--color-spruce)" : "var(--color-paper)"}
+                    stroke={s.active ? "var(--color-spruce)" : "var(--color-quiet)"}
+                    strokeWidth="1.3"
+                  />
+                </svg>
+                <span className={s.active ? "font-bold" : ""}>{s.name}</span>
+                <span className={`block text-[0.87rem] leading-tight ${s.warn ? "text-ochre" : "text-soft"}`}>
+                  {overview || s.to === "" ? s.state : " "}
                 </span>
               </NavLink>
             </li>
           ))}
-        </ul>
-        <button
-          className="act mt-1"
-          onClick={() => {
-            setFailed("");
-            addWorkout(cid).then(
-              (id) => go(`/c/${cid}/w/${id}`),
-              (e: unknown) => setFailed(e instanceof Error ? e.message : "It could not be made."),
-            );
-          }}
-        >
-          New workout
-        </button>
-        <NavLink className="act mt-1 ml-4" to={`/c/${cid}/read`}>
-          Read a text
-        </NavLink>
-        {failed && (
-          <p role="alert" className="field-error">
-            {failed}
-          </p>
-        )}
-      </div>
-      <div className="mt-3 flex gap-4 border-t border-rule pt-2 text-[0.9rem]">
-        <button className="act" onClick={openPalette}>
-          Find <kbd className="font-normal text-soft">Ctrl K</kbd>
-        </button>
-        <button className="act" onClick={openKeys}>
-          Keys <kbd className="font-normal text-soft">?</kbd>
-        </button>
+        </ol>
+        <div className="mt-3 border-t border-rule pt-3">
+          <h2 className="text-[0.9rem] text-soft">Workouts</h2>
+          <ul className="mt-1 max-md:max-h-32 max-md:overflow-y-auto">
+            {workouts.map((w) => (
+              <li key={w.id}>
+                <NavLink
+                  to={samePage(here, cid, w.id)}
+                  className={({ isActive }) => `flex justify-between gap-2 py-0.5 ${isActive ? "font-bold" : ""}`}
+                >
+                  <bdi className="min-w-0 truncate" title={w.title}>
+                    {w.title || "Untitled"}
+                  </bdi>
+                  <span className={`shrink-0 text-[0.87rem] ${w.mustFix ? "font-semibold text-ochre" : "font-normal text-soft"}`}>
+                    {w.mustFix + w.others ? count(w.mustFix + w.others, "note") : "clear"}
+                  </span>
+                </NavLink>
+              </li>
+            ))}
+          </ul>
+          <button
+            className="act mt-1"
+            onClick={() => {
+              setFailed("");
+              addWorkout(cid).then(
+                (id) => go(`/c/${cid}/w/${id}`),
+                (e: unknown) => setFailed(e instanceof Error ? e.message : "It could not be made."),
+              );
+            }}
+          >
+            New workout
+          </button>
+          <NavLink className="act mt-1 ml-4" to={`/c/${cid}/read`}>
+            Read a text
+          </NavLink>
+          {failed && (
+            <p role="alert" className="field-error">
+              {failed}
+            </p>
+          )}
+        </div>
+        <div className="mt-3 flex gap-4 border-t border-rule pt-2 text-[0.9rem]">
+          <button className="act" onClick={openPalette}>
+            Find <kbd className="font-normal text-soft">Ctrl K</kbd>
+          </button>
+          <button className="act" onClick={openKeys}>
+            Keys <kbd className="font-normal text-soft">?</kbd>
+          </button>
+        </div>
       </div>
     </nav>
   );

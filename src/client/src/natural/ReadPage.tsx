@@ -1,13 +1,17 @@
 import { useEffect, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useLocation, useNavigate, useParams, useSearchParams } from "react-router";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
+import { keptWords } from "../document/words";
 import { addWorkout } from "../drafting/addWorkout";
 import { Loading, Message } from "../ui/Message";
+import { api, ask } from "../api/client";
+import { textOf } from "./files";
 import { Open } from "./Open";
+import { Several } from "./Several";
 import { Tied } from "./Tied";
 import { YourWords } from "./YourWords";
-import { answered, keptWords, lineAt } from "./words";
+import { answered, lineAt, sliced, spliced } from "./words";
 
 const pause = 250;
 
@@ -15,40 +19,90 @@ const pause = 250;
 export function ReadPage() {
   const { cid = "" } = useParams();
   const go = useNavigate();
-  const [text, setText] = useState(() => keptWords.of(cid));
+  // The draft that the text is for; a new one where none is named.
+  const into = useSearchParams()[0].get("into");
+  const pasted = (useLocation().state as { pasted?: boolean } | null)?.pasted === true;
+  const kept = into ?? cid;
+  const [text, setText] = useState(() => keptWords.of(kept));
   const [asked, setAsked] = useState(text);
   const [line, setLine] = useState(0);
   const [failed, setFailed] = useState<unknown>(null);
   const [before, setBefore] = useState<string[]>([]);
+  const [part, setPart] = useState<number | null>(null);
+  const [taking, setTaking] = useState<number | null>(null);
   const competition = useQuery(queries.competition(cid));
-  const reading = useQuery({
-    ...queries.reading(cid, competition.data?.competition, asked),
-    enabled: !!competition.data && asked.trim() !== "",
+  const reads = (words: string) => ({
+    ...queries.reading(cid, competition.data?.competition, words),
+    enabled: !!competition.data && words.trim() !== "",
     placeholderData: keepPreviousData,
   });
+  const whole = useQuery(reads(asked));
+  const workouts = (text.trim() && whole.data?.workouts) || [];
+  const one = part === null ? undefined : workouts[part];
+  const reading = useQuery(reads(one ? sliced(asked, one) : asked));
   useEffect(() => {
-    keptWords.keep(cid, text);
+    keptWords.keep(kept, text);
     const timer = setTimeout(() => setAsked(text), pause);
     return () => clearTimeout(timer);
-  }, [cid, text]);
+  }, [kept, text]);
+
+  // What was pasted into a draft and is in the notation already needs no page of its own.
+  const plain = pasted && into !== null && reading.data !== undefined && text !== "" && reading.data.draft === text;
+  useEffect(() => {
+    if (!plain) return;
+    keptWords.keep(kept, "");
+    void go(`/c/${cid}/w/${into}`, { replace: true, state: { words: text, draft: text } });
+  }, [plain, go, cid, into, kept, text]);
 
   if (competition.isPending) return <Loading what="the competition" />;
   const read = text.trim() ? reading.data : undefined;
+  const shown = one ? sliced(text, one) : text;
+  const put = (next: string) => setText(one ? spliced(text, one, next) : next);
   const change = (next: string) => {
     setBefore([...before, text]);
-    setText(next);
+    put(next);
   };
   // What is typed after an answer is not lost by taking that back: then it can no longer be.
   const typed = (next: string) => {
     setBefore([]);
-    setText(next);
+    put(next);
+  };
+  const open = (file: File) => {
+    setFailed(null);
+    textOf(file, file.name).then((words) => {
+      setPart(null);
+      setBefore([...before, text]);
+      setText(words);
+    }, setFailed);
+  };
+  const held = competition.data?.competition;
+  const takeAll = async () => {
+    if (!held) return;
+    setFailed(null);
+    try {
+      let first = "";
+      for (const [i, p] of workouts.entries()) {
+        setTaking(i);
+        const words = sliced(text, p);
+        const made = await ask(api.POST("/api/read", { body: { competition: held, text: words } }));
+        const id = await addWorkout(cid, made.draft || words);
+        first ||= id;
+      }
+      keptWords.keep(kept, "");
+      void go(`/c/${cid}/w/${first}`);
+    } catch (e) {
+      setTaking(null);
+      setFailed(e);
+    }
   };
   const use = () => {
     if (!read?.draft) return;
     setFailed(null);
-    addWorkout(cid, read.draft).then((id) => {
-      keptWords.keep(cid, "");
-      void go(`/c/${cid}/w/${id}`);
+    const state = { words: shown, draft: read.draft };
+    (into ? Promise.resolve(into) : addWorkout(cid, read.draft)).then((id) => {
+      // What else stands in the text waits for the next time.
+      keptWords.keep(kept, one ? spliced(text, one, "") : "");
+      void go(`/c/${cid}/w/${id}`, { state });
     }, setFailed);
   };
   return (
@@ -56,7 +110,7 @@ export function ReadPage() {
       <div className="flex flex-wrap items-baseline justify-between gap-4 border-b border-rule pb-3">
         <div>
           <h1>Read a text</h1>
-          <p className="text-soft">Paste or type a workout the way you have it. Nothing is stored before you use the reading.</p>
+          <p className="text-soft">Paste, type or open a workout the way you have it. Nothing is stored before you use the reading.</p>
         </div>
         <span className="flex items-baseline gap-5">
           {before.length > 0 && (
@@ -67,7 +121,7 @@ export function ReadPage() {
                 setBefore(before.slice(0, -1));
               }}
             >
-              Take the answer back
+              Take it back
             </button>
           )}
           <button className="press" disabled={!read?.draft || reading.isPlaceholderData || asked !== text} onClick={use}>
@@ -77,8 +131,11 @@ export function ReadPage() {
       </div>
       {failed !== null && <Message error={failed} retry={use} />}
       {reading.isError && <Message error={reading.error} retry={() => void reading.refetch()} />}
+      {workouts.length > 0 && (
+        <Several parts={workouts} chosen={one ? part : null} onChoose={setPart} onAll={() => void takeAll()} taking={taking} />
+      )}
       <div className="mt-4 grid gap-x-8 gap-y-4 *:min-w-0 lg:grid-cols-2">
-        <YourWords text={text} onChange={typed} line={line} onLine={(place) => setLine(lineAt(text, place))} />
+        <YourWords text={shown} onChange={typed} line={line} onLine={(place) => setLine(lineAt(shown, place))} onFile={open} />
         <section aria-label="The reading">
           <h2>The reading</h2>
           {read?.draft ? (
@@ -90,7 +147,7 @@ export function ReadPage() {
           )}
         </section>
       </div>
-      {read && <Open reading={read} onLine={setLine} onAnswer={(edit) => change(answered(text, edit))} />}
+      {read && <Open reading={read} onLine={setLine} onAnswer={(edit) => change(answered(shown, edit))} />}
     </main>
   );
 }

@@ -24,23 +24,15 @@ export function tied(reading: Reading): { text: string; from: number; how: strin
 /** The line in which a place of a text stands, from 1. */
 export const lineAt = (text: string, place: number): number => text.slice(0, place).split("\n").length;
 
-const key = (cid: string) => `fair-compass.words.${cid}`;
+/** The lines of one workout of a text. */
+export const sliced = (text: string, part: Schemas["TextPart"]): string =>
+  text
+    .split("\n")
+    .slice(part.from - 1, part.to)
+    .join("\n");
 
-/** Words that were not used yet: they stay in this browser until they are. */
-export const keptWords = {
-  of(cid: string): string {
-    try {
-      return localStorage.getItem(key(cid)) ?? "";
-    } catch {
-      return "";
-    }
-  },
-  keep(cid: string, text: string) {
-    try {
-      if (text) localStorage.setItem(key(cid), text);
-      else localStorage.removeItem(key(cid));
-    } catch {
-      // A browser that keeps nothing still reads.
-    }
-  },
-};
+/** The text with other words in place of one of its workouts. */
+export function spliced(text: string, part: Schemas["TextPart"], words: string): string {
+  const lines = text.split("\n");
+  return [...lines.slice(0, part.from - 1), ...words.split("\n"), ...lines.slice(part.to)].join("\n");
+}

@@ -4,6 +4,7 @@ import { Link, Navigate, useParams } from "react-router";
 import { api, ask, Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
+import { WorkoutChoice } from "../ui/WorkoutChoice";
 import { ChangeList } from "./ChangeList";
 import { InterviewCard } from "./InterviewCard";
 import { QuestionsToAnswer } from "./QuestionsToAnswer";
@@ -38,14 +39,10 @@ export function PublishPage() {
     );
   return (
     <main className="px-6 py-4">
-      <h1>Publish</h1>
-      <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4">
-        {workouts.map((w) => (
-          <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/publish/${w.id}`}>
-            <bdi>{w.title || "Untitled"}</bdi>
-          </Link>
-        ))}
-      </nav>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule pb-2">
+        <h1>Publish</h1>
+        <WorkoutChoice workouts={workouts} chosen={wid} to={(id) => `/c/${cid}/publish/${id}`} />
+      </div>
       <Workout key={wid} cid={cid} wid={wid} />
     </main>
   );

@@ -4,6 +4,7 @@ import { Link, Navigate, useParams } from "react-router";
 import { queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
+import { WorkoutChoice } from "../ui/WorkoutChoice";
 import { sizes } from "../competition/entrySizes";
 import { TryForm } from "./TryForm";
 
@@ -38,14 +39,10 @@ export function ScoringPage() {
   }
   return (
     <main className="px-6 py-4">
-      <h1>Scoring</h1>
-      <nav aria-label="Workout" className="mt-1 flex flex-wrap gap-x-4 border-b border-rule pb-2">
-        {workouts.map((w) => (
-          <Link key={w.id} className="under" aria-current={w.id === wid ? "page" : undefined} to={`/c/${cid}/scoring/${w.id}`}>
-            <bdi>{w.title || "Untitled"}</bdi>
-          </Link>
-        ))}
-      </nav>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule pb-2">
+        <h1>Scoring</h1>
+        <WorkoutChoice workouts={workouts} chosen={wid} to={(id) => `/c/${cid}/scoring/${id}`} />
+      </div>
       <Of key={wid} cid={cid} wid={wid} />
     </main>
   );

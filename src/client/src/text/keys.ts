@@ -1,10 +1,13 @@
+import { acceptCompletion } from "@codemirror/autocomplete";
 import { defaultKeymap, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
 import { nextDiagnostic } from "@codemirror/lint";
 import { keymap } from "@codemirror/view";
 
-/** The keys of the text. Tab leaves it (WCAG 2.1.2), so indenting has keys of its own; Enter keeps the depth of the line. */
+/** The keys of the text. Tab takes what is offered, else it leaves the text (WCAG 2.1.2), so indenting has keys of its own; Enter keeps the
+ * depth of the line. */
 export function draftKeys(onMend: (line: number) => void) {
   return keymap.of([
+    { key: "Tab", run: acceptCompletion },
     { key: "Mod-]", run: indentMore },
     { key: "Mod-[", run: indentLess },
     { key: "F8", run: nextDiagnostic },

@@ -12,10 +12,16 @@ import { colour, tokens } from "./tokens";
 
 const complete = (text: string, explicit = false) => {
   const context = new CompletionContext(EditorState.create({ doc: text }), text.length, explicit);
-  return completing(() => ({ movements: ["sit-up", "power clean"], names: ["Meadow", "woman"] }))(context);
+  return completing(() => ({
+    movements: [
+      { word: "abs", movement: "sit-up", with: "" },
+      { word: "power clean", movement: "power clean", with: "barbell" },
+    ],
+    names: ["Meadow", "woman"],
+  }))(context);
 };
 
-const labels = (text: string, explicit = false) => complete(text, explicit)?.options.map((o) => o.label) ?? [];
+const labels = (text: string, explicit = false) => complete(text, explicit)?.options.map((o) => o.displayLabel ?? o.label) ?? [];
 
 describe("what could stand here", () => {
   it("is a movement after an amount, and after what an option is for", () => {

@@ -15,6 +15,7 @@ export const theme = EditorView.theme({
   ".cm-Number": { color: "var(--color-spruce)", fontWeight: "700" },
   ".cm-Name": { fontWeight: "600" },
   ".cm-Remark": { color: "var(--color-quiet)", fontStyle: "italic" },
+  ".cm-read": { boxShadow: "inset 3px 0 0 var(--color-spruce)", backgroundColor: "var(--color-wash)" },
   ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px solid var(--color-brick)" },
   ".cm-lintRange-warning": { backgroundImage: "none", borderBottom: "2px solid var(--color-ochre)" },
   ".cm-lintRange-info": { backgroundImage: "none", borderBottom: "1px dotted var(--color-quiet)" },
@@ -25,6 +26,8 @@ export const theme = EditorView.theme({
     fontFamily: "var(--font-text)",
   },
   ".cm-tooltip-autocomplete ul li[aria-selected]": { backgroundColor: "var(--color-wash)", color: "var(--color-ink)" },
+  ".cm-inWords": { padding: "4px 8px", maxWidth: "48ch" },
+  ".cm-completionDetail": { color: "var(--color-soft)", fontStyle: "normal", marginLeft: "1em" },
   ".cm-diagnostic": { borderLeft: "4px solid var(--color-brick)", padding: "4px 8px", maxWidth: "40ch" },
   ".cm-diagnosticAction": { backgroundColor: "var(--color-spruce)", color: "var(--color-paper)" },
 });

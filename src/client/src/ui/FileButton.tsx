@@ -1,15 +1,17 @@
 import { useId, useRef } from "react";
 
-/** A button that reads a file of this computer as text. */
+/** A button that takes a file of this computer, as text or as it is. */
 export function FileButton({
   label,
   accept,
   onText,
+  onFile,
   className = "act",
 }: {
   label: string;
   accept: string;
-  onText: (text: string) => void;
+  onText?: (text: string) => void;
+  onFile?: (file: File) => void;
   className?: string;
 }) {
   const id = useId();
@@ -30,7 +32,8 @@ export function FileButton({
         onChange={(e) => {
           const file = e.target.files?.[0];
           e.target.value = "";
-          if (file) void file.text().then(onText);
+          if (file && onText) void file.text().then(onText);
+          if (file && onFile) onFile(file);
         }}
       />
     </>

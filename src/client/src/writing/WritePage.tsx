@@ -16,13 +16,13 @@ export function WritePage() {
   const { cid = "" } = useParams();
   const [search] = useSearchParams();
   const [from, edit, name] = [search.get("from"), search.get("edit"), search.get("name") ?? ""];
-  return from || edit ? <Begun key={`${from}-${edit}`} cid={cid} from={from} edit={edit} name={name} /> : <Begin cid={cid} />;
+  return from || edit ? <Begun key={`${from}-${edit}`} cid={cid} from={from} edit={edit} name={name} /> : <Begin cid={cid} named={name} />;
 }
 
 /** First the name, then what is nearest to it. */
-function Begin({ cid }: { cid: string }) {
+function Begin({ cid, named }: { cid: string; named: string }) {
   const book = useQuery(queries.book(cid)).data;
-  const [name, setName] = useState("");
+  const [name, setName] = useState(named);
   const go = useNavigate();
   const nearest = useQuery({
     ...queries.nearestStandards(cid, name.trim()),

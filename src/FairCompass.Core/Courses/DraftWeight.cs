@@ -1,8 +1,7 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Workouts;
 
-namespace FairCompass.Core.Drafts;
+namespace FairCompass.Core.Courses;
 
 /// <summary>
 /// How much there is to work out in a draft, known before anything is worked out: few lines can mean very much work, because

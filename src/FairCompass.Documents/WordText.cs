@@ -1,0 +1,68 @@
+using DocumentFormat.OpenXml;
+using DocumentFormat.OpenXml.Packaging;
+using DocumentFormat.OpenXml.Wordprocessing;
+
+namespace FairCompass.Documents;
+
+/// <summary>Documents of a word processor: paragraphs, lists, tables. What was struck out in a revision is left out.</summary>
+internal static class WordText
+{
+    public static DocumentText Of(byte[] file)
+    {
+        using var stream = new MemoryStream(file, writable: false);
+        using var document = WordprocessingDocument.Open(stream, isEditable: false);
+        var lines = new List<string>();
+        if (document.MainDocumentPart?.Document?.Body is { } body)
+        {
+            Write(body, lines);
+        }
+
+        return lines.TrueForAll(string.IsNullOrWhiteSpace)
+            ? DocumentText.No("document", "There are no words in this document.")
+            : new("document", string.Join('\n', lines).Trim('\n'));
+    }
+
+    private static void Write(OpenXmlElement block, List<string> lines)
+    {
+        foreach (var element in block.Elements())
+        {
+            switch (element)
+            {
+                case Paragraph p:
+                    lines.AddRange(Words(p, IsItem(p)).Split('\n'));
+                    break;
+                case Table table:
+                    lines.AddRange(table.Elements<TableRow>().Select(Row));
+                    lines.Add("");
+                    break;
+                case SdtBlock { SdtContentBlock: { } content }:
+                    Write(content, lines);
+                    break;
+            }
+        }
+    }
+
+    private static string Row(TableRow row) =>
+        SeparatedText.Row(row.Descendants<TableCell>().Select(c => string.Join(' ', c.Descendants<Paragraph>().Select(p => Words(p)))));
+
+    private static bool IsItem(Paragraph p) =>
+        p.ParagraphProperties?.NumberingProperties?.NumberingId?.Val?.Value is > 0
+        || p.ParagraphProperties?.ParagraphStyleId?.Val?.Value?.StartsWith("List", StringComparison.OrdinalIgnoreCase) == true;
+
+    private static string Words(Paragraph p, bool item = false)
+    {
+        var words = p.Descendants()
+            .Where(e => !e.Ancestors<DeletedRun>().Any())
+            .Select(e =>
+                e switch
+                {
+                    Text t => t.Text,
+                    TabChar => "\t",
+                    Break or CarriageReturn => "\n",
+                    NoBreakHyphen => "-",
+                    _ => "",
+                }
+            );
+        return (item ? "- " : "") + string.Concat(words);
+    }
+}

@@ -1,0 +1,37 @@
+/** What a page is called, by its first word behind the competition; a workout stands before it. */
+const names: Record<string, string> = {
+  w: "draft",
+  workouts: "workouts",
+  read: "read a text",
+  standards: "standards",
+  scoring: "scoring",
+  checks: "checks",
+  "dry-run": "dry run",
+  publish: "publish",
+  pack: "the whole pack",
+  talk: "spoken briefing",
+  briefs: "briefs",
+};
+
+const parts = (path: string): [string, string] => {
+  const [page = "", wid = ""] = path.split("/").slice(3);
+  return [page, wid];
+};
+
+/** The name of a tab: the workout and the page, then the competition. */
+export function titleOf(path: string, competition: string, workouts: readonly { id: string; title: string }[]): string {
+  const [page, wid] = parts(path);
+  const workout = workouts.find((w) => w.id === wid)?.title;
+  const name = names[page] ?? "competition";
+  const first = workout ? `${workout}, ${name}` : name.charAt(0).toUpperCase() + name.slice(1);
+  return `${first} · ${competition} · Fair Compass`;
+}
+
+/** Pages that are about one workout, and lead to the same page of another. */
+const ofOne = new Set(["w", "scoring", "dry-run", "publish", "briefs"]);
+
+/** Where a workout of the route leads: to the page that is open, or to its draft. */
+export const samePage = (path: string, cid: string, id: string): string => {
+  const [page] = parts(path);
+  return `/c/${cid}/${ofOne.has(page) ? page : "w"}/${id}`;
+};
