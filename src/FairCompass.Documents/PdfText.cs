@@ -1,5 +1,6 @@
 using UglyToad.PdfPig;
 using UglyToad.PdfPig.Content;
+using UglyToad.PdfPig.Exceptions;
 
 namespace FairCompass.Documents;
 
@@ -13,6 +14,18 @@ internal static class PdfText
     private const double Column = 3;
 
     public static DocumentText Of(byte[] file)
+    {
+        try
+        {
+            return Read(file);
+        }
+        catch (PdfDocumentEncryptedException)
+        {
+            return DocumentText.No("pdf", "This PDF has a password. Print it into another one, or paste the text.");
+        }
+    }
+
+    private static DocumentText Read(byte[] file)
     {
         using var pdf = PdfDocument.Open(file);
         if (pdf.NumberOfPages > MostPages)

@@ -82,7 +82,8 @@ public sealed class Page : IDisposable
                     .FirstOrDefault(e => e.Displayed)
         );
 
-    /// <summary>Clicks a button or link by its visible words, once more when the page was redrawn under it.</summary>
+    /// <summary>Clicks a button or link by its visible words, or the workout of that name where a page has a choice of them; once more
+    /// when the page was redrawn under it.</summary>
     public void Click(string words) =>
         Until(
             "to click: " + words,
@@ -90,6 +91,7 @@ public sealed class Page : IDisposable
             {
                 var found = Driver
                     .FindElements(By.XPath($"//*[self::button or self::a][normalize-space(.)={Quote(words)}]"))
+                    .Concat(Driver.FindElements(By.XPath($"//main//select/option[normalize-space(.)={Quote(words)}]")))
                     .FirstOrDefault(e => e.Displayed);
                 found?.Click();
                 return found is null ? null : "";
@@ -167,7 +169,7 @@ public sealed class Page : IDisposable
         );
         Until("an empty draft", () => DraftText.Length == 0 ? "" : null);
         Insert(text);
-        Until("the draft", () => DraftText == text ? "" : null);
+        Until("the draft", () => DraftText.StartsWith(text.Split('\n')[0], StringComparison.Ordinal) ? "" : null);
     }
 
     /// <summary>Gives a text to where the cursor stands, all at once.</summary>

@@ -1,5 +1,6 @@
 using System.Reflection;
 using FairCompass.Core.Drafts;
+using FairCompass.Documents;
 using FairCompass.Play;
 using FairCompass.Store;
 using Microsoft.AspNetCore.Http;
@@ -22,7 +23,11 @@ public class ArchitectureTests
         Assert.Empty(Ours(typeof(Understanding).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Database).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
-        Assert.Equal(["FairCompass.Core", "FairCompass.Play", "FairCompass.Store"], Ours(typeof(Program).Assembly));
+        Assert.Empty(Ours(typeof(DocumentReader).Assembly));
+        Assert.Equal(
+            ["FairCompass.Core", "FairCompass.Documents", "FairCompass.Play", "FairCompass.Store"],
+            Ours(typeof(Program).Assembly)
+        );
     }
 
     /// <summary>What an address answers stands in its handler's signature, from which the description of the interface is made: a handler

@@ -51,12 +51,15 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
         }
     }
 
+    /// <summary>True for an address that takes JSON, and not a file.</summary>
+    private static bool TakesJson(JsonNode operation) => operation["requestBody"]?["content"]?["application/json"] is not null;
+
     public static TheoryData<string, string> Written
     {
         get
         {
             var all = new TheoryData<string, string>();
-            foreach (var (method, path, _) in All.Where(o => o.Is["requestBody"] is not null))
+            foreach (var (method, path, _) in All.Where(o => TakesJson(o.Is)))
             {
                 all.Add(method, path);
             }
@@ -110,13 +113,23 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
         get
         {
             var all = new TheoryData<string, string>();
-            foreach (var (method, path, _) in All.Where(o => o.Is["requestBody"] is not null && Required(o.Is).Count > 0))
+            foreach (var (method, path, _) in All.Where(o => TakesJson(o.Is) && Required(o.Is).Count > 0))
             {
                 all.Add(method, path);
             }
 
             return all;
         }
+    }
+
+    [Fact]
+    public async Task An_address_that_takes_a_file_says_so()
+    {
+        var files = All.Where(o => o.Is["requestBody"] is not null && !TakesJson(o.Is)).ToList();
+        Assert.Equal(["/api/read/file"], files.Select(f => f.Path));
+        Assert.NotNull(files[0].Is["requestBody"]!["content"]!["application/octet-stream"]);
+        using var content = new StringContent("{}", Encoding.UTF8, "application/json");
+        IsRefusal(await Send("POST", "/api/read/file", content), 415);
     }
 
     /// <summary>The serializer tells which keys are missing in words only; here it is seen that they are still understood.</summary>

@@ -69,6 +69,8 @@ export const readTyped = (ask: AskToRead, onRead: (words: string) => void) => [
   ViewPlugin.fromClass(
     class {
       private places: readonly number[] = [];
+      /** Where the lines stand that are being read. */
+      private asked: readonly number[] = [];
       private busy = false;
       private gone = false;
       private timer = 0;
@@ -80,6 +82,7 @@ export const readTyped = (ask: AskToRead, onRead: (words: string) => void) => [
       update(u: ViewUpdate) {
         for (const tr of u.transactions) {
           this.places = this.places.map((p) => tr.changes.mapPos(p, -1));
+          this.asked = this.asked.map((p) => tr.changes.mapPos(p, -1));
           if (tr.isUserEvent("undo")) this.bringBack(tr.state);
           if (byHand(tr)) this.places = [...this.places, ...touched(tr)];
         }
@@ -118,31 +121,40 @@ export const readTyped = (ask: AskToRead, onRead: (words: string) => void) => [
           const range = toRead(doc, this.places, this.view.hasFocus ? doc.lineAt(selection.main.head).number : null);
           if (!range) return;
           const [from, to] = [doc.line(range.from), doc.line(range.to)];
+          this.asked = this.places.filter((p) => p >= from.from && p <= to.to);
           this.places = this.places.filter((p) => p < from.from || p > to.to);
           const words = doc.sliceString(from.from, to.to);
           if (words.split("\n").every((w) => this.kept.has(w.trim()))) continue;
           const body = doc.toString();
           try {
-            this.put(await ask(body, range.from, range.to), body, words);
+            // What was worked out for words that are others by now is worked out anew.
+            if (!this.put(await ask(body, range.from, range.to), body, words)) this.places = [...this.places, ...this.asked];
           } catch {
             // A server that does not answer reads nothing; the line stays as it was typed, and the page says so.
           }
         }
       }
 
-      private put(edits: readonly Edit[], body: string, words: string) {
-        const made = this.gone ? null : current(edits, body, this.view.state.doc.toString());
-        if (!made || made.length === 0) return;
-        const changes = this.view.state.changes(made);
+      /** Makes the edits; false where the text is another by now. */
+      private put(edits: readonly Edit[], body: string, words: string): boolean {
+        if (this.gone) return true;
+        const held = current(edits, body, this.view.state.doc.toString());
+        if (!held) return false;
         const { main } = this.view.state.selection;
-        const said = made.some((e) => e.insert.trim() !== "" || this.view.state.sliceDoc(e.from, e.to).trim() !== "");
+        const says = (e: Edit) => (e.insert + this.view.state.sliceDoc(e.from, e.to)).trim() !== "";
+        // Only the line that is about to be typed is indented; an empty one between two parts stays empty.
+        const blank = (e: Edit) => this.view.state.doc.lineAt(e.from).text.trim() === "";
+        const made = held.filter((e) => says(e) || !blank(e) || (main.head >= e.from && main.head <= e.to));
+        if (made.length === 0) return true;
+        const changes = this.view.state.changes(made);
+        const said = made.some(says);
         this.view.dispatch({
           changes,
           selection: { anchor: changes.mapPos(main.anchor, 1), head: changes.mapPos(main.head, 1) },
           userEvent: "input.read",
           annotations: isolateHistory.of("full"),
         });
-        if (!said) return;
+        if (!said) return true;
         for (const line of words.split("\n")) this.readings.add(line.trim());
         const { doc } = this.view.state;
         const lines: number[] = [];
@@ -153,6 +165,7 @@ export const readTyped = (ask: AskToRead, onRead: (words: string) => void) => [
         window.clearTimeout(this.timer);
         this.timer = window.setTimeout(() => this.view.dispatch({ effects: mark.of([]) }), marked);
         onRead(words.trim());
+        return true;
       }
     },
   ),
