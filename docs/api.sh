@@ -21,6 +21,11 @@ post /api/plates plates.json
 # A workout as coaches write it into a draft: where each line comes from, what is open, what was kept and what was not understood.
 post /api/read read.json
 
+# The text of a file, which can then be read: spreadsheets, documents, PDF, web pages, tables with commas, plain text.
+printf '\n# POST /api/read/file < loads.csv\n'
+curl -fsS -H 'Content-Type: application/octet-stream' --data-binary @loads.csv "$base/api/read/file?name=loads.csv"
+printf '\n'
+
 # One made-up run of an entry: its events, what would have been seen of it, its card, and its score. The same seed, the same run.
 post /api/play play.json
 

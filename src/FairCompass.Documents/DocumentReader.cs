@@ -32,6 +32,10 @@ public static class DocumentReader
                 ? DocumentText.No(read.Kind, $"This file has {read.Text.Length} characters of text; at most {MostCharacters} are read.")
                 : read;
         }
+        catch (TooMuchException e)
+        {
+            return DocumentText.No("", e.Message);
+        }
         catch (Exception e) when (IsDamage(e))
         {
             return DocumentText.No("", "This file is damaged, or not what it says it is.");

@@ -7,9 +7,6 @@ namespace FairCompass.Documents;
 /// <summary>The words of a web page or of what a clipboard holds of one, in lines: blocks, items of lists, rows of tables.</summary>
 public static class PageText
 {
-    /// <summary>Depth of elements beyond which what is deeper is left out.</summary>
-    private const int Deepest = 200;
-
     private static readonly HashSet<string> Unseen = new(StringComparer.OrdinalIgnoreCase)
     {
         "script",
@@ -51,28 +48,28 @@ public static class PageText
         "table",
     };
 
-    /// <summary>The text of a page. Nothing of it is fetched or carried out.</summary>
+    /// <summary>The text of a page, or why it is not read. Nothing of it is fetched or carried out.</summary>
     /// <param name="html">HTML, whole or in part.</param>
-    public static string Of(string html)
+    public static DocumentText Of(string html)
     {
+        if (Nesting.IsTooDeep(html))
+        {
+            return DocumentText.No("page", $"On this page things stand more than {Nesting.Most} deep in one another, so it is not read.");
+        }
+
         var text = new StringBuilder();
         if (new HtmlParser().ParseDocument(html).Body is { } body)
         {
-            Write(body, text, 0);
+            Write(body, text);
         }
 
         var lines = text.ToString().Split('\n').Select(l => l.Trim(' ')).ToList();
         // Blocks within blocks leave several breaks behind; one empty line is a pause, more are none.
-        return string.Join('\n', lines.Where((l, i) => l.Length > 0 || (i > 0 && lines[i - 1].Length > 0))).Trim('\n');
+        return new("page", string.Join('\n', lines.Where((l, i) => l.Length > 0 || (i > 0 && lines[i - 1].Length > 0))).Trim('\n'));
     }
 
-    private static void Write(INode node, StringBuilder text, int depth)
+    private static void Write(INode node, StringBuilder text)
     {
-        if (depth > Deepest)
-        {
-            return;
-        }
-
         foreach (var child in node.ChildNodes)
         {
             if (child is IText words)
@@ -81,12 +78,12 @@ public static class PageText
             }
             else if (child is IElement element && !Unseen.Contains(element.LocalName) && !element.HasAttribute("hidden"))
             {
-                Write(element, text, depth);
+                Write(element, text);
             }
         }
     }
 
-    private static void Write(IElement element, StringBuilder text, int depth)
+    private static void Write(IElement element, StringBuilder text)
     {
         switch (element.LocalName)
         {
@@ -106,12 +103,12 @@ public static class PageText
             case "li":
                 Break(text);
                 text.Append(element.ParentElement?.LocalName == "ol" ? Number(element) : "- ");
-                Write((INode)element, text, depth + 1);
+                Write((INode)element, text);
                 Break(text);
                 break;
             case var name when Blocks.Contains(name):
                 Break(text);
-                Write((INode)element, text, depth + 1);
+                Write((INode)element, text);
                 Break(text);
                 if (name is "p" or "table" or "ul" or "ol" || name.Length == 2)
                 {
@@ -120,7 +117,7 @@ public static class PageText
 
                 break;
             default:
-                Write((INode)element, text, depth + 1);
+                Write((INode)element, text);
                 break;
         }
     }
@@ -128,7 +125,7 @@ public static class PageText
     private static string Cell(IElement cell)
     {
         var words = new StringBuilder();
-        Write((INode)cell, words, 0);
+        Write((INode)cell, words);
         return words.ToString();
     }
 

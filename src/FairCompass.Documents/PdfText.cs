@@ -27,7 +27,7 @@ internal static class PdfText
 
     private static DocumentText Read(byte[] file)
     {
-        using var pdf = PdfDocument.Open(file);
+        using var pdf = PdfDocument.Open(file, new ParsingOptions { FilterProvider = new BoundedFilters() });
         if (pdf.NumberOfPages > MostPages)
         {
             return DocumentText.No("pdf", $"This file has {pdf.NumberOfPages} pages; at most {MostPages} are read.");

@@ -15,7 +15,7 @@ internal static class PlainText
         }
 
         text = text.ReplaceLineEndings("\n");
-        return IsPage(text, name) ? new("page", PageText.Of(text))
+        return IsPage(text, name) ? PageText.Of(text)
             : SeparatedText.Of(text, name) is { } table ? new("table", table)
             : new("text", text);
     }

@@ -23,7 +23,8 @@ internal static class SeparatedText
 
         var separator = Separators.OrderByDescending(s => lines.Count(l => l.Contains(s, StringComparison.Ordinal))).First();
         var with = lines.Count(l => l.Contains(separator, StringComparison.Ordinal));
-        if (separator == '\t' || (!named && (separator == ',' || with < lines.Count)) || with == 0)
+        var each = lines.Select(l => l.Count(c => c == separator)).Distinct().Count();
+        if (separator == '\t' || (!named && (separator == ',' || with < lines.Count || each > 1)) || with == 0)
         {
             return null;
         }

@@ -10,8 +10,8 @@ internal static class SheetText
     /// <summary>Rows of all sheets: ten times what is read as a text.</summary>
     private const int MostRows = 10_000;
 
-    /// <summary>Columns beyond which a row is cut: no table of loads is so wide.</summary>
-    private const int MostColumns = 60;
+    /// <summary>Columns: no table of loads is so wide.</summary>
+    private const int MostColumns = 200;
 
     public static DocumentText Of(byte[] file)
     {
@@ -42,7 +42,7 @@ internal static class SheetText
                 rows.Add(row);
                 if (rows.Count + lines.Count > MostRows)
                 {
-                    return DocumentText.No("spreadsheet", $"This file has more than {MostRows} rows; copy the rows of the workout.");
+                    throw new TooMuchException($"This file has more than {MostRows} rows; copy the rows of the workout.");
                 }
             }
 
@@ -77,7 +77,7 @@ internal static class SheetText
                 var column = ColumnOf(cell.CellReference?.Value) ?? cells.Count;
                 if (column >= MostColumns)
                 {
-                    break;
+                    throw new TooMuchException($"This file has cells beyond column {MostColumns}; copy the table of the workout.");
                 }
 
                 while (cells.Count < column)

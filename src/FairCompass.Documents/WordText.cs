@@ -42,8 +42,13 @@ internal static class WordText
         }
     }
 
+    /// <summary>The cells of a row; a table in a cell is words of it.</summary>
     private static string Row(TableRow row) =>
-        SeparatedText.Row(row.Descendants<TableCell>().Select(c => string.Join(' ', c.Descendants<Paragraph>().Select(p => Words(p)))));
+        SeparatedText.Row(
+            row.Descendants<TableCell>()
+                .Where(c => c.Ancestors<TableRow>().First() == row)
+                .Select(c => string.Join(' ', c.Descendants<Paragraph>().Select(p => Words(p))))
+        );
 
     private static bool IsItem(Paragraph p) =>
         p.ParagraphProperties?.NumberingProperties?.NumberingId?.Val?.Value is > 0
@@ -52,7 +57,8 @@ internal static class WordText
     private static string Words(Paragraph p, bool item = false)
     {
         var words = p.Descendants()
-            .Where(e => !e.Ancestors<DeletedRun>().Any())
+            // Struck out in a revision, or said a second time for programs that cannot draw the first.
+            .Where(e => !e.Ancestors().Any(a => a is DeletedRun or AlternateContentFallback))
             .Select(e =>
                 e switch
                 {

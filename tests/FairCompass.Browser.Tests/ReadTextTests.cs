@@ -74,7 +74,6 @@ public sealed class ReadTextTests : IDisposable
             page.With(".cm-content", e => e.SendKeys(line + Keys.Enter));
             // As long as a person needs to begin the next line.
             page.Until("the cursor in a line of its own", () => page.Driver.ExecuteScript(Settled) as string);
-            Thread.Sleep(200);
         }
 
         const string Written =

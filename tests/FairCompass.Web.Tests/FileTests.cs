@@ -166,17 +166,15 @@ public class FileTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal("½ día", Text(Encoding.Latin1.GetBytes("½ día")));
     }
 
-    /// <summary>A page with two lines of type, written by hand (ISO 32000-1, 7.5).</summary>
-    [Fact]
-    public void A_pdf_gives_its_lines_and_columns()
+    /// <summary>A page with some type, written by hand (ISO 32000-1, 7.5).</summary>
+    private static byte[] Pdf(byte[] content, string filter = "", string trailer = "")
     {
-        const string Content = "BT /F1 12 Tf 72 700 Td (AMRAP 12) Tj 0 -20 Td (Thruster) Tj 200 0 Td (43/30 kg) Tj ET";
         string[] objects =
         [
             "<</Type/Catalog/Pages 2 0 R>>",
             "<</Type/Pages/Kids[3 0 R]/Count 1>>",
             "<</Type/Page/Parent 2 0 R/MediaBox[0 0 612 792]/Contents 4 0 R/Resources<</Font<</F1 5 0 R>>>>>>",
-            $"<</Length {Content.Length}>>stream\n{Content}\nendstream",
+            $"<</Length {content.Length}{filter}>>stream\n{Encoding.Latin1.GetString(content)}\nendstream",
             "<</Type/Font/Subtype/Type1/BaseFont/Helvetica>>",
         ];
         var pdf = new StringBuilder("%PDF-1.4\n");
@@ -184,9 +182,55 @@ public class FileTests(ApiFixture api) : IClassFixture<ApiFixture>
         var start = pdf.Length;
         pdf.Append($"xref\n0 {objects.Length + 1}\n0000000000 65535 f \n")
             .Append(string.Concat(at.Select(a => $"{a:0000000000} 00000 n \n")));
-        pdf.Append($"trailer<</Size {objects.Length + 1}/Root 1 0 R>>\nstartxref\n{start}\n%%EOF");
-        Assert.Equal("AMRAP 12\nThruster\t43/30 kg", Text(Encoding.ASCII.GetBytes(pdf.ToString())));
+        pdf.Append($"trailer<</Size {objects.Length + 1}/Root 1 0 R{trailer}>>\nstartxref\n{start}\n%%EOF");
+        return Encoding.Latin1.GetBytes(pdf.ToString());
     }
+
+    private static byte[] Deflated(byte[] content)
+    {
+        using var held = new MemoryStream();
+        using (var packed = new ZLibStream(held, CompressionLevel.SmallestSize, leaveOpen: true))
+        {
+            packed.Write(content);
+        }
+
+        return held.ToArray();
+    }
+
+    private static readonly byte[] Type = Encoding.ASCII.GetBytes(
+        "BT /F1 12 Tf 72 700 Td (AMRAP 12) Tj 0 -20 Td (Thruster) Tj 200 0 Td (43/30 kg) Tj ET"
+    );
+
+    [Fact]
+    public void A_pdf_gives_its_lines_and_columns_packed_or_not()
+    {
+        Assert.Equal("AMRAP 12\nThruster\t43/30 kg", Text(Pdf(Type)));
+        Assert.Equal("AMRAP 12\nThruster\t43/30 kg", Text(Pdf(Deflated(Type), "/Filter/FlateDecode")));
+    }
+
+    /// <summary>A table in a table, and words that are said a second time for programs that cannot draw the first.</summary>
+    [Fact]
+    public void A_document_says_everything_once() =>
+        Assert.Equal(
+            "a b\tc\n\nonce",
+            Text(
+                Document(
+                    """
+                    <w:tbl><w:tr><w:tc><w:p><w:r><w:t>a</w:t></w:r></w:p>
+                    <w:tbl><w:tr><w:tc><w:p><w:r><w:t>b</w:t></w:r></w:p></w:tc></w:tr></w:tbl><w:p/></w:tc>
+                    <w:tc><w:p><w:r><w:t>c</w:t></w:r></w:p></w:tc></w:tr></w:tbl>
+                    <w:p><w:r><mc:AlternateContent xmlns:mc="http://schemas.openxmlformats.org/markup-compatibility/2006">
+                    <mc:Choice Requires="w"><w:t>once</w:t></mc:Choice><mc:Fallback><w:t>once</w:t></mc:Fallback>
+                    </mc:AlternateContent></w:r></w:p>
+                    """
+                )
+            )
+        );
+
+    private static readonly string Locked =
+        $"/ID[<00><00>]/Encrypt<</Filter/Standard/V 1/R 2/P -4/Length 40/O<{new string('0', 64)}>/U<{new string('0', 64)}>>>";
+
+    private static string Deep(string tag) => string.Concat(Enumerable.Repeat(tag, 20_000));
 
     private static readonly (string Why, Func<byte[]> File)[] Refused =
     [
@@ -194,7 +238,14 @@ public class FileTests(ApiFixture api) : IClassFixture<ApiFixture>
         ("This is no text", () => [0x7F, 0x45, 0x4C, 0x46, 0, 0, 0, 1]),
         ("older office program", () => [0xD0, 0xCF, 0x11, 0xE0, 0xA1, 0xB1, 0x1A, 0xE1]),
         ("neither a document", () => Zip(("a.txt", "x"))),
-        ("unpacks to more than 60 MB", () => Zip(("word/document.xml", new string('0', 70_000_000)))),
+        ("unpacks to more than 30 MB", () => Zip(("word/document.xml", new string('0', 40_000_000)))),
+        ("unpacks to more than 60 MB", () => Pdf(Deflated(new byte[70_000_000]), "/Filter/FlateDecode")),
+        ("This PDF unpacks", () => Pdf(new byte[200_000], "/Filter/LZWDecode")),
+        ("more than 300 deep", () => Bytes("<html>" + Deep("<div>"))),
+        ("On this page", () => Bytes("<html>" + Deep("<table><tr><td>"))),
+        ("In this file things stand", () => Document(Deep("<w:sdt>"))),
+        ("beyond column 200", () => Spreadsheet("<row><c r=\"AAA1\"><v>1</v></c></row>")),
+        ("has a password", () => Pdf(Type, trailer: Locked)),
         ("damaged", () => Zip(("word/document.xml", "x"), ("[Content_Types].xml", "<"))),
         ("not what it says it is", () => "%PDF-1.4 and no more"u8.ToArray()),
         ("There are no words", () => Document("<w:p/>")),
@@ -273,6 +324,8 @@ public class FileTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Contains("12:00 for reps", (string)read!["draft"]!, StringComparison.Ordinal);
         Assert.Equal("Weir\n\nAMRAP 12\n\n- 10 burpees\n- 12 sit-ups", (string)read["text"]!);
+        body["html"] = Deep("<div>");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await api.Post("/api/read", body.ToJsonString())).Item1);
         body["text"] = "AMRAP 12\n10 burpees";
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await api.Post("/api/read", body.ToJsonString())).Item1);
     }

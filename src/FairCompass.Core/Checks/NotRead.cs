@@ -22,16 +22,17 @@ internal static class NotRead
 
         var read = TypedLines.Read(context.Competition, string.Join('\n', context.Lines), 1, context.Lines.Count, typing: false);
         var wrong = problems.Select(p => p.At.Line).ToHashSet();
-        var groups = Groups(context, read, wrong);
+        var groups = Groups(context, read.Lines, wrong);
         var told = new HashSet<int>();
         Problem? before = null;
-        foreach (var problem in problems)
+        // Of several mistakes in a line the last says most: its words, and not how far it is indented.
+        foreach (var problem in problems.Where(p => !read.Follow.Contains(p.At.Line)).GroupBy(p => p.At.Line).Select(g => g.Last()))
         {
             if (groups.FirstOrDefault(g => g.Exists(l => l.Line == problem.At.Line)) is { } group)
             {
                 if (told.Add(group[0].Line))
                 {
-                    yield return Told(context, problem.At, Sentence(group, wrong), "How coaches write it can be read.", Write(group));
+                    yield return Told(context, problem.At, Sentence(group, wrong), Why(group), Write(group));
                 }
 
                 before = null;
@@ -84,6 +85,11 @@ internal static class NotRead
     /// <summary>True where nothing that says something stands between two lines.</summary>
     private static bool Follows(CheckContext context, int line, int next) =>
         Enumerable.Range(line, Math.Max(0, next - line - 1)).All(i => context.Lines[i].Trim().Length == 0);
+
+    private static string Why(List<TypedLine> group) =>
+        group.TrueForAll(l => l.IsMove)
+            ? "Two more spaces mean that a line belongs to the one above."
+            : "It can be read as coaches write it; the draft then says it in the notation.";
 
     private static string Sentence(List<TypedLine> all, HashSet<int> wrong) => Sentence(all.FindAll(l => wrong.Contains(l.Line)));
 

@@ -28,7 +28,7 @@ public sealed record ReadLines(int From, int To) : Command
         }
 
         var read = TypedLines.Read(draft.Read.Competition, before, From, To, typing: true);
-        var after = TypedLines.Apply(before, read);
+        var after = TypedLines.Apply(before, read.Lines);
         var edits = Edits.Between(before, after).ToList();
         var lines = before.Split('\n');
         if (To < count && lines[To].Trim().Length == 0)

@@ -27,7 +27,8 @@ internal static partial class Programme
 
     [GeneratedRegex(
         @"^[\s#*=_-]*(?:event|workout|wod|prueba|evento|entreno|qualifier|test|metcon)\s*(?:#|n[ºo°]\.?)?\s*"
-            + @"([0-9]{1,2}[a-z]?|[A-Z]|one|two|three|four|five|six)\b(?!\s*[x×/])[^.!?]{0,70}$",
+            + @"([0-9]{1,2}[a-z]?|(?-i:[A-Z])|one|two|three|four|five|six)\b"
+            + @"(?!\s*(?:min|sec|rounds?|reps?|cal|m|kg|lbs?)\b|\s*[x×/'])[^.!?]{0,70}$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Heading { get; }

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Workouts;
 
@@ -34,9 +35,9 @@ public sealed partial class TypedLines
     }
 
     /// <summary>A time limit that stands behind work whose limit nobody had said.</summary>
-    private bool Fill(int index)
+    private bool Fill(int index, IReadOnlyList<string> said)
     {
-        if (Read([lines[index].Text]) is not [var only] || TimeFor.Match(only) is not { Success: true } limit)
+        if (said is not [var only] || TimeFor.Match(only) is not { Success: true } limit)
         {
             return false;
         }
@@ -69,15 +70,10 @@ public sealed partial class TypedLines
     }
 
     /// <summary>The words by themselves. A line that the notation has is another only where the book knows what is done then.</summary>
-    private bool Alone(int index)
+    private bool Alone(int index, IReadOnlyList<string> said)
     {
         var (before, was, understood) = (lines, parsed, !IsHole(index));
-        if (Read([lines[index].Text]) is not { } said || (understood && said.Count > 1))
-        {
-            return false;
-        }
-
-        if (!Place(index, 1, said) && !WithScore(index, said))
+        if ((understood && said.Count > 1) || (!Place(index, 1, said) && !WithScore(index, said)))
         {
             return false;
         }
@@ -169,7 +165,7 @@ public sealed partial class TypedLines
     /// <param name="words">As somebody writes the movement: <c>T2B</c>.</param>
     public static IReadOnlyList<string> MovementsOf(Competition competition, string words)
     {
-        var typed = new TypedLines(competition, "Draft");
+        var book = StandardsBook.Of(competition);
         var interpreter = new Interpreter(competition, ["Draft", "", "10 " + words]) { OfALine = true };
         interpreter.Read();
         var said = interpreter.WriteLines(3, implied: false);
@@ -180,7 +176,7 @@ public sealed partial class TypedLines
                 is { Problems.Count: 0, Workout.Stages: [Stage.Window { Items: [Work.Task { Details.Count: 0 } task] }] }
                 ? [task.Movement]
             : Enumerable.Empty<string>();
-        return names.Where(n => typed.book.Find(n) is not null).ToList();
+        return names.Where(n => book.Find(n) is not null).ToList();
     }
 
     /// <summary>What some words say as lines of a draft; null where they say nothing that it has.</summary>
@@ -236,14 +232,14 @@ public sealed partial class TypedLines
         return false;
     }
 
-    /// <summary>Takes a text if the notation has every one of its new lines, and understands the others as well as it did.</summary>
+    /// <summary>Takes a text if the notation has every one of its new lines, and understands the others as well as if the line did not stand there.</summary>
     private bool Take(List<(string Text, int Of)> tried, int index, int count)
     {
         var result = Parser.Parse(string.Join('\n', tried.Select(l => l.Text)));
         if (
             result.Problems.Any(p => p.At.Line > index && p.At.Line <= index + count && p.Sentence != Parser.EveryNeedsWork)
             || result.Problems.Count(p => p.At.Line <= index) > parsed.Problems.Count(p => p.At.Line <= index)
-            || result.Problems.Count > parsed.Problems.Count
+            || result.Problems.Count(p => p.At.Line <= index || p.At.Line > index + count) > most
             // 8:00 for time, one level in, would be so many seconds of a movement of that name.
             || WorkTree
                 .Tasks(result.Workout)

@@ -16,10 +16,17 @@ public sealed record TypedLine(int Line, string Was, Eq<string> Now)
     public bool IsMove => Now is [var only] && only.Trim() == Was.Trim();
 }
 
+/// <summary>A draft that was looked through for lines that can be read.</summary>
+/// <param name="Lines">The lines that are read as something else than they are, in the order of the text. A line before the first that was
+/// looked at may be among them: work whose time limit was typed, a task of which more was said.</param>
+/// <param name="Follow">Numbers of lines that are wrong only because of one before them: they are neither read nor worth a word.</param>
+public sealed record TypedReading(IReadOnlyList<TypedLine> Lines, IReadOnlySet<int> Follow);
+
 /// <summary>
 /// Lines of a draft that were typed or pasted as coaches write them. Each that the notation does not have, or that stands too far left or
 /// right, is read in its place: as it is at another depth, as words by themselves, as words about the task above. A reading holds only if
-/// the notation then has every line of it, and no line before it suffers; else the line stays as it was typed.
+/// the notation then has every line of it, and understands the others as well as if the line did not stand there; else the line stays as it
+/// was typed.
 /// </summary>
 public sealed partial class TypedLines
 {
@@ -36,6 +43,11 @@ public sealed partial class TypedLines
 
     private ParseResult parsed;
 
+    private readonly HashSet<int> follow = [];
+
+    /// <summary>Problems that a reading may leave: no more than there would be without the line.</summary>
+    private int most;
+
     /// <summary>True where the lines have just been typed; false where a whole draft is looked through.</summary>
     private readonly bool typing;
 
@@ -50,29 +62,30 @@ public sealed partial class TypedLines
             : null;
     }
 
-    /// <summary>The lines that are read as something else than they are, in the order of the text.</summary>
+    /// <summary>Looks through lines of a draft; nothing is read where the draft is longer than drafts are.</summary>
     /// <param name="competition">Whose divisions, unit, and movements are meant.</param>
     /// <param name="body">A draft, lines separated by <c>\n</c>.</param>
     /// <param name="from">The first of the lines that were typed, from 1; the title is left alone.</param>
     /// <param name="to">The last of them.</param>
     /// <param name="typing">True where they were typed just now, one after the other: what follows rounds without work goes into
     /// them.</param>
-    /// <returns>None where nothing had to be read, or nothing could be. A line before the first may be among them: work whose time limit
-    /// was typed, a task of which more was said.</returns>
-    public static IReadOnlyList<TypedLine> Read(Competition competition, string body, int from, int to, bool typing)
+    public static TypedReading Read(Competition competition, string body, int from, int to, bool typing)
     {
         var was = body.Split('\n');
         if (was.Length > NotationLimits.Lines || body.Length > NotationLimits.Characters)
         {
-            return [];
+            return new([], new HashSet<int>());
         }
 
         var typed = new TypedLines(competition, body, typing);
         typed.ReadEach(from, to);
         var now = typed.lines.ToLookup(l => l.Of, l => l.Text);
-        return was.Select((line, i) => new TypedLine(i + 1, line, now[i + 1].ToEq()))
-            .Where(l => l.Now is not [var same] || same != l.Was)
-            .ToList();
+        return new(
+            was.Select((line, i) => new TypedLine(i + 1, line, now[i + 1].ToEq()))
+                .Where(l => l.Now is not [var same] || same != l.Was)
+                .ToList(),
+            typed.follow
+        );
     }
 
     /// <summary>A text with some of its lines as they are read.</summary>
@@ -120,17 +133,22 @@ public sealed partial class TypedLines
         for (var i = 0; i < lines.Count && read < Most; i++)
         {
             var of = lines[i].Of;
-            if (i <= title || of < from || of > to || !Says(lines[i].Text))
+            if (i <= title || of < from || of > to || !Says(lines[i].Text) || follow.Contains(of))
             {
                 continue;
             }
 
-            if (IsOpen(i))
+            // A movement that the book calls otherwise is told at its name where a whole draft is looked through.
+            if (typing ? IsOpen(i) : IsHole(i))
             {
                 read++;
-                _ = Shift(i) || Fill(i) || Behind(i) || Alone(i) || WithTask(i) || Checkpoint(i) || WithWindow(i);
+                var without = HolesWithout(i);
+                most = Math.Min(parsed.Problems.Count, without.Count);
+                follow.UnionWith(parsed.Problems.Select(p => lines[p.At.Line - 1].Of).Where(n => n != of && !without.Contains(n)));
+                _ = ReadOne(i);
             }
 
+            most = parsed.Problems.Count;
             if (i < lines.Count && lines[i].Of == of)
             {
                 _ = Under(i);
@@ -139,6 +157,21 @@ public sealed partial class TypedLines
             // A line may have become several, or belong to one above now.
             i = lines.FindLastIndex(l => l.Of <= of);
         }
+    }
+
+    private bool ReadOne(int index) =>
+        Shift(index)
+        || Behind(index)
+        || (Read([lines[index].Text]) is { } said && (Fill(index, said) || Alone(index, said)))
+        || WithTask(index)
+        || Checkpoint(index)
+        || WithWindow(index);
+
+    /// <summary>The lines that would not be understood if one did not stand there, each as often as something is wrong in it.</summary>
+    private List<int> HolesWithout(int index)
+    {
+        var rest = lines.Where((_, i) => i != index).ToList();
+        return Parser.Parse(string.Join('\n', rest.Select(l => l.Text))).Problems.Select(p => rest[p.At.Line - 1].Of).ToList();
     }
 
     private static bool Says(string raw) => DraftLines.WithoutComment(raw).Trim().Length > 0;

@@ -49,14 +49,20 @@ public static class ReadEndpoints
             return new FieldsRefused("text", "Give either text or html.");
         }
 
-        var text = request.Text ?? PageText.Of(request.Html!);
-        if (DraftInput.Objections(text, request.Text is null ? "html" : "text") is { } refused)
+        var page = request.Html is { } html ? PageText.Of(html) : null;
+        if (page?.Refused is { } why)
+        {
+            return new FieldsRefused("html", why);
+        }
+
+        var text = page?.Text ?? request.Text!;
+        if (DraftInput.Objections(text, page is null ? "text" : "html") is { } refused)
         {
             return refused;
         }
 
         var reading = NaturalReader.Read(request.Competition, text);
-        return TypedResults.Ok(request.Html is null ? reading : reading with { Text = text });
+        return TypedResults.Ok(page is null ? reading : reading with { Text = text });
     }
 
     private static async Task<Results<Ok<FileRead>, FieldsRefused>> ReadFile(Stream file, string? name, CancellationToken cancel)

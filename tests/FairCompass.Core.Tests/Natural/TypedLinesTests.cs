@@ -125,12 +125,12 @@ public class TypedLinesTests
         var first = Environment.TickCount & 0xFFFFF;
         foreach (var text in DraftTexts.DemoNames.Select(DraftTexts.Read).Concat(Enumerable.Range(first, 40).Select(PlausibleDrafts.Of)))
         {
-            var read = TypedLines.Read(Demo.Competition, text, 1, 1000, typing: true);
+            var read = TypedLines.Read(Demo.Competition, text, 1, 1000, typing: true).Lines;
             Assert.True(read.Count == 0, $"from seed {first}: {string.Join('|', read)}\n{text}");
         }
     }
 
-    /// <summary>Whatever is typed: no line is understood less well than before.</summary>
+    /// <summary>Whatever is typed: no line is understood less well than before, and what was read is right.</summary>
     [Fact]
     public void Reading_lines_never_makes_a_draft_worse() =>
         Gen.Select(
@@ -143,10 +143,20 @@ public class TypedLinesTests
                 (which, at, mistake, spaces) =>
                 {
                     var lines = DraftTexts.Read(DraftTexts.DemoNames[which]).Split('\n').ToList();
+                    var right = lines.ToList();
                     lines.Insert(Math.Min(2 + at, lines.Count), new string(' ', spaces) + mistake);
                     var text = string.Join('\n', lines);
-                    var read = TypedLines.Apply(text, TypedLines.Read(Demo.Competition, text, 1, lines.Count, typing: false));
+                    var read = TypedLines.Apply(text, TypedLines.Read(Demo.Competition, text, 1, lines.Count, typing: false).Lines);
                     Assert.True(Parser.Parse(read).Problems.Count <= Parser.Parse(text).Problems.Count, $"{text}\n----\n{read}");
+                    var again = TypedLines.Apply(read, TypedLines.Read(Demo.Competition, read, 1, 1000, typing: false).Lines);
+                    Assert.True(read == again, $"{text}\n---- once\n{read}\n---- twice\n{again}");
+                    // The lines that were right are told nothing; of them no more than the one says something else to which the words belong.
+                    var told = Demo.Understand(text).Findings().Where(f => f.Rule == CheckList.NotUnderstood).ToList();
+                    Assert.True(told.Count <= 1, $"{text}\n{string.Join('\n', told)}");
+                    Assert.True(
+                        right.Select(l => l.Trim()).Except(read.Split('\n').Select(l => l.Trim())).Count() <= 1,
+                        $"{text}\n----\n{read}"
+                    );
                 },
                 iter: Environment.GetEnvironmentVariable("LONG") is null ? 60 : 3000
             );

@@ -4,7 +4,8 @@ import { places } from "./shortcuts";
 const others: [string, string][] = [
   ["Ctrl K", "find a workout, a standard, or a page"],
   ["?", "this list"],
-  ["Ctrl Space", "in a draft: what could stand here"],
+  ["Ctrl Space", "in a draft: what could stand here; Tab or Enter takes it"],
+  ["Ctrl Z", "in a draft, after a line was read: your words come back and stay"],
   ["Alt M", "in a draft: apply the first mend of the nearest note"],
   ["F8", "in a draft: go to the next note"],
   ["Ctrl Z, Ctrl Y", "undo and redo, in a draft and on the competition page"],

@@ -118,7 +118,7 @@ export function RouteList({
           Fair Compass
         </Link>
         <button className="act md:hidden" aria-expanded={unfolded} aria-controls="route" onClick={() => setUnfolded(!unfolded)}>
-          {steps.find((s) => s.active)?.name ?? "Route"} {unfolded ? "▴" : "▾"}
+          {steps.find((s) => s.active)?.name ?? "Route"} <span aria-hidden="true">{unfolded ? "▴" : "▾"}</span>
         </button>
       </div>
       <div id="route" className={unfolded ? "" : "max-md:hidden"}>

@@ -18,7 +18,9 @@ describe("the name of a tab", () => {
 
 it("leads from one workout to the same page of another", () => {
   expect(samePage("/c/c1/scoring/w1", "c1", "w2")).toBe("/c/c1/scoring/w2");
-  expect(samePage("/c/c1/briefs/w1/judge", "c1", "w2")).toBe("/c/c1/briefs/w2");
+  expect(samePage("/c/c1/briefs/w1/judge", "c1", "w2")).toBe("/c/c1/briefs/w2/judge");
+  expect(samePage("/c/c1/talk/w1/athlete", "c1", "w2")).toBe("/c/c1/talk/w2/athlete");
+  expect(samePage("/c/c1/standards/pull-up/more", "c1", "w2")).toBe("/c/c1/w/w2");
   expect(samePage("/c/c1/checks", "c1", "w2")).toBe("/c/c1/w/w2");
   expect(samePage("/c/c1", "c1", "w2")).toBe("/c/c1/w/w2");
 });

@@ -28,10 +28,10 @@ export function titleOf(path: string, competition: string, workouts: readonly { 
 }
 
 /** Pages that are about one workout, and lead to the same page of another. */
-const ofOne = new Set(["w", "scoring", "dry-run", "publish", "briefs"]);
+const ofOne = new Set(["w", "scoring", "dry-run", "publish", "talk", "briefs"]);
 
-/** Where a workout of the route leads: to the page that is open, or to its draft. */
+/** Where a workout of the route leads: to the page that is open, the same paper of it, or to its draft. */
 export const samePage = (path: string, cid: string, id: string): string => {
   const [page] = parts(path);
-  return `/c/${cid}/${ofOne.has(page) ? page : "w"}/${id}`;
+  return ofOne.has(page) ? ["/c", cid, page, id, ...path.split("/").slice(5)].join("/") : `/c/${cid}/w/${id}`;
 };

@@ -26,7 +26,7 @@ export function ReadPage() {
   const [text, setText] = useState(() => keptWords.of(kept));
   const [asked, setAsked] = useState(text);
   const [line, setLine] = useState(0);
-  const [failed, setFailed] = useState<unknown>(null);
+  const [failed, setFailed] = useState<{ error: unknown; retry: (() => void) | undefined } | null>(null);
   const [before, setBefore] = useState<string[]>([]);
   const [part, setPart] = useState<number | null>(null);
   const [taking, setTaking] = useState<number | null>(null);
@@ -69,41 +69,52 @@ export function ReadPage() {
   };
   const open = (file: File) => {
     setFailed(null);
-    textOf(file, file.name).then((words) => {
-      setPart(null);
-      setBefore([...before, text]);
-      setText(words);
-    }, setFailed);
+    textOf(file, file.name).then(
+      (words) => {
+        setPart(null);
+        setBefore([...before, text]);
+        setText(words);
+      },
+      (error: unknown) => setFailed({ error, retry: undefined }),
+    );
   };
   const held = competition.data?.competition;
   const takeAll = async () => {
     if (!held) return;
     setFailed(null);
+    // What has become a draft is taken out of the text, so that nothing is made twice where one of them fails.
+    let rest = text;
+    let first = "";
     try {
-      let first = "";
       for (const [i, p] of workouts.entries()) {
         setTaking(i);
         const words = sliced(text, p);
         const made = await ask(api.POST("/api/read", { body: { competition: held, text: words } }));
         const id = await addWorkout(cid, made.draft || words);
         first ||= id;
+        rest = text.split("\n").slice(p.to).join("\n");
       }
       keptWords.keep(kept, "");
       void go(`/c/${cid}/w/${first}`);
-    } catch (e) {
+    } catch (error) {
       setTaking(null);
-      setFailed(e);
+      setPart(null);
+      setText(rest);
+      setFailed({ error, retry: undefined });
     }
   };
   const use = () => {
     if (!read?.draft) return;
     setFailed(null);
     const state = { words: shown, draft: read.draft };
-    (into ? Promise.resolve(into) : addWorkout(cid, read.draft)).then((id) => {
-      // What else stands in the text waits for the next time.
-      keptWords.keep(kept, one ? spliced(text, one, "") : "");
-      void go(`/c/${cid}/w/${id}`, { state });
-    }, setFailed);
+    (into ? Promise.resolve(into) : addWorkout(cid, read.draft)).then(
+      (id) => {
+        // What else stands in the text waits for the next time.
+        keptWords.keep(kept, one ? spliced(text, one, "") : "");
+        void go(`/c/${cid}/w/${id}`, { state });
+      },
+      (error: unknown) => setFailed({ error, retry: use }),
+    );
   };
   return (
     <main className="px-6 py-4">
@@ -129,7 +140,7 @@ export function ReadPage() {
           </button>
         </span>
       </div>
-      {failed !== null && <Message error={failed} retry={use} />}
+      {failed && <Message error={failed.error} retry={failed.retry} />}
       {reading.isError && <Message error={reading.error} retry={() => void reading.refetch()} />}
       {workouts.length > 0 && (
         <Several parts={workouts} chosen={one ? part : null} onChoose={setPart} onAll={() => void takeAll()} taking={taking} />

@@ -22,7 +22,12 @@ export async function textOf(file: Blob, name: string): Promise<string> {
     const body: unknown = await response.json().catch(() => ({}));
     return response.ok ? { data: body as Schemas["FileRead"], response } : { error: body, response };
   });
-  return (await ask(sent)).text;
+  try {
+    return (await ask(sent)).text;
+  } catch (e) {
+    // The reason stands at the field; for a file it is all there is to say.
+    throw e instanceof Refused && e.at("file") ? new Refused(e.status, e.at("file")!, undefined, {}, {}) : e;
+  }
 }
 
 /** True for a clipboard whose page has a table or a list that its plain text lost. */

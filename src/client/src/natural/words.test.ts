@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { answered, lineAt, tied } from "./words";
+import { answered, lineAt, sliced, spliced, tied } from "./words";
 
 describe("answered", () => {
   it("replaces what the server names and nothing else", () =>
@@ -55,4 +55,10 @@ it("counts lines from 1", () => {
   expect(lineAt("", 0)).toBe(1);
   expect(lineAt("a\nb\nc", 2)).toBe(2);
   expect(lineAt("a\nb\nc", 4)).toBe(3);
+});
+
+it("takes one workout of a text, and puts other words in its place", () => {
+  const part = { title: "Event 2", from: 3, to: 4 };
+  expect(sliced("a\nb\nc\nd\ne", part)).toBe("c\nd");
+  expect(spliced("a\nb\nc\nd\ne", part, "X")).toBe("a\nb\nX\ne");
 });

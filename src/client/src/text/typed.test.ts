@@ -80,6 +80,19 @@ describe("the editor", () => {
     p.view.destroy();
   });
 
+  it("asks again with the next change for what a silent server did not read", async () => {
+    let silent = true;
+    const p = page(["Title", ""], () => (silent ? Promise.reject(new Error("away")) : Promise.resolve()));
+    p.type("ab\n", 6);
+    await p.settled();
+    expect(p.text()).toBe("Title\nab\n");
+    silent = false;
+    p.type("c", 9);
+    await p.settled();
+    expect(p.text()).toBe("Title\nAB\nC");
+    p.view.destroy();
+  });
+
   it("leaves lines alone that commands or others wrote", async () => {
     const p = page(["Title", ""]);
     p.view.dispatch({ changes: { from: 6, insert: "ab\n" }, userEvent: "input.command" });

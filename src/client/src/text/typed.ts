@@ -118,19 +118,21 @@ export const readTyped = (ask: AskToRead, onRead: (words: string) => void) => [
         for (;;) {
           if (this.gone) return;
           const { doc, selection } = this.view.state;
+          this.places = this.places.filter((p) => !this.kept.has(doc.lineAt(Math.min(p, doc.length)).text.trim()));
           const range = toRead(doc, this.places, this.view.hasFocus ? doc.lineAt(selection.main.head).number : null);
           if (!range) return;
           const [from, to] = [doc.line(range.from), doc.line(range.to)];
           this.asked = this.places.filter((p) => p >= from.from && p <= to.to);
           this.places = this.places.filter((p) => p < from.from || p > to.to);
           const words = doc.sliceString(from.from, to.to);
-          if (words.split("\n").every((w) => this.kept.has(w.trim()))) continue;
           const body = doc.toString();
           try {
             // What was worked out for words that are others by now is worked out anew.
             if (!this.put(await ask(body, range.from, range.to), body, words)) this.places = [...this.places, ...this.asked];
           } catch {
-            // A server that does not answer reads nothing; the line stays as it was typed, and the page says so.
+            // A server that does not answer reads nothing, and the page says so. The line is asked for again with the next change.
+            this.places = [...this.places, ...this.asked];
+            return;
           }
         }
       }
