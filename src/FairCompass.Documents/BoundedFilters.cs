@@ -4,7 +4,8 @@ using UglyToad.PdfPig.Tokens;
 
 namespace FairCompass.Documents;
 
-/// <summary>The filters of a PDF, which unpack no more of one file than would fit into a document: few bytes can unpack to very many.</summary>
+/// <summary>The filters of a PDF, which unpack no more of one file than would fit into a document: few bytes can unpack to very
+/// many.</summary>
 internal sealed class BoundedFilters : IFilterProvider
 {
     /// <summary>Bytes of all streams that are unpacked together.</summary>

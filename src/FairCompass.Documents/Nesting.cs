@@ -10,8 +10,8 @@ internal static partial class Nesting
     /// <summary>Levels beyond which a file is not read.</summary>
     public const int Most = 300;
 
-    /// <summary>Elements without an end, and those whose end may be left out because the next one of their kind is it (HTML Living Standard,
-    /// 13.1.2).</summary>
+    /// <summary>Elements without an end, and those whose end may be left out because the next one of their kind is it (HTML Living
+    /// Standard, 13.1.2).</summary>
     private static readonly HashSet<string> Endless = new(StringComparer.OrdinalIgnoreCase)
     {
         "area",

@@ -36,6 +36,9 @@ public sealed record FilledPiece(
 {
     /// <summary>What each member did of the tasks that are counted by member.</summary>
     public Eq<MemberUnits> By { get; init; } = [];
+
+    /// <summary>The strokes in the rows of faults with a cost.</summary>
+    public Eq<FaultSeen> Faults { get; init; } = [];
 }
 
 /// <summary>A card as it comes back from the lane.</summary>

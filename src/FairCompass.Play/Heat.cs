@@ -163,6 +163,13 @@ public static class Heat
                             .Select(b => new CardLine(field.Label, $"{b.Units}", end.Now.Ms))
                     );
                     break;
+                case CardFieldKind.Faults:
+                    lines.AddRange(
+                        (piece?.Faults ?? [])
+                            .Where(f => f.Fault == field.Fault)
+                            .Select(f => new CardLine(field.Label, $"{f.Times}", end.Now.Ms))
+                    );
+                    break;
                 case CardFieldKind.Marks:
                     lines.AddRange(
                         (piece?.Marks ?? [])

@@ -90,6 +90,7 @@ public static class MechanicalDesk
                 ? filled.Marks.Where(m => m.At is Mark.Named).Select(m => new MarkRead(((Mark.Named)m.At).Name, m.Clock)).Reverse().ToEq()
                 : [],
             By = asked.Contains(CardFieldKind.By) ? filled.By : [],
+            Faults = asked.Contains(CardFieldKind.Faults) ? filled.Faults : [],
             Gates = asked.Contains(CardFieldKind.Gates)
                 ? filled.Marks.Where(m => m.At is Mark.Gate).OrderBy(m => ((Mark.Gate)m.At).Number).Select(m => (Duration?)m.Clock).ToEq()
                 : [],

@@ -67,6 +67,10 @@ public sealed class MechanicalJudge
             {
                 Sees(done, happening.At, before.Piece(done.Piece)!.Strand(done.Strand)!, state.Piece(done.Piece)!.Strand(done.Strand)!);
             }
+            else if (happening.What is Happened.HoldBroken broken)
+            {
+                Strikes(before.Piece(broken.Piece)!, state.Piece(broken.Piece)!);
+            }
         }
 
         return new(state.Pieces.Select(p => Piece(p, state.Sheet, run)).ToList(), state.Choices, state.Status);
@@ -130,6 +134,17 @@ public sealed class MechanicalJudge
         hand[key] = (boxes, tasks, beyond);
     }
 
+    /// <summary>A set that is lost is struck: it lies in the task in hand, so no box is given back.</summary>
+    private void Strikes(PlayedPiece before, PlayedPiece after)
+    {
+        foreach (var (was, now) in before.Strands.Zip(after.Strands).Where(s => s.First.Units > s.Second.Units))
+        {
+            var key = (before.Piece.Piece.Key, was.Of.Key);
+            var (boxes, tasks, beyond) = hand.GetValueOrDefault(key);
+            hand[key] = (boxes, tasks, beyond - (was.Units - now.Units));
+        }
+    }
+
     private FilledPiece Piece(PlayedPiece piece, ScoreSheet sheet, IReadOnlyList<Happening> run)
     {
         var key = piece.Piece.Piece.Key;
@@ -149,6 +164,13 @@ public sealed class MechanicalJudge
         )
         {
             By = piece.By.OrderBy(b => (b.Task, b.Seat)).ToEq(),
+            Faults = run.Select(h => h.What)
+                .OfType<Happened.FaultCalled>()
+                .Where(f => f.Piece == key)
+                .GroupBy(f => f.Fault)
+                .OrderBy(g => g.Key, StringComparer.Ordinal)
+                .Select(g => new FaultSeen(g.Key, g.LongCount()))
+                .ToEq(),
         };
     }
 

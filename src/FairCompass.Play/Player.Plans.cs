@@ -127,6 +127,11 @@ public sealed partial class Player
                 return new(time, new Happened.NoRep(key, strand.Of.Key, FaultOf(inHand.Movement), sharing.Together ? null : seat));
             }
 
+            if (player.Faults(key) is { Count: > 0 } faults && random.In1000(FaultsIn1000))
+            {
+                return new(time, new Happened.FaultCalled(key, faults[(int)random.Below((uint)faults.Count)]));
+            }
+
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
         }
 

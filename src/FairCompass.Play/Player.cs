@@ -7,6 +7,7 @@ using FairCompass.Core.LayingOut;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Standards;
 
@@ -21,6 +22,9 @@ public sealed partial class Player
 {
     /// <summary>More than happens in any heat; a pace beyond all bounds ends here.</summary>
     public const int MostEvents = 20_000;
+
+    /// <summary>How many of a thousand tries go with a fault that costs something: an estimate.</summary>
+    private const int FaultsIn1000 = 6;
 
     private readonly Course plain;
     private readonly ScoreSheet sheet;
@@ -51,6 +55,11 @@ public sealed partial class Player
     /// <param name="cancel">Ends the work between two events.</param>
     public PlayedRun Play(ulong seed, ulong lane = 0, CancellationToken cancel = default) =>
         new One(this, new Pcg32(seed, lane), cancel).Play(seed);
+
+    private readonly Dictionary<string, Eq<string>> faults = new(StringComparer.Ordinal);
+
+    /// <summary>The faults with a cost that can be called in a piece.</summary>
+    private Eq<string> Faults(string piece) => faults.TryGetValue(piece, out var named) ? named : faults[piece] = FaultCost.Named(piece, sheet);
 
     private Movement? MovementOf(string name)
     {

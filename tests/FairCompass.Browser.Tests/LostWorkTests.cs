@@ -124,7 +124,7 @@ public sealed class LostWorkTests : IDisposable
 
         page.Click("Keep both changes");
         page.ShowsNot("changed elsewhere");
-        page.Until("saved", () => page.Text.Contains("not saved", StringComparison.Ordinal) ? null : "");
+        page.Until("saved", () => page.Words("[role=status]") == "saved" ? "" : null);
         var now = (await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{id}"))!["competition"]!;
         Assert.Equal("Ferry Games", now["name"]!.GetValue<string>());
         Assert.Equal("The other hall", now["place"]!.GetValue<string>());

@@ -27,7 +27,7 @@ public sealed class SpokenBriefingTests : IDisposable
 
     private void OpenBriefs(string workout)
     {
-        page.With("nav[aria-label=Route] a[href$='/briefs']", e => e.Click());
+        page.With("nav[aria-label=Route] a[href*='/briefs']", e => e.Click());
         page.Click(workout);
     }
 

@@ -98,7 +98,7 @@ public sealed class WritingTests : IDisposable
         );
         page.Find("bdi[title='Still Water']");
         page.Shows("draft · saved");
-        page.With("nav[aria-label=Route] a[href$='/briefs']", e => e.Click());
+        page.With("nav[aria-label=Route] a[href*='/briefs']", e => e.Click());
         page.Click("Still Water");
         page.Shows("At the bottom the bar stands still.");
         Assert.Empty(page.Errors);

@@ -86,6 +86,37 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(["North Bank 147.5", "South Bank 140"], answer["clubs"]!.AsArray().Select(c => $"{c!["club"]} {c["points"]}"));
     }
 
+    /// <summary>Who is ranked apart is ranked as if the others were not there; a club’s points come from every board.</summary>
+    [Fact]
+    public async Task Boards_are_ranked_apart()
+    {
+        var request = Example("rank");
+        var (_, whole) = await api.Post("/api/rank", request.ToJsonString());
+        foreach (var (entry, i) in request["entries"]!.AsArray().Select((e, i) => (e!, i)))
+        {
+            entry["board"] = i % 2 == 0 ? "woman" : "man";
+        }
+
+        var (status, answer) = await api.Post("/api/rank", request.ToJsonString());
+        Assert.Equal(HttpStatusCode.OK, status);
+        foreach (var parity in new[] { 0, 1 })
+        {
+            var alone = request.DeepClone();
+            alone["entries"] = new JsonArray([.. request["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone())]);
+            var (_, own) = await api.Post("/api/rank", alone.ToJsonString());
+            Assert.Equal(
+                own!["entries"]!.ToJsonString(),
+                new JsonArray([.. answer!["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone())]).ToJsonString()
+            );
+        }
+
+        Assert.NotEqual(whole!["clubs"]!.ToJsonString(), answer!["clubs"]!.ToJsonString());
+        request["entries"]![1]!["board"] = "";
+        var (refused, problem) = await api.Post("/api/rank", request.ToJsonString());
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused);
+        Assert.Contains("entries[1].board", problem!["errors"]!.ToJsonString(), StringComparison.Ordinal);
+    }
+
     [Theory]
     [InlineData("score", "runs[1].attempts[0].pieces[0].units", "$.runs[1].attempts[0].pieces[0].units", "55")]
     [InlineData("score", "runs[0].attempts[0].pieces[0].finish", "$.runs[0].attempts[0].pieces[0].finish", "999000")]

@@ -80,7 +80,8 @@ public sealed partial class BriefBuilder
             yield return (Say("the set was broken", "la serie se interrumpió"), Strokes, flag.At.Line);
         }
 
-        if (piece.Piece.IsHeaviest && task.Source.Details.OfType<Detail.LiftAttempts>().FirstOrDefault() is { } attempts)
+        var lift = LiftRules.Of(course, piece, null);
+        if (lift?.Said is { } attempts)
         {
             yield return (
                 Say($"more than {Words.Count(attempts.N, "attempt")}", $"más de {attempts.N} {(attempts.N == 1 ? "intento" : "intentos")}"),
@@ -89,9 +90,9 @@ public sealed partial class BriefBuilder
             );
         }
 
-        foreach (var flag in task.Source.Details.OfType<Detail.Flag>().Where(f => f.Is == FlagKind.NeverDown))
+        if (lift?.NeverDown is { } flagged)
         {
-            yield return (Say("a lower load than before", "menos carga que antes"), Strokes, flag.At.Line);
+            yield return (Say("a lower load than before", "menos carga que antes"), Strokes, flagged.At.Line);
         }
 
         foreach (var chunk in task.Prescription.Counting.OfType<Detail.Chunks>())

@@ -48,19 +48,24 @@ public sealed class LiftMisfit : ICheck
             }
         }
 
-        // Attempts and direction are of the lift itself; said for some, they would hold for nobody.
+        // Attempts and direction are of an entry: said for some of its members or rounds, they would hold for nobody.
         foreach (
-            var detail in context
+            var line in context
                 .AllWork.OfType<Work.Task>()
                 .Where(t => t.Amount is Amount.Heaviest)
                 .SelectMany(t => t.Lines.OfType<TaskLine.Override>())
-                .SelectMany(o => o.Details)
-                .Where(d => d is not Detail.Load)
+                .Where(o => context.Courses.All(e => e.Nearest([(o.For, o)]) is null))
         )
         {
-            if (Word(detail) is { } word)
+            foreach (var detail in line.Details.Where(d => d is not Detail.Load))
             {
-                yield return new Report(detail.At, $"{word} holds for everybody who lifts; write it on the line of the lift.");
+                if (Word(detail) is { } word)
+                {
+                    yield return new Report(
+                        detail.At,
+                        $"{word} holds for a whole entry; say it on the line of the lift, or for a division or a level."
+                    );
+                }
             }
         }
 
@@ -70,12 +75,12 @@ public sealed class LiftMisfit : ICheck
             foreach (var piece in course.Pieces.Where(p => p.Piece.IsHeaviest))
             {
                 if (
-                    LiftRules.Of(course, piece, null) is { Attempts: { } tries, Task: { } task }
-                    && Wrong(tries, course.MembersOf(piece.Piece).Count, piece.Piece.Window) is { } sentence
-                    && seen.Add(task.Source.At)
+                    LiftRules.Of(course, piece, null)?.Said is { } said
+                    && Wrong(said.N, course.MembersOf(piece.Piece).Count, piece.Piece.Window) is { } sentence
+                    && seen.Add(said.At)
                 )
                 {
-                    yield return new Report(task.Source.Details.OfType<Detail.LiftAttempts>().First().At, sentence);
+                    yield return new Report(said.At, sentence);
                 }
             }
         }

@@ -36,20 +36,35 @@ public sealed class SharingImpossible : ICheck
                 }
             }
 
-            // Who did how many is told apart on one running count.
+            // Who did how many is told apart where the units of a task can be.
             foreach (
                 var task in course
                     .Pieces.Where(p => p.IsCounted && course.MembersOf(p.Piece).Count > 1)
                     .SelectMany(p =>
                         p.Tasks.Where(t =>
-                            p.Running?.Counter.DepthOf(t.Index) is null
+                            !p.SharedOf(t.Index).Any()
                             && RulesAround.Of(p, t).Share?.Phrases.Any(x => x.Is == ShareKind.CountByMember) == true
                         )
                     )
             )
             {
-                const string Sentence = "This work has several counters; counting by member needs work with one.";
+                const string Sentence = "What comes first in each interval, stations and ways to choose are not counted by member; take the line away here, or count it outside.";
                 if (seen.Add((task.Source.At.Line, Sentence)))
+                {
+                    yield return new Report(task.Source.At, Sentence);
+                }
+            }
+
+            foreach (var (task, piece) in course.Pieces.SelectMany(p => p.Tasks.Select(t => (t, p))))
+            {
+                const string Sentence =
+                    "What an interval lacked cannot be made up when it is over, so nobody can be short here: count by member without "
+                    + "short, or let unfinished carry over.";
+                if (
+                    piece.SharedOf(task.Index).FirstOrDefault() is { Role: StrandRole.Interval }
+                    && RulesAround.Of(piece, task).Share?.Phrases.Any(x => x.Is == ShareKind.Short) == true
+                    && seen.Add((task.Source.At.Line, Sentence))
+                )
                 {
                     yield return new Report(task.Source.At, Sentence);
                 }

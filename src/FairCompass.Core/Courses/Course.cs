@@ -106,6 +106,14 @@ public sealed record CoursePiece(PieceOfWork Piece, Eq<CourseTask> Tasks, Eq<Cou
         : Strands is [{ Role: StrandRole.First }, { Role: StrandRole.Then } then] ? then
         : null;
 
+    /// <summary>The counters in which units of a task can be told by member: the running one, its own among tasks in any order, or one
+    /// for each interval; none for what begins anew beside other work, for ways to choose and for stations.</summary>
+    /// <param name="task">The task, by its index in the piece.</param>
+    public IEnumerable<CourseStrand> SharedOf(int task) =>
+        Strands.Where(s =>
+            s.Role is StrandRole.Only or StrandRole.Then or StrandRole.Task or StrandRole.Interval && s.Counter.DepthOf(task) is not null
+        );
+
     /// <summary>The tasks that a counter counts, in the order of the text.</summary>
     public IEnumerable<CourseTask> TasksOf(CourseStrand strand) => Tasks.Where(t => strand.Counter.DepthOf(t.Index) is not null);
 
@@ -191,6 +199,10 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <param name="member">One of <see cref="MembersOf"/>.</param>
     public Prescription Prescribed(CourseTask task, CoursePiece piece, Address member) =>
         resolver?.Resolve(task.Source, member, new(piece.Piece.Cycle, null), task.Complex) ?? task.Prescription;
+
+    /// <summary>The value that lines under a task give for this entry as a whole, the nearest to it; the default where none holds.</summary>
+    /// <param name="said">For whom each is.</param>
+    internal T? Nearest<T>(IEnumerable<(Eq<Who> For, T Value)> said) => resolver is null ? default : resolver.Nearest(said, Address);
 
     /// <summary>The unit of loads in the competition; kilograms for a course of no competition.</summary>
     public MassUnit Unit => Competition?.Unit ?? MassUnit.Kilogram;

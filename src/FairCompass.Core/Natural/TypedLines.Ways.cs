@@ -232,7 +232,8 @@ public sealed partial class TypedLines
         return false;
     }
 
-    /// <summary>Takes a text if the notation has every one of its new lines, and understands the others as well as if the line did not stand there.</summary>
+    /// <summary>Takes a text if the notation has every one of its new lines, and understands the others as well as if the line did not
+    /// stand there.</summary>
     private bool Take(List<(string Text, int Of)> tried, int index, int count)
     {
         var result = Parser.Parse(string.Join('\n', tried.Select(l => l.Text)));

@@ -118,6 +118,12 @@ public abstract record Fact
     /// <param name="Seat">By whom; null where it was not written down.</param>
     public sealed record Ticked(string Piece, long Round, bool Hit, int? Seat = null) : Fact;
 
+    /// <summary>How often a fault that costs time or reps was called in all, as the strokes of the card say.</summary>
+    /// <param name="Piece">The piece’s key.</param>
+    /// <param name="Fault">As the score line names it.</param>
+    /// <param name="Times">From 0.</param>
+    public sealed record Faulted(string Piece, string Fault, long Times) : Fact;
+
     /// <summary>An option that was taken.</summary>
     /// <param name="Piece">The piece’s key.</param>
     /// <param name="Task">Which task of the piece, from 0.</param>

@@ -101,6 +101,7 @@ public sealed class Folding
         {
             Gates = Gates(key),
             By = By(key),
+            Faults = Faults(key),
             Marks = NamedMark
                 .Of(piece, sheet)
                 .Select(m => (m.Name, Time: Read(key, new Mark.Named(m.Name))))
@@ -193,6 +194,18 @@ public sealed class Folding
             )
             .OrderBy(d => d.Key)
             .Select(d => new MemberUnits(d.Key.Seat, d.Value, d.Key.Task))
+            .ToEq();
+
+    private Eq<FaultSeen> Faults(string piece) =>
+        Settled<Fact.Faulted, string, long>(
+                facts.Where(f => f.Fact is Fact.Faulted c && c.Piece == piece),
+                c => c.Fault,
+                c => c.Times,
+                (c, _) => $"how often {c.Fault} was called in {Name(piece)}"
+            )
+            .Where(c => c.Value > 0)
+            .OrderBy(c => c.Key, StringComparer.Ordinal)
+            .Select(c => new FaultSeen(c.Key, c.Value))
             .ToEq();
 
     private long? Ticks(string piece)

@@ -20,6 +20,7 @@ public abstract record Happened
             Lifted l => l.Piece,
             MoveDone m => m.Piece,
             ReRigged r => r.Piece,
+            FaultCalled f => f.Piece,
             _ => null,
         };
 
@@ -36,6 +37,11 @@ public abstract record Happened
     /// <param name="Fault">Which fault of the standard was seen; null for none in particular.</param>
     /// <param name="Seat">Whose try; null for an individual.</param>
     public sealed record NoRep(string Piece, string Strand, string? Fault = null, int? Seat = null) : Happened;
+
+    /// <summary>A fault that is no part of a rep and costs time or reps: the judge calls it and makes a stroke.</summary>
+    /// <param name="Piece">The piece’s key.</param>
+    /// <param name="Fault">As the score line names it.</param>
+    public sealed record FaultCalled(string Piece, string Fault) : Happened;
 
     /// <summary>Another member takes over.</summary>
     /// <param name="Piece">The piece’s key.</param>

@@ -30,6 +30,11 @@ public static class PlayedFacts
                 Add(new Fact.Did(key, by.Task!.Value, by.Seat, by.Units), end.Now);
             }
 
+            foreach (var (fault, times) in piece.Faults)
+            {
+                Add(new Fact.Faulted(key, fault, times), end.Now);
+            }
+
             foreach (
                 var (fact, at) in Counts(piece, run, end.Now).Concat(Times(piece, end.Sheet, asked[key].Select(f => f.Field).ToHashSet()))
             )
@@ -104,6 +109,7 @@ public static class PlayedFacts
             Gates = asked.Contains(CardFieldKind.Gates) ? Gates(piece, sheet) : [],
             Marks = Named(piece, sheet),
             By = piece.By.OrderBy(b => (b.Task, b.Seat)).ToEq(),
+            Faults = piece.Faults,
         };
     }
 
@@ -170,7 +176,8 @@ public static class PlayedFacts
         foreach (var strand in piece.Strands)
         {
             var mine = run.Select(h => h.What).OfType<Happened.Done>().Where(d => d.Piece == key && d.Strand == strand.Of.Key).ToList();
-            if (mine.Count > 0 && mine.TrueForAll(d => d.Seat is not null))
+            // Where a set was lost, its units are nobody’s any more.
+            if (mine.Count > 0 && mine.TrueForAll(d => d.Seat is not null) && mine.Sum(d => d.Units) == strand.Units)
             {
                 foreach (var member in mine.GroupBy(d => d.Seat).OrderBy(g => g.Key))
                 {

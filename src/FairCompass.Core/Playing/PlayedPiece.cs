@@ -97,6 +97,16 @@ public sealed record PlayedPiece
     /// <summary>What each member did of the tasks that are counted by member.</summary>
     public Eq<MemberUnits> By { get; internal init; }
 
+    /// <summary>The same when the set in hand of each task began.</summary>
+    internal Eq<MemberUnits> BySet { get; init; }
+
+    /// <summary>What each member did without the set in hand of a task.</summary>
+    internal Eq<MemberUnits> ByWithoutSet(int task) => By.Where(b => b.Task != task).Concat(BySet.Where(b => b.Task == task)).ToEq();
+
+    /// <summary>A set of a task begins here.</summary>
+    internal PlayedPiece SetBegins(int task) =>
+        By.Count == 0 ? this : this with { BySet = BySet.Where(b => b.Task != task).Concat(By.Where(b => b.Task == task)).ToEq() };
+
     /// <summary>Whose turn comes next where the order of turns is fixed; null where it is not.</summary>
     /// <param name="strand">A counter of the piece.</param>
     public int? NextInOrder(PlayedStrand strand)
@@ -130,11 +140,26 @@ public sealed record PlayedPiece
         {
             if (share.Task == next.Task)
             {
-                return share.Allowed(seat, strand.Of.Counter.UnitsOf(next.Task, strand.Units), By);
+                return share.Allowed(seat, DoneOf(next.Task), By);
             }
         }
 
         return long.MaxValue;
+    }
+
+    /// <summary>Units of a task that were done, over every counter that has it.</summary>
+    private long DoneOf(int task)
+    {
+        var sum = 0L;
+        foreach (var strand in Strands)
+        {
+            if (strand.Of.Counter.DepthOf(task) is not null)
+            {
+                sum += strand.Of.Counter.UnitsOf(task, strand.Units);
+            }
+        }
+
+        return sum;
     }
 
     /// <summary>The same with units that a member did, where its task is counted by member.</summary>
@@ -165,6 +190,9 @@ public sealed record PlayedPiece
 
     /// <summary>A load that must be on the bar before the next unit; null while none is due.</summary>
     public DueLoad? LoadDue { get; internal init; }
+
+    /// <summary>The strokes so far: how often each fault with a cost was called.</summary>
+    public Eq<FaultSeen> Faults { get; internal init; }
 
     /// <summary>The last mark passed; null for none.</summary>
     public MarkTime? Marks { get; internal init; }

@@ -17,6 +17,10 @@ public sealed record PlayedStrand
     /// <summary>Performed units.</summary>
     public long Units { get; private init; }
 
+    /// <summary>Performed units when the set in hand began: with the task, in its round, or when a position that others need was taken
+    /// again.</summary>
+    public long SetFrom { get; private init; }
+
     /// <summary>Tries that did not count.</summary>
     public long NoReps { get; private init; }
 
@@ -32,13 +36,24 @@ public sealed record PlayedStrand
 
     internal static PlayedStrand Start(CourseStrand of) => new(of, of.Counter.Units == 0 ? null : of.Counter.At(1));
 
-    internal PlayedStrand With(long units) => this with { Units = Units + units, Next = After(Next!, Units + units, units) };
+    internal PlayedStrand With(long units)
+    {
+        var next = After(Next!, Units + units, units);
+        var left = next is null || next.Task != Next!.Task || next.Rounds != Next.Rounds;
+        return this with { Units = Units + units, Next = next, SetFrom = left ? Units + units : SetFrom };
+    }
+
+    /// <summary>A set that begins here.</summary>
+    internal PlayedStrand WithSet() => this with { SetFrom = Units };
+
+    /// <summary>The same without what was done of the set in hand.</summary>
+    internal PlayedStrand WithoutSet() => SetFrom == Units ? this : this with { Units = SetFrom, Next = Of.Counter.At(SetFrom + 1) };
 
     internal PlayedStrand WithNoRep() => this with { NoReps = NoReps + 1 };
 
     /// <summary>The same place of the counter after an option was taken, which changes only what lies ahead.</summary>
     internal PlayedStrand In(CourseStrand other) =>
-        new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null) { Units = Units, NoReps = NoReps };
+        new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null) { Units = Units, SetFrom = SetFrom, NoReps = NoReps };
 
     /// <summary>What the next unit adds to what the card shows; 0 where all is done.</summary>
     public long Worth => Next is null ? 0 : Of.Counter.Counted(Units + 1) - Counted;

@@ -16,6 +16,9 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
     /// <summary>How many units each turn has; null where it may end at any.</summary>
     public int? TurnOf { get; init; }
 
+    /// <summary>True where the set begins anew when the position that others need is broken.</summary>
+    public bool SetLost { get; init; }
+
     /// <summary>The places in the order in which they take turns; empty where any may be next.</summary>
     public Eq<int> Order { get; init; } = [];
 
@@ -59,6 +62,7 @@ public sealed record Sharing(int Members, bool Together, bool AtOnce, int? AtMos
         )
         {
             TurnOf = piece.Piece.Swaps.Count > 0 ? null : Number(ShareKind.HandOverAfter),
+            SetLost = hold?.Broken?.Lost == LostWork.Set,
             Order = share.FirstOrDefault(p => p.Is == ShareKind.InFixedOrder)?.Order ?? [],
         };
     }

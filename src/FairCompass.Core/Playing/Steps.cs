@@ -7,7 +7,7 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Playing;
 
 /// <summary>What one thing that happens changes in its piece, and why it may not happen.</summary>
-internal static class Steps
+internal static partial class Steps
 {
     /// <summary>The piece after something happened, or why it cannot have.</summary>
     public static (PlayedPiece? Piece, string? Refused) Apply(PlayedPiece piece, Happening happening, ScoreSheet sheet) =>
@@ -23,14 +23,17 @@ internal static class Steps
                 Happened.NoRep no => piece.Strand(no.Strand) is { } strand
                     ? (Replace(piece, strand, strand.WithNoRep()), null)
                     : (null, "This part has no such counter."),
+                Happened.FaultCalled f => FaultCost.Named(piece.Piece.Piece.Key, sheet).Contains(f.Fault)
+                    ? (piece with { Faults = OneMore(piece.Faults, f.Fault) }, null)
+                    : (null, "Nobody has said what this fault costs here."),
                 Happened.HandedOver h => IsMember(piece, h.Seat)
                     ? HandedOver(piece, h.Seat)
                     : (null, "No member of this part stands there."),
                 Happened.HoldTaken h => piece.Holding.Contains(h.Seat)
                     ? (null, "The position is held already.")
-                    : (piece with { Holding = piece.Holding.Append(h.Seat).ToEq() }, null),
+                    : (Begins(piece) with { Holding = piece.Holding.Append(h.Seat).ToEq() }, null),
                 Happened.HoldBroken h => piece.Holding.Contains(h.Seat)
-                    ? (piece with { Holding = Without(piece.Holding, h.Seat) }, null)
+                    ? (Broken(piece, sheet) with { Holding = Without(piece.Holding, h.Seat) }, null)
                     : (null, "Nobody holds there."),
                 Happened.Lifted lift => Lift(piece, lift, happening.At),
                 Happened.MoveDone => piece.MoveDue ? (piece with { MoveDue = false }, null) : (null, "No move is due."),
@@ -130,6 +133,12 @@ internal static class Steps
         if (done.Seat is { } member && piece.Setting.Shares.Count > 0)
         {
             moved = moved.Counting(next.Task, member, done.Units);
+        }
+
+        if (after.HasLeft(next))
+        {
+            moved = moved.SetBegins(next.Task);
+            moved = after.Next is { } then ? moved.SetBegins(then.Task) : moved;
         }
 
         return (Passed(moved, after, next, done.Units, at, sheet), null);
@@ -316,6 +325,13 @@ internal static class Steps
                 .ToEq(),
         };
     }
+
+    private static Eq<FaultSeen> OneMore(Eq<FaultSeen> faults, string fault) =>
+        faults
+            .Where(f => f.Fault != fault)
+            .Append(new(fault, (faults.FirstOrDefault(f => f.Fault == fault)?.Times ?? 0) + 1))
+            .OrderBy(f => f.Fault, StringComparer.Ordinal)
+            .ToEq();
 
     // By itself: what a lambda holds is made with every step, whichever it is.
     private static Eq<int> Without(Eq<int> holding, int seat) => holding.Where(s => s != seat).ToEq();

@@ -122,6 +122,9 @@ public sealed class OneDivision
             .ToList();
         var whole = resolver.Resolve(task with { Lines = [.. plain] }, entries[0]);
         var details = plain.SelectMany(o => o.Details).ToList();
+        var attempts =
+            resolver.Nearest(plain.SelectMany(o => o.Details.OfType<Detail.LiftAttempts>().Select(d => (o.For, d))), entries[0])
+            ?? task.Details.OfType<Detail.LiftAttempts>().FirstOrDefault();
         bool Wins(Detail d) =>
             d switch
             {
@@ -138,6 +141,7 @@ public sealed class OneDivision
                 or Detail.Credited
                 or Detail.Uncounted
                 or Detail.Bonus => whole.Counting.Any(c => ReferenceEquals(c, d)),
+                Detail.LiftAttempts => ReferenceEquals(d, attempts),
                 // Whose a task is, the task says; a line that gives it other values does not.
                 Detail.Only only => only.For.Names.Any(n => Distance(n) < 0) && task.Details.Any(t => ReferenceEquals(t, d)),
                 _ => true,

@@ -6,7 +6,7 @@ namespace FairCompass.Core.Scoring;
 /// <content>What each member did of a task that is counted by member.</content>
 public static partial class Card
 {
-    private static IEnumerable<CardField> ByMember(Course course, CoursePiece piece, string name, Tongue tongue) =>
+    private static IEnumerable<CardField> ByMember(Course course, CoursePiece piece, string name, ScoreSheet sheet, Tongue tongue) =>
         from share in MemberShare.Of(course, piece)
         from seat in share.Seats
         select new CardField(
@@ -16,7 +16,9 @@ public static partial class Card
                 + $"{tongue.Say($"done by the {tongue.Ordinal(seat)}", $"hechas por el {tongue.Ordinal(seat)}")}",
             share.Least > 0
                 ? tongue.Say($"at least {share.Least} when the work is done", $"al menos {share.Least} al terminar")
-                : tongue.Say("empty where nobody counted", "vacío si nadie contó"),
+            : LoadMoved.NeedsMembers(share, piece, sheet)
+                ? tongue.Say("needed: the loads differ", "necesario: las cargas difieren")
+            : tongue.Say("empty where nobody counted", "vacío si nadie contó"),
             share.Amount,
             null
         )

@@ -183,7 +183,7 @@ public static partial class Card
             piece.Strand is { } strand ? Counted(piece, strand, name, timed, tongue) : CountedApart(piece, name, timed, tongue)
         );
 
-        fields.AddRange(ByMember(course, piece, name, tongue));
+        fields.AddRange(ByMember(course, piece, name, sheet, tongue));
         fields.AddRange(MarkTimes(piece, name, end, sheet, tongue));
         fields.AddRange(NamedTimes(piece, name, end, sheet, tongue));
         fields.AddRange(FaultCost.Fields(piece, name, sheet, tongue));

@@ -119,6 +119,7 @@ internal sealed class CardCheck(RunObservation run, Course course, ScoreSheet sh
         errors.AddRange(FaultCost.Objections(seen, mine).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(MemberCheck.Behind(seen, piece, taken, run).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(MemberCheck.Objections(seen, piece, taken).Select(e => e with { Path = $"{path}.{e.Path}" }));
+        errors.AddRange(LoadMoved.Objections(seen, piece, taken, sheet).Select(e => e with { Path = $"{path}.{e.Path}" }));
         errors.AddRange(LiftCheck.Objections(seen, piece, course).Select(e => e with { Path = $"{path}.{e.Path}" }));
         if (seen.Ticks is { } ticks && (ticks < 0 || ticks > Tallying.Targets(piece)))
         {

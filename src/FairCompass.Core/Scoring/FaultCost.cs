@@ -78,12 +78,17 @@ public static class FaultCost
         : score.Selection is not null ? "A choice among several results leaves open to which of them a fault belongs."
         : null;
 
+    /// <summary>The faults that are called and counted in a piece: of each score in the first that it is taken of.</summary>
+    /// <param name="piece">The piece’s key.</param>
+    /// <param name="sheet">The scores.</param>
+    public static Eq<string> Named(string piece, ScoreSheet sheet) => Called(piece, sheet).Select(l => l.Fault).ToEq();
+
+    private static IEnumerable<ScoreLine.FaultCosts> Called(string piece, ScoreSheet sheet) =>
+        sheet.Components.Where(c => c.Pieces.Count > 0 && c.Pieces[0] == piece).SelectMany(Of).DistinctBy(l => l.Fault);
+
     /// <summary>The fields of a card: how often each fault was called in the first piece of its score.</summary>
     internal static IEnumerable<CardField> Fields(CoursePiece piece, string name, ScoreSheet sheet, Tongue tongue) =>
-        sheet
-            .Components.Where(c => c.Pieces.Count > 0 && c.Pieces[0] == piece.Piece.Key)
-            .SelectMany(Of)
-            .DistinctBy(l => l.Fault)
+        Called(piece.Piece.Key, sheet)
             .Select(l => new CardField(
                 piece.Piece.Key,
                 CardFieldKind.Faults,
@@ -99,23 +104,25 @@ public static class FaultCost
     /// <summary>What cannot have been called.</summary>
     internal static IEnumerable<FieldError> Objections(PieceObservation seen, IReadOnlyList<CardField> fields)
     {
+        var named = fields.Where(f => f.Field == CardFieldKind.Faults).Select(f => f.Fault!).ToEq();
         for (var i = 0; i < seen.Faults.Count; i++)
         {
-            var (fault, times) = seen.Faults[i];
-            if (!fields.Any(f => f.Field == CardFieldKind.Faults && f.Fault == fault))
+            if (Objection(seen.Faults[i], named) is { } wrong)
             {
-                yield return new($"faults[{i}].fault", $"No fault called {fault} has a cost here.");
+                yield return wrong with { Path = $"faults[{i}].{wrong.Path}" };
             }
-            else if (times is < 0 or > MostTimes)
-            {
-                yield return new($"faults[{i}].times", $"From 0 to {MostTimes}.");
-            }
-            else if (seen.Faults.Take(i).Any(f => f.Fault == fault))
+            else if (seen.Faults.Take(i).Any(f => f.Fault == seen.Faults[i].Fault))
             {
                 yield return new($"faults[{i}].fault", "This fault is on the card twice.");
             }
         }
     }
+
+    /// <summary>Why a fault cannot have been called so often; null where it can.</summary>
+    internal static FieldError? Objection(FaultSeen seen, Eq<string> named) =>
+        !named.Contains(seen.Fault) ? new("fault", $"No fault called {seen.Fault} has a cost here.")
+        : seen.Times is < 0 or > MostTimes ? new("times", $"From 0 to {MostTimes}.")
+        : null;
 
     /// <summary>A fault in a language; one that is not usual stays as its author wrote it.</summary>
     internal static string Named(string fault, Tongue tongue) => tongue.IsSpanish ? Glossary.Usual(fault, tongue) : fault;

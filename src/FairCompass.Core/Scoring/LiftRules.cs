@@ -11,7 +11,6 @@ namespace FairCompass.Core.Scoring;
 /// </summary>
 public sealed class LiftRules
 {
-    private readonly bool neverDown;
     private readonly BellWhen? bell;
     private readonly Duration? ends;
     private readonly CoursePiece piece;
@@ -44,8 +43,10 @@ public sealed class LiftRules
             }
         }
 
-        Attempts = details.OfType<Detail.LiftAttempts>().FirstOrDefault()?.N;
-        neverDown = details.Any(d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        Said = AttemptsOf(course, task) ?? details.OfType<Detail.LiftAttempts>().FirstOrDefault();
+        NeverDown =
+            course.Nearest(ForSome(task, d => d is Detail.Flag { Is: FlagKind.NeverDown }))
+            ?? details.FirstOrDefault(d => d is Detail.Flag { Is: FlagKind.NeverDown });
         ends = piece.Piece.Window is { } window ? (piece.Piece.Starts ?? Duration.Zero) + window : null;
     }
 
@@ -53,7 +54,13 @@ public sealed class LiftRules
     public CourseTask Task { get; }
 
     /// <summary>How often each lifter may try; null without a limit.</summary>
-    public int? Attempts { get; }
+    public int? Attempts => Said?.N;
+
+    /// <summary>The words that say it, of the entry’s division or of all; null without a limit.</summary>
+    internal Detail.LiftAttempts? Said { get; }
+
+    /// <summary>The words that say that no later load is lower; null where it may be.</summary>
+    internal Detail? NeverDown { get; }
 
     /// <summary>How often one lifter may try before another does; null without a limit.</summary>
     public int? InARow { get; }
@@ -75,6 +82,12 @@ public sealed class LiftRules
             ? new(course, piece, task, bell)
             : null;
 
+    private static Detail.LiftAttempts? AttemptsOf(Course course, CourseTask task) =>
+        course.Nearest(ForSome(task, d => d is Detail.LiftAttempts)) as Detail.LiftAttempts;
+
+    private static IEnumerable<(Eq<Who> For, Detail Value)> ForSome(CourseTask task, Func<Detail, bool> which) =>
+        task.Source.Lines.OfType<TaskLine.Override>().Where(o => !o.Choose).SelectMany(o => o.Details.Where(which).Select(d => (o.For, d)));
+
     /// <summary>Why a try may not be, or does not count whatever the judge called; null where no rule is broken.</summary>
     /// <param name="tries">The tries so far, in order.</param>
     /// <param name="next">The next.</param>
@@ -91,7 +104,7 @@ public sealed class LiftRules
             return $"more than {row} tries in a row";
         }
 
-        if (neverDown && (mine.Count > 0 ? mine.Max(t => t.Load) : StartOf(next.Seat)) is { } before && next.Load < before)
+        if (NeverDown is not null && (mine.Count > 0 ? mine.Max(t => t.Load) : StartOf(next.Seat)) is { } before && next.Load < before)
         {
             return $"lower than {Number.Normal(before)} before";
         }

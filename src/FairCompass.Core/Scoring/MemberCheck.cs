@@ -59,14 +59,13 @@ internal static class MemberCheck
 
     private static string? Together(MemberShare share, PieceObservation seen, CoursePiece piece)
     {
-        if (Tallying.Running(seen, piece) is not { } units || units > (piece.Running!.Counter.Units ?? long.MaxValue) || units < 0)
+        if (share.Done(seen, piece) is not { } done)
         {
             return null;
         }
 
-        var done = piece.Running.Counter.UnitsOf(share.Task, units);
         var each = share.Seats.Select(s => share.UnitsOf(s, seen.By)).ToList();
-        return each.Sum() != done && !IsWorthNoMore(piece.Running.Counter, units, each.Sum() - done)
+        return each.Sum() != done && !IsWorthNoMore(seen, piece, each.Sum() - done)
                 ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {done} of {share.Movement} were done."
             : share.Short == ShortShare.Owed && share.Amount is not null && share.Lost(done, seen.By) is > 0 and var lost
                 ? $"{Owing(share, seen.By)}, and only {share.Amount.Value - done} of {share.Movement} can still be done: "
@@ -75,8 +74,12 @@ internal static class MemberCheck
     }
 
     /// <summary>True for further units that add nothing to the box of the card: the number in it does not tell them apart.</summary>
-    private static bool IsWorthNoMore(Strand strand, long units, long more) =>
-        more > 0 && units + more <= (strand.Units ?? Count.Ceiling) && strand.Counted(units + more) == strand.Counted(units);
+    private static bool IsWorthNoMore(PieceObservation seen, CoursePiece piece, long more) =>
+        more > 0
+        && piece.Running?.Counter is { } strand
+        && Tallying.Running(seen, piece) is { } units
+        && units + more <= (strand.Units ?? Count.Ceiling)
+        && strand.Counted(units + more) == strand.Counted(units);
 
     /// <summary>Who lacks how much: <c>the 2nd owes 3</c>.</summary>
     public static string Owing(MemberShare share, Eq<MemberUnits> by) =>

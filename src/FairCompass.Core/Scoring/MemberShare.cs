@@ -45,14 +45,20 @@ public sealed record MemberShare(
     private static Shared Shares(Course course, CoursePiece piece)
     {
         var members = course.MembersOf(piece.Piece);
-        if (members.Count < 2 || piece.Running?.Counter is not { } strand)
+        if (members.Count < 2)
         {
             return new([]);
         }
 
         var shares = new List<MemberShare>();
-        foreach (var task in piece.Tasks.Where(t => strand.DepthOf(t.Index) is not null))
+        foreach (var task in piece.Tasks)
         {
+            var strands = piece.SharedOf(task.Index).ToList();
+            if (strands.Count == 0)
+            {
+                continue;
+            }
+
             if (RulesAround.Of(piece, task).Share?.Phrases is not { } phrases || !phrases.Any(p => p.Is == ShareKind.CountByMember))
             {
                 continue;
@@ -61,7 +67,8 @@ public sealed record MemberShare(
             var least = phrases.FirstOrDefault(p =>
                 p.Is == ShareKind.AtLeast && p.Text?.StartsWith("each", StringComparison.Ordinal) == true
             );
-            var rounds = least?.Text?.Contains("in every round", StringComparison.Ordinal) == true ? strand.Rounds : 1;
+            var rounds = least?.Text?.Contains("in every round", StringComparison.Ordinal) == true ? strands[0].Counter.Rounds : 1;
+            var all = strands.ConvertAll(s => s.Counter.UnitsOf(task.Index));
             shares.Add(
                 new(
                     task.Index,
@@ -69,14 +76,34 @@ public sealed record MemberShare(
                     task.Counted.Word,
                     members.Select((m, i) => m.Seat ?? i + 1).ToEq(),
                     (least?.N ?? 0) * (rounds ?? 0),
-                    phrases.FirstOrDefault(p => p.Is == ShareKind.Short)?.Short,
-                    strand.UnitsOf(task.Index),
+                    // Work of an interval that is over cannot be made up; a check says so.
+                    strands[0].Role == StrandRole.Interval
+                        ? null
+                        : phrases.FirstOrDefault(p => p.Is == ShareKind.Short)?.Short,
+                    all.Contains(null) ? null : all.Sum(),
                     task.Source.At
                 )
             );
         }
 
         return new(shares.ToEq());
+    }
+
+    /// <summary>Performed units of the task by all, over every counter that has it; null where nobody has said.</summary>
+    /// <param name="seen">What the card says of the piece.</param>
+    /// <param name="piece">The piece.</param>
+    public long? Done(PieceObservation seen, CoursePiece piece)
+    {
+        long? sum = null;
+        foreach (var strand in piece.SharedOf(Task))
+        {
+            if (Tallying.Performed(seen, strand) is { } units && units >= 0 && units <= (strand.Counter.Units ?? long.MaxValue))
+            {
+                sum = (sum ?? 0) + strand.Counter.UnitsOf(Task, units);
+            }
+        }
+
+        return sum;
     }
 
     /// <summary>False where the least of all members is more than there is.</summary>

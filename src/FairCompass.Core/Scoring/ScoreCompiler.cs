@@ -144,9 +144,11 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
     private bool Fits(Score score, List<CoursePiece> fed, Eq<string> counters)
     {
         var strands = fed.SelectMany(p => p.Strands).Where(s => counters.Count == 0 || counters.Contains(s.Key)).ToList();
-        var tasks = fed.SelectMany(p =>
-            p.Tasks.Where(t => p.Strands.Any(s => strands.Contains(s) && s.Counter.DepthOf(t.Index) is not null))
-        );
+        var counted = fed.SelectMany(p =>
+                p.Tasks.Where(t => p.Strands.Any(s => strands.Contains(s) && s.Counter.DepthOf(t.Index) is not null)).Select(t => (p, t))
+            )
+            .ToList();
+        var tasks = counted.Select(x => x.t);
         if (fed.Any(p => !p.IsCounted && !p.Piece.IsHeaviest))
         {
             return false;
@@ -185,7 +187,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
             Measure.Calories when tasks.All(t => t.Unit != AmountUnit.Calorie) => "No task of this work is in calories.",
             Measure.Seconds when tasks.All(t => t.Unit != AmountUnit.Second) => "No task of this work is in seconds.",
-            Measure.Kilograms or Measure.Pounds => LoadMoved.Misfit(score.Measure, tasks.ToList()),
+            Measure.Kilograms or Measure.Pounds => LoadMoved.Misfit(score, counted, course),
             Measure.Metres when tasks.All(t => t.Unit is not (AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
             _ => null,
         };
@@ -233,9 +235,12 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
     /// <summary>Why reps of who is short cannot be left out; null when they can, or need not be.</summary>
     private ScoreProblem? ShortMisfit(Score score, List<CoursePiece> fed) =>
-        IsTime(score.Measure)
+        (IsTime(score.Measure) || score.Measure is Measure.Kilograms or Measure.Pounds)
         && fed.SelectMany(p => MemberShare.Of(course, p)).FirstOrDefault(s => s.Short == ShortShare.NotCounted) is { } uncounted
-            ? new(uncounted.At, "A time leaves no reps out: say that short is owed, or short is no result.")
+            ? new(
+                uncounted.At,
+                $"A {(IsTime(score.Measure) ? "time" : "sum of loads")} leaves no reps out: say that short is owed, or short is no result."
+            )
             : null;
 
     /// <summary>Why a rule for lifters without a good lift cannot be used; null when it can.</summary>

@@ -20,8 +20,7 @@ public static partial class Scorer
             var (piece, seen) = (course.Piece(key)!, run.Of(key));
             foreach (var share in MemberShare.Of(course, piece))
             {
-                var done = piece.Running!.Counter.UnitsOf(share.Task, Tallying.Running(seen, piece) ?? 0);
-                yield return (share, seen, share.Lost(done, seen.By));
+                yield return (share, seen, share.Lost(share.Done(seen, piece) ?? 0, seen.By));
             }
         }
     }

@@ -231,6 +231,7 @@ public static partial class Scorer
             parts.Add($"{(piece.Piece.IsNamed ? $"{piece.Piece.Name}: " : "")}{Details(c, seen, piece, units)}");
         }
 
+        sum = Count.Add(sum, LoadMoved.ByMember(c, run, course));
         sum = Math.Max(0, sum - NotCounted(c, run, course));
         if (sum == 0)
         {

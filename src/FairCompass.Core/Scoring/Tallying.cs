@@ -18,11 +18,14 @@ internal static class Tallying
         }
     }
 
+    /// <summary>Performed units of a counter; null where nobody has said.</summary>
+    public static long? Performed(PieceObservation seen, CourseStrand strand) =>
+        Finished(seen) && strand.Role != StrandRole.First ? strand.Counter.Units : Said(seen, strand);
+
     /// <summary>Performed units of the work in one order; null where nobody has said.</summary>
     public static long? Running(PieceObservation seen, CoursePiece piece) =>
         piece.Running is not { } running ? null
-        : Finished(seen) ? running.Counter.Units
-        : Said(seen, running);
+            : Performed(seen, running);
 
     /// <summary>The tally of a piece.</summary>
     /// <param name="seen">What the card says of the piece.</param>

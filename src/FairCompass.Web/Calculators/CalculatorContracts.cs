@@ -76,7 +76,9 @@ public sealed record RankRequest(
 /// <param name="Name">The entry.</param>
 /// <param name="Results">One result for each score.</param>
 /// <param name="Club">Its club, or null.</param>
-public sealed record RankEntry(string Name, IReadOnlyList<RankedResult> Results, string? Club = null);
+/// <param name="Board">The board that it is ranked on: a level, or who the entry is made of, where these are ranked apart; null for the
+/// one board of all who name none.</param>
+public sealed record RankEntry(string Name, IReadOnlyList<RankedResult> Results, string? Club = null, string? Board = null);
 
 /// <summary>A club table.</summary>
 /// <param name="Rule">How points are put together.</param>
@@ -103,4 +105,8 @@ public sealed record RankedEntry(
     decimal Total,
     int Place,
     string? TieText
-);
+)
+{
+    /// <summary>The board it is ranked on; null for the one board of all who name none.</summary>
+    public string? Board { get; init; }
+}

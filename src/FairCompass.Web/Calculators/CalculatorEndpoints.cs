@@ -19,6 +19,7 @@ public static class CalculatorEndpoints
     private const int MostRuns = 2000;
     private const int MostEntries = 5000;
     private const int MostScores = 20;
+    private const int MostBoardName = 60;
 
     /// <summary>Maps <c>POST /api/score</c> and <c>POST /api/rank</c>.</summary>
     public static void MapCalculators(this WebApplication app)
@@ -226,36 +227,55 @@ public static class CalculatorEndpoints
             return new FieldsRefused(errors);
         }
 
+        var weights = request.Weights ?? Enumerable.Repeat(1m, scores).ToList();
+        var ranked = new RankedEntry[request.Entries.Count];
+        // Who is ranked apart is ranked as if the others were not there.
+        foreach (var board in request.Entries.Select((e, i) => (Entry: e, Index: i)).GroupBy(e => e.Entry.Board))
+        {
+            foreach (var (index, entry) in Board([.. board], scores, weights, rule))
+            {
+                ranked[index] = entry;
+            }
+        }
+
+        var clubs = request.Club is { } club
+            ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, ranked[i].Total)), club.Rule, club.Best)
+            : [];
+        return TypedResults.Ok(new RankAnswer(ranked, rule.Points.Sentence, clubs.ToList()));
+    }
+
+    private static IEnumerable<(int Index, RankedEntry Entry)> Board(
+        IReadOnlyList<(RankEntry Entry, int Index)> entries,
+        int scores,
+        IReadOnlyList<decimal> weights,
+        OverallRule rule
+    )
+    {
         var places = Enumerable
             .Range(0, scores)
-            .Select(s => Ranking.Places(request.Entries.Select(e => e.Results[s].ToComponent()).ToList()))
+            .Select(s => Ranking.Places(entries.Select(e => e.Entry.Results[s].ToComponent()).ToList()))
             .ToList();
         var absent = Enumerable
             .Range(0, scores)
-            .Select(s => request.Entries.Select(e => e.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray())
+            .Select(s => entries.Select(e => e.Entry.Results[s].Class is ResultClass.Withdrew or ResultClass.DidNotStart).ToArray())
             .ToList();
-        var lines = Overall.Of(places, absent, request.Weights ?? Enumerable.Repeat(1m, scores).ToList(), rule).Lines();
-        var clubs = request.Club is { } club
-            ? ClubTable.Of(request.Entries.Select((e, i) => (e.Club, lines[i].Points)), club.Rule, club.Best)
-            : [];
-        return TypedResults.Ok(
-            new RankAnswer(
-                request
-                    .Entries.Select(
-                        (e, i) =>
-                            new RankedEntry(
-                                e.Name,
-                                places.Select(p => p[i]).ToList(),
-                                lines[i].Each.ToList(),
-                                lines[i].Points,
-                                lines[i].Place,
-                                lines[i].TieText
-                            )
+        var lines = Overall.Of(places, absent, weights, rule).Lines();
+        return entries.Select(
+            (e, i) =>
+                (
+                    e.Index,
+                    new RankedEntry(
+                        e.Entry.Name,
+                        places.Select(p => p[i]).ToList(),
+                        lines[i].Each.ToList(),
+                        lines[i].Points,
+                        lines[i].Place,
+                        lines[i].TieText
                     )
-                    .ToList(),
-                rule.Points.Sentence,
-                clubs.ToList()
-            )
+                    {
+                        Board = e.Entry.Board,
+                    }
+                )
         );
     }
 
@@ -281,6 +301,11 @@ public static class CalculatorEndpoints
                         $"{Words.Count(scores, "result")} like the first entry; these are {request.Entries[i].Results.Count}."
                     )
                 );
+            }
+
+            if (request.Entries[i].Board is { Length: 0 or > MostBoardName })
+            {
+                errors.Add(new($"entries[{i}].board", $"From 1 to {MostBoardName} characters, or none at all."));
             }
 
             for (var r = 0; r < request.Entries[i].Results.Count; r++)

@@ -187,7 +187,7 @@ public partial class CheckTests
             },
             {
                 "lift-misfit",
-                Divisions + "9:00 for load\n  heaviest power clean\n    Meadow: 4 attempts\n\nscore: best load\n  tie: shared\n",
+                Divisions + "9:00 for load\n  heaviest power clean\n    round 2: 4 attempts\n\nscore: best load\n  tie: shared\n",
                 Divisions + "9:00 for load\n  heaviest power clean, 4 attempts\n\nscore: best load\n  tie: shared\n"
             },
             {

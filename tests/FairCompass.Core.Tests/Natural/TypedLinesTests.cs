@@ -150,7 +150,8 @@ public class TypedLinesTests
                     Assert.True(Parser.Parse(read).Problems.Count <= Parser.Parse(text).Problems.Count, $"{text}\n----\n{read}");
                     var again = TypedLines.Apply(read, TypedLines.Read(Demo.Competition, read, 1, 1000, typing: false).Lines);
                     Assert.True(read == again, $"{text}\n---- once\n{read}\n---- twice\n{again}");
-                    // The lines that were right are told nothing; of them no more than the one says something else to which the words belong.
+                    // The lines that were right are told nothing; of them no more than the one says something else to which the
+                    // words belong.
                     var told = Demo.Understand(text).Findings().Where(f => f.Rule == CheckList.NotUnderstood).ToList();
                     Assert.True(told.Count <= 1, $"{text}\n{string.Join('\n', told)}");
                     Assert.True(

@@ -51,6 +51,7 @@ public class FactFileTests
         Gen.Select(Words, Gen.Bool, Time, Seat, (p, h, t, s) => (Fact)new Fact.Held(p, h, t, s)),
         Gen.Enum<EntryStatus>().Select(e => (Fact)new Fact.Ended(e)),
         Gen.Select(Words, Gen.Long, (p, n) => (Fact)new Fact.Unverified(p, n)),
+        Gen.Select(Words, Words, Gen.Long, (p, f, n) => (Fact)new Fact.Faulted(p, f, n)),
         Gen.Const<Fact>(new Fact.Unjudged()),
         Gen.Select(Words, Time, Gen.Bool, Words, (c, t, timed, r) => (Fact)new Fact.Adjusted(c, timed ? t : null, timed ? null : t.Ms, r)),
         Gen.Select(Gen.Guid, Words, (g, r) => (Fact)new Fact.Retracted(g, r))

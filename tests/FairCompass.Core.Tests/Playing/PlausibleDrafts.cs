@@ -42,11 +42,14 @@ internal sealed partial class PlausibleDrafts
             AnyOrder,
             Ladder,
             Heaviest,
+            Complexes,
+            Penalties,
+            Kilograms,
         ];
         Func<string>[] work = team switch
         {
-            0 => [.. all, Relay, Rota, SwapStations],
-            1 => [.. all, Relay, Rota, SwapStations, Groups, Waves],
+            0 => [.. all, Relay, Rota, SwapStations, Holds],
+            1 => [.. all, Relay, Rota, SwapStations, Groups, Waves, Holds],
             _ => [.. all, Menu, Levels],
         };
         var score = work[random.Next(work.Length)]();

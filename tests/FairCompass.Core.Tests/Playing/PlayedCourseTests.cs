@@ -137,6 +137,30 @@ public class PlayedCourseTests
         Assert.Equal(Need.Hold, Assert.Single(state.Possible()).Needs);
     }
 
+    /// <summary>Of 12 sit-ups four are done, the hang breaks: they are lost, and the mark that lay among them is passed again.</summary>
+    [Fact]
+    public void A_set_that_is_lost_begins_anew()
+    {
+        var state = Start(
+            Trial.Pairs(
+                "9:00 for reps\n  6 burpee\n  12 sit-up\n    share: one at a time, any split, count by member\n"
+                    + "    hold: 1 crew-mate in dead hang, for every whole rep, broken: set lost\n"
+                    + "\nscore: reps\n  tie: time at rep 3 of sit-up\n"
+            )
+        );
+        state = After(After(state, "0:10", Done(6)), "0:11", new Happened.HoldTaken("0", 2));
+        state = After(state, "0:20", Done(4, 1));
+        Assert.NotNull(state.Pieces[0].Marks);
+        state = After(state, "0:21", new Happened.HoldBroken("0", 2));
+        Assert.Equal((6, 1, null), (state.Pieces[0].Strands[0].Units, state.Pieces[0].Strands[0].Next!.Unit, state.Pieces[0].Marks));
+        Assert.All(state.Pieces[0].By, b => Assert.Equal(0, b.Units));
+        state = After(After(state, "0:30", new Happened.HoldTaken("0", 2)), "0:40", Done(5, 1));
+        // A hold that breaks later costs only what was done since it was taken again.
+        state = After(After(state, "0:41", new Happened.HoldBroken("0", 2)), "0:42", new Happened.HoldTaken("0", 2));
+        state = After(state, "0:50", Done(2, 1));
+        Assert.Equal((8, 2), (state.Pieces[0].Strands[0].Units, Assert.Single(state.Pieces[0].By).Units));
+    }
+
     [Fact]
     public void A_climbing_bar_has_its_load_before_the_next_round()
     {

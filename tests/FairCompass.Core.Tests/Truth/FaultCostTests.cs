@@ -1,6 +1,8 @@
 using CsCheck;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Notation;
+using FairCompass.Core.Observing;
+using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Playing;
@@ -86,6 +88,48 @@ public class FaultCostTests
             f => f is { Field: CardFieldKind.Faults, Fault: "dropped bar" }
         );
         Assert.Empty(CardAgainstRun.Faults(ByTime.Read, 5));
+    }
+
+    /// <summary>What is called at the lane stands on the card and among the facts, and costs what the line says.</summary>
+    [Fact]
+    public void A_run_in_which_it_is_called_is_scored_with_it()
+    {
+        var state = PlayedCourse.Start(ByTime.First.Course, ByTime.First.Sheet);
+        Happening At(int seconds, Happened what) => new(Duration.Seconds(seconds), what);
+        Happening[] run =
+        [
+            At(20, new Happened.Done("0", "", 10)),
+            At(22, new Happened.FaultCalled("0", "dropped bar")),
+            At(40, new Happened.FaultCalled("0", "dropped bar")),
+            At(90, new Happened.Done("0", "", 20)),
+        ];
+        state = run.Aggregate(state, (s, h) => s.After(h));
+        Assert.Equal([new FaultSeen("dropped bar", 2)], state.Pieces[0].Faults);
+        var facts = PlayedFacts.Of(state, run);
+        Assert.Single(facts, f => f.Fact == new Fact.Faulted("0", "dropped bar", 2));
+        var read = Folding.Of(facts, ByTime.First.Course, ByTime.First.Sheet);
+        Assert.Empty(read.Troubles);
+        Assert.Equal("1:40", Scorer.Score(read.Run, ByTime.First.Course, ByTime.First.Sheet, MassUnit.Kilogram)[0].Text);
+        Assert.Equal(
+            "Nobody has said what this fault costs here.",
+            Assert
+                .IsType<Outcome.Refused>(
+                    PlayedCourse
+                        .Start(ByTime.First.Course, ByTime.First.Sheet)
+                        .Apply(At(5, new Happened.FaultCalled("0", "spilt chalk")))
+                )
+                .Sentence
+        );
+    }
+
+    /// <summary>Two who counted other strokes: neither holds until somebody decides.</summary>
+    [Fact]
+    public void Strokes_that_differ_are_disputed()
+    {
+        Observed Seen(int n, long times) => new(new Guid(n, 0, 0, new byte[8]), $"judge {n}", default, $"d{n}", 1, new Fact.Faulted("0", "dropped bar", times));
+        var read = Folding.Of([Seen(1, 2), Seen(2, 3)], ByTime.First.Course, ByTime.First.Sheet);
+        Assert.Equal("how often dropped bar was called in part 0", Assert.Single(read.Disputes).About);
+        Assert.Equal("fault", Assert.Single(Folding.Of([Seen(1, 2) with { Fact = new Fact.Faulted("0", "spilt chalk", 1) }], ByTime.First.Course, ByTime.First.Sheet).Troubles).Field);
     }
 
     [Theory]

@@ -1,5 +1,6 @@
 using CsCheck;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Tests.Playing;
 
@@ -78,4 +79,49 @@ public class LoadMovedTests
                 .First.Sheet.Problems,
             p => p.Sentence.StartsWith("The members lift different loads at power clean", StringComparison.Ordinal)
         );
+
+    private const string ByMember =
+        "9:00 for reps\n  rounds without end\n    10 power clean, 60/40 kg\n      share: one at a time, any split, count by member\n"
+        + "    5 burpee\n";
+
+    /// <summary>24 cleans and two rounds of burpees: 14 by the man at 60 and 10 by the woman at 40 are 840 + 400.</summary>
+    [Theory]
+    [InlineData(14, 10, "1240 kilograms")]
+    [InlineData(10, 14, "1160 kilograms")]
+    [InlineData(0, 24, "960 kilograms")]
+    public void Where_the_loads_differ_who_did_how_many_decides(int man, int woman, string text)
+    {
+        var trial = Trial.Pairs(ByMember + Kilograms);
+        Assert.Empty(trial.First.Sheet.Problems);
+        var mans = trial.First.Course.Address.Division.DutyOf(1) == Duty.Man ? 1 : 2;
+        Assert.Equal(text, trial.Score(Trial.Counted(34) with { By = [new(mans, man), new(3 - mans, woman)] }).Text);
+    }
+
+    [Fact]
+    public void A_card_that_does_not_say_who_is_incomplete()
+    {
+        var trial = Trial.Pairs(ByMember + Kilograms);
+        var field = Card.Fields(trial.First.Course, trial.First.Sheet).First(f => f.Field == CardFieldKind.By);
+        Assert.Equal("needed: the loads differ", field.Hint);
+        var objection = Assert.Single(Trial.Objections(trial.First, Trial.Counted(7)));
+        Assert.EndsWith(".by", objection.Path, StringComparison.Ordinal);
+        Assert.StartsWith("Say who did how many of power clean", objection.Message, StringComparison.Ordinal);
+        Assert.Empty(CardAgainstRun.Faults(trial.Read, 20));
+    }
+
+    [Fact]
+    public void A_ladder_by_member_and_reps_left_out_are_refused()
+    {
+        string Problem(string work) => Assert.Single(Trial.Pairs(work + Kilograms).First.Sheet.Problems).Sentence;
+        Assert.StartsWith(
+            "At power clean each member’s load changes",
+            Problem(ByMember.Replace("60/40", "60-70-.../40-45-...", StringComparison.Ordinal)),
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "A sum of loads leaves no reps out",
+            Problem(ByMember.Replace("member", "member, at least 5 each, short is not counted", StringComparison.Ordinal)),
+            StringComparison.Ordinal
+        );
+    }
 }

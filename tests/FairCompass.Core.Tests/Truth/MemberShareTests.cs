@@ -6,6 +6,7 @@ using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Tests.Playing;
 using FairCompass.Play;
 
 namespace FairCompass.Core.Tests.Truth;
@@ -96,16 +97,38 @@ public class MemberShareTests
             f => f.Rule == "sharing-impossible" && f.Sentence == "At least 2 each of 4 are 8, more than the 6 there are."
         );
 
-    [Fact]
-    public void Work_with_several_counters_is_not_counted_by_member() =>
+    /// <summary>Each interval and each of several tasks in any order has a counter of its own; who did how many is added up over them.</summary>
+    [Theory]
+    [InlineData("every 1:00, unfinished is skipped, what is done counts\n    9 sit-up\n", 9)]
+    [InlineData("in any order\n    30 sit-up\n", 20)]
+    public void Work_with_several_counters_is_counted_by_member_too(string work, int done)
+    {
+        var trial = Trial.Pairs($"6:00 for reps\n  {work}      share: one at a time, any split, count by member\n    12 burpee\n{Trial.ForReps}");
+        Assert.Empty(trial.First.Sheet.Problems);
+        var piece = trial.First.Course.Pieces[0];
+        var share = Assert.Single(MemberShare.Of(trial.First.Course, piece));
+        var counts = piece.Strands.Where(s => s.Counter.DepthOf(share.Task) is not null).Take(3).ToList();
+        var seen = new PieceObservation("0")
+        {
+            Counts = counts.Select((s, i) => new StrandCount(s.Key, i == 2 ? 5 : Math.Min(done, s.Counter.Units!.Value))).ToEq(),
+        };
+        var sum = share.Done(seen, piece)!.Value;
+        Assert.Empty(Trial.Objections(trial.First, seen with { By = [new(1, sum - 4), new(2, 4)] }));
         Assert.Contains(
-            Trial
-                .Pairs(
-                    "6:00 for reps\n  every 1:00, unfinished is lost\n    9 sit-up\n      share: one at a time, count by member\n"
-                        + Trial.ForReps
-                )
-                .Read.Findings(),
-            f => f.Sentence == "This work has several counters; counting by member needs work with one."
+            $"{sum - 3} + 4 = {sum + 1} by member, but {sum} of sit-up were done.",
+            Trial.Objections(trial.First, seen with { By = [new(1, sum - 3), new(2, 4)] })[0].Message,
+            StringComparison.Ordinal
+        );
+        Assert.Empty(CardAgainstRun.Faults(trial.Read, 10));
+    }
+
+    [Theory]
+    [InlineData("2:00, unfinished carries over\n    first\n      9 sit-up\n        share: one at a time, count by member\n    then\n      max burpee\n", "What comes first in each interval")]
+    [InlineData("1:00, unfinished is lost\n    9 sit-up\n      share: one at a time, at least 3 each, count by member, short is owed\n", "What an interval lacked")]
+    public void Where_members_cannot_be_told_apart_or_nothing_made_up_it_is_said(string work, string sentence) =>
+        Assert.Contains(
+            Trial.Pairs($"6:00 for reps\n  every {work}{Trial.ForReps}").Read.Findings(),
+            f => f.Sentence.StartsWith(sentence, StringComparison.Ordinal)
         );
 
     [Fact]

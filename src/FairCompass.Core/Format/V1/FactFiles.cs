@@ -111,6 +111,7 @@ public static class FactFiles
                 Units = f.Reps,
             },
             Fact.Ticked f => Of("ticked") with { Piece = f.Piece, Number = f.Round, Good = f.Hit, Seat = f.Seat },
+            Fact.Faulted f => Of("faulted") with { Piece = f.Piece, Fault = f.Fault, Units = f.Times },
             Fact.Chose f => Of("chose") with { Piece = f.Piece, Task = f.Task, Option = f.Option, Number = f.Round },
             Fact.Seated f => Of("seated") with { Seat = f.Seat, Athlete = f.Athlete, FromCycle = f.FromCycle },
             Fact.Held f => Of("held") with { Piece = f.Piece, Good = f.Holds, Clock = f.Clock.Ms, Seat = f.Seat },
@@ -229,6 +230,7 @@ public static class FactFiles
                 ),
                 "ended" => new Fact.Ended(How()),
                 "unverified" => new Fact.Unverified(Text("piece", record.Piece), Needed("units", record.Units)),
+                "faulted" => new Fact.Faulted(Text("piece", record.Piece), Text("fault", record.Fault), Needed("units", record.Units)),
                 "unjudged" => new Fact.Unjudged(),
                 "adjusted" => new Fact.Adjusted(
                     Text("component", record.Component),

@@ -4,7 +4,7 @@ import type { StoredCompetition } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
 import { addWorkout } from "../drafting/addWorkout";
-import { samePage } from "./pages";
+import { samePage, stepOf } from "./pages";
 
 const days = (a: string, b: string) => {
   const f = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long" });
@@ -137,7 +137,7 @@ export function RouteList({
         <ol className="relative mt-4 max-md:flex max-md:flex-wrap max-md:gap-x-5">
           {steps.map((s) => (
             <li key={s.name} className="relative pb-2">
-              <NavLink to={`/c/${cid}/${s.to}`} end aria-current={s.active ? "page" : undefined} className="block pl-6">
+              <NavLink to={stepOf(here, cid, s.to)} end aria-current={s.active ? "page" : undefined} className="block pl-6">
                 <svg viewBox="0 0 16 16" className="absolute left-0 top-1 size-4" aria-hidden="true">
                   <path
                     d="M8 1l7 7-7 7-7-7z"

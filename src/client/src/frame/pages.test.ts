@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { samePage, titleOf } from "./pages";
+import { samePage, stepOf, titleOf } from "./pages";
 
 const workouts = [{ id: "w1", title: "Ferry Bell" }];
 
@@ -23,4 +23,12 @@ it("leads from one workout to the same page of another", () => {
   expect(samePage("/c/c1/standards/pull-up/more", "c1", "w2")).toBe("/c/c1/w/w2");
   expect(samePage("/c/c1/checks", "c1", "w2")).toBe("/c/c1/w/w2");
   expect(samePage("/c/c1", "c1", "w2")).toBe("/c/c1/w/w2");
+});
+
+it("keeps the workout from step to step", () => {
+  expect(stepOf("/c/c1/w/w1", "c1", "briefs")).toBe("/c/c1/briefs/w1");
+  expect(stepOf("/c/c1/talk/w1/judge", "c1", "scoring")).toBe("/c/c1/scoring/w1");
+  expect(stepOf("/c/c1/scoring/w1", "c1", "standards")).toBe("/c/c1/standards");
+  expect(stepOf("/c/c1/standards/pull-up", "c1", "publish")).toBe("/c/c1/publish");
+  expect(stepOf("/c/c1/workouts", "c1", "")).toBe("/c/c1/");
 });

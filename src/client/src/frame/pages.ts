@@ -30,6 +30,12 @@ export function titleOf(path: string, competition: string, workouts: readonly { 
 /** Pages that are about one workout, and lead to the same page of another. */
 const ofOne = new Set(["w", "scoring", "dry-run", "publish", "talk", "briefs"]);
 
+/** Where a step of the route leads: to its page of the workout that one is at, where it is about one. */
+export const stepOf = (path: string, cid: string, step: string): string => {
+  const [page, wid] = parts(path);
+  return `/c/${cid}/${ofOne.has(page) && wid && ofOne.has(step) ? `${step}/${wid}` : step}`;
+};
+
 /** Where a workout of the route leads: to the page that is open, the same paper of it, or to its draft. */
 export const samePage = (path: string, cid: string, id: string): string => {
   const [page] = parts(path);
