@@ -13,7 +13,8 @@ public sealed partial class BriefBuilder
     {
         var measured = StandardsShown().Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
         var places = MeasuredPlace.Of(u, division, tongue);
-        return measured.Count == 0 && places.Count == 0 ? [NothingMeasured()] : Measurement(measured, places);
+        var of = (measured.Count == 0 && places.Count == 0 ? [] : Measurement(measured, places)).Concat(OfTheFloor()).Concat(OwnBests()).ToList();
+        return of.Count == 0 ? [NothingMeasured()] : of;
     }
 
     private BriefSection NothingMeasured() =>

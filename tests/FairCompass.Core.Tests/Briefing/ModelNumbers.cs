@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
@@ -25,6 +26,20 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
         .ToList();
 
     private List<Timeline>? clocks;
+
+    private static decimal Decimal(string of) => decimal.Parse(of, CultureInfo.InvariantCulture);
+
+    /// <summary>A share of a best with the bars of that mass next to it, tried one by one in the smallest step of the demo’s plates.</summary>
+    private HashSet<string> Best(decimal best, decimal percent, decimal bar)
+    {
+        var exact = best * percent / 100;
+        var kit = u.Competition.Kit;
+        bool IsMade(decimal load) => load == bar || (load > bar && Core.Kit.BarLoads.OneSide(load, kit.Bar(bar == kit.Bar(Duty.Man, null).Mass ? Duty.Man : Duty.Woman, null), kit) is not null);
+        var (below, above) = (exact, exact);
+        for (; below > bar && !IsMade(below); below -= 0.25m) { }
+        for (; above < 400 && !IsMade(above); above += 0.25m) { }
+        return [.. new[] { best, percent, bar, exact, Math.Round(below * 4) / 4, Math.Round(above * 4) / 4 }.SelectMany(n => In(Number.Normal(n)))];
+    }
 
     [GeneratedRegex(@"\d+(?:[.:]\d+)*")]
     public static partial Regex Figures { get; }
@@ -109,6 +124,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "cost" => [.. In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture)))],
             "heat" => HeatToHeat((int)Index(parts[1]), parts[2], (int)Index(parts[3]), parts[4]),
             "rule" => [.. InAll(lines), .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture))],
+            "best" => Best(Decimal(parts[1]), Decimal(parts[2]), Decimal(parts[3])),
             "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a
                 ? [.. In(a.ToString()), .. In(TapeLength.Of(a.InMillimetres).Tape)]
                 : [],

@@ -55,4 +55,21 @@ public class OwnBestTests
             "Percent of what?",
             Assert.Single(Trial.Tideline($"9:00 for time\n  20 back squat, 80 %\n{Trial.ForTime}").Read.Parsed.Problems).Sentence
         );
+
+    /// <summary>The measurement sheet asks each best and says what its share is: 80 % of 70 kg are 56, which a 20 kg bar with plates from
+    /// 1.25 kg does not make.</summary>
+    [Fact]
+    public void The_measurement_sheet_asks_for_it_and_works_the_share_out()
+    {
+        var sheet = Squats.Paper(Audience.Measurement);
+        Assert.Contains("Own best back squat", sheet, StringComparison.Ordinal);
+        Assert.Contains("Own best front squat", sheet, StringComparison.Ordinal);
+        Assert.Contains("56: 55 or 57.5", sheet, StringComparison.Ordinal);
+        Assert.Contains("52.5", sheet, StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "Own bests",
+            Trial.Tideline("9:00 for time\n  20 back squat, 60/40 kg, from the rack\n" + Trial.ForTime).Paper(Audience.Measurement),
+            StringComparison.Ordinal
+        );
+    }
 }
