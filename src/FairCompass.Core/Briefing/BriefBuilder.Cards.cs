@@ -66,7 +66,7 @@ public sealed partial class BriefBuilder
         }
 
         // What has its place in a table above has no blank of its own.
-        if (Asked(course, sheet, f => !HasPlaceAbove(course, sheet, f)).ToList() is { Count: > 0 } asked)
+        if (Asked(course, sheet, f => !HasPlaceAbove(course, sheet, f)).Concat(Sums(course, sheet)).ToList() is { Count: > 0 } asked)
         {
             yield return new("write", Say("Write down", "Anota"), [new BriefBlock.Blanks([.. asked.Select(f => f.TrimEnd('.'))])]);
         }
@@ -79,6 +79,19 @@ public sealed partial class BriefBuilder
             yield return section;
         }
     }
+
+    /// <summary>A box for each sum of several counts: of members who each begin anew, of stations, of windows.</summary>
+    private IEnumerable<string> Sums(Course course, ScoreSheet sheet) =>
+        sheet
+            .Components.Where(c =>
+                c is { Measured: Measured.Units, Selection: null, Pieces.Count: > 1 }
+                && c.Pieces.All(k => course.Piece(k) is { Piece.GoesOnFrom: null })
+            )
+            .Select(c =>
+                Say("Together", "Suma")
+                + (sheet.Components.Count > 1 ? $", {c.NameIn(tongue)}" : "")
+                + Say(", for the desk", ", para la mesa")
+            );
 
     /// <summary>True for what a table of the card asks already: lifts, a count beside its window, a time at its round, gate or
     /// checkpoint.</summary>

@@ -92,6 +92,8 @@ public static partial class SampleRuns
         var gated = course.Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
         var fields = Card.Fields(course, sheet).ToLookup(f => f.Piece, StringComparer.Ordinal);
         var last = course.Pieces.LastOrDefault(p => p.IsCounted && fields.Contains(p.Piece.Key))?.Piece.Key;
+        // Among windows of which one is scored, who is one rep short is so in the last of them only.
+        var chosen = timed && sheet.Components.Any(c => c.Selection is not null);
         // Where nothing but lifts is scored, a run without lifts shows nothing that one with a missed lift does not show.
         var onlyLifts = lifted && course.Pieces.Where(p => fields.Contains(p.Piece.Key)).All(p => p.Piece.IsHeaviest);
         foreach (
@@ -126,7 +128,16 @@ public static partial class SampleRuns
                             !(c.FinishAt is null && sheet.Components.Any(x => x.Before is not null && x.Pieces.Contains(p.Piece.Key)))
                         )
                         .Select(p =>
-                            Observe(p.Piece.Key == last ? c : c with { Less = 0 }, p, fields[p.Piece.Key], sheet, competition, course)
+                            Observe(
+                                p.Piece.Key == last ? c
+                                    : chosen && c.Short == 1 ? c with { FinishAt = 0.85m, Short = 0, Less = 0 }
+                                    : c with { Less = 0 },
+                                p,
+                                fields[p.Piece.Key],
+                                sheet,
+                                competition,
+                                course
+                            )
                         )
                         .ToEq()
                 ),
@@ -187,7 +198,10 @@ public static partial class SampleRuns
             return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
         }
 
-        long? units = finish is null ? Done(c, piece, piece.Strand, timed, course) : null;
+        // Who goes on from another stands so much further on.
+        long? units = finish is null
+            ? Math.Min(Done(c, piece, piece.Strand, timed, course) + Before(c, piece, timed, course), piece.Strand.Units ?? long.MaxValue)
+            : null;
         return new(
             key,
             finish,
@@ -199,6 +213,12 @@ public static partial class SampleRuns
             Marks = NamedTimes(c, piece, sheet, finish, units ?? piece.Strand.Units ?? 0, start),
         };
     }
+
+    /// <summary>What the members before did of work that goes on counting; 0 elsewhere.</summary>
+    private static long Before(Case c, CoursePiece piece, bool timed, Course course) =>
+        piece.Piece.GoesOnFrom is { } from && course.Piece(from) is { Strand: { } strand } earlier
+            ? Done(c with { Less = 0 }, earlier, strand, timed, course) + Before(c, earlier, timed, course)
+            : 0;
 
     /// <summary>Whole intervals for the share of the case, then one that is not finished; nothing after it where that ends the
     /// work.</summary>
