@@ -156,19 +156,8 @@ public static class Heat
                             .Select(m => new CardLine(field.Label, m.Clock.ToString(), m.Clock.Ms))
                     );
                     break;
-                case CardFieldKind.By:
-                    lines.AddRange(
-                        (piece?.By ?? [])
-                            .Where(b => b.Task == field.Task && b.Seat == field.Number)
-                            .Select(b => new CardLine(field.Label, $"{b.Units}", end.Now.Ms))
-                    );
-                    break;
-                case CardFieldKind.Faults:
-                    lines.AddRange(
-                        (piece?.Faults ?? [])
-                            .Where(f => f.Fault == field.Fault)
-                            .Select(f => new CardLine(field.Label, $"{f.Times}", end.Now.Ms))
-                    );
+                case CardFieldKind.By or CardFieldKind.Faults:
+                    lines.AddRange(Numbers(field, piece).Select(n => new CardLine(field.Label, $"{n}", end.Now.Ms)));
                     break;
                 case CardFieldKind.Marks:
                     lines.AddRange(
@@ -199,6 +188,12 @@ public static class Heat
         );
         return [.. lines.OrderBy(l => l.At)];
     }
+
+    /// <summary>What stands in a field for a member’s count or for strokes.</summary>
+    private static IEnumerable<long> Numbers(CardField field, FilledPiece? piece) =>
+        field.Field == CardFieldKind.By
+            ? (piece?.By ?? []).Where(b => b.Task == field.Task && b.Seat == field.Number).Select(b => b.Units)
+            : (piece?.Faults ?? []).Where(f => f.Fault == field.Fault).Select(f => f.Times);
 
     /// <summary>Places among the lanes that run the same.</summary>
     private static List<LaneResult> Results(int lane, IReadOnlyList<int> entries, List<Eq<ComponentResult>> results, ScoreSheet sheet)

@@ -15,6 +15,11 @@ public sealed partial class Player
         /// <summary>The next lift: loads climb towards what the lifter can do, and the chance falls on the way.</summary>
         private Happening? Lift(Worker worker, PlayedPiece piece, Duration from)
         {
+            if (piece.Lifting?.Rising is { } heights)
+            {
+                return Height(worker, piece, heights, from);
+            }
+
             var movement = piece.Lifted!.Prescription.Movement.Value;
             var seats = piece.Members.Count > 1 ? piece.Members.Select((m, i) => m.Seat ?? i + 1).ToList() : [0];
             var seat = seats[worker.Lifts % seats.Count];
@@ -55,6 +60,28 @@ public sealed partial class Player
             var time =
                 from + new Duration((random.Middling(24_000, 62_000) / Math.Min(2, seats.Count)) + (3000 * (piece.Piece.Piece.SetOf - 1)));
             return new(time, new Happened.Lifted(piece.Piece.Piece.Key, load, made, seat == 0 ? null : seat));
+        }
+
+        /// <summary>The next height: the same again after a miss, the next after one that was made; the chance falls with each.</summary>
+        private Happening? Height(Worker worker, PlayedPiece piece, RisingHeights heights, Duration from)
+        {
+            var (first, by) = (heights.First ?? 60, heights.By is { } more && more > 0 ? more : 5);
+            var seat = piece.Members.Count > 1 ? piece.Members[0].Seat ?? 1 : 0;
+            var height = worker.NextLoad.TryGetValue(seat, out var next) ? next : first;
+            if (piece.Breach(height, seat == 0 ? null : seat) is not null)
+            {
+                return null;
+            }
+
+            var athlete = AthleteOf(piece, seat == 0 ? null : seat);
+            var steps = (int)((height - first) / by);
+            var made = random.In1000(Math.Clamp(990 - (steps * steps * 14) + ((athlete.Strength - 1000) / 2), 60, 990));
+            worker.NextLoad[seat] = made ? height + by : height;
+            worker.Lifts++;
+            return new(
+                from + new Duration(random.Middling(9_000, 26_000)),
+                new Happened.Lifted(piece.Piece.Piece.Key, height, made, seat == 0 ? null : seat)
+            );
         }
 
         /// <summary>The nearest load that the lane can make: with a bar what its plates give, otherwise whole units.</summary>

@@ -109,16 +109,13 @@ public sealed partial class Player
 
             if (worker.SetLeft <= 0 && !machine)
             {
-                var first = worker.Place is null || worker.Place.Task != next.Task || worker.Place.Rounds != next.Rounds;
-                time += new Duration(first ? 0 : Rest(athlete, time, usual));
-                worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
+                time += Broken(worker, next, athlete, time, usual);
             }
 
             var units = machine
                 ? Math.Clamp(TurnLeft(piece, strand, sharing, next, seat), 1, Math.Min(Steps(next, task), piece.Ahead(strand)))
                 : 1;
-            var each = Each(athlete, piece, sharing, usual, fastest, time);
-            time += new Duration(Math.Max(1, each) * units);
+            time += new Duration(Math.Max(1, Each(athlete, piece, sharing, usual, fastest, time)) * units);
             worker.Place = next;
             worker.SetLeft--;
             worker.TurnLeft -= units;
@@ -133,6 +130,15 @@ public sealed partial class Player
             }
 
             return new(time, new Happened.Done(key, strand.Of.Key, units, sharing.Together ? null : seat));
+        }
+
+        /// <summary>The rest before the next set, and how long that one becomes; no rest before the first of a task.</summary>
+        private Duration Broken(Worker worker, Place next, Athlete athlete, Duration time, long usual)
+        {
+            var first = worker.Place is null || worker.Place.Task != next.Task || worker.Place.Rounds != next.Rounds;
+            var rest = new Duration(first ? 0 : Rest(athlete, time, usual));
+            worker.SetLeft = Math.Max(1, random.Middling(4, 28) * athlete.Sets / 1000 * 3000 / (2000 + Math.Min(usual, 20_000)));
+            return rest;
         }
 
         /// <summary>A monitor is looked at before the turn ends.</summary>

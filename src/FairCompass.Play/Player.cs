@@ -59,7 +59,8 @@ public sealed partial class Player
     private readonly Dictionary<string, Eq<string>> faults = new(StringComparer.Ordinal);
 
     /// <summary>The faults with a cost that can be called in a piece.</summary>
-    private Eq<string> Faults(string piece) => faults.TryGetValue(piece, out var named) ? named : faults[piece] = FaultCost.Named(piece, sheet);
+    private Eq<string> Faults(string piece) =>
+        faults.TryGetValue(piece, out var named) ? named : faults[piece] = FaultCost.Named(piece, sheet);
 
     private Movement? MovementOf(string name)
     {

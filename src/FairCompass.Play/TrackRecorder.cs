@@ -61,7 +61,12 @@ internal sealed class TrackRecorder(string piece, string strand, Understanding u
                 tasks.Add(Task(ms, played, counter, next));
             }
 
-            if (happening.What is Happened.HoldBroken lost && lost.Piece == piece && ticks.Count > 0 && ticks[^1].Counted != counter.Counted)
+            if (
+                happening.What is Happened.HoldBroken lost
+                && lost.Piece == piece
+                && ticks.Count > 0
+                && ticks[^1].Counted != counter.Counted
+            )
             {
                 ticks.Add(new(ms, counter.Next is { } again ? again.Unit - 1 : 0, counter.Counted));
             }

@@ -102,11 +102,15 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         foreach (var parity in new[] { 0, 1 })
         {
             var alone = request.DeepClone();
-            alone["entries"] = new JsonArray([.. request["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone())]);
+            alone["entries"] = new JsonArray([
+                .. request["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone()),
+            ]);
             var (_, own) = await api.Post("/api/rank", alone.ToJsonString());
             Assert.Equal(
                 own!["entries"]!.ToJsonString(),
-                new JsonArray([.. answer!["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone())]).ToJsonString()
+                new JsonArray([
+                    .. answer!["entries"]!.AsArray().Where((_, i) => i % 2 == parity).Select(e => e!.DeepClone()),
+                ]).ToJsonString()
             );
         }
 

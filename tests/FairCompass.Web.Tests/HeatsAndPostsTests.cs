@@ -8,7 +8,8 @@ public class HeatsAndPostsTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private const string Text = "Heats\n  for Tideline\n\n9:00 for reps\n  max sit-up\n\nscore: reps\n  tie: shared\n";
 
-    private async Task<int?> VersionOf(Guid id, int heat) => (await api.Get($"/api/workouts/{id}/in-force?heat={heat}"))["version"]?["number"]?.GetValue<int>();
+    private async Task<int?> VersionOf(Guid id, int heat) =>
+        (await api.Get($"/api/workouts/{id}/in-force?heat={heat}"))["version"]?["number"]?.GetValue<int>();
 
     [Fact]
     public async Task A_correction_holds_from_its_heat_and_the_heats_before_keep_their_version()
@@ -21,7 +22,10 @@ public class HeatsAndPostsTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(HttpStatusCode.OK, (await api.Save(id, revision, corrected)).Status);
         Assert.Equal("heat 4", (await api.Get($"/api/workouts/{id}/interview"))["holdsFrom"]!.GetValue<string>());
         Assert.Equal(HttpStatusCode.OK, (await api.Publish(id, revision + 1, "heat 4")).Status);
-        Assert.Equal([1, 1, 2, 2], new[] { await VersionOf(id, 1), await VersionOf(id, 3), await VersionOf(id, 4), await VersionOf(id, 999) });
+        Assert.Equal(
+            [1, 1, 2, 2],
+            new[] { await VersionOf(id, 1), await VersionOf(id, 3), await VersionOf(id, 4), await VersionOf(id, 999) }
+        );
         var heats = (await api.Get($"/api/workouts/{id}/in-force"))["heats"]!.AsArray();
         Assert.Equal(["1 1", "4 2"], heats.Select(h => $"{h!["from"]} {h["version"]}"));
         // The card of an earlier heat keeps its code, and that code says what replaced it from which heat on.
@@ -46,7 +50,8 @@ public class HeatsAndPostsTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task Each_post_has_its_own_brief()
     {
         var (id, _) = await api.NewDraft(
-            "Posts\n  for Ferry Pairs\n  judges: work by post 1, hold by post 2\n\n9:00 for reps\n  60 sit-up\n    share: one at a time, any split\n"
+            "Posts\n  for Ferry Pairs\n  judges: work by post 1, hold by post 2\n\n9:00 for reps\n  60 sit-up\n    share: one "
+                + "at a time, any split\n"
                 + "    hold: 1 crew-mate in dead hang, for every whole rep\n\nscore: reps\n  tie: shared\n"
         );
         async Task<string> First(string post)
@@ -61,7 +66,11 @@ public class HeatsAndPostsTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.StartsWith("2 You are at post 2: watches the hold", await First("&post=2"), StringComparison.Ordinal);
         foreach (var post in new[] { "0", "10", "x" })
         {
-            Assert.True(await api.Status($"/api/workouts/{id}/brief?audience=Judge&post={post}") is HttpStatusCode.UnprocessableEntity or HttpStatusCode.BadRequest);
+            Assert.True(
+                await api.Status($"/api/workouts/{id}/brief?audience=Judge&post={post}")
+                    is HttpStatusCode.UnprocessableEntity
+                        or HttpStatusCode.BadRequest
+            );
         }
     }
 }

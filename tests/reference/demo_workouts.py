@@ -252,7 +252,7 @@ out = {
            "clock": clock((W, 60), (C, 40), (W, 120), (C, 40), (W, 180))},
     "20": {"clock": clock((W, 480), (R, 120), *[(W, 150)] * 4, (R, 120), (W, 480)),
            "strands": {str(k): {"man": walk(harbour_cycle())} for k in range(1, 5)}},
-    "21": {"clock": clock((W, 720), (R, 120), (W, 120), (R, 60), (W, 240)),
+    "21": {"clock": clock((W, 720), (R, 120), (W, 120), (R, 60), (W, 240), (R, 60), (W, 360)),
            "strands": {"0": {"man": walk(capstan())}, "2": {"man": walk(capstan_load(), endless=True)}}},
     "22": {"clock": clock((W, 720)), "strands": {"0": {"pair": walk(pilot_ladder())}}},
     "23": {"clock": clock((W, 360), (C, 60), *[(W, 120), (C, 30)] * 3, (W, 120), (C, 60), (W, 300), (C, 60), *[(W, 90), (C, 30)] * 2, (W, 90)),

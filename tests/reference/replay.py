@@ -6,7 +6,7 @@ added up here with integers. Reads one run of one counter a line from standard i
 
     {"demo": "04", "piece": "0", "strand": "", "who": "man", "ends": 480000, "score": "54 of 66 at the cap", "scores": [...],
      "station": null, "group": null, "seat": null, "cycle": null, "turn": null, "choices": [[task, option, round], ...],
-     "events": [[at, units, counted, round, task], ...]}
+     "tries": [[piece, load or height, made], ...], "faults": [[piece, fault], ...], "events": [[at, units, counted, round, task], ...]}
 
 at in milliseconds, units done at once, counted after them, round and task of the last of them. Prints each fault and ends with 1
 where there is any; else prints how many events agreed. The lines of one run stand together, so that scores over several counters
@@ -252,13 +252,28 @@ def harbour(runs, scores):
 
 def capstan(runs, scores):
     of = {r["piece"]: r for r in runs}
-    yield from same(scores[0], clock(of["0"]["last"]) if of["0"]["credit"] == 118 else f"{of['0']['credit']} of 118 at the cap")
+    # Five seconds for each dropped bar, at most thirty; who is stopped has no time to add them to.
+    added = min(5 * sum(fault == "dropped bar" for piece, fault in runs[0]["faults"] if piece == "0"), 30) * 1000
+    yield from same(scores[0], clock(of["0"]["last"] + added) if of["0"]["credit"] == 118 else f"{of['0']['credit']} of 118 at the cap")
     if "1" in of:
         yield from same(scores[1], f"{of['1']['credit']} second{'' if of['1']['credit'] == 1 else 's'}")
     if "2" in of:
         # Of each ten, five are squats; of what is begun, up to five.
         rounds, rest = divmod(of["2"]["units"], 10)
         yield from same(scores[2], f"{(rounds * 5 + min(rest, 5)) * (60 if runs[0]['who'] == 'man' else 45)} kilograms")
+    tries = [(height, made) for piece, height, made in runs[0]["tries"] if piece == "3"]
+    if not tries:
+        return
+    first, row, misses = (80 if runs[0]["who"] == "man" else 65), [], 0
+    for height, made in tries:
+        if misses == 3:
+            yield f"tried {height} after three misses in a row"
+        if height < first or (height - first) % 5 or (row and height < row[-1]):
+            yield f"tried {height} after {row}"
+        row.append(height)
+        misses = 0 if made else misses + 1
+    best = max((height for height, made in tries if made), default=None)
+    yield from same(scores[3], "no height made" if best is None else f"{best:g} cm")
 
 
 def watch(runs, scores):

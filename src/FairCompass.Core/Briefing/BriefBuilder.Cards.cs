@@ -175,7 +175,7 @@ public sealed partial class BriefBuilder
             .ToList();
         if (piece.Piece.IsHeaviest)
         {
-            yield return Lifts(piece, course);
+            yield return piece.Piece.IsRising ? Heights(piece, course) : Lifts(piece, course);
         }
         else if (attempts.Count > 0)
         {

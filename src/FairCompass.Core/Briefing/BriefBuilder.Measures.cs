@@ -13,7 +13,10 @@ public sealed partial class BriefBuilder
     {
         var measured = StandardsShown().Where(m => m.Clauses.Any(c => c.Kind == ClauseKind.Measured)).ToList();
         var places = MeasuredPlace.Of(u, division, tongue);
-        var of = (measured.Count == 0 && places.Count == 0 ? [] : Measurement(measured, places)).Concat(OfTheFloor()).Concat(OwnBests()).ToList();
+        var of = (measured.Count == 0 && places.Count == 0 ? [] : Measurement(measured, places))
+            .Concat(OfTheFloor())
+            .Concat(OwnBests())
+            .ToList();
         return of.Count == 0 ? [NothingMeasured()] : of;
     }
 

@@ -28,16 +28,18 @@ public sealed partial class BriefBuilder
             .SelectMany(p => p.Prescription.Heights.Where(h => !h.Value.IsFromTheBody).Select(h => (Task: p, Wanted: h.Value.In(tongue))))
             .GroupBy(x => (x.Task.Source.At.Line, x.Task.Prescription.Movement.Value, x.Wanted))
             .OrderBy(g => g.Key.Line)
-            .Select(g => Cited(
-                $"kit/{g.Key.Line}/{g.First().Task.Address}",
-                new([
-                    Words.Capital(tongue.Movement(g.Key.Value)),
-                    WhoOf(g.Select(x => x.Task.Address).Distinct(), whose),
-                    g.Key.Wanted,
-                    "",
-                    "",
-                ])
-            ))
+            .Select(g =>
+                Cited(
+                    $"kit/{g.Key.Line}/{g.First().Task.Address}",
+                    new([
+                        Words.Capital(tongue.Movement(g.Key.Value)),
+                        WhoOf(g.Select(x => x.Task.Address).Distinct(), whose),
+                        g.Key.Wanted,
+                        "",
+                        "",
+                    ])
+                )
+            )
             .ToEq();
         if (rows.Count > 0)
         {
@@ -67,7 +69,9 @@ public sealed partial class BriefBuilder
         var shares = PrescribedTo(Columns)
             .Where(p => p.Prescription.OfBest is not null)
             .OrderBy(p => p.Source.At.Line)
-            .Select(p => (Task: p, Share: p.Prescription.OfBest!.Value, Lift: p.Prescription.OfBest!.Value.Of ?? p.Prescription.Movement.Value))
+            .Select(p =>
+                (Task: p, Share: p.Prescription.OfBest!.Value, Lift: p.Prescription.OfBest!.Value.Of ?? p.Prescription.Movement.Value)
+            )
             .ToList();
         if (shares.Count == 0)
         {
@@ -99,9 +103,12 @@ public sealed partial class BriefBuilder
             .SelectMany(s =>
                 s.Share.Percent.HasUnset
                     ? []
-                    : s.Share.Percent.Terms.Select(t => t.Value)
+                    : s
+                        .Share.Percent.Terms.Select(t => t.Value)
                         .OfType<decimal>()
-                        .Select(percent => (Percent: percent, Bar: kit.Bar(s.Task.Address.Duty, s.Task.Prescription.Bar?.Value).Mass, s.Task))
+                        .Select(percent =>
+                            (Percent: percent, Bar: kit.Bar(s.Task.Address.Duty, s.Task.Prescription.Bar?.Value).Mass, s.Task)
+                        )
             )
             .Where(c => Book.Find(c.Task.Prescription.Movement.Value) is { Kit: MovementKit.Barbell } && kit.Plates.Count > 0)
             .DistinctBy(c => (c.Percent, c.Bar))
@@ -114,14 +121,19 @@ public sealed partial class BriefBuilder
         var step = u.Competition.Unit == MassUnit.Kilogram ? 10 : 20;
         yield return new BriefBlock.Table(
             Say(
-                "A share of a best, and what the plates of a lane make on either side of it. Which of the two is loaded, the head judge says once for all.",
-                "La parte de cada marca y lo que forman los discos de una calle a un lado y a otro. Cuál de las dos se carga lo dice el juez "
+                "A share of a best, and what the plates of a lane make on either side of it. Which of the two is loaded, the "
+                    + "head judge says once for all.",
+                "La parte de cada marca y lo que forman los discos de una calle a un lado y a otro. Cuál de las dos se carga "
+                    + "lo dice el juez "
                     + "principal una vez para todos."
             ),
             [
                 Say("Own best", "Mejor marca"),
                 .. columns.Select(c =>
-                    Cite($"best/0/{Number.Normal(c.Percent)}/{Number.Normal(c.Bar)}", $"{Number.Normal(c.Percent)} %, {Say("bar", "barra")} {Number.Normal(c.Bar)}")
+                    Cite(
+                        $"best/0/{Number.Normal(c.Percent)}/{Number.Normal(c.Bar)}",
+                        $"{Number.Normal(c.Percent)} %, {Say("bar", "barra")} {Number.Normal(c.Bar)}"
+                    )
                 ),
             ],
             Enumerable

@@ -30,6 +30,7 @@ public sealed partial class BriefBuilder
                     Height: string.Join(
                         ", ",
                         p.Prescription.Heights.Select(h => h.Value.In(tongue) + (own && h.Value.IsFromTheBody ? " = ____" : ""))
+                            .Concat(p.Prescription.Rising is { } rising ? [rising.Value.In(tongue)] : [])
                     )
                 )
             );

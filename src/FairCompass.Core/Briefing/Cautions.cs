@@ -30,7 +30,7 @@ public static class Cautions
             )
         ),
         (
-            (_, pieces) => pieces.Any(p => p.IsHeaviest),
+            (_, pieces) => pieces.Any(p => p is { IsHeaviest: true, IsRising: false }),
             (
                 "Heavy lifts after fatigue: the athlete chooses the load and may stop; rack pins and safety arms are checked "
                     + "before each heat.",

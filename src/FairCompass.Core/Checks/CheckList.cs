@@ -64,6 +64,7 @@ public static class CheckList
         new PartialMisfit(),
         new TimesMisfit(),
         new LiftMisfit(),
+        new RisingMisfit(),
         new LineUpMisfit(),
         new RankingUnstated(),
         new GroupMisfit(),

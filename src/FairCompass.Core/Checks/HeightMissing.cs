@@ -36,7 +36,7 @@ public sealed class HeightMissing : ICheck
     {
         var book = StandardsBook.Of(context.Competition);
         return from t in context.Prescribed
-            where !t.IsMenuHead && !t.Source.Details.Any(d => d is Detail.Figure)
+            where !t.IsMenuHead && t.Source.Amount is not Amount.Highest && !t.Source.Details.Any(d => d is Detail.Figure)
             let movement = book.Find(t.Prescription.Movement.Value)
             where movement is not null && movement.Clauses.Any(c => Needed.ContainsKey(c.Id))
             from clause in book.InForce(movement, t.Address.Division.Name, context.Workout, t.Source)

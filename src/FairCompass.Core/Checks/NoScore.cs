@@ -54,10 +54,15 @@ public sealed class NoScore : ICheck
         if (w.Scores.Any(s => s.Of.Count == 0) || pieces.Count < 2)
         {
             foreach (
-                var piece in pieces.Where(p => p.IsHeaviest && !w.Scores.Any(s => s.Measure is Measure.BestLoad or Measure.SumOfBestLoads))
+                var piece in pieces.Where(p =>
+                    p.IsHeaviest
+                    && !w.Scores.Any(s =>
+                        p.IsRising ? s.Measure == Measure.Height : s.Measure is Measure.BestLoad or Measure.SumOfBestLoads
+                    )
+                )
             )
             {
-                yield return new Report(piece.At, $"No score counts the load of {piece.Name}.");
+                yield return new Report(piece.At, $"No score counts the {(piece.IsRising ? "height" : "load")} of {piece.Name}.");
             }
 
             yield break;

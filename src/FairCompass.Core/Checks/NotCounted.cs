@@ -35,6 +35,8 @@ public sealed class NotCounted : ICheck
                     Work.GroupOf => "Groups that work apart stand directly under a window, and nothing beside them.",
                     Work.Task { Amount: Amount.Heaviest } when work.Count > 1 =>
                         "A heaviest set stands alone in its part; give it a part of its own.",
+                    Work.Task { Amount: Amount.Highest } when work.Count > 1 =>
+                        "A height that rises stands alone in its part; give it a part of its own.",
                     Work.Complex { Lifts.Count: 0 } => "This complex has no lifts.",
                     Work.Task t when Sections(t) is { } series =>
                         $"“{series}” does not end on a mark in every round, so its sections cannot be counted.",

@@ -36,38 +36,9 @@ public sealed class SharingImpossible : ICheck
                 }
             }
 
-            // Who did how many is told apart where the units of a task can be.
-            foreach (
-                var task in course
-                    .Pieces.Where(p => p.IsCounted && course.MembersOf(p.Piece).Count > 1)
-                    .SelectMany(p =>
-                        p.Tasks.Where(t =>
-                            !p.SharedOf(t.Index).Any()
-                            && RulesAround.Of(p, t).Share?.Phrases.Any(x => x.Is == ShareKind.CountByMember) == true
-                        )
-                    )
-            )
+            foreach (var (task, sentence) in ByMember(course).Where(x => seen.Add((x.Task.Source.At.Line, x.Sentence))))
             {
-                const string Sentence = "What comes first in each interval, stations and ways to choose are not counted by member; take the line away here, or count it outside.";
-                if (seen.Add((task.Source.At.Line, Sentence)))
-                {
-                    yield return new Report(task.Source.At, Sentence);
-                }
-            }
-
-            foreach (var (task, piece) in course.Pieces.SelectMany(p => p.Tasks.Select(t => (t, p))))
-            {
-                const string Sentence =
-                    "What an interval lacked cannot be made up when it is over, so nobody can be short here: count by member without "
-                    + "short, or let unfinished carry over.";
-                if (
-                    piece.SharedOf(task.Index).FirstOrDefault() is { Role: StrandRole.Interval }
-                    && RulesAround.Of(piece, task).Share?.Phrases.Any(x => x.Is == ShareKind.Short) == true
-                    && seen.Add((task.Source.At.Line, Sentence))
-                )
-                {
-                    yield return new Report(task.Source.At, Sentence);
-                }
+                yield return new Report(task.Source.At, sentence);
             }
 
             // Counted by member are units: sections of a distance, reps of all rounds.
@@ -80,6 +51,39 @@ public sealed class SharingImpossible : ICheck
                 if (seen.Add((share.At.Line, sentence)))
                 {
                     yield return new Report(share.At, sentence);
+                }
+            }
+        }
+    }
+
+    /// <summary>Tasks whose units cannot be told by member, and those where nobody can be short.</summary>
+    private static IEnumerable<(CourseTask Task, string Sentence)> ByMember(Course course)
+    {
+        foreach (var piece in course.Pieces.Where(p => p.IsCounted && course.MembersOf(p.Piece).Count > 1))
+        {
+            foreach (var task in piece.Tasks)
+            {
+                var phrases = RulesAround.Of(piece, task).Share?.Phrases ?? [];
+                if (!phrases.Any(x => x.Is == ShareKind.CountByMember))
+                {
+                    continue;
+                }
+
+                if (!piece.SharedOf(task.Index).Any())
+                {
+                    yield return (
+                        task,
+                        "What comes first in each interval, stations and ways to choose are not counted by member; take the line away "
+                            + "here, or count it outside."
+                    );
+                }
+                else if (piece.SharedOf(task.Index).First().Role == StrandRole.Interval && phrases.Any(x => x.Is == ShareKind.Short))
+                {
+                    yield return (
+                        task,
+                        "What an interval lacked cannot be made up when it is over, so nobody can be short here: count by member without "
+                            + "short, or let unfinished carry over."
+                    );
                 }
             }
         }

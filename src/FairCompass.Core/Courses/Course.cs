@@ -200,7 +200,8 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     public Prescription Prescribed(CourseTask task, CoursePiece piece, Address member) =>
         resolver?.Resolve(task.Source, member, new(piece.Piece.Cycle, null), task.Complex) ?? task.Prescription;
 
-    /// <summary>The value that lines under a task give for this entry as a whole, the nearest to it; the default where none holds.</summary>
+    /// <summary>The value that lines under a task give for this entry as a whole, the nearest to it; the default where none
+    /// holds.</summary>
     /// <param name="said">For whom each is.</param>
     internal T? Nearest<T>(IEnumerable<(Eq<Who> For, T Value)> said) => resolver is null ? default : resolver.Nearest(said, Address);
 

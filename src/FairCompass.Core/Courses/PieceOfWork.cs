@@ -117,7 +117,7 @@ public sealed record PieceOfWork(
         || (Cycle is { } c && name == "cycle " + c.ToString(CultureInfo.InvariantCulture))
         || (Seat is { } s && name == Text.Words.Ordinal(s));
 
-    /// <summary>True when the load is the result.</summary>
+    /// <summary>True when the load, or a height that rises, is the result: each try is noted in place of a count.</summary>
     public bool IsHeaviest
     {
         get
@@ -125,7 +125,7 @@ public sealed record PieceOfWork(
             // A loop without an enumerator object: the player asks with every unit.
             foreach (var item in Items)
             {
-                if (item is Work.Task { Amount: Amount.Heaviest })
+                if (item is Work.Task { Amount: Amount.Heaviest or Amount.Highest })
                 {
                     return true;
                 }
@@ -134,6 +134,9 @@ public sealed record PieceOfWork(
             return false;
         }
     }
+
+    /// <summary>True when a height that rises is the result.</summary>
+    public bool IsRising => Items.Any(i => i is Work.Task { Amount: Amount.Highest });
 
     /// <summary>How many reps the set has whose load is the result, those of all lifts of a complex; 1 for a single lift.</summary>
     public int SetOf

@@ -45,7 +45,7 @@ internal sealed class TopicUse
     private static readonly Dictionary<string, Func<TopicUse, int?>> Raises = new()
     {
         ["bell"] = use =>
-            use.Says("bell") || !WorkTree.Tasks(use.u.Workout).Any(t => t.Amount is not Amount.Heaviest)
+            use.Says("bell") || !WorkTree.Tasks(use.u.Workout).Any(t => t.Amount is not (Amount.Heaviest or Amount.Highest))
                 ? null
                 : use.u.Workout.Stages[0].At.Line,
         ["bell for lifts"] = use =>

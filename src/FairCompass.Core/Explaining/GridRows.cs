@@ -86,6 +86,7 @@ public sealed class GridRows
         }
 
         LoadRows(Add, source, column);
+        RisingRow(Add, column);
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
             Add(
@@ -105,6 +106,15 @@ public sealed class GridRows
                 .Resolver.Columns.Select(a => column.Find(c => ReferenceEquals(c.Address, a)) is { } own ? cell(own) : Empty)
                 .ToEq();
             rows.Add(new(piece, index, line, name, aspect, unitWord, cells));
+        }
+    }
+
+    /// <summary>The heights that are tried one after the other.</summary>
+    private void RisingRow(Action<string, string?, Func<PrescribedTask, GridCell>> add, List<PrescribedTask> column)
+    {
+        if (column.Any(c => c.Prescription.Rising is not null))
+        {
+            add("height", null, c => c.Prescription.Rising is { } rising ? Cell(rising.Value.In(tongue), rising.From) : Empty);
         }
     }
 

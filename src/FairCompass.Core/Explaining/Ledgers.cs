@@ -130,6 +130,7 @@ internal static class Ledgers
 
     private static string? Reason(CoursePiece piece, CourseStrand? strand) =>
         strand is not null ? null
+        : piece.Piece.IsRising ? "The last height made: the height is the result."
         : piece.Piece.IsHeaviest ? $"Best good {LiftWords.Complex(piece) ?? OneLift(piece)}: the load is the result."
         : piece.Tasks.Count == 0 ? "There is no work here yet."
         : "Not counted: a finding stands beside a line of this part.";

@@ -18,6 +18,7 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Amount.Held, V2.Amount.Held>]
     [MapDerivedType<Workouts.Amount.Max, V2.Amount.Max>]
     [MapDerivedType<Workouts.Amount.Heaviest, V2.Amount.Heaviest>]
+    [MapDerivedType<Workouts.Amount.Highest, V2.Amount.Highest>]
     private static partial V2.Amount One(Workouts.Amount one);
 
     [MapDerivedType<Workouts.Detail.Load, V2.Detail.Load>]
@@ -38,6 +39,8 @@ internal static partial class IntoFrozen
     [MapDerivedType<Workouts.Detail.Figure, V2.Detail.Figure>]
     [MapDerivedType<Workouts.Detail.InRounds, V2.Detail.InRounds>]
     [MapDerivedType<Workouts.Detail.OwnBest, V2.Detail.OwnBest>]
+    [MapDerivedType<Workouts.Detail.Rising, V2.Detail.Rising>]
+    [MapDerivedType<Workouts.Detail.Misses, V2.Detail.Misses>]
     [MapDerivedType<Workouts.Detail.LiftAttempts, V2.Detail.LiftAttempts>]
     private static partial V2.Detail One(Workouts.Detail one);
 
@@ -249,6 +252,8 @@ internal static partial class IntoFrozen
     private static partial V2.Work.Task One(Workouts.Work.Task one);
 
     private static Eq<V2.Work.Task> All(Eq<Workouts.Work.Task> all) => all.Select(One).ToEq();
+
+    private static V2.Amount.Highest One(Workouts.Amount.Highest _) => new();
 
     private static V2.Detail.Uncounted One(Workouts.Detail.Uncounted _) => new();
 

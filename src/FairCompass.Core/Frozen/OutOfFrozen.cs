@@ -20,6 +20,7 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Amount.Held, Workouts.Amount.Held>]
     [MapDerivedType<V2.Amount.Max, Workouts.Amount.Max>]
     [MapDerivedType<V2.Amount.Heaviest, Workouts.Amount.Heaviest>]
+    [MapDerivedType<V2.Amount.Highest, Workouts.Amount.Highest>]
     private static partial Workouts.Amount One(V2.Amount one);
 
     [MapDerivedType<V2.Detail.Load, Workouts.Detail.Load>]
@@ -40,6 +41,8 @@ internal static partial class OutOfFrozen
     [MapDerivedType<V2.Detail.Figure, Workouts.Detail.Figure>]
     [MapDerivedType<V2.Detail.InRounds, Workouts.Detail.InRounds>]
     [MapDerivedType<V2.Detail.OwnBest, Workouts.Detail.OwnBest>]
+    [MapDerivedType<V2.Detail.Rising, Workouts.Detail.Rising>]
+    [MapDerivedType<V2.Detail.Misses, Workouts.Detail.Misses>]
     [MapDerivedType<V2.Detail.LiftAttempts, Workouts.Detail.LiftAttempts>]
     private static partial Workouts.Detail One(V2.Detail one);
 
@@ -247,6 +250,8 @@ internal static partial class OutOfFrozen
     private static partial Workouts.Work.Task One(V2.Work.Task one);
 
     private static Eq<Workouts.Work.Task> All(Eq<V2.Work.Task> all) => all.Select(One).ToEq();
+
+    private static Workouts.Amount.Highest One(V2.Amount.Highest _) => new();
 
     private static Workouts.Detail.Uncounted One(V2.Detail.Uncounted _) => new();
 

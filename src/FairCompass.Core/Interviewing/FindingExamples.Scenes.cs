@@ -36,16 +36,21 @@ internal static partial class FindingExamples
             _ => null,
         };
 
-    private static Understanding With(Understanding u, Mend mend) =>
-        Understanding.Of(u.Competition, mend.Edit.ApplyTo(u.Text));
+    private static Understanding With(Understanding u, Mend mend) => Understanding.Of(u.Competition, mend.Edit.ApplyTo(u.Text));
 
     /// <summary>A load in the other unit; on a machine the time that it takes at a usual pace.</summary>
     private static Said? Unit(Understanding u, Finding finding, Mend mend)
     {
         var text = mend.Edit.Text;
-        if (FirstNumber.Match(text) is { Success: true } found && (text.Contains("kg", StringComparison.Ordinal) || text.Contains("lb", StringComparison.Ordinal)))
+        if (
+            FirstNumber.Match(text) is { Success: true } found
+            && (text.Contains("kg", StringComparison.Ordinal) || text.Contains("lb", StringComparison.Ordinal))
+        )
         {
-            var load = new Mass(decimal.Parse(found.Value, CultureInfo.InvariantCulture), text.Contains("kg", StringComparison.Ordinal) ? MassUnit.Kilogram : MassUnit.Pound);
+            var load = new Mass(
+                decimal.Parse(found.Value, CultureInfo.InvariantCulture),
+                text.Contains("kg", StringComparison.Ordinal) ? MassUnit.Kilogram : MassUnit.Pound
+            );
             var other = load.Unit == MassUnit.Kilogram ? MassUnit.Pound : MassUnit.Kilogram;
             var said = new Mass(decimal.Round(load.In(other), 1), other);
             return ($"{load} are {said}.", $"{load} son {said}.");
@@ -60,7 +65,9 @@ internal static partial class FindingExamples
                     && count.At(0) is { } amount
                 )
                 {
-                    var each = UnitTimes.Of(PaceTable.Usual, task, null, course.Address.Division.Name, course.Address.Duty == Competitions.Duty.Woman).Usual;
+                    var each = UnitTimes
+                        .Of(PaceTable.Usual, task, null, course.Address.Division.Name, course.Address.Duty == Competitions.Duty.Woman)
+                        .Usual;
                     var time = Duration.Seconds((long)(amount * each) / 1000);
                     var said = $"{Number.Normal(amount)} {task.Unit.Symbol()}";
                     return (
@@ -76,15 +83,17 @@ internal static partial class FindingExamples
 
     /// <summary>How much there is to do in all once the mend is in the draft.</summary>
     private static Said? Whole(Understanding u, Mend mend) =>
-        With(u, mend).Courses.FirstOrDefault(c => c.Address.Division.IsTeam)?.Pieces.Select(p => p.Running?.Counter.AllCounted).FirstOrDefault(n => n > 0) is { } all
+        With(u, mend)
+            .Courses.FirstOrDefault(c => c.Address.Division.IsTeam)
+            ?.Pieces.Select(p => p.Running?.Counter.AllCounted)
+            .FirstOrDefault(n => n > 0)
+            is { } all
             ? ($"The team then has {all} to do in all.", $"El equipo tiene entonces {all} en total.")
             : null;
 
     private static Said? Short(Understanding u, Finding finding, string text)
     {
-        var share = u
-            .Courses.SelectMany(c => c.Pieces.SelectMany(p => Scoring.MemberShare.Of(c, p)))
-            .FirstOrDefault(s => s.Least > 0);
+        var share = u.Courses.SelectMany(c => c.Pieces.SelectMany(p => Scoring.MemberShare.Of(c, p))).FirstOrDefault(s => s.Least > 0);
         if (share is null)
         {
             return null;
@@ -93,8 +102,13 @@ internal static partial class FindingExamples
         var (least, has) = (share.Least, Math.Max(0, share.Least - 3));
         var lacks = least - has;
         var (english, spanish) =
-            text.EndsWith("owed", StringComparison.Ordinal) ? ($"the last rep counts only when they have done {lacks} more", $"la última repetición solo cuenta cuando haga {lacks} más")
-            : text.EndsWith("not counted", StringComparison.Ordinal) ? ($"{lacks} of the others’ are taken off", $"se quitan {lacks} de las de los demás")
+            text.EndsWith("owed", StringComparison.Ordinal)
+                ? (
+                    $"the last rep counts only when they have done {lacks} more",
+                    $"la última repetición solo cuenta cuando haga {lacks} más"
+                )
+            : text.EndsWith("not counted", StringComparison.Ordinal)
+                ? ($"{lacks} of the others’ are taken off", $"se quitan {lacks} de las de los demás")
             : ("the team has no result", "el equipo no tiene resultado");
         return (
             $"One member has {has} of {least} {share.Movement} when the others have done the rest: {english}.",
@@ -109,7 +123,11 @@ internal static partial class FindingExamples
             .Courses.SelectMany(c => c.Pieces)
             .Where(p => p.Plain?.At.Line == finding.At.Line || p.Every?.At.Line == finding.At.Line)
             .SelectMany(p => p.Strands)
-            .Select(s => s.Counter.IsOneLoop || s.Counter.Rounds is null ? s.Counter.AllCounted : s.Counter.Counted(s.Counter.UnitsAfterRound(1) ?? 0))
+            .Select(s =>
+                s.Counter.IsOneLoop || s.Counter.Rounds is null
+                    ? s.Counter.AllCounted
+                    : s.Counter.Counted(s.Counter.UnitsAfterRound(1) ?? 0)
+            )
             .FirstOrDefault(n => n > 1);
         if (all is not { } whole)
         {
@@ -119,10 +137,18 @@ internal static partial class FindingExamples
         var done = Math.Max(1, whole * 2 / 3);
         var (english, spanish) =
             text.Contains("carries over", StringComparison.Ordinal)
-                ? ($"the {whole - done} that are missing are done first in the next", $"las {whole - done} que faltan se hacen primero en el siguiente")
+                ? (
+                    $"the {whole - done} that are missing are done first in the next",
+                    $"las {whole - done} que faltan se hacen primero en el siguiente"
+                )
             : text.Contains("ends the work", StringComparison.Ordinal) ? ("nothing more is done", "no se hace nada más")
-            : text.Contains("nothing of it", StringComparison.Ordinal) ? ("nothing of that interval counts, and the next begins anew", "nada de ese intervalo cuenta y el siguiente empieza de nuevo")
-            : text.Contains("what is done", StringComparison.Ordinal) ? ($"{done} count, and the next begins anew", $"cuentan {done} y el siguiente empieza de nuevo")
+            : text.Contains("nothing of it", StringComparison.Ordinal)
+                ? (
+                    "nothing of that interval counts, and the next begins anew",
+                    "nada de ese intervalo cuenta y el siguiente empieza de nuevo"
+                )
+            : text.Contains("what is done", StringComparison.Ordinal)
+                ? ($"{done} count, and the next begins anew", $"cuentan {done} y el siguiente empieza de nuevo")
             : ("the rest of it is lost, and the next begins anew", "lo demás se pierde y el siguiente empieza de nuevo");
         return (
             $"Who has {done} of {whole} when the next interval begins: {english}.",

@@ -13,7 +13,9 @@ internal static partial class FindingExamples
 {
     /// <summary>What an answer leads to, with numbers of this workout.</summary>
     public static Said Of(Understanding u, Finding finding, Mend mend) =>
-        Scene(u, finding, mend) ?? ForWhom.Of(u.Courses.Select(c => (c.Address, Example(c, finding, mend)))) ?? new(mend.Label + ".", mend.Label + ".");
+        Scene(u, finding, mend)
+        ?? ForWhom.Of(u.Courses.Select(c => (c.Address, Example(c, finding, mend))))
+        ?? new(mend.Label + ".", mend.Label + ".");
 
     private static Said? Example(Course course, Finding finding, Mend mend)
     {

@@ -1,6 +1,5 @@
 using FairCompass.Core.Checks;
 using FairCompass.Core.Commands;
-using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
@@ -35,7 +34,14 @@ public static class Interview
                 new(f.Why),
                 f.Mends.Select(
                         (m, i) =>
-                            new Answer(new(m.Label), FindingExamples.Of(u, f, m), Recommended(u, f, m, i), m.Edit, new ApplyMend(f.Key, m.Label), null)
+                            new Answer(
+                                new(m.Label),
+                                FindingExamples.Of(u, f, m),
+                                Recommended(u, f, m, i),
+                                m.Edit,
+                                new ApplyMend(f.Key, m.Label),
+                                null
+                            )
                     )
                     .ToEq(),
                 false

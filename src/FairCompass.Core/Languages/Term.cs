@@ -51,6 +51,9 @@ public sealed record Term(Said One, Said Many, bool Feminine = false)
     /// <summary>One try at a lift or a skill.</summary>
     public static Term Attempt { get; } = new(("attempt", "intento"), ("attempts", "intentos"));
 
+    /// <summary>A try at a height that was not made.</summary>
+    public static Term Miss { get; } = new(("miss", "fallo"), ("misses", "fallos"));
+
     /// <summary>A judge.</summary>
     public static Term Judge { get; } = new(("judge", "juez"), ("judges", "jueces"));
 

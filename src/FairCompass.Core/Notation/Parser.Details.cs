@@ -155,6 +155,16 @@ public sealed partial class Parser
                 : Nothing<Detail>(c, "From where?", "floor, rack, or hang", ["floor", "rack", "hang"]);
         }
 
+        if (Rising(c) is { } rising)
+        {
+            return rising;
+        }
+
+        if (c.Failed)
+        {
+            return null;
+        }
+
         if (c.Eat("start"))
         {
             return LoadOrLengths(c, quiet: false, c.Mark()) is { } first
@@ -281,6 +291,11 @@ public sealed partial class Parser
         )
         {
             return new Workouts.Detail.LiftAttempts((int)often);
+        }
+
+        if (implements is null && pair is { Second: null, First: { IsConstant: true, HasUnset: false } } && Misses(c, pair) is { } misses)
+        {
+            return misses;
         }
 
         if (implements is null && c.EatChar('%'))

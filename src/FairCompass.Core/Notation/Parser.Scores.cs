@@ -18,6 +18,7 @@ public sealed partial class Parser
         ("pounds", Measure.Pounds),
         ("points", Measure.Points),
         ("best load", Measure.BestLoad),
+        ("height", Measure.Height),
         ("sum of best loads", Measure.SumOfBestLoads),
         ("full intervals", Measure.FullIntervals),
     ];

@@ -359,10 +359,16 @@ public sealed partial class Parser
             : c.Eat("for calories") ? Workouts.Goal.Calories
             : c.Eat("for metres") ? Workouts.Goal.Metres
             : c.Eat("for points") ? Workouts.Goal.Points
+            : c.Eat("for height") ? Workouts.Goal.Height
             : null;
         if (goal is null)
         {
-            Nothing<Stage>(c, "What is this done for?", "for time, for reps, for load, for calories, for metres, or for points", Goals);
+            Nothing<Stage>(
+                c,
+                "What is this done for?",
+                "for time, for reps, for load, for height, for calories, for metres, or for points",
+                Goals
+            );
         }
 
         return goal;

@@ -242,6 +242,11 @@ public sealed partial class Parser
     {
         if (c.Eat("max"))
         {
+            if (c.Eat("cm"))
+            {
+                return new Amount.Highest();
+            }
+
             return new Amount.Max(Unit(c));
         }
 

@@ -162,6 +162,7 @@ public sealed partial class Printer
             Workouts.Measure.HallClock => "time by the hall clock",
             Workouts.Measure.RoundsAndReps => "rounds and reps",
             Workouts.Measure.BestLoad => "best load",
+            Workouts.Measure.Height => "height",
             Workouts.Measure.FullIntervals => "full intervals",
             Workouts.Measure.SumOfBestLoads => "sum of best loads",
             _ => measure.ToString().ToLowerInvariant(),

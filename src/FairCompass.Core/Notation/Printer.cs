@@ -315,6 +315,7 @@ public sealed partial class Printer
             Workouts.Amount.Max a => "max" + UnitSuffix(a.Unit),
             Workouts.Amount.Heaviest { SetOf: { } n } => $"heaviest set of {n}",
             Workouts.Amount.Heaviest => "heaviest",
+            Workouts.Amount.Highest => "max cm",
             _ => throw new InvalidOperationException("An amount without a printed form."),
         };
 
@@ -331,6 +332,8 @@ public sealed partial class Printer
                 + $"{(d.AlsoOf is { } also ? $" or {also} {d.AlsoUnit!.Value.Symbol()}" : "")}",
             Workouts.Detail.Figure d => "figure " + (d.Implements is { } n ? $"{n} x " : "") + d.Of,
             Workouts.Detail.OwnBest d => $"{d.Percent} % of own best{(d.Of is { } lift ? " " + lift : "")}",
+            Workouts.Detail.Rising d => $"from {d.First} cm up by {d.By}",
+            Workouts.Detail.Misses d => $"{d.N} {(d.N == 1 ? "miss" : "misses")} {(d.InARow ? "in a row" : "in all")}",
             Workouts.Detail.LiftAttempts d => d.N == 1 ? "1 attempt" : $"{d.N} attempts",
             Workouts.Detail.Lengths d => $"{d.Count} x {d.Of} {d.Unit.Symbol()}",
             Workouts.Detail.Height { IsAt: true } d => $"{d.Name} at {d.Reference}",

@@ -27,6 +27,7 @@ public sealed partial class SpokenWork
             Amount.Held a => Time(a.Time),
             Amount.Max { Unit: AmountUnit.Rep } => Say("as many as possible", "tantas como se pueda"),
             Amount.Max a => Say($"as many {Units(a.Unit)} as possible", $"el máximo de {Units(a.Unit)}"),
+            Amount.Highest => Say("the highest", "lo más alto"),
             Amount.Heaviest { SetOf: { } n } => Say($"the heaviest set of {n}", $"la serie de {n} más pesada"),
             _ => Say("the heaviest", "lo más pesado"),
         };
@@ -46,6 +47,8 @@ public sealed partial class SpokenWork
                 return Say("As many ", "Tantas repeticiones de ")
                     + tongue.MovementFor(null, movement)
                     + Say(" as possible", " como se pueda");
+            case Amount.Highest:
+                return Say("The highest ", "Lo más alto en ") + tongue.MovementFor(1, movement);
             case Amount.Heaviest h:
                 return h.SetOf is { } n
                     ? Say($"The heaviest set of {n} ", $"La serie más pesada de {n} ") + tongue.MovementFor(n, movement)

@@ -29,6 +29,21 @@ public sealed partial class SpokenWork
             Workouts.Detail.Figure d => $"{(d.Implements is { } n ? $"{n} × " : "")}{Unset(d.Of.ToString())} "
                 + Say("(unit unset)", "(unidad sin fijar)"),
             Workouts.Detail.OwnBest d => OwnBest(d),
+            Workouts.Detail.Rising d => Unset(
+                Say(
+                    $"from {Figures(d.First)} cm, each next height {d.By} cm more",
+                    $"desde {Figures(d.First)} cm, cada altura {d.By} cm más"
+                )
+            ),
+            Workouts.Detail.Misses d => d.InARow
+                ? Say(
+                    $"over with {Text.Words.Count(d.N, "miss", "misses")} in a row",
+                    $"se acaba con {tongue.Count(d.N, Term.Miss)} {(d.N == 1 ? "seguido" : "seguidos")}"
+                )
+                : Say(
+                    $"over with {Text.Words.Count(d.N, "miss", "misses")} in all",
+                    $"se acaba con {tongue.Count(d.N, Term.Miss)} en total"
+                ),
             Workouts.Detail.LiftAttempts d => tongue.Count(d.N, Term.Attempt),
             Workouts.Detail.Lengths d => Unset($"{d.Count} × {d.Of} {d.Unit.Symbol()}"),
             Workouts.Detail.Height d => Height(d),

@@ -88,7 +88,7 @@ public sealed partial class SpokenWork
         var time = Time(s.Time) + But(s.Others);
         return WorkTree.Walk(s.Items).OfType<Work.Gate>().Any()
                 ? $"{For(s.Goal)}; {Say($"{time} to the first gate:", $"{time} hasta el primer corte:")}"
-            : s.Items is [Work.Task { Amount: Amount.Max or Amount.Heaviest }] ? Say($"In {time}:", $"En {time}:")
+            : s.Items is [Work.Task { Amount: Amount.Max or Amount.Heaviest or Amount.Highest }] ? Say($"In {time}:", $"En {time}:")
             : $"{For(s.Goal)}; {Say($"the clock ends after {time}:", $"el reloj acaba a los {time}:")}";
     }
 
@@ -96,6 +96,7 @@ public sealed partial class SpokenWork
         goal switch
         {
             Goal.Time => Say("For time: all of it, as fast as you can", "Por tiempo: todo, lo más rápido posible"),
+            Goal.Height => Say("For height: as high as you can", "Por altura: lo más alto posible"),
             Goal.Load => Say("For load: as heavy as you can", "Por carga: lo más pesado posible"),
             Goal.Calories => Say("For calories: as many as you can", "Por calorías: tantas como se pueda"),
             Goal.Metres => Say("For metres: as many as you can", "Por metros: tantos como se pueda"),

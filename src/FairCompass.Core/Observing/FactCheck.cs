@@ -30,8 +30,7 @@ internal static class FactCheck
             Fact.Ticked f => Piece(course, f.Piece, out var p)
                 ?? Range("round", f.Round, 1, Math.Max(0, Tallying.Targets(p!)))
                 ?? Seat(course, f.Seat),
-            Fact.Faulted f => Piece(course, f.Piece, out _)
-                ?? FaultCost.Objection(new(f.Fault, f.Times), FaultCost.Named(f.Piece, sheet)),
+            Fact.Faulted f => Piece(course, f.Piece, out _) ?? FaultCost.Objection(new(f.Fault, f.Times), FaultCost.Named(f.Piece, sheet)),
             Fact.Chose f => Piece(course, f.Piece, out var p) ?? Option(f, p!),
             Fact.Seated f => Seat(course, f.Seat) ?? (f.Athlete.Trim().Length == 0 ? new("athlete", "Who stands there?") : null),
             Fact.Held f => Piece(course, f.Piece, out var p) ?? Clock("clock", f.Clock, p!) ?? Seat(course, f.Seat),

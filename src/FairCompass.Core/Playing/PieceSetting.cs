@@ -35,7 +35,7 @@ internal sealed class PieceSetting
         ];
         moves = [.. Piece.Tasks.Select(t => t.Source.Lines.Any(l => l is TaskLine.Between))];
         // Work that nobody can count is not played, nor stations of one name that nobody can tell apart.
-        Lifted = Piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest);
+        Lifted = Piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest or Amount.Highest);
         Shares = MemberShare.Of(course, Piece);
         Lifting = LiftRules.Of(course, Piece, bell: null);
         var counters = Piece.Strands.DistinctBy(s => s.Key).Count();

@@ -53,7 +53,12 @@ public sealed record PlayedStrand
 
     /// <summary>The same place of the counter after an option was taken, which changes only what lies ahead.</summary>
     internal PlayedStrand In(CourseStrand other) =>
-        new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null) { Units = Units, SetFrom = SetFrom, NoReps = NoReps };
+        new(other, Units < (other.Counter.Units ?? long.MaxValue) ? other.Counter.At(Units + 1) : null)
+        {
+            Units = Units,
+            SetFrom = SetFrom,
+            NoReps = NoReps,
+        };
 
     /// <summary>What the next unit adds to what the card shows; 0 where all is done.</summary>
     public long Worth => Next is null ? 0 : Of.Counter.Counted(Units + 1) - Counted;

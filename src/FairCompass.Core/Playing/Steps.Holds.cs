@@ -1,5 +1,5 @@
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Observing;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 
 namespace FairCompass.Core.Playing;
@@ -9,7 +9,13 @@ internal static partial class Steps
 {
     /// <summary>A set begins, where a broken hold would cost it.</summary>
     private static PlayedPiece Begins(PlayedPiece piece) =>
-        piece.Strands.Any(s => LosesSet(piece, s)) ? piece with { Strands = piece.Strands.Select(s => s.WithSet()).ToEq(), BySet = piece.By } : piece;
+        piece.Strands.Any(s => LosesSet(piece, s))
+            ? piece with
+            {
+                Strands = piece.Strands.Select(s => s.WithSet()).ToEq(),
+                BySet = piece.By,
+            }
+            : piece;
 
     /// <summary>What a broken hold leaves: where the set is lost, it is as if it had not begun.</summary>
     private static PlayedPiece Broken(PlayedPiece piece, ScoreSheet sheet)

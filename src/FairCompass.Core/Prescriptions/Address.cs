@@ -153,6 +153,25 @@ public sealed record Prescription(
 
     /// <summary>A share of the athlete’s own best in place of a load; null otherwise.</summary>
     public Resolved<ShareOfBest>? OfBest { get; init; }
+
+    /// <summary>The heights that are tried one after the other; null where none rises.</summary>
+    public Resolved<RisingHeights>? Rising { get; init; }
+}
+
+/// <summary>Heights that are tried one after the other.</summary>
+/// <param name="First">The first, in centimetres; null when <c>unset</c>.</param>
+/// <param name="By">How much the next is higher, in centimetres; null when <c>unset</c>.</param>
+public sealed record RisingHeights(decimal? First, decimal? By)
+{
+    /// <summary>In words: <c>from 60 cm up by 5</c>.</summary>
+    public string In(Tongue tongue) =>
+        tongue.Say($"from {Said(First)} cm up by {Said(By)}", $"desde {Said(First)} cm, subiendo {Said(By)}");
+
+    /// <summary>True for a height of the row; true for each where it is not known.</summary>
+    public bool Has(decimal height) =>
+        First is not { } first || By is not { } by || by <= 0 || (height >= first && (height - first) % by == 0);
+
+    private static string Said(decimal? n) => n is { } known ? Number.Normal(known) : "unset";
 }
 
 /// <summary>A load that each athlete brings: so much of what he or she has lifted before.</summary>

@@ -125,11 +125,16 @@ public sealed class OneDivision
         var attempts =
             resolver.Nearest(plain.SelectMany(o => o.Details.OfType<Detail.LiftAttempts>().Select(d => (o.For, d))), entries[0])
             ?? task.Details.OfType<Detail.LiftAttempts>().FirstOrDefault();
+        var misses =
+            resolver.Nearest(plain.SelectMany(o => o.Details.OfType<Detail.Misses>().Select(d => (o.For, d))), entries[0])
+            ?? task.Details.OfType<Detail.Misses>().FirstOrDefault();
         bool Wins(Detail d) =>
             d switch
             {
                 Detail.Load => IsAt(whole.Load?.From, d.At),
                 Detail.OwnBest => IsAt(whole.OfBest?.From, d.At),
+                Detail.Rising => IsAt(whole.Rising?.From, d.At),
+                Detail.Misses => ReferenceEquals(d, misses),
                 Detail.Height => whole.Heights.Any(h => IsAt(h.From, d.At)),
                 Detail.From => IsAt(whole.From?.From, d.At),
                 Detail.OnBar => IsAt(whole.Bar?.From, d.At),
@@ -212,6 +217,7 @@ public sealed class OneDivision
                                 || IsAt(p.From?.From, d.At)
                                 || IsAt(p.Bar?.From, d.At)
                                 || IsAt(p.OfBest?.From, d.At)
+                                || IsAt(p.Rising?.From, d.At)
                                 || p.Heights.Any(h => IsAt(h.From, d.At))
                                 || p.Counting.Any(c => ReferenceEquals(c, d))
                             )
@@ -239,6 +245,7 @@ public sealed class OneDivision
             && x.From?.Value == y.From?.Value
             && x.Bar?.Value == y.Bar?.Value
             && x.OfBest?.Value == y.OfBest?.Value
+            && x.Rising?.Value == y.Rising?.Value
             && x.Heights.Select(h => h.Value).SequenceEqual(y.Heights.Select(h => h.Value))
             && x.Counting.ToHashSet().SetEquals(y.Counting);
 

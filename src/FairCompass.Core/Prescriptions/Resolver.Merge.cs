@@ -18,6 +18,7 @@ public sealed partial class Resolver
         List<Resolved<DutyHeight>>? heights = null;
         Resolved<FromPlace>? from = null;
         Resolved<string>? bar = null;
+        Resolved<RisingHeights>? rising = null;
         var counting = new List<Detail>();
         var cut = false;
         foreach (var c in candidates)
@@ -38,11 +39,9 @@ public sealed partial class Resolver
                 }
 
                 bar ??= BarOf(c);
+                rising ??= RisingOf(c, duty);
                 heights ??= HeightsOf(c, duty);
-                from ??= c
-                    .Details.OfType<Detail.From>()
-                    .Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At }))
-                    .FirstOrDefault();
+                from ??= FromOf(c);
                 counting.AddRange(
                     c.Details.Where(d =>
                         CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))
@@ -65,6 +64,7 @@ public sealed partial class Resolver
         return new Prescription(movement!, amount, load, (heights ?? []).ToEq(), from, counting.ToEq())
         {
             Bar = bar,
+            Rising = rising,
             OfBest = load is null ? best : null,
         };
     }
@@ -99,10 +99,19 @@ public sealed partial class Resolver
     private static Resolved<string>? BarOf(Candidate c) =>
         c.Details.OfType<Detail.OnBar>().Select(b => new Resolved<string>(b.Name, c.From with { At = b.At })).FirstOrDefault();
 
+    private static Resolved<FromPlace>? FromOf(Candidate c) =>
+        c.Details.OfType<Detail.From>().Select(f => new Resolved<FromPlace>(f.Place, c.From with { At = f.At })).FirstOrDefault();
+
     private static Resolved<ShareOfBest>? BestOf(Candidate c, int duty) =>
         c
             .Details.OfType<Detail.OwnBest>()
             .Select(b => new Resolved<ShareOfBest>(new(b.Percent.For(duty), b.Of), c.From with { At = b.At }))
+            .FirstOrDefault();
+
+    private static Resolved<RisingHeights>? RisingOf(Candidate c, int duty) =>
+        c
+            .Details.OfType<Detail.Rising>()
+            .Select(r => new Resolved<RisingHeights>(new(r.First.For(duty).At(0), r.By.Value), c.From with { At = r.At }))
             .FirstOrDefault();
 
     private static Resolved<DutyLoad>? LoadOf(Candidate c, int duty) =>

@@ -14,11 +14,9 @@ public static partial class Card
             CardFieldKind.By,
             $"{name}{tongue.Movement(share.Movement)}: "
                 + $"{tongue.Say($"done by the {tongue.Ordinal(seat)}", $"hechas por el {tongue.Ordinal(seat)}")}",
-            share.Least > 0
-                ? tongue.Say($"at least {share.Least} when the work is done", $"al menos {share.Least} al terminar")
-            : LoadMoved.NeedsMembers(share, piece, sheet)
-                ? tongue.Say("needed: the loads differ", "necesario: las cargas difieren")
-            : tongue.Say("empty where nobody counted", "vacío si nadie contó"),
+            share.Least > 0 ? tongue.Say($"at least {share.Least} when the work is done", $"al menos {share.Least} al terminar")
+                : LoadMoved.NeedsMembers(share, piece, sheet) ? tongue.Say("needed: the loads differ", "necesario: las cargas difieren")
+                : tongue.Say("empty where nobody counted", "vacío si nadie contó"),
             share.Amount,
             null
         )

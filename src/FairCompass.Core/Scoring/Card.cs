@@ -34,6 +34,9 @@ public sealed record CardField(
     /// <summary>For <c>by</c>: which task of the piece, from 0; null otherwise.</summary>
     public int? Task { get; init; }
 
+    /// <summary>For <c>tries</c>: <c>cm</c> where heights are tried; null where it is the competition’s unit of loads.</summary>
+    public string? Unit { get; init; }
+
     /// <summary>True for what follows from other fields of the card, where they are filled in.</summary>
     public bool Spare { get; init; }
 }
@@ -138,6 +141,28 @@ public static partial class Card
             )
         );
 
+    private static CardField Tries(CoursePiece piece, string name, Tongue tongue) =>
+        piece.Piece.IsRising
+            ? new(
+                piece.Piece.Key,
+                CardFieldKind.Tries,
+                name + tongue.Say("every height tried, made or missed", "cada altura intentada, válida o fallada"),
+                tongue.Say("height in cm", "altura en cm"),
+                null,
+                null
+            )
+            {
+                Unit = "cm",
+            }
+            : new(
+                piece.Piece.Key,
+                CardFieldKind.Tries,
+                name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"),
+                tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"),
+                null,
+                null
+            );
+
     private static void Fields(Course course, CoursePiece piece, ScoreSheet sheet, List<CardField> fields, Tongue tongue)
     {
         var key = piece.Piece.Key;
@@ -146,16 +171,7 @@ public static partial class Card
         Duration? end = piece.Limit is { } limit ? (piece.Piece.Starts ?? Duration.Zero) + limit.Longest : null;
         if (piece.Piece.IsHeaviest)
         {
-            fields.Add(
-                new(
-                    key,
-                    CardFieldKind.Tries,
-                    name + tongue.Say("every lift, made or missed", "cada levantamiento, válido o fallado"),
-                    tongue.Say("load on the bar, bar included", "carga de la barra, barra incluida"),
-                    null,
-                    null
-                )
-            );
+            fields.Add(Tries(piece, name, tongue));
             return;
         }
 

@@ -109,7 +109,10 @@ public static class FaultCost
         {
             if (Objection(seen.Faults[i], named) is { } wrong)
             {
-                yield return wrong with { Path = $"faults[{i}].{wrong.Path}" };
+                yield return wrong with
+                {
+                    Path = $"faults[{i}].{wrong.Path}",
+                };
             }
             else if (seen.Faults.Take(i).Any(f => f.Fault == seen.Faults[i].Fault))
             {

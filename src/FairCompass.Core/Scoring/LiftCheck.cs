@@ -42,7 +42,20 @@ internal static class LiftCheck
     {
         var division = course.Address.Division;
         var seat = lift.Seat ?? piece.Piece.Seat;
-        if (lift.Load <= 0 || lift.Load > Card.LargestLoad || decimal.Round(lift.Load, 3) != lift.Load)
+        if (piece.Piece.IsRising)
+        {
+            if (LiftRules.Of(course, piece, null)?.Rising is { } heights && (lift.Load <= 0 || !heights.Has(lift.Load)))
+            {
+                yield return new(
+                    "load",
+                    heights is { First: { } first, By: { } by }
+                        ? $"The heights are {Number.Normal(first)}, {Number.Normal(first + by)}, "
+                            + $"{Number.Normal(first + (2 * by))} cm and so on."
+                        : "A height over 0, in cm."
+                );
+            }
+        }
+        else if (lift.Load <= 0 || lift.Load > Card.LargestLoad || decimal.Round(lift.Load, 3) != lift.Load)
         {
             yield return new("load", $"A load over 0 and up to {Card.LargestLoad}, bar included.");
         }

@@ -1,4 +1,5 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -47,6 +48,9 @@ public sealed class LiftRules
         NeverDown =
             course.Nearest(ForSome(task, d => d is Detail.Flag { Is: FlagKind.NeverDown }))
             ?? details.FirstOrDefault(d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        Rising = piece.Piece.IsRising ? course.Prescribed(task, piece, members[0]).Rising?.Value ?? new(null, null) : null;
+        Misses =
+            course.Nearest(ForSome(task, d => d is Detail.Misses)) as Detail.Misses ?? details.OfType<Detail.Misses>().FirstOrDefault();
         ends = piece.Piece.Window is { } window ? (piece.Piece.Starts ?? Duration.Zero) + window : null;
     }
 
@@ -61,6 +65,12 @@ public sealed class LiftRules
 
     /// <summary>The words that say that no later load is lower; null where it may be.</summary>
     internal Detail? NeverDown { get; }
+
+    /// <summary>The heights that are tried; null where a load is lifted.</summary>
+    public RisingHeights? Rising { get; }
+
+    /// <summary>With which miss the tries at heights are over; null where nobody has said.</summary>
+    public Detail.Misses? Misses { get; }
 
     /// <summary>How often one lifter may try before another does; null without a limit.</summary>
     public int? InARow { get; }
@@ -78,9 +88,30 @@ public sealed class LiftRules
     /// <param name="piece">The piece.</param>
     /// <param name="bell">When a lift around the final bell counts; null when nobody has said.</param>
     public static LiftRules? Of(Course course, CoursePiece piece, BellWhen? bell) =>
-        piece.Piece.IsHeaviest && piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest) is { } task
-            ? new(course, piece, task, bell)
+        piece.Piece.IsHeaviest
+        && piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest or Amount.Highest) is { } task
+            ? new(course, piece, task, piece.Piece.IsRising ? null : bell)
             : null;
+
+    /// <summary>Why a height is not tried any more: it lies under one that was tried, it was made, or too many were missed.</summary>
+    private string? Over(List<Try> mine, Try next)
+    {
+        var missed = 0;
+        foreach (var before in mine)
+        {
+            missed = before.Made
+                ? Misses is { InARow: false }
+                    ? missed
+                    : 0
+                : missed + 1;
+        }
+
+        return Misses is { } most && missed >= most.N
+                ? $"over after {Words.Count(most.N, "miss", "misses")} {(most.InARow ? "in a row" : "in all")}"
+            : mine.Count > 0 && next.Load < mine[^1].Load ? $"lower than {Number.Normal(mine[^1].Load)} before"
+            : mine.Exists(t => t.Made && t.Load == next.Load) ? $"{Number.Normal(next.Load)} was made already"
+            : null;
+    }
 
     private static Detail.LiftAttempts? AttemptsOf(Course course, CourseTask task) =>
         course.Nearest(ForSome(task, d => d is Detail.LiftAttempts)) as Detail.LiftAttempts;
@@ -97,6 +128,11 @@ public sealed class LiftRules
         if (Attempts is { } most && mine.Count >= most)
         {
             return $"all {Words.Count(most, "attempt")} were taken";
+        }
+
+        if (Rising is not null && Over(mine, next) is { } over)
+        {
+            return over;
         }
 
         if (InARow is { } row && tries.Count >= row && tries.Skip(tries.Count - row).All(t => t.Seat == next.Seat))

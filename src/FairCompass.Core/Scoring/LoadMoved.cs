@@ -67,7 +67,8 @@ internal static class LoadMoved
             {
                 yield return new(
                     "by",
-                    $"Say who did how many of {task.Prescription.Movement.Value}: the members lift different loads, and their kilograms are added up."
+                    $"Say who did how many of {task.Prescription.Movement.Value}: the members lift different loads, and their "
+                        + "kilograms are added up."
                 );
             }
         }
@@ -75,8 +76,7 @@ internal static class LoadMoved
 
     /// <summary>True where the sum of a card needs to know who did a task.</summary>
     public static bool NeedsMembers(MemberShare share, CoursePiece piece, ScoreSheet sheet) =>
-        Differs(piece.Tasks[share.Task])
-        && sheet.Components.Any(c => c.Tally.Of == TallyOf.Load && c.Pieces.Contains(piece.Piece.Key));
+        Differs(piece.Tasks[share.Task]) && sheet.Components.Any(c => c.Tally.Of == TallyOf.Load && c.Pieces.Contains(piece.Piece.Key));
 
     /// <summary>True for a task with a load that is not the same for all who share it.</summary>
     private static bool Differs(CourseTask task) => task is { Options.Count: 0, Lifted: null, Prescription.Load: not null };

@@ -17,7 +17,8 @@ public enum EntryStatus
 }
 
 /// <summary>A lift as the judge called it.</summary>
-/// <param name="Load">On the bar, bar included, in the competition's unit; over 0.</param>
+/// <param name="Load">On the bar, bar included, in the competition's unit; of a height that rises that height in centimetres; over
+/// 0.</param>
 /// <param name="Made">True for a good lift.</param>
 /// <param name="Seat">The lifter's place in the team, from 1; null for an individual.</param>
 /// <param name="NoClips">True when the clips were missing; the workout says whether the lift then counts.</param>

@@ -111,6 +111,10 @@ public static partial class SampleRuns
 
     private static Said AsMuch { get; } = ("as much", "lo mismo");
 
+    private static Said AsHigh { get; } = ("as high, with a miss more", "igual de alto, con un fallo más");
+
+    private static Said NoHeight { get; } = ("no height made", "ninguna altura válida");
+
     private static Said NoGoodLift { get; } = ("no good lift", "sin levantamiento válido");
 
     private static Said Late { get; } = ("finished late", "terminó tarde");

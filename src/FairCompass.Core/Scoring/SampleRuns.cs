@@ -1,6 +1,5 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
-using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Quantities;
@@ -94,6 +93,7 @@ public static partial class SampleRuns
         var last = course.Pieces.LastOrDefault(p => p.IsCounted && fields.Contains(p.Piece.Key))?.Piece.Key;
         // Among windows of which one is scored, who is one rep short is so in the last of them only.
         var chosen = timed && sheet.Components.Any(c => c.Selection is not null);
+        var rises = course.Pieces.Any(p => p.Piece.IsRising);
         // Where nothing but lifts is scored, a run without lifts shows nothing that one with a missed lift does not show.
         var onlyLifts = lifted && course.Pieces.Where(p => fields.Contains(p.Piece.Key)).All(p => p.Piece.IsHeaviest);
         foreach (
@@ -111,15 +111,10 @@ public static partial class SampleRuns
                 continue;
             }
 
-            var label =
-                nothing ? NoGoodLift
-                : !timed
-                    ? marked || c.Later != 7 ? c.Open
-                        : AsMuch
-                : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true) ? Late
-                : c.Label;
             yield return (
-                label,
+                nothing ? (rises ? NoHeight : NoGoodLift)
+                : rises && c.Later == 7 ? AsHigh
+                : LabelOf(c, timed, marked, lifted),
                 new(
                     c.Status,
                     course
@@ -128,16 +123,7 @@ public static partial class SampleRuns
                             !(c.FinishAt is null && sheet.Components.Any(x => x.Before is not null && x.Pieces.Contains(p.Piece.Key)))
                         )
                         .Select(p =>
-                            Observe(
-                                p.Piece.Key == last ? c
-                                    : chosen && c.Short == 1 ? c with { FinishAt = 0.85m, Short = 0, Less = 0 }
-                                    : c with { Less = 0 },
-                                p,
-                                fields[p.Piece.Key],
-                                sheet,
-                                competition,
-                                course
-                            )
+                            Observe(p.Piece.Key == last ? c : Earlier(c, chosen), p, fields[p.Piece.Key], sheet, competition, course)
                         )
                         .ToEq()
                 ),
@@ -146,6 +132,19 @@ public static partial class SampleRuns
             );
         }
     }
+
+    /// <summary>The case in a part before the last: nothing is less there.</summary>
+    private static Case Earlier(Case c, bool chosen) =>
+        chosen && c.Short == 1 ? c with { FinishAt = 0.85m, Short = 0, Less = 0 } : c with { Less = 0 };
+
+    private static Said LabelOf(Case c, bool timed, bool marked, bool lifted) =>
+        !timed
+            ? marked || c.Later != 7
+                ? c.Open
+                : AsMuch
+            : !lifted && c.Lifts.Length > 0 && !c.Made.Contains(true)
+                ? Late
+                : c.Label;
 
     /// <summary>True when the last unit of a piece counts one, so that who misses it is one short.</summary>
     private static bool LastIsOne(CoursePiece piece) =>
@@ -178,24 +177,7 @@ public static partial class SampleRuns
 
         if (piece.Strand is null)
         {
-            // Of several options one run takes one.
-            var taken = piece.Tasks is [{ Options.Count: > 1 }]
-                ? c.Later == 12
-                    ? piece.Strands.Count - 1
-                    : 0
-                : -1;
-            var counts = piece
-                .Strands.Select(
-                    (s, i) =>
-                        new StrandCount(
-                            s.Key,
-                            taken >= 0 && i != taken ? 0
-                                : finish is not null && s.Role != StrandRole.First ? s.Counter.Units ?? 0
-                                : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed, course)
-                        )
-                )
-                .ToEq();
-            return new(key, finish, null, null, [], Counts: finish is not null ? [] : counts);
+            return new(key, finish, null, null, [], Counts: finish is not null ? [] : Apart(c, piece, finish is not null, timed, course));
         }
 
         // Who goes on from another stands so much further on.
@@ -212,6 +194,28 @@ public static partial class SampleRuns
         {
             Marks = NamedTimes(c, piece, sheet, finish, units ?? piece.Strand.Units ?? 0, start),
         };
+    }
+
+    /// <summary>The counts of a piece with several counters.</summary>
+    private static Eq<StrandCount> Apart(Case c, CoursePiece piece, bool finished, bool timed, Course course)
+    {
+        // Of several options one run takes one.
+        var taken = piece.Tasks is [{ Options.Count: > 1 }]
+            ? c.Later == 12
+                ? piece.Strands.Count - 1
+                : 0
+            : -1;
+        return piece
+            .Strands.Select(
+                (s, i) =>
+                    new StrandCount(
+                        s.Key,
+                        taken >= 0 && i != taken ? 0
+                            : finished && s.Role != StrandRole.First ? s.Counter.Units ?? 0
+                            : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed, course)
+                    )
+            )
+            .ToEq();
     }
 
     /// <summary>What the members before did of work that goes on counting; 0 elsewhere.</summary>
@@ -258,26 +262,6 @@ public static partial class SampleRuns
                     ? 0
                     : total * 3 / 4
             : Count(c, piece, strand, course);
-    }
-
-    private static PieceObservation Lifted(Case c, CoursePiece piece, ScoreSheet sheet, Competition competition, Course course)
-    {
-        var never = c.FinishAt is null && piece.Piece.InTimeLeft;
-        var seats =
-            course.Address.Division.IsTeam && sheet.Components.Any(x => x.Measured == Measured.SumOfLoads)
-                ? Enumerable.Range(1, course.Address.Division.Size).Select(s => (int?)s)
-                : [null];
-        return new(
-            piece.Piece.Key,
-            null,
-            null,
-            null,
-            never
-                ? []
-                : seats
-                    .SelectMany(s => Lifts(c, s is { } n ? course.Address.Division.DutyOf(n) : course.Address.Duty, s, piece, competition))
-                    .ToEq()
-        );
     }
 
     /// <summary>
@@ -366,16 +350,4 @@ public static partial class SampleRuns
     }
 
     private static Duration Seconds(Duration window, decimal share) => Duration.Seconds((long)(window.Ms * share / 1000));
-
-    private static IEnumerable<Try> Lifts(Case c, Duty? duty, int? seat, CoursePiece piece, Competition competition)
-    {
-        var loads = BarLoads.All(
-            competition.Kit.Bar(duty, piece.Tasks is [var first, ..] ? first.Prescription.Bar?.Value : null),
-            competition.Kit
-        );
-        return c.Lifts.Select(
-            (share, i) =>
-                new Try(loads.Last(l => l <= Math.Max(loads[0], loads[^1] * share * (duty == Duty.Woman ? 0.7m : 1m))), c.Made[i], seat)
-        );
-    }
 }

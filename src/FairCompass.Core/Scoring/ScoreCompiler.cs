@@ -6,7 +6,7 @@ using FairCompass.Core.Workouts;
 namespace FairCompass.Core.Scoring;
 
 /// <summary>Compiles the score lines of a workout for one course.</summary>
-internal sealed class ScoreCompiler(Workout workout, Course course)
+internal sealed partial class ScoreCompiler(Workout workout, Course course)
 {
     private readonly List<ScoreProblem> problems = [];
     private readonly List<CoursePiece> pieces = [.. course.Pieces];
@@ -69,7 +69,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
 
     private static bool IsTime(Measure measure) => measure is Measure.Time or Measure.HallClock;
 
-    private static bool IsLoad(Measure measure) => measure is Measure.BestLoad or Measure.SumOfBestLoads;
+    private static bool IsLoad(Measure measure) => measure is Measure.BestLoad or Measure.SumOfBestLoads or Measure.Height;
 
     private static Measured MeasuredOf(Measure measure) =>
         measure switch
@@ -77,6 +77,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             Measure.Time or Measure.HallClock => Measured.Time,
             Measure.RoundsAndReps => Measured.RoundsAndUnits,
             Measure.BestLoad => Measured.Load,
+            Measure.Height => Measured.Height,
             Measure.SumOfBestLoads => Measured.SumOfLoads,
             Measure.FullIntervals => Measured.Intervals,
             _ => Measured.Units,
@@ -98,6 +99,11 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         if (of.Count == 0)
         {
             var all = pieces.Where(p => p.Piece.IsHeaviest == IsLoad(measure)).ToList();
+            if (all.Where(p => p.Piece.IsRising == (measure == Measure.Height)).ToList() is { Count: > 0 } same)
+            {
+                all = same;
+            }
+
             return IsTime(measure) && all.Count > 1 && all.Where(p => p.Piece.Goal == Goal.Time).ToList() is { Count: 1 } timed
                 ? timed
                 : all;
@@ -144,10 +150,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
     private bool Fits(Score score, List<CoursePiece> fed, Eq<string> counters)
     {
         var strands = fed.SelectMany(p => p.Strands).Where(s => counters.Count == 0 || counters.Contains(s.Key)).ToList();
-        var counted = fed.SelectMany(p =>
-                p.Tasks.Where(t => p.Strands.Any(s => strands.Contains(s) && s.Counter.DepthOf(t.Index) is not null)).Select(t => (p, t))
-            )
-            .ToList();
+        var counted = Counted(fed, strands);
         var tasks = counted.Select(x => x.t);
         if (fed.Any(p => !p.IsCounted && !p.Piece.IsHeaviest))
         {
@@ -158,6 +161,13 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
         {
             Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => !p.Piece.IsHeaviest) =>
                 $"{fed.First(p => !p.Piece.IsHeaviest).Piece.Name} has no heaviest set, so there is no best load.",
+            Measure.BestLoad or Measure.SumOfBestLoads when fed.Any(p => p.Piece.IsRising) =>
+                $"{fed.First(p => p.Piece.IsRising).Piece.Name} has a height that rises; score height.",
+            Measure.Height when fed.Any(p => !p.Piece.IsRising) =>
+                $"{fed.First(p => !p.Piece.IsRising).Piece.Name} has no height that rises: write max cm, and from which height it goes up.",
+            Measure.Height when fed.Count > 1 => "A height is taken of one part; name it: height of A.",
+            Measure.Height when course.Address.Division.IsTeam && fed[0].Piece.Seat is null =>
+                "A height is one athlete’s; in a team it needs a relay, and a score of each member.",
             Measure.SumOfBestLoads when !course.Address.Division.IsTeam && fed.Count < 2 && score.Selection is null =>
                 $"{course.Address.Division.Name} is for one athlete; a sum of best loads needs several lifters, or several parts.",
             _ when SelectionMisfit(score.Selection, fed) is { } misfit => misfit,
@@ -171,7 +181,7 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
                 "A cycle that is not finished has no time here: say unfinished: cap line by reps.",
             Measure.Time or Measure.HallClock when fed.Count > 1 && score.Selection is null =>
                 "A time is taken of one part; name it: time of A.",
-            Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => "A heaviest set is scored by best load.",
+            Measure.Time or Measure.HallClock when fed[0].Piece.IsHeaviest => Tried(fed[0]),
             Measure.Time or Measure.HallClock when fed[0].Total(Tally.Units) is null =>
                 "A time needs work with an end; this work has none. Score reps instead.",
             Measure.RoundsAndReps when strands is not [{ Counter.IsOneLoop: true }] =>
@@ -184,83 +194,26 @@ internal sealed class ScoreCompiler(Workout workout, Course course)
             or Measure.Kilograms
             or Measure.Pounds
             or Measure.FullIntervals
-            or Measure.Points when fed.Any(p => p.Piece.IsHeaviest) => "A heaviest set is scored by best load.",
+            or Measure.Points when fed.FirstOrDefault(p => p.Piece.IsHeaviest) is { } tried => Tried(tried),
             Measure.Calories when tasks.All(t => t.Unit != AmountUnit.Calorie) => "No task of this work is in calories.",
             Measure.Seconds when tasks.All(t => t.Unit != AmountUnit.Second) => "No task of this work is in seconds.",
             Measure.Kilograms or Measure.Pounds => LoadMoved.Misfit(score, counted, course),
             Measure.Metres when tasks.All(t => t.Unit is not (AmountUnit.Metre or AmountUnit.Foot)) => "No task of this work is in metres.",
             _ => null,
         };
-        if (sentence is not null)
-        {
-            problems.Add(new(score.At, sentence));
-        }
-
+        problems.AddRange(sentence is null ? [] : [new(score.At, sentence)]);
         return sentence is null;
     }
 
-    /// <summary>Why nothing can be chosen among; null when it can.</summary>
-    private string? SelectionMisfit(Selection? pick, List<CoursePiece> fed)
-    {
-        if (pick is null)
-        {
-            return null;
-        }
-
-        if (pick.N < 1)
-        {
-            return "The best 0 are nothing.";
-        }
-
-        if (pick.Of == SelectionOf.Load)
-        {
-            return fed.Select(p => LiftRules.Of(course, p, null)?.Attempts).Max() is { } tries && tries < pick.N
-                ? $"The best {pick.N} of {Words.Count(tries, "attempt")} cannot be added up."
-                : null;
-        }
-
-        var (word, among) =
-            pick.Of == SelectionOf.Cycle
-                ? ("cycle", fed.Select(p => p.Piece.Cycle).OfType<int>().Distinct().Count())
-                : ("member", fed.Select(p => p.Piece.Seat).OfType<int>().Distinct().Count());
-        return among < 2 && pick.Of == SelectionOf.Cycle ? "This work has no cycles, so none of them can be chosen."
-            : among < 2 || fed.Exists(p => pick.Of == SelectionOf.Member && p.Piece.Seat is null)
-                ? "Nobody's own count is on the card here, so no member can be chosen."
-            : fed.Exists(p => pick.Of == SelectionOf.Cycle && p.Piece.Cycle is null)
-                ? $"{fed.First(p => p.Piece.Cycle is null).Piece.Name} is in no cycle; name the parts that are: lowest cycle of A."
-            : pick.Of == SelectionOf.Member && OwnParts.Misfit(fed) is { } mixed ? mixed
-            : pick.N > among ? $"There are {Words.Count(among, word)}, so the best {pick.N} cannot be added up."
-            : null;
-    }
-
-    /// <summary>Why reps of who is short cannot be left out; null when they can, or need not be.</summary>
-    private ScoreProblem? ShortMisfit(Score score, List<CoursePiece> fed) =>
-        (IsTime(score.Measure) || score.Measure is Measure.Kilograms or Measure.Pounds)
-        && fed.SelectMany(p => MemberShare.Of(course, p)).FirstOrDefault(s => s.Short == ShortShare.NotCounted) is { } uncounted
-            ? new(
-                uncounted.At,
-                $"A {(IsTime(score.Measure) ? "time" : "sum of loads")} leaves no reps out: say that short is owed, or short is no result."
+    /// <summary>The tasks that some counters count, with their pieces.</summary>
+    private static List<(CoursePiece p, CourseTask t)> Counted(List<CoursePiece> fed, List<CourseStrand> strands) =>
+        fed.SelectMany(p =>
+                p.Tasks.Where(t => p.Strands.Any(s => strands.Contains(s) && s.Counter.DepthOf(t.Index) is not null)).Select(t => (p, t))
             )
-            : null;
+            .ToList();
 
-    /// <summary>Why a rule for lifters without a good lift cannot be used; null when it can.</summary>
-    private static ScoreProblem? NoLiftMisfit(Score score, PieceOfWork? before)
-    {
-        var rules = score.Lines.OfType<ScoreLine.NoGoodLift>().ToList();
-        return rules.Count == 0 ? null
-            : score.Measure != Measure.SumOfBestLoads
-                ? new(
-                    rules[0].At,
-                    "Only a sum of best loads can lack one of its lifts; without any good lift a score ranks behind all who have one."
-                )
-            : rules.Count > 1 ? new(rules[1].At, "What follows from no good lift is said already; say it once.")
-            : rules[0].Is == LifterWithout.NotScored && before is not null
-                ? new(
-                    rules[0].At,
-                    $"Who finishes {before.Name} and misses a lift would rank behind who never finished it. Say zero, or the others stand."
-                )
-            : null;
-    }
+    private static string Tried(CoursePiece piece) =>
+        piece.Piece.IsRising ? "A height that rises is scored by height." : "A heaviest set is scored by best load.";
 
     private static (CapRule? Rule, Tally By) CapOf(Score score)
     {

@@ -25,6 +25,9 @@ public enum Measured
 
     /// <summary>Intervals that were finished, and what was done of the next where that one ends the work.</summary>
     Intervals,
+
+    /// <summary>The last height that was made of those that rise.</summary>
+    Height,
 }
 
 /// <summary>A tie-break, compiled.</summary>

@@ -22,4 +22,11 @@ public static partial class ScoreSentences
         string[] kept = [wanted[0], .. CapSentence(c, course.Piece(c.Pieces[0])!, term, tongue), TieRule(c, sheet, tongue)];
         return wanted.Where(kept.Contains).ToEq();
     }
+
+    /// <summary>How trying without a height made ranks.</summary>
+    private static string NoHeight(Tongue tongue) =>
+        tongue.Say(
+            "Tried without a height made ranks before zero, zero before not reached.",
+            "Intentar sin altura válida queda delante de cero; cero, delante de no haber llegado."
+        );
 }

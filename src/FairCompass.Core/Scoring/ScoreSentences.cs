@@ -47,6 +47,11 @@ public static partial class ScoreSentences
         }
 
         lines.Add(TieRule(c, sheet, tongue));
+        if (c.Measured == Measured.Height)
+        {
+            lines.Add(NoHeight(tongue));
+        }
+
         if (c.Measured is Measured.Load or Measured.SumOfLoads)
         {
             lines.Add(Without(c, course.Address.Division.IsTeam, tongue));
@@ -184,6 +189,10 @@ public static partial class ScoreSentences
                 Measured.Time => tongue.Say(
                     $"the time of {of}{(c.ByHallClock ? " on the hall clock" : "")}, {Resolution(sheet, tongue)}. Less is better.",
                     $"el tiempo de {of}{(c.ByHallClock ? " en el reloj de la sala" : "")}, {Resolution(sheet, tongue)}. Menos es mejor."
+                ),
+                Measured.Height => tongue.Say(
+                    $"the last height made of {of}. Higher is better; of equal heights fewer misses at it, then fewer in all.",
+                    $"la última altura válida de {of}. Más alto es mejor; a igual altura, menos fallos en ella y luego menos en total."
                 ),
                 Measured.Load => tongue.Say(
                     $"the heaviest good lift of {of}. More is better.",

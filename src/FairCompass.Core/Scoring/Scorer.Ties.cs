@@ -18,7 +18,7 @@ public static partial class Scorer
     )
     {
         var values = new List<long>();
-        var texts = new List<string>();
+        var texts = new List<string>(result.TieText is { } own ? [own] : []);
         foreach (var tie in run.Status == EntryStatus.Ran ? c.Ties : [])
         {
             switch (tie)

@@ -149,6 +149,7 @@ public static partial class Scorer
             {
                 Measured.Time => Time(c, run, course, sheet, tongue),
                 Measured.Load or Measured.SumOfLoads => Load(c, run, course, sheet, unit, tongue),
+                Measured.Height => Height(c, run, course, sheet, tongue),
                 Measured.Intervals => FullIntervals(c, run, course, tongue),
                 _ => Units(c, run, course, sheet, tongue),
             },
@@ -192,7 +193,7 @@ public static partial class Scorer
             var timed = result.Class == ResultClass.Scored && c.Measured == Measured.Time;
             var by =
                 timed ? a.Time?.Ms ?? 0
-                : c.Measured is Measured.Load or Measured.SumOfLoads ? 0
+                : c.Measured is Measured.Load or Measured.SumOfLoads or Measured.Height ? 0
                 : -(a.Credit ?? 0);
             if (by == 0)
             {

@@ -24,8 +24,7 @@ internal static class Tallying
 
     /// <summary>Performed units of the work in one order; null where nobody has said.</summary>
     public static long? Running(PieceObservation seen, CoursePiece piece) =>
-        piece.Running is not { } running ? null
-            : Performed(seen, running);
+        piece.Running is not { } running ? null : Performed(seen, running);
 
     /// <summary>The tally of a piece.</summary>
     /// <param name="seen">What the card says of the piece.</param>

@@ -67,4 +67,7 @@ public abstract record Amount
     /// <summary><c>heaviest set of 2</c>: the load is the result.</summary>
     /// <param name="SetOf">Reps of one set; null for a single without the words <c>set of</c>.</param>
     public sealed record Heaviest(int? SetOf) : Amount;
+
+    /// <summary><c>max cm</c>: the last height of those that rise is the result.</summary>
+    public sealed record Highest : Amount;
 }

@@ -79,6 +79,17 @@ public abstract record Detail
         public Pair? Left { get; init; }
     }
 
+    /// <summary><c>from 60/50 cm up by 5</c>: the heights that are tried, one after the other.</summary>
+    /// <param name="First">The first, in centimetres.</param>
+    /// <param name="By">How much the next is higher, in centimetres.</param>
+    public sealed record Rising(Pair First, Number By) : Detail;
+
+    /// <summary><c>3 misses in a row</c>, <c>3 misses in all</c>: with which miss the tries are over.</summary>
+    /// <param name="N">How many, from 1.</param>
+    /// <param name="InARow">True where a height that is made begins the count anew, at whichever height they were (World Athletics,
+    /// Technical Rules, rule 26, from memory); false where all are counted.</param>
+    public sealed record Misses(int N, bool InARow) : Detail;
+
     /// <summary><c>3 attempts</c>: how often a lifter may try, of a heaviest lift.</summary>
     public sealed record LiftAttempts(int N) : Detail;
 

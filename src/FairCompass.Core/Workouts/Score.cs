@@ -43,6 +43,9 @@ public enum Measure
 
     /// <summary>The same in pounds.</summary>
     Pounds,
+
+    /// <summary>The last height that was made of one that rises; of equal heights fewer misses are better.</summary>
+    Height,
 }
 
 /// <summary>What is counted of an unfinished part.</summary>

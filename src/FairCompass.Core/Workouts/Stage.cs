@@ -23,6 +23,9 @@ public enum Goal
 
     /// <summary>As many points as possible.</summary>
     Points,
+
+    /// <summary>As high as possible.</summary>
+    Height,
 }
 
 /// <summary>Something the heat clock does. A time of null is <c>unset</c>: nobody has said.</summary>

@@ -266,7 +266,7 @@ public class CardMarksTests
         return field switch
         {
             CardFieldKind.Finish => Blanks("inished at"),
-            CardFieldKind.Tries => tables.Count(t => t.Head[0] == "Try"),
+            CardFieldKind.Tries => tables.Count(t => t.Head[0] is "Try" or "Height, cm"),
             CardFieldKind.Gates => rows.Count(r => r.Cells[0].Contains("passed □ at ____", StringComparison.Ordinal))
                 + rows.Where(r => r.Cells[0] == "Gate passed at").Sum(r => r.Cells.Count(c => c == BriefBuilder.ClockBlank)),
             CardFieldKind.TieTime => rows.Count(r => r.Cells.Contains(BriefBuilder.ClockBlank))

@@ -53,6 +53,23 @@ internal sealed partial class ModelNumbers
     }
 
     /// <summary>The load, its bar, its plates: they make the load together.</summary>
+    private static string RisingOf(PrescribedTask task) =>
+        task.Prescription.Rising is { Value: { First: { } first, By: { } by } } ? $"{Number.Normal(first)} {Number.Normal(by)}" : "";
+
+    /// <summary>The heights of an entry’s card, added up one by one, and what its lines say of misses.</summary>
+    private HashSet<string> Heights(string piece, string entry)
+    {
+        var task = Piece(piece, entry)!.Tasks[0];
+        var (first, by) = task.Prescription.Rising is { Value: { First: { } f, By: { } b } } ? (f, b) : (0, 0);
+        var numbers = new HashSet<string>(InAll(lines.Skip(task.Source.At.Line - 1).Take(1 + task.Source.Lines.Count))) { "1", "2", "3" };
+        for (var (n, height) = (0, first); n < 10; (n, height) = (n + 1, height + by))
+        {
+            numbers.Add(Number.Normal(height));
+        }
+
+        return numbers;
+    }
+
     private HashSet<string> Kit(int line, string entry)
     {
         var kit = u.Competition.Kit;
@@ -63,7 +80,7 @@ internal sealed partial class ModelNumbers
         return
         [
             .. InAll(tasks.Select(p => p.Prescription.Load?.Value.ToString() ?? $"{p.Prescription.OfBest?.Value.Percent}")),
-            .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
+            .. InAll(tasks.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString())).Concat(tasks.Select(RisingOf))),
             Number.Normal(bar),
             .. In(entry),
             .. ladders.SelectMany(l =>

@@ -29,16 +29,28 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
 
     private static decimal Decimal(string of) => decimal.Parse(of, CultureInfo.InvariantCulture);
 
-    /// <summary>A share of a best with the bars of that mass next to it, tried one by one in the smallest step of the demo’s plates.</summary>
+    /// <summary>A share of a best with the bars of that mass next to it, tried one by one in the smallest step of the demo’s
+    /// plates.</summary>
     private HashSet<string> Best(decimal best, decimal percent, decimal bar)
     {
         var exact = best * percent / 100;
         var kit = u.Competition.Kit;
-        bool IsMade(decimal load) => load == bar || (load > bar && Core.Kit.BarLoads.OneSide(load, kit.Bar(bar == kit.Bar(Duty.Man, null).Mass ? Duty.Man : Duty.Woman, null), kit) is not null);
+        bool IsMade(decimal load) =>
+            load == bar
+            || (
+                load > bar
+                && Core.Kit.BarLoads.OneSide(load, kit.Bar(bar == kit.Bar(Duty.Man, null).Mass ? Duty.Man : Duty.Woman, null), kit)
+                    is not null
+            );
         var (below, above) = (exact, exact);
         for (; below > bar && !IsMade(below); below -= 0.25m) { }
         for (; above < 400 && !IsMade(above); above += 0.25m) { }
-        return [.. new[] { best, percent, bar, exact, Math.Round(below * 4) / 4, Math.Round(above * 4) / 4 }.SelectMany(n => In(Number.Normal(n)))];
+        return
+        [
+            .. new[] { best, percent, bar, exact, Math.Round(below * 4) / 4, Math.Round(above * 4) / 4 }.SelectMany(n =>
+                In(Number.Normal(n))
+            ),
+        ];
     }
 
     [GeneratedRegex(@"\d+(?:[.:]\d+)*")]
@@ -124,6 +136,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
             "cost" => [.. In(Line(int.Parse(parts[1], CultureInfo.InvariantCulture)))],
             "heat" => HeatToHeat((int)Index(parts[1]), parts[2], (int)Index(parts[3]), parts[4]),
             "rule" => [.. InAll(lines), .. Enumerable.Range(1, 8).Select(n => n.ToString(CultureInfo.InvariantCulture))],
+            "rising" => Heights(parts[1], string.Join('/', parts.Skip(2))),
             "best" => Best(Decimal(parts[1]), Decimal(parts[2]), Decimal(parts[3])),
             "measure" => MeasuredPlace.Of(u, division).Single(p => p.Key == rest).Amount is { } a
                 ? [.. In(a.ToString()), .. In(TapeLength.Of(a.InMillimetres).Tape)]
@@ -244,7 +257,7 @@ internal sealed partial class ModelNumbers(Understanding u, string? division)
                 .. InAll(task.Select(p => p.Prescription.Load?.Value.ToString() ?? $"{p.Prescription.OfBest?.Value.Percent}")),
                 .. task.Any(p => p.IsHeaviest) ? Heaviest(entry) : [],
             ],
-            "height" => InAll(task.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString()))),
+            "height" => InAll(task.SelectMany(p => p.Prescription.Heights.Select(h => h.Value.ToString())).Concat(task.Select(RisingOf))),
             "movement" => InAll(task.Select(p => p.Prescription.Movement.Value)),
             _ =>
             [

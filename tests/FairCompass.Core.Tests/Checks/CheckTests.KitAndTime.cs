@@ -186,6 +186,16 @@ public partial class CheckTests
                 Divisions + "1:00 for load\n  heaviest power clean, 6 attempts\n\nscore: best load\n  tie: shared\n"
             },
             {
+                "rising-misfit",
+                Divisions + "8:00 for height\n  max cm box jump, from 60 cm up by 0, 3 misses in a row\n\nscore: height\n  tie: shared\n",
+                Divisions + "8:00 for height\n  max cm box jump, from 60 cm up by 5, 3 misses in a row\n\nscore: height\n  tie: shared\n"
+            },
+            {
+                "rising-misfit",
+                Divisions + "8:00 for height\n  max cm box jump, from 60 cm up by 5\n\nscore: height\n  tie: shared\n",
+                Divisions + "8:00 for height\n  max cm box jump, from 60 cm up by 5, 1 miss in all\n\nscore: height\n  tie: shared\n"
+            },
+            {
                 "lift-misfit",
                 Divisions + "9:00 for load\n  heaviest power clean\n    round 2: 4 attempts\n\nscore: best load\n  tie: shared\n",
                 Divisions + "9:00 for load\n  heaviest power clean, 4 attempts\n\nscore: best load\n  tie: shared\n"

@@ -34,7 +34,11 @@ public class ScenesTests
     public void Each_or_together_is_told_by_what_there_is_to_do() =>
         Assert.Equal(
             ["The team then has 90 to do in all.", "The team then has 50 to do in all."],
-            Scenes("T\n  for Ferry Pairs\n\n9:00 for time\n  40 sit-up, each or together unset\n  10 burpee\n\nscore: time\n  unfinished: cap line by reps\n  tie: shared\n", "each-unsaid")
+            Scenes(
+                "T\n  for Ferry Pairs\n\n9:00 for time\n  40 sit-up, each or together unset\n  10 burpee\n\nscore: time\n  "
+                    + "unfinished: cap line by reps\n  tie: shared\n",
+                "each-unsaid"
+            )
         );
 
     [Fact]
@@ -44,7 +48,10 @@ public class ScenesTests
             "T\n  for Ferry Pairs\n\n9:00 for reps\n  70 sit-up\n    share: one at a time, at least 20 each, count by member\n" + ForReps,
             "short-unstated"
         );
-        Assert.All(scenes, s => Assert.StartsWith("One member has 17 of 20 sit-up when the others have done the rest: ", s, StringComparison.Ordinal));
+        Assert.All(
+            scenes,
+            s => Assert.StartsWith("One member has 17 of 20 sit-up when the others have done the rest: ", s, StringComparison.Ordinal)
+        );
         Assert.EndsWith("they have done 3 more.", scenes[0], StringComparison.Ordinal);
         Assert.EndsWith("3 of the others’ are taken off.", scenes[1], StringComparison.Ordinal);
         Assert.EndsWith("the team has no result.", scenes[2], StringComparison.Ordinal);
@@ -56,7 +63,10 @@ public class ScenesTests
     [InlineData(", unfinished is skipped")]
     public void An_interval_is_told_with_its_own_work(string said)
     {
-        var scenes = Scenes($"T\n  for Tideline\n\n10:00 for reps\n  every 1:00{said}\n    12 sit-up\n    6 burpee\n{ForReps}", "late-unstated");
+        var scenes = Scenes(
+            $"T\n  for Tideline\n\n10:00 for reps\n  every 1:00{said}\n    12 sit-up\n    6 burpee\n{ForReps}",
+            "late-unstated"
+        );
         Assert.All(scenes, s => Assert.Contains("12 of 18 when the next interval begins: ", s, StringComparison.Ordinal));
         Assert.EndsWith("12 count, and the next begins anew.", scenes[0], StringComparison.Ordinal);
         Assert.EndsWith("nothing of that interval counts, and the next begins anew.", scenes[1], StringComparison.Ordinal);
@@ -70,7 +80,11 @@ public class ScenesTests
     [Fact]
     public void How_line_ups_are_ranked_is_asked()
     {
-        var question = Asked("T\n  for Ferry Pairs\n  entries man, woman, mixed\n\n9:00 for reps\n  max sit-up\n    share: one at a time, any split\n" + ForReps, "ranking-unstated");
+        var question = Asked(
+            "T\n  for Ferry Pairs\n  entries man, woman, mixed\n\n9:00 for reps\n  max sit-up\n    share: one at a time, any split\n"
+                + ForReps,
+            "ranking-unstated"
+        );
         Assert.Equal(2, question.Answers.Count);
         Assert.Contains("share the place", question.Answers[0].OnTheFloor.English, StringComparison.Ordinal);
         Assert.Contains("a board with a first place of its own", question.Answers[1].OnTheFloor.English, StringComparison.Ordinal);

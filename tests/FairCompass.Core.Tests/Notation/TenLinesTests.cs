@@ -22,7 +22,9 @@ public class TenLinesTests
             .. WorkTree.Stages(w.Stages).Select(Of),
             .. WorkTree.All(w).Select(Of),
             .. WorkTree.Tasks(w).SelectMany(t => t.Lines).Select(Of),
-            .. w.Scores.SelectMany(s => s.Lines).Select(l => l is ScoreLine.FaultCosts or ScoreLine.Partial or ScoreLine.NoGoodLift ? 0 : 10),
+            .. w
+                .Scores.SelectMany(s => s.Lines)
+                .Select(l => l is ScoreLine.FaultCosts or ScoreLine.Partial or ScoreLine.NoGoodLift ? 0 : 10),
             .. w.Policies.Select(p => p is Policy.Bell or Policy.Attempts or Policy.Club ? 10 : 0),
             .. w.Headers.Select(h => h is Header.For or Header.Order or Header.Levels or Header.Video ? 4 : 0),
         ];
@@ -78,12 +80,18 @@ public class TenLinesTests
     public void The_page_has_ten_rows_of_lines_that_are_understood()
     {
         var rows = Page.Split('\n').Where(l => l.StartsWith("| ", StringComparison.Ordinal) && char.IsDigit(l[2])).ToList();
-        Assert.Equal(Enumerable.Range(1, 10), rows.Select(r => int.Parse(r.Split('|')[1], System.Globalization.CultureInfo.InvariantCulture)));
+        Assert.Equal(
+            Enumerable.Range(1, 10),
+            rows.Select(r => int.Parse(r.Split('|')[1], System.Globalization.CultureInfo.InvariantCulture))
+        );
         const string Whole =
             "T\n  for Ferry Pairs\n  a/b is man/woman\n\nA: 3:00 for reps\n  16-12-8 of\n    burpee\nrest 2:00\n4 cycles\n  9:00 for time\n"
-            + "    5 rounds\n      21 wall-ball shot, 9/6 kg, target 3.00/2.75 m\n        Meadow: 45/35 kg\nchange 0:40\nrelay for reps, 3:30 each\n"
-            + "  rounds without end\n    max sit-up\n      choose: 5 wall walk\n11:00 clock\n  A: for time\n    every 1:00, unfinished is skipped, what is done counts\n"
-            + "      21 burpee\n        share: one at a time, any split\n  B: for load, in the time left\n    heaviest power clean\n9:00 for reps\n  9 burpee\n\n"
+            + "    5 rounds\n      21 wall-ball shot, 9/6 kg, target 3.00/2.75 m\n        Meadow: 45/35 kg\nchange 0:40\n"
+            + "relay for reps, 3:30 each\n"
+            + "  rounds without end\n    max sit-up\n      choose: 5 wall walk\n11:00 clock\n  A: for time\n    every 1:00, "
+            + "unfinished is skipped, what is done counts\n"
+            + "      21 burpee\n        share: one at a time, any split\n  B: for load, in the time left\n    heaviest power "
+            + "clean\n9:00 for reps\n  9 burpee\n\n"
             + "score: time\n  unfinished: cap line by reps\n  tie: shared\nbell: a rep counts when finished\n";
         var read = Parser.Parse(Whole);
         Assert.Empty(read.Problems);

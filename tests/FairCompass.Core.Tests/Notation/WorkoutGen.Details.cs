@@ -64,6 +64,8 @@ public static partial class WorkoutGen
             AnyPair.Select(p => (Detail)new Detail.InRounds(p.First)),
             Gen.Enum<FlagKind>().Select(f => (Detail)new Detail.Flag(f)),
             Small.Select(n => (Detail)new Detail.LiftAttempts(n)),
+            Gen.Select(AnyPair, Num, (p, n) => (Detail)new Detail.Rising(p, n)),
+            Gen.Select(Gen.Int[1, 9], Coin, (n, row) => (Detail)new Detail.Misses(n, row)),
             Gen.Select(AnyPair, Movement, Coin, (p, m, own) => (Detail)new Detail.OwnBest(p, own ? null : m)),
             AnyLoad.Select(l => (Detail)(l with { Start = true })),
             Gen.Select(AnyLoad, AnyPair, (l, left) => (Detail)new Detail.Load(null, l.Of, l.Unit) { Left = left }),

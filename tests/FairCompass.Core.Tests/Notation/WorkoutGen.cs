@@ -63,6 +63,7 @@ public static partial class WorkoutGen
         Gen.Enum<AmountUnit>().Select(u => (Amount)new Amount.Max(u)),
         Small.Select(n => (Amount)new Amount.Heaviest(n)),
         Gen.Const((Amount)new Amount.Heaviest(null)),
+        Gen.Const((Amount)new Amount.Highest()),
         Gen.Int[1, 900].Select(s => (Amount)new Amount.Held(Duration.Seconds(s)))
     );
 

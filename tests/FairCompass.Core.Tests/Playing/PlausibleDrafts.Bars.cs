@@ -75,4 +75,20 @@ internal sealed partial class PlausibleDrafts
             Line(level + 1, $"hold: 1 crew-mate in dead hang, for every whole rep{cost}");
         }
     }
+
+    private string Heights()
+    {
+        Line(0, $"{Time(3, 9)} for height");
+        Line(
+            1,
+            $"max cm box jump, from 80/65 cm up by {random.Next(2, 8)}, {random.Next(1, 5)} misses in "
+                + $"{(random.Next(2) == 0 ? "a row" : "all")}"
+        );
+        if (random.Next(2) == 0)
+        {
+            Line(2, "Meadow: from 60/50 cm up by 5");
+        }
+
+        return "score: height\n  tie: shared\n";
+    }
 }

@@ -50,7 +50,7 @@ internal sealed partial class PlausibleDrafts
         {
             0 => [.. all, Relay, Rota, SwapStations, Holds],
             1 => [.. all, Relay, Rota, SwapStations, Groups, Waves, Holds],
-            _ => [.. all, Menu, Levels],
+            _ => [.. all, Menu, Levels, Heights],
         };
         var score = work[random.Next(work.Length)]();
         return text + "\n" + score;

@@ -112,6 +112,11 @@ public class ReplayTests
                     cycle = work.Cycle,
                     turn = work.Turn,
                     choices = run.End.Choices.Where(c => c.Piece == e.Key.Item1).Select(c => new object?[] { c.Task, c.Option, c.Round }),
+                    tries = run
+                        .Events.Select(h => h.What)
+                        .OfType<Happened.Lifted>()
+                        .Select(l => new object?[] { l.Piece, decimal.ToDouble(l.Load), l.Made }),
+                    faults = run.Events.Select(h => h.What).OfType<Happened.FaultCalled>().Select(f => new[] { f.Piece, f.Fault }),
                     events = e.Value,
                 }
             );

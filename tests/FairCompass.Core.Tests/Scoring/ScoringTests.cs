@@ -228,11 +228,7 @@ public class ScoringTests
                 var samples = SampleRuns.Of(u.Courses[i], u.Sheets[i], Demo.Competition);
                 var gated = u.Courses[i].Pieces.Any(p => p.Limit is { Gates.Count: > 0 });
                 // Who is one short is not shown where the last unit is worth less than one.
-                Assert.InRange(
-                    samples.Count,
-                    gated ? 11 : 9,
-                    gated ? 12 : 10
-                );
+                Assert.InRange(samples.Count, gated ? 11 : 9, gated ? 12 : 10);
                 Assert.Equal(samples, SampleRuns.Of(u.Courses[i], u.Sheets[i], Demo.Competition));
                 Assert.All(samples, s => Assert.Empty(Card.Validate(s.Run, u.Courses[i], u.Sheets[i])));
                 for (var c = 0; c < u.Sheets[i].Components.Count; c++)
@@ -245,8 +241,7 @@ public class ScoringTests
                         .ToList();
                     // Of what is read as seconds or loads, samples need not meet.
                     Assert.True(
-                        same.Count > 0
-                            || u.Sheets[i].Components[c].Tally.Of is TallyOf.Load or TallyOf.Seconds or TallyOf.Millimetres,
+                        same.Count > 0 || u.Sheets[i].Components[c].Tally.Of is TallyOf.Load or TallyOf.Seconds or TallyOf.Millimetres,
                         $"{name}: no two samples of {u.Sheets[i].Components[c].Name} are equal"
                     );
                     Assert.All(

@@ -114,9 +114,7 @@ public class FaultCostTests
             "Nobody has said what this fault costs here.",
             Assert
                 .IsType<Outcome.Refused>(
-                    PlayedCourse
-                        .Start(ByTime.First.Course, ByTime.First.Sheet)
-                        .Apply(At(5, new Happened.FaultCalled("0", "spilt chalk")))
+                    PlayedCourse.Start(ByTime.First.Course, ByTime.First.Sheet).Apply(At(5, new Happened.FaultCalled("0", "spilt chalk")))
                 )
                 .Sentence
         );
@@ -126,10 +124,20 @@ public class FaultCostTests
     [Fact]
     public void Strokes_that_differ_are_disputed()
     {
-        Observed Seen(int n, long times) => new(new Guid(n, 0, 0, new byte[8]), $"judge {n}", default, $"d{n}", 1, new Fact.Faulted("0", "dropped bar", times));
+        Observed Seen(int n, long times) =>
+            new(new Guid(n, 0, 0, new byte[8]), $"judge {n}", default, $"d{n}", 1, new Fact.Faulted("0", "dropped bar", times));
         var read = Folding.Of([Seen(1, 2), Seen(2, 3)], ByTime.First.Course, ByTime.First.Sheet);
         Assert.Equal("how often dropped bar was called in part 0", Assert.Single(read.Disputes).About);
-        Assert.Equal("fault", Assert.Single(Folding.Of([Seen(1, 2) with { Fact = new Fact.Faulted("0", "spilt chalk", 1) }], ByTime.First.Course, ByTime.First.Sheet).Troubles).Field);
+        Assert.Equal(
+            "fault",
+            Assert
+                .Single(
+                    Folding
+                        .Of([Seen(1, 2) with { Fact = new Fact.Faulted("0", "spilt chalk", 1) }], ByTime.First.Course, ByTime.First.Sheet)
+                        .Troubles
+                )
+                .Field
+        );
     }
 
     [Theory]

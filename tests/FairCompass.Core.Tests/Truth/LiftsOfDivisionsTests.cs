@@ -17,7 +17,8 @@ public class LiftsOfDivisionsTests
     private static PieceObservation Tries(params decimal[] loads) =>
         new("0", Tries: [.. loads.Select((l, i) => new Try(l, true) { Clock = Duration.Seconds(60 * (i + 1)) })]);
 
-    /// <summary>The fourth attempt, at 70 kg, is one too many for Tideline and the best of Meadow; a lower third counts there only.</summary>
+    /// <summary>The fourth attempt, at 70 kg, is one too many for Tideline and the best of Meadow; a lower third counts there
+    /// only.</summary>
     [Theory]
     [InlineData("Tideline", new[] { 50, 60, 55, 70 }, "60 kg")]
     [InlineData("Meadow", new[] { 50, 60, 65, 70 }, "70 kg")]
@@ -31,7 +32,10 @@ public class LiftsOfDivisionsTests
             division == "Meadow" && loads[^1] == 50,
             result.Reasons[0].Contains("void: lower than 60 before", StringComparison.Ordinal)
         );
-        Assert.Equal(division == "Tideline" && loads.Length > 3, result.Reasons[0].Contains("void: all 3 attempts", StringComparison.Ordinal));
+        Assert.Equal(
+            division == "Tideline" && loads.Length > 3,
+            result.Reasons[0].Contains("void: all 3 attempts", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -52,9 +56,7 @@ public class LiftsOfDivisionsTests
     [Fact]
     public void A_member_of_a_team_has_no_number_of_its_own() =>
         Assert.Contains(
-            Trial
-                .Pairs("9:00 for load\n  heaviest power clean, 3 attempts\n    woman: 4 attempts\n" + Trial.ForLoads)
-                .Read.Findings(),
+            Trial.Pairs("9:00 for load\n  heaviest power clean, 3 attempts\n    woman: 4 attempts\n" + Trial.ForLoads).Read.Findings(),
             f => f.Sentence.StartsWith("A number of attempts holds for a whole entry", StringComparison.Ordinal)
         );
 }

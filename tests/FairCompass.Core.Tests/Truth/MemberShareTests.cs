@@ -97,13 +97,16 @@ public class MemberShareTests
             f => f.Rule == "sharing-impossible" && f.Sentence == "At least 2 each of 4 are 8, more than the 6 there are."
         );
 
-    /// <summary>Each interval and each of several tasks in any order has a counter of its own; who did how many is added up over them.</summary>
+    /// <summary>Each interval and each of several tasks in any order has a counter of its own; who did how many is added up over
+    /// them.</summary>
     [Theory]
     [InlineData("every 1:00, unfinished is skipped, what is done counts\n    9 sit-up\n", 9)]
     [InlineData("in any order\n    30 sit-up\n", 20)]
     public void Work_with_several_counters_is_counted_by_member_too(string work, int done)
     {
-        var trial = Trial.Pairs($"6:00 for reps\n  {work}      share: one at a time, any split, count by member\n    12 burpee\n{Trial.ForReps}");
+        var trial = Trial.Pairs(
+            $"6:00 for reps\n  {work}      share: one at a time, any split, count by member\n    12 burpee\n{Trial.ForReps}"
+        );
         Assert.Empty(trial.First.Sheet.Problems);
         var piece = trial.First.Course.Pieces[0];
         var share = Assert.Single(MemberShare.Of(trial.First.Course, piece));
@@ -123,8 +126,15 @@ public class MemberShareTests
     }
 
     [Theory]
-    [InlineData("2:00, unfinished carries over\n    first\n      9 sit-up\n        share: one at a time, count by member\n    then\n      max burpee\n", "What comes first in each interval")]
-    [InlineData("1:00, unfinished is lost\n    9 sit-up\n      share: one at a time, at least 3 each, count by member, short is owed\n", "What an interval lacked")]
+    [InlineData(
+        "2:00, unfinished carries over\n    first\n      9 sit-up\n        share: one at a time, count by member\n    then\n  "
+            + "    max burpee\n",
+        "What comes first in each interval"
+    )]
+    [InlineData(
+        "1:00, unfinished is lost\n    9 sit-up\n      share: one at a time, at least 3 each, count by member, short is owed\n",
+        "What an interval lacked"
+    )]
     public void Where_members_cannot_be_told_apart_or_nothing_made_up_it_is_said(string work, string sentence) =>
         Assert.Contains(
             Trial.Pairs($"6:00 for reps\n  every {work}{Trial.ForReps}").Read.Findings(),

@@ -20,6 +20,7 @@ internal enum AmountUnit
 [JsonDerivedType(typeof(Held), "held")]
 [JsonDerivedType(typeof(Max), "max")]
 [JsonDerivedType(typeof(Heaviest), "heaviest")]
+[JsonDerivedType(typeof(Highest), "highest")]
 internal abstract record Amount
 {
     internal sealed record Counted(Pair Of, AmountUnit Unit) : Amount;
@@ -31,6 +32,8 @@ internal abstract record Amount
     internal sealed record Max(AmountUnit Unit) : Amount;
 
     internal sealed record Heaviest(int? SetOf) : Amount;
+
+    internal sealed record Highest : Amount;
 }
 
 internal sealed record Series(Eq<Number> Terms, bool Continues, Number? Last);

@@ -43,9 +43,15 @@ internal enum FromPlace
 [JsonDerivedType(typeof(From), "from")]
 [JsonDerivedType(typeof(OnBar), "onBar")]
 [JsonDerivedType(typeof(LiftAttempts), "attempts")]
+[JsonDerivedType(typeof(Rising), "rising")]
+[JsonDerivedType(typeof(Misses), "misses")]
 internal abstract record Detail
 {
     internal sealed record LiftAttempts(int N) : Detail;
+
+    internal sealed record Rising(Pair First, Number By) : Detail;
+
+    internal sealed record Misses(int N, bool InARow) : Detail;
 
     internal sealed record Figure(int? Implements, Pair Of) : Detail;
 

@@ -20,6 +20,7 @@ internal enum Measure
     Seconds,
     Kilograms,
     Pounds,
+    Height,
 }
 
 internal enum CountedAs

@@ -13,6 +13,7 @@ internal enum Goal
     Calories,
     Metres,
     Points,
+    Height,
 }
 
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]

@@ -3961,6 +3961,8 @@ export interface components {
              * @description For `by`: which task of the piece, from 0; null otherwise.
              */
             task?: null | number;
+            /** @description For `tries`: `cm` where heights are tried; null where it is the competition’s unit of loads. */
+            unit?: null | string;
             /** @description True for what follows from other fields of the card, where they are filled in. */
             spare?: boolean;
         };
@@ -5210,7 +5212,7 @@ export interface components {
          * @description What a piece of work is done for.
          * @enum {unknown}
          */
-        Goal: "Time" | "Reps" | "Load" | "Calories" | "Metres" | "Points";
+        Goal: "Time" | "Reps" | "Load" | "Calories" | "Metres" | "Points" | "Height";
         /** @description The prescription table. */
         Grid: {
             /** @description Division × duty. */
@@ -6880,6 +6882,11 @@ export interface components {
             results: components["schemas"]["RankedResult"][];
             /** @description Its club, or null. */
             club?: null | string;
+            /**
+             * @description The board that it is ranked on: a level, or who the entry is made of, where these are ranked apart; null for the
+             *         one board of all who name none.
+             */
+            board?: null | string;
         };
         /** @description Ranks results; nothing is stored. */
         RankRequest: {
@@ -6910,6 +6917,8 @@ export interface components {
             place: number;
             /** @description What decided a tie in points, or null. */
             tieText: null | string;
+            /** @description The board it is ranked on; null for the one board of all who name none. */
+            board?: null | string;
         };
         /** @description A result to be ranked, as the scorer gives it; what is only read by people may be left out. */
         RankedResult: {
@@ -7753,7 +7762,8 @@ export interface components {
         Try: {
             /**
              * Format: double
-             * @description On the bar, bar included, in the competition's unit; over 0.
+             * @description On the bar, bar included, in the competition's unit; of a height that rises that height in centimetres; over
+             *                 0.
              */
             load: number;
             /** @description True for a good lift. */

@@ -4,9 +4,9 @@ import { Choice } from "../ui/Choice";
 /** A lift as it is typed. */
 export type Lift = { load: string; made: boolean; seat: number };
 
-const ordinals = ["1st", "2nd", "3rd", "4th", "5th", "6th"];
+const ordinals = ["1st", "2nd", "3rd", "4th", "5th", "6th", "7th", "8th"];
 
-/** Every lift, made or missed; in a team with the lifter. */
+/** Every lift, or every height that was tried, made or missed; in a team with the lifter. */
 export function LiftRows({
   label,
   unit,
@@ -22,6 +22,7 @@ export function LiftRows({
   error?: string;
   onChange: (v: Lift[]) => void;
 }) {
+  const [what, one] = unit === "cm" ? ["Height", "try"] : ["Load", "lift"];
   const set = (i: number, change: Partial<Lift>) => onChange(value.map((o, j) => (j === i ? { ...o, ...change } : o)));
   return (
     <fieldset>
@@ -37,10 +38,16 @@ export function LiftRows({
               ))}
             </select>
           )}
-          <Field label={`Load of lift ${i + 1}, ${unit}`} hideLabel value={l.load} className="w-28" onChange={(v) => set(i, { load: v })} />
+          <Field
+            label={`${what} of ${one} ${i + 1}, ${unit}`}
+            hideLabel
+            value={l.load}
+            className="w-28"
+            onChange={(v) => set(i, { load: v })}
+          />
           <span className="text-soft">{unit}</span>
           <Choice
-            label={`Lift ${i + 1}`}
+            label={one === "lift" ? `Lift ${i + 1}` : `Try ${i + 1}`}
             value={l.made ? "made" : "missed"}
             of={["made", "missed"] as const}
             onChange={(v) => set(i, { made: v === "made" })}
@@ -49,7 +56,7 @@ export function LiftRows({
             <button
               type="button"
               className="act"
-              aria-label={`Remove lift ${i + 1}`}
+              aria-label={`Remove ${one} ${i + 1}`}
               onClick={() => onChange(value.filter((_, j) => j !== i))}
             >
               remove
@@ -62,7 +69,7 @@ export function LiftRows({
         className="act"
         onClick={() => onChange([...value, { load: "", made: true, seat: value[value.length - 1]?.seat ?? 1 }])}
       >
-        Add a lift
+        Add a {one}
       </button>
       {error && (
         <p className="field-error" role="alert">

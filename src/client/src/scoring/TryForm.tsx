@@ -144,7 +144,7 @@ export function TryForm({
                   <LiftRows
                     key={key}
                     label={f.label}
-                    unit={unit}
+                    unit={f.unit ?? unit}
                     members={members}
                     value={lifts[f.piece] ?? [{ load: "", made: true, seat: 1 }]}
                     error={errorAt(f)}

@@ -47,6 +47,8 @@ export const words: { text: string; start: boolean; help: string }[] = [
   { text: "low mark 1 m", start: false, help: "a line or mark with a name; also hands 90 x 60 cm, rings at the hip crease" },
   { text: "80 % of own best", start: false, help: "a load that each athlete brings" },
   { text: "score: kilograms", start: true, help: "load moved, each rep times its load; or pounds" },
+  { text: "max cm box jump, from 60/50 cm up by 5, 3 misses in a row", start: true, help: "a height that rises until it is missed" },
+  { text: "score: height", start: true, help: "the last height made; of equal ones fewer misses" },
   { text: "24 kg right, 16 kg left", start: false, help: "another implement in each hand" },
   { text: "bar 20 kg", start: false, help: "the bar of that mass; on the axle names another" },
   { text: "continues", start: false, help: "after relay, the next goes on where the last stopped" },
