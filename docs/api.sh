@@ -18,6 +18,10 @@ post /api/rank rank.json
 # Plates for the bars of a lane: the cheapest changes, inner plates staying on; what cannot be made, and what is lacking.
 post /api/plates plates.json
 
+# The structures with which a workout can begin, and a draft with one of them; "places" is what is to be filled in.
+curl -fsS "$base/api/structures"; printf '\n'
+curl -fsS -H 'Content-Type: application/json' --data-binary '{"text":"","name":"falling sets"}' "$base/api/structures"; printf '\n'
+
 # A workout as coaches write it into a draft: where each line comes from, what is open, what was kept and what was not understood.
 post /api/read read.json
 

@@ -82,6 +82,7 @@ app.MapCalculators();
 app.MapPlates();
 app.MapPlaying();
 app.MapReading();
+app.MapStructures();
 app.MapExchange();
 app.MapStandards();
 app.MapStandardPlaces();

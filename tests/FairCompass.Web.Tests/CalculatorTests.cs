@@ -86,6 +86,22 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(["North Bank 147.5", "South Bank 140"], answer["clubs"]!.AsArray().Select(c => $"{c!["club"]} {c["points"]}"));
     }
 
+    [Fact]
+    public async Task A_draft_begins_with_a_structure()
+    {
+        var all = await api.Get("/api/structures");
+        Assert.Contains(all.AsArray(), s => (string)s!["name"]! == "falling sets" && !(bool)s["forTeams"]!);
+        var (status, begun) = await api.Post("/api/structures", new { text = "Mine\n  for Tideline\n", name = "falling sets" });
+        Assert.Equal(HttpStatusCode.OK, status);
+        var text = (string)begun!["text"]!;
+        Assert.StartsWith("Mine\n  for Tideline\n\n9:00 for time\n", text, StringComparison.Ordinal);
+        var first = begun["places"]![0]!;
+        Assert.Equal("9:00", text[(int)first["from"]!..(int)first["to"]!]);
+        var (refused, problem) = await api.Post("/api/structures", new { text = "", name = "pyramid" });
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused);
+        Assert.Contains("falling sets", problem!["errors"]!["name"]!.ToJsonString(), StringComparison.Ordinal);
+    }
+
     /// <summary>Who is ranked apart is ranked as if the others were not there; a club’s points come from every board.</summary>
     [Fact]
     public async Task Boards_are_ranked_apart()

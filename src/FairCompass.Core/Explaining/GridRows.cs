@@ -1,11 +1,8 @@
 using FairCompass.Core.Drafts;
-using FairCompass.Core.InForce;
-using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Explaining;
@@ -85,7 +82,7 @@ public sealed class GridRows
             );
         }
 
-        LoadRows(Add, source, column);
+        LoadRows(Add, column);
         RisingRow(Add, column);
         if (column.Any(c => c.Prescription.Heights.Count > 0))
         {
@@ -118,8 +115,8 @@ public sealed class GridRows
         }
     }
 
-    /// <summary>The load, the share of an own best, or how heavy a lift can become.</summary>
-    private void LoadRows(Action<string, string?, Func<PrescribedTask, GridCell>> add, Work.Task source, List<PrescribedTask> column)
+    /// <summary>The load, or the share of an own best; how heavy a lift can become is no prescription.</summary>
+    private void LoadRows(Action<string, string?, Func<PrescribedTask, GridCell>> add, List<PrescribedTask> column)
     {
         if (column.Any(c => c.Prescription.Load is not null))
         {
@@ -129,18 +126,7 @@ public sealed class GridRows
         {
             add("load", null, c => c.Prescription.OfBest is { } best ? Cell(best.Value.In(tongue), best.From) : Empty);
         }
-        else if (source.Amount is Amount.Heaviest && StandardsBook.Of(u.Competition).Find(source.Movement)?.Kit == MovementKit.Barbell)
-        {
-            add(
-                "load",
-                u.Competition.Unit.Symbol(),
-                c => new GridCell(tongue.Say("up to ", "hasta ") + Number.Normal(HeaviestOn(c)), false, null, 0)
-            );
-        }
     }
-
-    private decimal HeaviestOn(PrescribedTask task) =>
-        BarLoads.All(u.Competition.Kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value), u.Competition.Kit)[^1];
 
     private static AmountUnit UnitOf(List<PrescribedTask> column) =>
         column.Select(c => c.Prescription.Amount?.Value).FirstOrDefault(a => a is not null).UnitOf();

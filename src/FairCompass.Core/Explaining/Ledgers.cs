@@ -58,7 +58,7 @@ internal static class Ledgers
                     countable ? Ledger.Of(strand!.Counter, piece.Tasks, rows) : [],
                     units,
                     credit == units ? null : credit,
-                    Reason(piece, strand)
+                    Reason(u, piece, strand)
                 )
             );
         }
@@ -128,10 +128,33 @@ internal static class Ledgers
 
     private static string OneLift(CoursePiece piece) => piece.Piece.SetOf > 1 ? $"set of {piece.Piece.SetOf}" : "lift";
 
-    private static string? Reason(CoursePiece piece, CourseStrand? strand) =>
+    /// <summary>Where the plates of a lane end on the bars that a lift is done with; empty for other implements.</summary>
+    private static string Ceiling(Understanding u, CoursePiece piece)
+    {
+        if (
+            u.Competition.Kit.Plates.Count == 0
+            || piece.Tasks is not [var task, ..]
+            || InForce.StandardsBook.Of(u.Competition).Find(task.Source.Movement) is not { Kit: Standards.MovementKit.Barbell }
+        )
+        {
+            return "";
+        }
+
+        var bars = u
+            .Courses.SelectMany(c => c.Piece(piece.Piece.Key) is { } own ? c.MembersOf(own.Piece) : [])
+            .Select(m => u.Competition.Kit.Bar(m.Duty, task.Prescription.Bar?.Value))
+            .Distinct()
+            .Select(b =>
+                $"{new Mass(Kit.BarLoads.All(b, u.Competition.Kit)[^1], u.Competition.Unit)} on the bar of {Number.Normal(b.Mass)}"
+            )
+            .ToList();
+        return $" The plates of a lane end at {Text.Words.Join(bars)}.";
+    }
+
+    private static string? Reason(Understanding u, CoursePiece piece, CourseStrand? strand) =>
         strand is not null ? null
         : piece.Piece.IsRising ? "The last height made: the height is the result."
-        : piece.Piece.IsHeaviest ? $"Best good {LiftWords.Complex(piece) ?? OneLift(piece)}: the load is the result."
+        : piece.Piece.IsHeaviest ? $"Best good {LiftWords.Complex(piece) ?? OneLift(piece)}: the load is the result.{Ceiling(u, piece)}"
         : piece.Tasks.Count == 0 ? "There is no work here yet."
         : "Not counted: a finding stands beside a line of this part.";
 

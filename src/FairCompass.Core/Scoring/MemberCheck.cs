@@ -65,7 +65,7 @@ internal static class MemberCheck
         }
 
         var each = share.Seats.Select(s => share.UnitsOf(s, seen.By)).ToList();
-        return each.Sum() != done && !IsWorthNoMore(seen, piece, each.Sum() - done)
+        return each.Sum() != done && !IsWorthNoMore(share, seen, piece, each.Sum() - done)
                 ? $"{string.Join(" + ", each)} = {each.Sum()} by member, but {done} of {share.Movement} were done."
             : share.Short == ShortShare.Owed && share.Amount is not null && share.Lost(done, seen.By) is > 0 and var lost
                 ? $"{Owing(share, seen.By)}, and only {share.Amount.Value - done} of {share.Movement} can still be done: "
@@ -73,13 +73,17 @@ internal static class MemberCheck
             : null;
     }
 
-    /// <summary>True for further units that add nothing to the box of the card: the number in it does not tell them apart.</summary>
-    private static bool IsWorthNoMore(PieceObservation seen, CoursePiece piece, long more) =>
+    /// <summary>True for further units that add nothing to the boxes of the card: the numbers in them do not tell these apart.</summary>
+    private static bool IsWorthNoMore(MemberShare share, PieceObservation seen, CoursePiece piece, long more) =>
         more > 0
-        && piece.Running?.Counter is { } strand
-        && Tallying.Running(seen, piece) is { } units
-        && units + more <= (strand.Units ?? Count.Ceiling)
-        && strand.Counted(units + more) == strand.Counted(units);
+        && more
+            <= piece.SharedOf(share.Task).Aggregate(0L, (sum, s) => Count.Add(sum, Hidden(s.Counter, Tallying.Performed(seen, s) ?? 0)));
+
+    /// <summary>How many units further a counter may be with the same number in its box.</summary>
+    private static long Hidden(Strand strand, long units) =>
+        units < 0 || units > (strand.Units ?? Count.Ceiling)
+            ? 0
+            : (strand.Reach(strand.Counted(units) + 1, strand.Printed) - 1 ?? strand.Units ?? Count.Ceiling) - units;
 
     /// <summary>Who lacks how much: <c>the 2nd owes 3</c>.</summary>
     public static string Owing(MemberShare share, Eq<MemberUnits> by) =>

@@ -32,7 +32,7 @@ public static partial class SampleRuns
     /// heights.</summary>
     private static IEnumerable<Try> Heights(Case c, CoursePiece piece)
     {
-        var rising = piece.Tasks[0].Prescription.Rising?.Value;
+        var rising = piece.Tasks is [var first, ..] ? first.Prescription.Rising?.Value : null;
         decimal At(int n) => (rising?.First ?? 60) + (n * (rising?.By is { } by && by > 0 ? by : 5));
         for (var i = 0; i < c.Lifts.Length; i++)
         {

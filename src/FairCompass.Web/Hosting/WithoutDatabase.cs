@@ -13,6 +13,7 @@ public static partial class WithoutDatabase
         "/api/play",
         "/api/read",
         "/api/read/file",
+        "/api/structures",
     ];
 
     private static readonly string[] Open = [.. Calculators, "/api/openapi.json", "/api/health"];

@@ -93,6 +93,8 @@ export const queries = {
       staleTime: 60_000,
     }),
 
+  structures: () => queryOptions({ queryKey: ["structures"], queryFn: () => ask(api.GET("/api/structures")), staleTime: Infinity }),
+
   nearestStandards: (cid: string, name: string) =>
     queryOptions({
       queryKey: ["nearest", cid, name],

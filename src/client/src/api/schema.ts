@@ -1698,6 +1698,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/structures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The structures with which a workout can begin, the most usual first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Structure"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** A draft with a structure in it, and the places that are to be filled in; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BegunDraft"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workouts/{id}/export": {
         parameters: {
             query?: never;
@@ -3701,6 +3770,23 @@ export interface components {
             side: components["schemas"]["EqOfPlateAt"];
             /** @description What goes off and on each side for it; null where nothing changes. */
             change: null | string;
+        };
+        /** @description Begins a draft with a structure; nothing is stored. */
+        BeginRequest: {
+            /** @description The draft so far: empty, or a title and for whom it is. */
+            text: string;
+            /** @description Which structure. */
+            name: string;
+        };
+        /** @description A draft that was begun with a structure. */
+        BegunDraft: {
+            /** @description The whole text. */
+            text: string;
+            /**
+             * @description What is to be filled in, in the order in which one goes through it.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            places: components["schemas"]["OpenPlace"][];
         };
         /** @description The standards book. */
         Book: {
@@ -6048,6 +6134,19 @@ export interface components {
         };
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
+        /** @description A place of a text that is to be filled in. */
+        OpenPlace: {
+            /**
+             * Format: int32
+             * @description Where it begins, in UTF-16 units from 0.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Where it ends.
+             */
+            to: number;
+        };
         /** @description Something that the text leaves open. */
         OpenQuestion: {
             /** @description Where. */
@@ -7486,6 +7585,15 @@ export interface components {
         };
         /** Format: binary */
         Stream: string;
+        /** @description A skeleton of a workout, with places that are filled in one after the other. */
+        Structure: {
+            /** @description What the trade calls it: `falling sets`. */
+            name: string;
+            /** @description What it is, in a sentence. */
+            means: string;
+            /** @description True for what only a team can do. */
+            forTeams: boolean;
+        };
         /** @description A briefing that is spoken on the floor, and shown part by part on a screen in the hall. */
         Talk: {
             /** @description Whom it speaks to: Audience.Judge or Audience.Athlete. */

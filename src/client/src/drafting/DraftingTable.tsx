@@ -16,6 +16,7 @@ import { NotationHelp } from "./NotationHelp";
 import { NotesMargin } from "./NotesMargin";
 import { PrescriptionGrid } from "./PrescriptionGrid";
 import { Ribbon } from "./Ribbon";
+import { Structures } from "./Structures";
 
 const Editor = lazy(() => import("./Editor"));
 
@@ -229,7 +230,11 @@ function Table({ stored }: { stored: StoredDraft }) {
           </section>
           {x && (
             <div className="min-w-0 space-y-6">
-              <LedgerPane explanation={x} column={column} />
+              {x.pieces.length === 0 ? (
+                <Structures text={() => session.snapshot().text} onBegin={(b) => editor.current?.begin(b.text, b.places)} />
+              ) : (
+                <LedgerPane explanation={x} column={column} />
+              )}
               <Rules explanation={x} to={`/c/${cid}/scoring/${stored.id}`} />
             </div>
           )}

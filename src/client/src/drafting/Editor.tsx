@@ -1,4 +1,4 @@
-import { autocompletion } from "@codemirror/autocomplete";
+import { autocompletion, snippet } from "@codemirror/autocomplete";
 import { history, isolateHistory } from "@codemirror/commands";
 import { setDiagnostics } from "@codemirror/lint";
 import { EditorState } from "@codemirror/state";
@@ -12,6 +12,7 @@ import { sayingLine } from "../text/hover";
 import { hanging } from "../text/hanging";
 import { draftKeys } from "../text/keys";
 import { clamp } from "../text/places";
+import { template } from "../text/template";
 import { theme } from "../text/theme";
 import { colour, tokens } from "../text/tokens";
 import { isSheet } from "../text/pasted";
@@ -25,6 +26,8 @@ export interface EditorHandle {
   replace: (text: string) => void;
   goto: (line: number, column: number) => void;
   focus: () => void;
+  /** Puts a whole text in place of the draft, as one step of undo, and goes through its places by Tab. */
+  begin: (text: string, places: readonly { from?: number; to?: number }[]) => void;
 }
 
 /** The text editor, a chunk of its own over the text that is already readable. */
@@ -159,6 +162,12 @@ export default function Editor({
         v.focus();
       },
       focus: () => view.current?.focus(),
+      begin: (text, places) => {
+        const v = view.current;
+        if (!v) return;
+        snippet(template(text, places))(v, null, 0, v.state.doc.length);
+        v.focus();
+      },
     }),
     [],
   );

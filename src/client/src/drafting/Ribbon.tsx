@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 import { clock } from "../ui/time";
-import { sayAt, spanAt, ticksOf } from "./clockWords";
+import { judgesAt, sayAt, spanAt, ticksOf } from "./clockWords";
+import { Tracks } from "./Tracks";
 
 /** The hall clock to scale, with a playhead to drag: a slider by mouse, finger, and arrow keys. */
 export function Ribbon({ explanation, column }: { explanation: Explanation; column: number }) {
@@ -77,18 +78,19 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
           className="playhead absolute inset-x-0 top-0 h-full w-full cursor-ew-resize opacity-0"
         />
       </div>
+      <Tracks timeline={t} />
       <p className="mt-1 flex items-baseline gap-2.5" aria-hidden="true">
         <span className="mono bg-brick px-1.5 font-bold text-paper">{clock(now)}</span>
         <span>{words}</span>
       </p>
       <Places timeline={t} now={now} />
-      {(t.forks.length > 0 || t.ownRests.length > 0 || t.judges > 1) && (
+      {(t.forks.length > 0 || t.ownRests.length > 0 || judgesAt(t, now)) && (
         <p className="mt-1 text-[0.94rem] text-soft">
           {t.forks.map((f) => f.words).join(" ")}{" "}
           {t.ownRests
             .map((r) => `Own rest of ${clock(r.length ?? 0)} after ${r.counted}: it begins at each athlete’s own finish.`)
             .join(" ")}{" "}
-          {t.judges > 1 ? `A lane needs ${t.judges} judges.` : ""}
+          {judgesAt(t, now)}
         </p>
       )}
     </section>
@@ -125,13 +127,10 @@ function Span({ span, explanation, share }: { span: Schemas["ClockSpan"]; explan
   }
   const [first, second] = pieces;
   if (pieces.length > 1 && !second?.inTimeLeft) {
-    // Several stations or groups at once: the names if there is room, the number of places otherwise.
-    const names = [
-      ...new Set(span.where.filter((w) => w.where !== null).map((w) => (w.who && share > 0.22 ? `${w.who} ${w.does}` : w.does))),
-    ];
+    // Several stations or groups at once: who is where stands in the tracks under it.
     return (
       <div style={width} className="truncate border-r border-paper bg-spruce px-1 pt-0.5 text-[0.87rem] text-paper">
-        {share > 0.12 ? names.join(" · ") : share > 0.03 ? pieces.length : ""}
+        {share > 0.12 ? `${pieces.length} places at once` : ""}
       </div>
     );
   }

@@ -1,13 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Explanation, Schemas } from "../api/client";
-import { sayAt, spanAt, ticksOf } from "./clockWords";
+import { judgesAt, sayAt, spanAt, ticksOf } from "./clockWords";
 
 const span = (kind: Schemas["ClockSpan"]["kind"], starts: number, ends: number, pieces: string[] = []): Schemas["ClockSpan"] =>
   ({ kind, starts, ends, pieces, where: [] }) as unknown as Schemas["ClockSpan"];
 
 const timeline = {
   ends: 600_000,
+  forks: [],
   spans: [span("Work", 0, 240_000, ["0"]), span("Rest", 240_000, 300_000), span("Work", 300_000, 600_000, ["1"])],
 } as unknown as Schemas["Timeline"];
 
@@ -54,4 +55,53 @@ describe("the clock in words", () => {
         }
       }),
     ));
+});
+
+describe("the state of the lane", () => {
+  const at = (who: string, does: string, where: string | null = "0") => ({ who, does, where });
+  const rota = {
+    ends: 180_000,
+    forks: [],
+    spans: [
+      {
+        ...span("Work", 0, 60_000, ["0", "1"]),
+        where: [at("1st", "Row"), at("2nd", "rests", null), at("3rd", "Row")],
+        judges: 1,
+        watched: [],
+      },
+      {
+        ...span("Work", 60_000, 120_000, ["0", "1"]),
+        silent: true,
+        where: [at("1st", "Mat")],
+        judges: 2,
+        watched: [
+          { post: null, hold: false, piece: "0", station: "Row" },
+          { post: 2, hold: true, piece: "1", station: null },
+        ],
+      },
+      { ...span("Change", 120_000, 150_000), watched: [], judges: 0 },
+      { ...span("Work", 150_000, 180_000, ["0"]), where: [at("1st", "Row")], judges: 1, watched: [] },
+    ],
+  } as unknown as Schemas["Timeline"];
+
+  it("says who is where, what is left, and what comes then", () => {
+    expect(sayAt(explanation, rota, 20_000, 0)).toBe("1st and 3rd: Row, 2nd: rests; 0:40 left, then all move on without a call");
+    expect(sayAt(explanation, rota, 100_000, 0)).toBe("1st: Mat; 0:20 left, then change 0:30");
+    expect(sayAt(explanation, rota, 160_000, 0)).toBe("1st: Row; 0:20 left, then the end");
+  });
+
+  it("says how far the gate is at an even pace", () => {
+    const gates = { ...timeline, forks: [{ at: 120_000, until: 180_000, piece: "0", units: 60 }] } as unknown as Schemas["Timeline"];
+    expect(sayAt(explanation, gates, 96_000, 0)).toContain("40 of 100 done, 2:24 left; 20 to the gate at 2:00");
+    expect(sayAt(explanation, { ...gates, forks: [{ ...gates.forks[0]!, units: 30 }] }, 96_000, 0)).toContain(
+      "; past the gate, on until 3:00",
+    );
+    expect(sayAt(explanation, gates, 150_000, 0)).not.toContain("gate");
+  });
+
+  it("says how many judges the moment needs, and nothing where one is enough", () => {
+    expect(judgesAt(rota, 0)).toBe("");
+    expect(judgesAt(rota, 60_000)).toBe("Now the lane needs 2 judges: Row, the hold (post 2).");
+    expect(judgesAt(rota, 130_000)).toBe("");
+  });
 });
