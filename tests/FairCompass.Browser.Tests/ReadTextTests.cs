@@ -100,4 +100,22 @@ public sealed class ReadTextTests : IDisposable
         page.Dispose();
         app.Dispose();
     }
+
+    /// <summary>A structure stands in the draft with its first place in hand; Tab goes to the next.</summary>
+    [Fact]
+    public void A_structure_is_filled_in_by_tab()
+    {
+        page.Click("New workout");
+        page.Until("the new draft", () => page.DraftText.StartsWith("New workout", StringComparison.Ordinal) ? "" : null);
+        page.Click("Falling sets");
+        page.Until("the skeleton", () => page.DraftText.Contains("21-15-9 of", StringComparison.Ordinal) ? "" : null);
+        page.Insert("8:00");
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
+        page.Insert("10-8-6");
+        page.Shows("48 in all");
+        Assert.Contains("8:00 for time\n  10-8-6 of\n    barbell thruster", page.DraftText, StringComparison.Ordinal);
+        page.Shows("Nothing missing, nothing contradictory.");
+        page.Shows("draft · saved");
+    }
 }

@@ -113,7 +113,7 @@ public static partial class SampleRuns
 
             yield return (
                 nothing ? (rises ? NoHeight : NoGoodLift)
-                : rises && c.Later == 7 ? AsHigh
+                : rises && !timed && c.Later == 7 ? AsHigh
                 : LabelOf(c, timed, marked, lifted),
                 new(
                     c.Status,

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Explanation, Schemas } from "../api/client";
 import { clock } from "../ui/time";
-import { judgesAt, sayAt, spanAt, ticksOf } from "./clockWords";
+import { judgesAt, sayAt, ticksOf } from "./clockWords";
 import { Tracks } from "./Tracks";
 
 /** The hall clock to scale, with a playhead to drag: a slider by mouse, finger, and arrow keys. */
@@ -24,8 +24,8 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
   return (
     <section aria-label="Clock" className="select-none">
       <div className="mono relative h-5 text-soft" aria-hidden="true">
-        {ticks.map((ms) => (
-          <span key={ms} className="absolute" style={{ left: share(ms) }}>
+        {ticks.map((ms, i) => (
+          <span key={ms} className={`absolute ${i % 2 && ticks.length > 5 ? "max-md:hidden" : ""}`} style={{ left: share(ms) }}>
             {clock(ms)}
           </span>
         ))}
@@ -83,7 +83,6 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
         <span className="mono bg-brick px-1.5 font-bold text-paper">{clock(now)}</span>
         <span>{words}</span>
       </p>
-      <Places timeline={t} now={now} />
       {(t.forks.length > 0 || t.ownRests.length > 0 || judgesAt(t, now)) && (
         <p className="mt-1 text-[0.94rem] text-soft">
           {t.forks.map((f) => f.words).join(" ")}{" "}
@@ -94,24 +93,6 @@ export function Ribbon({ explanation, column }: { explanation: Explanation; colu
         </p>
       )}
     </section>
-  );
-}
-
-/** Who is where at the playhead: stations, who rests, who changes the load. */
-function Places({ timeline: t, now }: { timeline: Schemas["Timeline"]; now: number }) {
-  const span = spanAt(t, now);
-  if (!span || span.where.length === 0) return null;
-  const places = new Map<string, string[]>();
-  for (const w of span.where) places.set(w.does ?? "", [...(places.get(w.does ?? "") ?? []), w.who ?? "all"]);
-  return (
-    <dl className="mt-1 flex flex-wrap gap-x-6 gap-y-0.5 text-[0.94rem]" aria-label={`Who is where at ${clock(now)}`}>
-      {[...places].map(([does, who]) => (
-        <div key={does} className="flex gap-1.5">
-          <dt className={does === "rests" ? "text-soft" : "font-semibold"}>{does}</dt>
-          <dd>{who.join(", ")}</dd>
-        </div>
-      ))}
-    </dl>
   );
 }
 

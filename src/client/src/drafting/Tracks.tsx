@@ -7,7 +7,7 @@ export function Tracks({ timeline: t }: { timeline: Schemas["Timeline"] }) {
   const rows = tracksOf(t);
   if (rows.length < 2) return null;
   return (
-    <div className="mt-0.5 grid gap-px" aria-hidden="true">
+    <div className="mt-0.5 grid gap-px max-md:hidden" aria-hidden="true">
       {rows.map((row) => (
         <div key={row.who} className="relative h-[1.15rem] bg-margin text-[0.78rem] leading-[1.15rem]">
           {row.cells.map((c) => (

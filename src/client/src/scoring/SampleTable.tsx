@@ -3,7 +3,7 @@ import type { Schemas } from "../api/client";
 /** Sample results with their places; a long run of scores scrolls inside its own frame. */
 export function SampleTable({ components, samples }: { components: string[]; samples: Schemas["SampleResult"][] }) {
   return (
-    <div className="overflow-x-auto" role="region" aria-label="Sample results" tabIndex={0}>
+    <div className="goes-on overflow-x-auto" role="region" aria-label="Sample results" tabIndex={0}>
       <table className="ruled">
         <thead>
           <tr className="text-[0.9rem] text-soft">
