@@ -12,7 +12,8 @@ public sealed partial record Structure
         new("for time", "A list of work, done as fast as possible under a cap.", false)
         {
             Lines =
-                "«9:00» for time\n  «21» «wall-ball shot, 9/6 kg, target 3.00/2.75 m»\n  «15» «toes-to-bar»\n  «9» «power clean, 60/40 kg»\n\n"
+                "«9:00» for time\n  «21» «wall-ball shot, 9/6 kg, target 3.00/2.75 m»\n  «15» «toes-to-bar»\n  «9» «power "
+                + "clean, 60/40 kg»\n\n"
                 + "score: time"
                 + Cap,
         },
@@ -51,7 +52,8 @@ public sealed partial record Structure
         new("two scores on one clock", "A part for time, and a lift in what is left of the clock.", false)
         {
             Lines =
-                "«12:00» clock\n  A: for time\n    «3» rounds\n      «12» «toes-to-bar»\n      «15» «wall-ball shot, 9/6 kg, target 3.00/2.75 m»\n"
+                "«12:00» clock\n  A: for time\n    «3» rounds\n      «12» «toes-to-bar»\n      «15» «wall-ball shot, 9/6 kg, "
+                + "target 3.00/2.75 m»\n"
                 + "  B: for load, in the time left\n    heaviest «power clean»\n\nscore A: time of A"
                 + Cap
                 + "score B: best load of B\n  A unfinished: «not reached»\n  tie: score A\n",
@@ -59,7 +61,8 @@ public sealed partial record Structure
         new("a complex on a ladder of loads", "Lifts in order at one bar that gets heavier with each round.", false)
         {
             Lines =
-                "«10:00» for reps\n  rounds without end\n    complex, «40-45-...-85/25-27.5-...-47.5» kg, last bar repeats\n      «1» «deadlift»\n"
+                "«10:00» for reps\n  rounds without end\n    complex, «40-45-...-85/25-27.5-...-47.5» kg, last bar repeats\n  "
+                + "    «1» «deadlift»\n"
                 + "      «1» «hang power clean»\n      «1» «push jerk»\n  help: load plates by the athlete\n\nscore: reps"
                 + Shared,
         },
@@ -72,13 +75,15 @@ public sealed partial record Structure
         new("relay", "One member of a team after the other, a window each.", true)
         {
             Lines =
-                "relay for reps, «3:00» each, change «0:30»\n  rounds without end\n    «10» «kettlebell swing, 24/16 kg»\n    «10» «burpee»\n\n"
+                "relay for reps, «3:00» each, change «0:30»\n  rounds without end\n    «10» «kettlebell swing, 24/16 kg»\n    "
+                + "«10» «burpee»\n\n"
                 + "score: reps\n  tie: lowest member\n",
         },
         new("rota", "All members at once, each at a station; with each turn everybody moves on.", true)
         {
             Lines =
-                "rota for reps, «1:00» each, change «0:20»\n  station «Row»\n    max «cal rowing machine»\n  station «Mat»\n    max «sit-up»\n\n"
+                "rota for reps, «1:00» each, change «0:20»\n  station «Row»\n    max «cal rowing machine»\n  station «Mat»\n  "
+                + "  max «sit-up»\n\n"
                 + "score: reps"
                 + Shared,
         },
@@ -86,8 +91,10 @@ public sealed partial record Structure
         {
             Head = "  groups One «1 2», Two «3 4»",
             Lines =
-                "waves for reps, «2:00» each, change «0:30», by One, Two\n  station «Bar»\n    max «front squat, 60/40 kg, from the floor»\n"
-                + "      share: one at a time, any split\n  station «Bike»\n    max «cal air bike»\n      share: one at a time, any split\n\n"
+                "waves for reps, «2:00» each, change «0:30», by One, Two\n  station «Bar»\n    max «front squat, 60/40 kg, "
+                + "from the floor»\n"
+                + "      share: one at a time, any split\n  station «Bike»\n    max «cal air bike»\n      share: one at a "
+                + "time, any split\n\n"
                 + "score: reps"
                 + Shared,
         },

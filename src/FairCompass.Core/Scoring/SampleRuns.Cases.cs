@@ -115,6 +115,8 @@ public static partial class SampleRuns
 
     private static Said NoHeight { get; } = ("no height made", "ninguna altura válida");
 
+    private static Said FinishedWithoutHeight { get; } = ("finished, no height made", "terminó, sin altura válida");
+
     private static Said NoGoodLift { get; } = ("no good lift", "sin levantamiento válido");
 
     private static Said Late { get; } = ("finished late", "terminó tarde");

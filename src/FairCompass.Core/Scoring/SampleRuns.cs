@@ -114,6 +114,7 @@ public static partial class SampleRuns
             yield return (
                 nothing ? (rises ? NoHeight : NoGoodLift)
                 : rises && !timed && c.Later == 7 ? AsHigh
+                : rises && timed && c.Lifts.Length > 0 && !c.Made.Contains(true) ? FinishedWithoutHeight
                 : LabelOf(c, timed, marked, lifted),
                 new(
                     c.Status,

@@ -41,7 +41,9 @@ export function completing(latest: () => { movements: readonly Schemas["TradeWor
       from: context.pos - typed.length,
       options: [
         ...names.map((n) => ({ label: atStart && /^\s/.test(line) ? n + ": " : n, type: "text" })),
-        ...words.filter((w) => (atStart ? w.start : !w.start)).map((w) => ({ label: w.text, type: "keyword", detail: w.help })),
+        ...words
+          .filter((w) => (atStart ? w.start : !w.start))
+          .map((w) => ({ label: w.text, type: "keyword", detail: w.example ? `${w.help}: ${w.example}` : w.help })),
       ],
       validFor: /^[\p{L}\d'/+: -]*$/u,
     };

@@ -1,3 +1,4 @@
+import { words } from "./notationWords";
 import { CompletionContext } from "@codemirror/autocomplete";
 import { EditorState } from "@codemirror/state";
 import { EditorView } from "@codemirror/view";
@@ -116,4 +117,12 @@ describe("the keys of the text", () => {
     expect(press(view, "Tab")).toBe(true);
     view.destroy();
   });
+});
+
+it("shows a whole line for every word that goes on", () => {
+  for (const w of words.filter((w) => w.text.endsWith(" "))) {
+    expect(w.example, w.text).toBeDefined();
+    expect(w.example!.startsWith(w.text), w.text).toBe(true);
+    expect(w.example!.length).toBeGreaterThan(w.text.length);
+  }
 });
