@@ -8,7 +8,7 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The part of a card on which heights that rise are noted.</summary>
 public sealed partial class BriefBuilder
 {
-    // A field that starts together is through in about as many (common practice); more are written on the back.
+    // A field that starts together is through in about as many (common practice).
     private const int HeightRows = 10;
 
     /// <summary>A row for each height, with a box for each try: O for made, X for missed.</summary>
@@ -27,8 +27,8 @@ public sealed partial class BriefBuilder
             [
                 new BriefBlock.Table(
                     Say(
-                        "O made, X missed, – passed. A try begins when the feet leave the floor.",
-                        "O válido, X fallado, – sin intentar. Un intento empieza cuando los pies dejan el suelo."
+                        "O made, X missed, – passed. Higher ones go on the back.",
+                        "O válido, X fallado, – sin intentar. Las más altas van al dorso."
                     ),
                     [
                         Say("Height, cm", "Altura, cm"),
@@ -54,11 +54,9 @@ public sealed partial class BriefBuilder
     private string OverWith(Workouts.Detail.Misses misses) =>
         misses.InARow
             ? Say(
-                $"Over with {Words.Count(misses.N, "miss", "misses")} in a row, at whichever height; a height that is made "
-                    + "begins the count anew.",
-                $"Se acaba con {tongue.Count(misses.N, Languages.Term.Miss)} {(misses.N == 1 ? "seguido" : "seguidos")}, a la "
-                    + "altura que sea; una altura válida "
-                    + "empieza la cuenta de nuevo."
+                $"Over with {Words.Count(misses.N, "miss", "misses")} in a row, at whichever height; a made one begins the count anew.",
+                $"Se acaba con {tongue.Count(misses.N, Languages.Term.Miss)} {(misses.N == 1 ? "seguido" : "seguidos")}, a la altura "
+                    + "que sea; una altura válida empieza la cuenta de nuevo."
             )
             : Say(
                 $"Over with {Words.Count(misses.N, "miss", "misses")} in all.",

@@ -9,7 +9,7 @@ namespace FairCompass.Core.Briefing;
 /// <content>What is measured in the lane, and loads that athletes bring with them.</content>
 public sealed partial class BriefBuilder
 {
-    // Bests of athletes at an event in steps that a table can have (common practice): from an empty bar to more than anybody’s share.
+    // With steps of 10 kg from 30 to 220, of 20 lb from 60 to 440: what athletes of an event bring (common practice).
     private const int BestRows = 20;
 
     private IReadOnlyList<Address> Columns =>
@@ -121,11 +121,10 @@ public sealed partial class BriefBuilder
         var step = u.Competition.Unit == MassUnit.Kilogram ? 10 : 20;
         yield return new BriefBlock.Table(
             Say(
-                "A share of a best, and what the plates of a lane make on either side of it. Which of the two is loaded, the "
-                    + "head judge says once for all.",
-                "La parte de cada marca y lo que forman los discos de una calle a un lado y a otro. Cuál de las dos se carga "
-                    + "lo dice el juez "
-                    + "principal una vez para todos."
+                "A share of a best, and what the plates of a lane make on either side of it. Which of the two is loaded, the head "
+                    + "judge says once for all.",
+                "La parte de cada marca y lo que forman los discos de una calle a un lado y a otro. Cuál de las dos se carga lo dice "
+                    + "el juez principal una vez para todos."
             ),
             [
                 Say("Own best", "Mejor marca"),

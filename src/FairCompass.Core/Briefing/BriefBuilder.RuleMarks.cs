@@ -81,7 +81,7 @@ public sealed partial class BriefBuilder
         }
 
         var lift = LiftRules.Of(course, piece, null);
-        if (lift?.Said is { } attempts)
+        if (lift?.AttemptsSaid is { } attempts)
         {
             yield return (
                 Say($"more than {Words.Count(attempts.N, "attempt")}", $"más de {attempts.N} {(attempts.N == 1 ? "intento" : "intentos")}"),

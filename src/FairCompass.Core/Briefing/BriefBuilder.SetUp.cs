@@ -17,8 +17,7 @@ public sealed partial class BriefBuilder
     private List<SetUpRow> SetUp(IReadOnlyList<Address> whose, bool own)
     {
         var rows = new List<SetUpRow>();
-        var tasks = u
-            .Prescribed.Where(p => whose.Contains(p.Address) && !(p.IsMenuHead && p.Option is null) && p.At == default)
+        var tasks = PrescribedTo(whose)
             .GroupBy(p => p.Around is { } complex ? (complex.At.Line, "") : (p.Source.At.Line, p.Prescription.Movement.Value))
             .OrderBy(g => g.Key.Line);
         foreach (var task in tasks)

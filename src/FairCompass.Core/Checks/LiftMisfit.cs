@@ -1,3 +1,5 @@
+using FairCompass.Core.Binding;
+using FairCompass.Core.Courses;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -48,25 +50,9 @@ public sealed class LiftMisfit : ICheck
             }
         }
 
-        // Attempts and direction are of an entry: said for some of its members or rounds, they would hold for nobody.
-        foreach (
-            var line in context
-                .AllWork.OfType<Work.Task>()
-                .Where(t => t.Amount is Amount.Heaviest)
-                .SelectMany(t => t.Lines.OfType<TaskLine.Override>())
-                .Where(o => context.Courses.All(e => e.Nearest([(o.For, o)]) is null))
-        )
+        foreach (var report in ForNobody(context))
         {
-            foreach (var detail in line.Details.Where(d => d is not Detail.Load))
-            {
-                if (Word(detail) is { } word)
-                {
-                    yield return new Report(
-                        detail.At,
-                        $"{word} holds for a whole entry; say it on the line of the lift, or for a division or a level."
-                    );
-                }
-            }
+            yield return report;
         }
 
         var seen = new HashSet<SourceRange>();
@@ -75,12 +61,45 @@ public sealed class LiftMisfit : ICheck
             foreach (var piece in course.Pieces.Where(p => p.Piece.IsHeaviest))
             {
                 if (
-                    LiftRules.Of(course, piece, null)?.Said is { } said
+                    LiftRules.Of(course, piece, null)?.AttemptsSaid is { } said
                     && Wrong(said.N, course.MembersOf(piece.Piece).Count, piece.Piece.Window) is { } sentence
                     && seen.Add(said.At)
                 )
                 {
                     yield return new Report(said.At, sentence);
+                }
+            }
+        }
+    }
+
+    /// <summary>Rules of a lift are of who does the part: said for some members of a team, or for a round, they would hold for
+    /// nobody.</summary>
+    private static IEnumerable<Report> ForNobody(CheckContext context)
+    {
+        foreach (var task in context.AllWork.OfType<Work.Task>().Where(t => t.Amount is Amount.Heaviest or Amount.Highest))
+        {
+            var pieces = context
+                .Courses.SelectMany(c => c.Pieces.Where(p => p.Tasks.Any(t => t.Source.At == task.At)).Select(p => (Course: c, p.Piece)))
+                .ToList();
+            foreach (var line in task.Lines.OfType<TaskLine.Override>())
+            {
+                bool Holds((Course Course, PieceOfWork Piece) of) => of.Course.Nearest([(line.For, line)], of.Piece) is not null;
+                var some = pieces.Any(p => !Holds(p) && line.For.Any(w => p.Course.Touches(w, p.Piece)));
+                var rounds = line.For.SelectMany(context.Resolver.Names.Of).Any(n => n is Selector.AtRound or Selector.AtCycle);
+                foreach (var detail in some || (rounds && !pieces.Exists(Holds)) ? line.Details : [])
+                {
+                    // A start is a load, which each member of a team may have of the own.
+                    var rule =
+                        detail is Detail.Misses ? "A number of misses"
+                        : detail is Detail.Load ? null
+                        : Word(detail);
+                    if (rule is not null)
+                    {
+                        yield return new Report(
+                            detail.At,
+                            $"{rule} holds for a whole entry; say it on the line of the lift, or for a division or a level."
+                        );
+                    }
                 }
             }
         }

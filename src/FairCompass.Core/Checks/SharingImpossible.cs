@@ -77,12 +77,15 @@ public sealed class SharingImpossible : ICheck
                             + "here, or count it outside."
                     );
                 }
-                else if (piece.SharedOf(task.Index).First().Role == StrandRole.Interval && phrases.Any(x => x.Is == ShareKind.Short))
+                else if (
+                    piece.SharedOf(task.Index).First().Role == StrandRole.Interval
+                    && phrases.Any(x => x.Is is ShareKind.Short or ShareKind.AtLeast)
+                )
                 {
                     yield return (
                         task,
                         "What an interval lacked cannot be made up when it is over, so nobody can be short here: count by member without "
-                            + "short, or let unfinished carry over."
+                            + "a least, or let unfinished carry over."
                     );
                 }
             }

@@ -1,3 +1,4 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
@@ -26,6 +27,7 @@ public sealed class ShortUnstated : ICheck
             rule.Share.Phrases.Any(p => p.Is == ShareKind.CountByMember)
             && rule.Share.Phrases.Any(p => p.Is == ShareKind.AtLeast && p.Text?.StartsWith("each", StringComparison.Ordinal) == true)
             && !rule.Share.Phrases.Any(p => p.Is == ShareKind.Short)
+            && !OnlyInIntervals(context, rule.Share)
         select new Report(
             rule.At,
             "What does it cost when a member did fewer than the least?",
@@ -33,6 +35,16 @@ public sealed class ShortUnstated : ICheck
             With(context, rule.At, "What others did for it does not count", "not counted"),
             With(context, rule.At, "There is no result", "no result")
         );
+
+    /// <summary>True for a rule of work that begins anew in each interval: nobody can be short of it, and another check says so.</summary>
+    private static bool OnlyInIntervals(CheckContext context, Rule.Share share)
+    {
+        var ruled = context
+            .Courses.SelectMany(c => c.Pieces)
+            .SelectMany(p => p.Tasks.Where(t => ReferenceEquals(RulesAround.Of(p, t).Share, share)).SelectMany(t => p.SharedOf(t.Index)))
+            .ToList();
+        return ruled.Count > 0 && ruled.TrueForAll(s => s.Role == StrandRole.Interval);
+    }
 
     private static Mend With(CheckContext context, SourceRange at, string label, string costs) =>
         new(label, new TextEdit(at.Line, at.Column, at.Length, $"{context.LineText(at)}, short is {costs}"));

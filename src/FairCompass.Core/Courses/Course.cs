@@ -200,10 +200,17 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     public Prescription Prescribed(CourseTask task, CoursePiece piece, Address member) =>
         resolver?.Resolve(task.Source, member, new(piece.Piece.Cycle, null), task.Complex) ?? task.Prescription;
 
-    /// <summary>The value that lines under a task give for this entry as a whole, the nearest to it; the default where none
+    /// <summary>The value that is nearest to who does a piece: the only member, or the entry as a whole; the default where none
     /// holds.</summary>
     /// <param name="said">For whom each is.</param>
-    internal T? Nearest<T>(IEnumerable<(Eq<Who> For, T Value)> said) => resolver is null ? default : resolver.Nearest(said, Address);
+    /// <param name="piece">One of its pieces.</param>
+    internal T? Nearest<T>(IEnumerable<(Eq<Who> For, T Value)> said, PieceOfWork piece) =>
+        resolver is null ? default : resolver.Nearest(said, MembersOf(piece) is [var only] ? only : Address);
+
+    /// <summary>True where a name holds for one of those who do a piece.</summary>
+    /// <param name="who">The name.</param>
+    /// <param name="piece">One of its pieces.</param>
+    internal bool Touches(Who who, PieceOfWork piece) => resolver is not null && MembersOf(piece).Any(m => resolver.Holds(who, m, default));
 
     /// <summary>The unit of loads in the competition; kilograms for a course of no competition.</summary>
     public MassUnit Unit => Competition?.Unit ?? MassUnit.Kilogram;

@@ -55,7 +55,7 @@ public sealed record LineInWords(int Line, string Sentence);
 /// <param name="Label">Its name, or null.</param>
 /// <param name="Goal">What for.</param>
 /// <param name="InTimeLeft">True when it gets what the piece before leaves.</param>
-/// <param name="Heaviest">True when the load is the result.</param>
+/// <param name="Heaviest">True when the load, or a height that rises, is the result.</param>
 /// <param name="Summary">The work in a few words.</param>
 /// <param name="Line">The line that opens it.</param>
 public sealed record PieceSummary(string Key, string? Label, Goal Goal, bool InTimeLeft, bool Heaviest, string Summary, int Line);

@@ -144,11 +144,11 @@ internal static class Ledgers
             .Courses.SelectMany(c => c.Piece(piece.Piece.Key) is { } own ? c.MembersOf(own.Piece) : [])
             .Select(m => u.Competition.Kit.Bar(m.Duty, task.Prescription.Bar?.Value))
             .Distinct()
-            .Select(b =>
-                $"{new Mass(Kit.BarLoads.All(b, u.Competition.Kit)[^1], u.Competition.Unit)} on the bar of {Number.Normal(b.Mass)}"
-            )
+            .Select(b => $"{In(Kit.BarLoads.All(b, u.Competition.Kit)[^1])} on the bar of {In(b.Mass)}")
             .ToList();
         return $" The plates of a lane end at {Text.Words.Join(bars)}.";
+
+        Mass In(decimal mass) => new(mass, u.Competition.Unit);
     }
 
     private static string? Reason(Understanding u, CoursePiece piece, CourseStrand? strand) =>

@@ -63,11 +63,9 @@ public sealed record FactsCarried(Eq<Observed> Facts, Eq<Trouble> Left)
             Fact.Did f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Lifted f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Ticked f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
-            Fact.Faulted f when !FaultCost.Named(f.Piece, sheet).Contains(f.Fault) => new FieldError(
-                "fault",
-                "The newer version has no cost for this fault."
-            ),
-            Fact.Faulted f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
+            Fact.Faulted f => places.WholeWork(f.Piece) is { Value: { } there } && !FaultCost.Named(there, sheet).Contains(f.Fault)
+                ? new FieldError("fault", "The newer version has no cost for this fault.")
+                : At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Held f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Unverified f => At(places.WholeWork(f.Piece), piece => f with { Piece = piece }),
             Fact.Chose f => At(places.Option(f.Piece, f.Task, f.Option), o => f with { Piece = o.Piece, Task = o.Task, Option = o.Option }),

@@ -38,9 +38,8 @@ public sealed record PlayedStrand
 
     internal PlayedStrand With(long units)
     {
-        var next = After(Next!, Units + units, units);
-        var left = next is null || next.Task != Next!.Task || next.Rounds != Next.Rounds;
-        return this with { Units = Units + units, Next = next, SetFrom = left ? Units + units : SetFrom };
+        var moved = this with { Units = Units + units, Next = After(Next!, Units + units, units) };
+        return moved.HasLeft(Next!) ? moved.WithSet() : moved;
     }
 
     /// <summary>A set that begins here.</summary>

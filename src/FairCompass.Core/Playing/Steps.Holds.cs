@@ -28,7 +28,7 @@ internal static partial class Steps
                 Strands = Replaced(piece.Strands, strand, after),
                 Turn = Math.Max(0, piece.Turn - (strand.Units - after.Units)),
                 By = piece.ByWithoutSet(strand.Next!.Task),
-                Marks = Kept(piece, after, sheet),
+                Marks = strand.Of == piece.Piece.Running ? Kept(piece, after, sheet) : piece.Marks,
             };
         }
 

@@ -122,12 +122,7 @@ public sealed class OneDivision
             .ToList();
         var whole = resolver.Resolve(task with { Lines = [.. plain] }, entries[0]);
         var details = plain.SelectMany(o => o.Details).ToList();
-        var attempts =
-            resolver.Nearest(plain.SelectMany(o => o.Details.OfType<Detail.LiftAttempts>().Select(d => (o.For, d))), entries[0])
-            ?? task.Details.OfType<Detail.LiftAttempts>().FirstOrDefault();
-        var misses =
-            resolver.Nearest(plain.SelectMany(o => o.Details.OfType<Detail.Misses>().Select(d => (o.For, d))), entries[0])
-            ?? task.Details.OfType<Detail.Misses>().FirstOrDefault();
+        var (attempts, misses) = (Nearest<Detail.LiftAttempts>(), Nearest<Detail.Misses>());
         bool Wins(Detail d) =>
             d switch
             {
@@ -151,6 +146,10 @@ public sealed class OneDivision
                 Detail.Only only => only.For.Names.Any(n => Distance(n) < 0) && task.Details.Any(t => ReferenceEquals(t, d)),
                 _ => true,
             };
+        T? Nearest<T>()
+            where T : Detail =>
+            resolver.Nearest(plain.SelectMany(o => o.Details.OfType<T>().Select(d => (o.For, d))), entries[0])
+            ?? task.Details.OfType<T>().FirstOrDefault();
         return task with
         {
             Amount = whole.Amount?.Value,

@@ -196,9 +196,14 @@ public sealed partial class Resolver
             yield return "load";
         }
 
-        if (line.Details.OfType<Detail.Height>().Any())
+        if (line.Details.Any(d => d is Detail.Height or Detail.Rising))
         {
             yield return "height";
+        }
+
+        if (line.Details.Any(d => d is Detail.LiftAttempts or Detail.Misses))
+        {
+            yield return "number of tries";
         }
     }
 

@@ -44,13 +44,10 @@ public sealed class LiftRules
             }
         }
 
-        Said = AttemptsOf(course, task) ?? details.OfType<Detail.LiftAttempts>().FirstOrDefault();
-        NeverDown =
-            course.Nearest(ForSome(task, d => d is Detail.Flag { Is: FlagKind.NeverDown }))
-            ?? details.FirstOrDefault(d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        AttemptsSaid = Nearest(course, piece, task, d => d is Detail.LiftAttempts) as Detail.LiftAttempts;
+        NeverDown = Nearest(course, piece, task, d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        Misses = Nearest(course, piece, task, d => d is Detail.Misses) as Detail.Misses;
         Rising = piece.Piece.IsRising ? course.Prescribed(task, piece, members[0]).Rising?.Value ?? new(null, null) : null;
-        Misses =
-            course.Nearest(ForSome(task, d => d is Detail.Misses)) as Detail.Misses ?? details.OfType<Detail.Misses>().FirstOrDefault();
         ends = piece.Piece.Window is { } window ? (piece.Piece.Starts ?? Duration.Zero) + window : null;
     }
 
@@ -58,10 +55,10 @@ public sealed class LiftRules
     public CourseTask Task { get; }
 
     /// <summary>How often each lifter may try; null without a limit.</summary>
-    public int? Attempts => Said?.N;
+    public int? Attempts => AttemptsSaid?.N;
 
     /// <summary>The words that say it, of the entry’s division or of all; null without a limit.</summary>
-    internal Detail.LiftAttempts? Said { get; }
+    internal Detail.LiftAttempts? AttemptsSaid { get; }
 
     /// <summary>The words that say that no later load is lower; null where it may be.</summary>
     internal Detail? NeverDown { get; }
@@ -113,11 +110,15 @@ public sealed class LiftRules
             : null;
     }
 
-    private static Detail.LiftAttempts? AttemptsOf(Course course, CourseTask task) =>
-        course.Nearest(ForSome(task, d => d is Detail.LiftAttempts)) as Detail.LiftAttempts;
-
-    private static IEnumerable<(Eq<Who> For, Detail Value)> ForSome(CourseTask task, Func<Detail, bool> which) =>
-        task.Source.Lines.OfType<TaskLine.Override>().Where(o => !o.Choose).SelectMany(o => o.Details.Where(which).Select(d => (o.For, d)));
+    /// <summary>A rule of the lift as it is for who does the piece: of the line under the task that is nearest, else of the task. Who lifts
+    /// alone has rules of the own place and duty; a team has one for all of its members.</summary>
+    private static Detail? Nearest(Course course, CoursePiece piece, CourseTask task, Func<Detail, bool> which) =>
+        course.Nearest(
+            task.Source.Lines.OfType<TaskLine.Override>()
+                .Where(o => !o.Choose)
+                .SelectMany(o => o.Details.Where(which).Select(d => (o.For, d))),
+            piece.Piece
+        ) ?? task.Source.Details.FirstOrDefault(which);
 
     /// <summary>Why a try may not be, or does not count whatever the judge called; null where no rule is broken.</summary>
     /// <param name="tries">The tries so far, in order.</param>

@@ -65,11 +65,7 @@ internal static class LoadMoved
                 && !seen.By.Any(b => b.Task is null || b.Task == task.Index)
             )
             {
-                yield return new(
-                    "by",
-                    $"Say who did how many of {task.Prescription.Movement.Value}: the members lift different loads, and their "
-                        + "kilograms are added up."
-                );
+                yield return new("by", $"Say who did how many of {task.Prescription.Movement.Value}: the members lift different loads.");
             }
         }
     }

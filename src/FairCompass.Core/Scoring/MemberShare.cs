@@ -75,11 +75,11 @@ public sealed record MemberShare(
                     task.Prescription.Movement.Value,
                     task.Counted.Word,
                     members.Select((m, i) => m.Seat ?? i + 1).ToEq(),
-                    (least?.N ?? 0) * (rounds ?? 0),
                     // Work of an interval that is over cannot be made up; a check says so.
                     strands[0].Role == StrandRole.Interval
-                        ? null
-                        : phrases.FirstOrDefault(p => p.Is == ShareKind.Short)?.Short,
+                        ? 0
+                        : (least?.N ?? 0) * (rounds ?? 0),
+                    strands[0].Role == StrandRole.Interval ? null : phrases.FirstOrDefault(p => p.Is == ShareKind.Short)?.Short,
                     all.Contains(null) ? null : all.Sum(),
                     task.Source.At
                 )

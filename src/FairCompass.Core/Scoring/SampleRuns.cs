@@ -178,7 +178,7 @@ public static partial class SampleRuns
 
         if (piece.Strand is null)
         {
-            return new(key, finish, null, null, [], Counts: finish is not null ? [] : Apart(c, piece, finish is not null, timed, course));
+            return new(key, finish, null, null, [], Counts: finish is not null ? [] : Apart(c, piece, timed, course));
         }
 
         // Who goes on from another stands so much further on.
@@ -197,8 +197,8 @@ public static partial class SampleRuns
         };
     }
 
-    /// <summary>The counts of a piece with several counters.</summary>
-    private static Eq<StrandCount> Apart(Case c, CoursePiece piece, bool finished, bool timed, Course course)
+    /// <summary>The counts of a piece with several counters that was not finished.</summary>
+    private static Eq<StrandCount> Apart(Case c, CoursePiece piece, bool timed, Course course)
     {
         // Of several options one run takes one.
         var taken = piece.Tasks is [{ Options.Count: > 1 }]
@@ -211,9 +211,7 @@ public static partial class SampleRuns
                 (s, i) =>
                     new StrandCount(
                         s.Key,
-                        taken >= 0 && i != taken ? 0
-                            : finished && s.Role != StrandRole.First ? s.Counter.Units ?? 0
-                            : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed, course)
+                        taken >= 0 && i != taken ? 0 : Done(c, piece, s.Counter, s.Role != StrandRole.First && timed, course)
                     )
             )
             .ToEq();

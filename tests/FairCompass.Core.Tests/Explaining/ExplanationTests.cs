@@ -36,7 +36,7 @@ public class ExplanationTests
             x.Ledgers,
             l =>
                 l.Reason?.EndsWith(
-                    "The plates of a lane end at 255 kg on the bar of 20 and 250 kg on the bar of 15.",
+                    "The plates of a lane end at 255 kg on the bar of 20 kg and 250 kg on the bar of 15 kg.",
                     StringComparison.Ordinal
                 ) == true
         );

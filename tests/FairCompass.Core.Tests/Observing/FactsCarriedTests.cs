@@ -51,6 +51,19 @@ public class FactsCarriedTests
         );
     }
 
+    /// <summary>A fault belongs to its part by what the newer version says of it there, not of what stands in its old place.</summary>
+    [Fact]
+    public void A_fault_goes_with_its_part_as_long_as_it_has_a_cost_there()
+    {
+        var older = With("score: reps of A\n", "score: reps of A\n  penalty: -1 rep for each dropped bar\n");
+        var moved = older.Replace("A: 4:00", "Zero: 1:00 for reps\n  max sit-up\n\n1:00 rest\n\nA: 4:00", StringComparison.Ordinal);
+        var carried = Carry(older, moved, new Fact.Faulted("0", "dropped bar", 2));
+        Assert.Empty(carried.Left);
+        Assert.Equal([new Fact.Faulted("1", "dropped bar", 2)], carried.Facts.Select(f => f.Fact));
+
+        Assert.Equal("fault", Assert.Single(Carry(older, Parts, new Fact.Faulted("0", "dropped bar", 2)).Left).Field);
+    }
+
     [Fact]
     public void A_counter_goes_where_its_line_went()
     {

@@ -53,6 +53,24 @@ public class LiftsOfDivisionsTests
         Assert.Empty(CardAgainstRun.Faults(Lifts.Read, 10));
     }
 
+    /// <summary>A line for women holds for who lifts alone, and would be lost on a pair that stands beside: that is said.</summary>
+    [Theory]
+    [InlineData("Tideline", "woman: 4 attempts", false)]
+    [InlineData("Tideline, Ferry Pairs", "woman: 4 attempts", true)]
+    [InlineData("Tideline", "round 2: 4 attempts", true)]
+    [InlineData("Ferry Pairs", "2nd: never down", true)]
+    public void A_line_that_would_be_lost_on_some_is_said(string divisions, string line, bool said) =>
+        Assert.Equal(
+            said,
+            Trial
+                .Of(
+                    $"Draft\n  for {divisions}\n  a/b is man/woman\n\n9:00 for load\n  heaviest power clean, 3 attempts\n    {line}\n"
+                        + "\nscore: best load\n  tie: shared\n"
+                )
+                .Read.Findings()
+                .Any(f => f.Rule == "lift-misfit")
+        );
+
     [Fact]
     public void A_member_of_a_team_has_no_number_of_its_own() =>
         Assert.Contains(

@@ -1,5 +1,6 @@
 using CsCheck;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Checks;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Observing;
 using FairCompass.Core.Pacing;
@@ -124,6 +125,22 @@ public class MemberShareTests
         );
         Assert.Empty(CardAgainstRun.Faults(trial.Read, 10));
     }
+
+    /// <summary>Of what begins anew nobody is asked what being short costs, since no answer would hold.</summary>
+    [Fact]
+    public void A_least_of_intervals_is_one_note() =>
+        Assert.Equal(
+            ["sharing-impossible"],
+            Trial
+                .Pairs(
+                    "6:00 for reps\n  every 1:00, unfinished is lost\n    9 sit-up\n"
+                        + "      share: one at a time, at least 3 each, count by member\n"
+                        + Trial.ForReps
+                )
+                .Read.Findings()
+                .Where(f => f.Severity == Severity.MustFix)
+                .Select(f => f.Rule)
+        );
 
     [Theory]
     [InlineData(

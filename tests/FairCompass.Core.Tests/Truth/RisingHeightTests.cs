@@ -58,6 +58,18 @@ public class RisingHeightTests
         Assert.Equal(!goesOn, result.Reasons[0].Contains(sentence, StringComparison.Ordinal));
     }
 
+    /// <summary>In a relay each jumps alone, and a line for a place holds there.</summary>
+    [Fact]
+    public void A_member_of_a_relay_has_the_own_misses()
+    {
+        var relay = Trial.Pairs(
+            "relay for height, 3:00 each, change 0:30\n  max cm box jump, from 80/65 cm up by 5, 3 misses in a row\n"
+                + "    2nd: 1 miss in all\n\nscore One: height of 1st\n  tie: shared\nscore Two: height of 2nd\n  tie: shared\n"
+        );
+        Assert.DoesNotContain(relay.Read.Findings(), f => f.Rule is "lift-misfit" or "rising-misfit");
+        Assert.Equal([3, 1], relay.First.Course.Pieces.Select(p => LiftRules.Of(relay.First.Course, p, null)!.Misses!.N));
+    }
+
     [Theory]
     [InlineData(82, "The heights are 80, 85, 90 cm and so on.")]
     [InlineData(75, "The heights are 80, 85, 90 cm and so on.")]

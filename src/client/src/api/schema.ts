@@ -6356,7 +6356,7 @@ export interface components {
             goal: components["schemas"]["Goal"];
             /** @description True when it gets what the piece before leaves. */
             inTimeLeft: boolean;
-            /** @description True when the load is the result. */
+            /** @description True when the load, or a height that rises, is the result. */
             heaviest: boolean;
             /** @description The work in a few words. */
             summary: string;

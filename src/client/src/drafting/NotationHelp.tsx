@@ -21,6 +21,7 @@ const topics: { title: string; lines: [string, string][] }[] = [
       ["2-4-6-... pull-up", "inside rounds without end: equal steps go on"],
       ["max sit-up", "until the clock ends it"],
       ["heaviest set of 2 front squat", "the load is the result"],
+      ["max cm box jump, from 60/50 cm up by 5, 3 misses", "a height that rises until it is missed; score: height"],
     ],
   },
   {
