@@ -27,5 +27,6 @@ export default defineConfig({
   build: { target: "es2022", modulePreload: { polyfill: false }, chunkSizeWarningLimit: 700, assetsInlineLimit: 0 },
   html: { cspNonce: "__NONCE__" },
   server: { proxy: { "/api": "http://127.0.0.1:5080" } },
-  test: { environment: "happy-dom" },
+  // A busy machine is slow, not wrong: the limit is for a test that never ends.
+  test: { environment: "happy-dom", testTimeout: 60_000, hookTimeout: 60_000 },
 } as Parameters<typeof defineConfig>[0]);

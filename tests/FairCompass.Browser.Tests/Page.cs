@@ -42,11 +42,12 @@ public sealed class Page : IDisposable
 
     public void Open(string path) => Driver.Navigate().GoToUrl(new Uri(Address, path));
 
-    /// <summary>Waits until something is there; fails with what the page shows instead.</summary>
+    /// <summary>Waits until something is there; fails with what the page shows instead. The limit is for a page that never comes: a busy
+    /// machine is slow, not wrong.</summary>
     public T Until<T>(string what, Func<T?> look)
         where T : class
     {
-        var end = DateTime.UtcNow.AddSeconds(20);
+        var end = DateTime.UtcNow.AddSeconds(90);
         while (true)
         {
             try

@@ -47,6 +47,15 @@ public sealed class PublishingTests : IDisposable
         page.With("button[aria-label='Answer: Ties share the place']", e => e.Click());
         page.Shows("The draft can be published as version 1.");
         Assert.Equal("", page.Axe());
+
+        // What nobody has said anything about is in force all the same: one is signed alone, the others together.
+        page.Shows("In force here, and signed by nobody");
+        var unsigned = page.Driver.FindElements(By.CssSelector("section[aria-labelledby=in-force] li")).Count;
+        Assert.True(unsigned > 2);
+        page.With("section[aria-labelledby=in-force] li button", e => e.Click());
+        page.Shows($"Sign all {unsigned - 1}");
+        page.With("section[aria-labelledby=in-force] button.press:not([disabled])", e => e.Click());
+        page.ShowsNot("signed by nobody");
         page.Click("Publish version 1");
         page.Shows("Version 1 says what the draft says.");
         var code = page.Until(

@@ -126,6 +126,7 @@ public sealed partial class BriefBuilder
                 Scoring(),
                 Examples(),
                 CautionsOf(),
+                .. options.HeadJudge ? [LetStand()] : Array.Empty<BriefSection>(),
             ]),
         ];
 

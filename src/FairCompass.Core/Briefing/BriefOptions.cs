@@ -34,6 +34,10 @@ public sealed record BriefOptions
     /// as none.</summary>
     public int? Post { get; init; }
 
+    /// <summary>True for the head judge’s own copy of a judge brief: it ends with the notes of the checks that are open or that somebody
+    /// lets stand. No other paper has them.</summary>
+    public bool HeadJudge { get; init; }
+
     /// <summary>Marks that were read, for the measurement sheet; empty leaves its rows blank.</summary>
     public Eq<Reading> Readings { get; init; }
 }

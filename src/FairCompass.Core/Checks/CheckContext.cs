@@ -38,6 +38,53 @@ public sealed record CheckContext(
     /// <param name="line">From 1.</param>
     public Mend RemoveLine(int line) => new("Remove the line", new TextEdit(line, 1, Lines[line - 1].Length, ""));
 
+    /// <summary>The mend that writes something else at a place.</summary>
+    /// <param name="at">What is replaced.</param>
+    /// <param name="text">What stands there then.</param>
+    /// <param name="label">What the mend does; that it writes the text where it is null.</param>
+    public static Mend Write(SourceRange at, string text, string? label = null) =>
+        new(label ?? $"Write {text}", new TextEdit(at.Line, at.Column, at.Length, text));
+
+    /// <summary>The mend that replaces a piece of a line; none where the line does not have it.</summary>
+    /// <param name="line">From 1.</param>
+    /// <param name="old">The piece, as it is written; its first place is meant.</param>
+    /// <param name="text">What stands there then.</param>
+    /// <param name="label">What the mend does.</param>
+    public Mend[] Instead(int line, string old, string text, string label)
+    {
+        var at = Lines[line - 1].IndexOf(old, StringComparison.Ordinal);
+        return at < 0 ? [] : [new(label, new TextEdit(line, at + 1, old.Length, text))];
+    }
+
+    /// <summary>The mend that takes a phrase with the comma before it away.</summary>
+    /// <param name="at">The phrase.</param>
+    public Mend[] WithoutPhrase(SourceRange at)
+    {
+        var phrase = LineText(at).Trim();
+        return phrase.Length == 0 ? [] : Instead(at.Line, ", " + phrase, "", $"Remove “{phrase}”");
+    }
+
+    /// <summary>The mend that writes something at the end of a line, before a note in brackets.</summary>
+    /// <param name="line">From 1.</param>
+    /// <param name="text">With its comma.</param>
+    /// <param name="label">What the mend does.</param>
+    public Mend Added(int line, string text, string label)
+    {
+        var written = Lines[line - 1];
+        var note = written.IndexOf(" (", StringComparison.Ordinal);
+        return new(label, new TextEdit(line, (note < 0 ? written.TrimEnd().Length : note) + 1, 0, text));
+    }
+
+    /// <summary>The mend that writes lines behind a line.</summary>
+    /// <param name="line">From 1.</param>
+    /// <param name="text">The lines, with their indentation.</param>
+    /// <param name="label">What the mend does.</param>
+    public Mend Followed(int line, string text, string label) => new(label, new TextEdit(line, Lines[line - 1].Length + 1, 0, "\n" + text));
+
+    /// <summary>The spaces before a line.</summary>
+    /// <param name="line">From 1.</param>
+    public string Indent(int line) => Lines[line - 1][..^Lines[line - 1].TrimStart().Length];
+
     /// <summary>Lines that were not understood: work may stand there, so nobody says that there is none.</summary>
     public IReadOnlyList<int> Holes { get; init; } = [];
 

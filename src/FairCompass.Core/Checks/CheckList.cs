@@ -1,10 +1,11 @@
+using System.Text.RegularExpressions;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Checks;
 
 /// <summary>All checks. A new one is a class and a line here.</summary>
-public static class CheckList
+public static partial class CheckList
 {
     /// <summary>The rule id of a line that was not understood.</summary>
     public const string NotUnderstood = "not-understood";
@@ -29,6 +30,7 @@ public static class CheckList
         new PullPlates(),
         new ChangeTooShort(),
         new KitShort(),
+        new KitAtOnce(),
         new UnitUnsaid(),
         new UnitsDisagree(),
         new HeavierThanParent(),
@@ -73,6 +75,16 @@ public static class CheckList
         new PostDoubled(),
         new BonusUnreachable(),
         new ClauseUnseen(),
+        new NoRepLeft(),
+        new NoRepOfRequired(),
+        new GoodCaseCalled(),
+        new AgainstPolicy(),
+        new ReturnPoints(),
+        new LevelUnsaid(),
+        new PlaneUnknown(),
+        new DutyInRule(),
+        new AskedTwice(),
+        new RuleWithoutCall(),
         new SwappedLoad(),
         new SwappedAmount(),
         new SwappedHeight(),
@@ -109,6 +121,24 @@ public static class CheckList
         new HelpAlone(),
         new HeightOdd(),
         new CreditUpsideDown(),
+        new WindowAndChange(),
+        new LoadOnNothing(),
+        new OneValueForTwo(),
+        new Outlier(),
+        new OutlierInSeries(),
+        new RungOutOfRounds(),
+        new RestLong(),
+        new HandZone(),
+        new SectionsUnmarked(),
+        new StartUnsaid(),
+        new HandOverNowhere(),
+        new PositionUnsaid(),
+        new SeatsUnsaid(),
+        new HoldUnknown(),
+        new MenuWithoutCredit(),
+        new AttemptsOfFloor(),
+        new OtherDocument(),
+        new NoteNumber(),
     ];
 
     /// <summary>Findings of one rule that are told: more help nobody, and a short text can have very many.</summary>
@@ -126,7 +156,7 @@ public static class CheckList
                 Told(check.Look(context))
                     .Select(r => new Finding(
                         check.Id,
-                        check.Severity,
+                        r.Matters ?? check.Severity,
                         r.At,
                         r.Sentence,
                         check.Why,
@@ -169,5 +199,17 @@ public static class CheckList
     }
 
     internal static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>
-        $"{rule}|{(at.Line >= 1 && at.Line <= context.Lines.Count ? context.Lines[at.Line - 1].Trim() : "")}|{sentence}";
+        string.Join(
+            '|',
+            rule,
+            at.Line >= 1 && at.Line <= context.Lines.Count ? context.Lines[at.Line - 1].Trim() : "",
+            string.Join(", ", Values(sentence))
+        );
+
+    /// <summary>The values of a sentence, in its order: its figures, what it quotes, and its names. They say what was found, however the
+    /// sentence around them is worded.</summary>
+    internal static IEnumerable<string> Values(string sentence) => ValuesOf().Matches(sentence).Select(m => m.Value);
+
+    [GeneratedRegex(@"“[^”]*”|\d+(?:[.:/]\d+)*|(?<=[a-z,:;] )\p{Lu}[\w+’-]*(?: \p{Lu}[\w+’-]*)*")]
+    private static partial Regex ValuesOf();
 }

@@ -29,6 +29,6 @@ public sealed class ClipsIdle : ICheck
                     book.Find(t.Movement) is null or { Kit: Standards.MovementKit.Barbell or Standards.MovementKit.BarToClear }
                 )
             )
-            .Select(p => new Report(p.At, "No bar is in this workout, so the line decides nothing."));
+            .Select(p => new Report(p.At, "No bar is in this workout, so the line decides nothing.", context.RemoveLine(p.At.Line)));
     }
 }

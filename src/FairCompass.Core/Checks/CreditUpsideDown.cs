@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -29,5 +30,9 @@ public sealed class CreditUpsideDown : ICheck
             && way.Details.OfType<Detail.Load>().FirstOrDefault() is { } lighter
             && task.Details.OfType<Detail.Load>().FirstOrDefault() is { } full
             && lighter.Of.First.At(0) < full.Of.First.At(0)
-        select new Report(credit.At, $"The lighter way is worth more than the full load: {credit.Credit} against {own.Credit}.");
+        select new Report(
+            credit.At,
+            $"The lighter way is worth more than the full load: {credit.Credit} against {own.Credit}.",
+            CheckContext.Write(credit.At, Printer.Detail(credit with { Credit = own.Credit }))
+        );
 }

@@ -66,6 +66,9 @@ public sealed record Report(SourceRange At, string Sentence, params Mend[] Mends
 {
     /// <summary>Changes of the kit that would settle it as well.</summary>
     public Eq<KitMend> KitMends { get; init; }
+
+    /// <summary>How much it matters here, where that is less than the check’s findings matter as a rule; null for no difference.</summary>
+    public Severity? Matters { get; init; }
 }
 
 /// <summary>A change of the kit of a lane that settles a finding and leaves the draft as it is.</summary>

@@ -23,18 +23,19 @@ public sealed class GateMisplaced : ICheck
     {
         foreach (var piece in context.Pieces)
         {
-            foreach (var report in Block(piece.Items, null, 0, true))
+            foreach (var report in Block(context, piece.Items, null, 0, true))
             {
                 yield return report;
             }
         }
     }
 
+    /// <param name="context">The draft.</param>
     /// <param name="items">A block of work.</param>
     /// <param name="rounds">How often it is done; null without end or when no loop stands around it.</param>
     /// <param name="depth">How many loops stand around it.</param>
     /// <param name="ends">True when nothing follows the block.</param>
-    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds, int depth, bool ends)
+    private static IEnumerable<Report> Block(CheckContext context, Eq<Work> items, long? rounds, int depth, bool ends)
     {
         var work = false;
         int? last = null;
@@ -45,7 +46,7 @@ public sealed class GateMisplaced : ICheck
             switch (item)
             {
                 case Work.Gate g:
-                    foreach (var report in OfGate(g, new(rounds, depth, ends, behind, work, last)))
+                    foreach (var report in OfGate(context, g, new(rounds, depth, ends, behind, work, last)))
                     {
                         yield return report;
                     }
@@ -57,7 +58,7 @@ public sealed class GateMisplaced : ICheck
                     break;
                 case Work.Rounds r:
                     work = true;
-                    foreach (var report in Block(r.Items, r.Times, depth + 1, ends && !behind))
+                    foreach (var report in Block(context, r.Items, r.Times, depth + 1, ends && !behind))
                     {
                         yield return report;
                     }
@@ -65,7 +66,7 @@ public sealed class GateMisplaced : ICheck
                     break;
                 case Work.Scheme s:
                     work = true;
-                    foreach (var report in Block(s.Items, s.Of.First.Length, depth + 1, ends && !behind))
+                    foreach (var report in Block(context, s.Items, s.Of.First.Length, depth + 1, ends && !behind))
                     {
                         yield return report;
                     }
@@ -89,16 +90,20 @@ public sealed class GateMisplaced : ICheck
     /// <param name="Last">The round of the gate above it, when that names one.</param>
     private readonly record struct Place(long? Rounds, int Depth, bool Ends, bool Behind, bool Work, int? Last);
 
-    private static IEnumerable<Report> OfGate(Work.Gate g, Place at)
+    private static IEnumerable<Report> OfGate(CheckContext context, Work.Gate g, Place at)
     {
         if (g.Adds.Any(t => t == Duration.Zero))
         {
-            yield return new Report(g.At, "This gate adds no time.");
+            yield return new Report(g.At, "This gate adds no time.", context.RemoveLine(g.At.Line));
         }
 
         if (!at.Behind && at.Ends && at.Depth == 0)
         {
-            yield return new Report(g.At, "This gate stands after the last rep, where the work is finished: it opens nothing.");
+            yield return new Report(
+                g.At,
+                "This gate stands after the last rep, where the work is finished: it opens nothing.",
+                context.RemoveLine(g.At.Line)
+            );
         }
 
         if (!at.Work)
@@ -111,22 +116,46 @@ public sealed class GateMisplaced : ICheck
             );
         }
 
-        if (g.OnlyRound is { } only)
+        foreach (var report in g.OnlyRound is { } only ? OfRound(context, g, only, at) : OfTimes(context, g, at))
         {
-            if (at.Depth == 0)
-            {
-                yield return new Report(g.At, "There are no rounds around this gate.");
-            }
-            else if (only < 1 || only > (at.Rounds ?? long.MaxValue))
-            {
-                yield return new Report(g.At, $"There are {at.Rounds} rounds, so no round {only}.");
-            }
-            else if (at.Last is { } before && only < before)
-            {
-                yield return new Report(g.At, $"This gate in round {only} lies before the one above it in round {before}.");
-            }
+            yield return report;
         }
-        else if (g.Adds.Count > 1 && (at.Depth == 0 || g.Adds.Count > (at.Rounds ?? long.MaxValue)))
+    }
+
+    /// <summary>A gate that names its round.</summary>
+    private static IEnumerable<Report> OfRound(CheckContext context, Work.Gate g, int only, Place at)
+    {
+        if (at.Depth == 0)
+        {
+            yield return new Report(
+                g.At,
+                "There are no rounds around this gate.",
+                context.Instead(g.At.Line, $", round {only} only", "", $"Remove “round {only} only”")
+            );
+        }
+        else if (only < 1 || only > (at.Rounds ?? long.MaxValue))
+        {
+            yield return new Report(
+                g.At,
+                $"There are {at.Rounds} rounds, so no round {only}.",
+                context.Instead(
+                    g.At.Line,
+                    $"round {only}",
+                    $"round {Math.Max(1, (at.Rounds ?? 2) - 1)}",
+                    $"Write round {Math.Max(1, (at.Rounds ?? 2) - 1)}"
+                )
+            );
+        }
+        else if (at.Last is { } before && only < before)
+        {
+            yield return new Report(g.At, $"This gate in round {only} lies before the one above it in round {before}.");
+        }
+    }
+
+    /// <summary>A gate with a time for each time it is passed.</summary>
+    private static IEnumerable<Report> OfTimes(CheckContext context, Work.Gate g, Place at)
+    {
+        if (g.Adds.Count > 1 && (at.Depth == 0 || g.Adds.Count > (at.Rounds ?? long.MaxValue)))
         {
             yield return new Report(
                 g.At,
@@ -137,7 +166,13 @@ public sealed class GateMisplaced : ICheck
         {
             yield return new Report(
                 g.At,
-                $"{g.Adds.Count} times, but after round {at.Rounds} the work is finished: only {g.Adds.Count - 1} open something."
+                $"{g.Adds.Count} times, but after round {at.Rounds} the work is finished: only {g.Adds.Count - 1} open something.",
+                context.Instead(
+                    g.At.Line,
+                    string.Join('-', g.Adds.Select(a => a.ToString())),
+                    string.Join('-', g.Adds.SkipLast(1).Select(a => a.ToString())),
+                    "Leave the last time out"
+                )
             );
         }
     }

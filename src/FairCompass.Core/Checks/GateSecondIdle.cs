@@ -22,5 +22,5 @@ public sealed class GateSecondIdle : ICheck
         context
             .Workout.Policies.OfType<Policy.GateOnSecond>()
             .Where(_ => !context.AllWork.OfType<Work.Gate>().Any())
-            .Select(p => new Report(p.At, "No gate is in this workout, so the line decides nothing."));
+            .Select(p => new Report(p.At, "No gate is in this workout, so the line decides nothing.", context.RemoveLine(p.At.Line)));
 }

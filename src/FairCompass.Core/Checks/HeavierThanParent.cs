@@ -49,7 +49,8 @@ public sealed class HeavierThanParent : ICheck
             {
                 yield return new Report(
                     own.From.At,
-                    $"{address} has {own.Value}, more than {parent.Name} {duty.Word()} with {theirs.Value}."
+                    $"{address} has {own.Value}, more than {parent.Name} {duty.Word()} with {theirs.Value}.",
+                    Exchanged.Of(context, theirs.From.At, own.From.At)
                 );
             }
         }

@@ -21,8 +21,16 @@ public sealed class HelpAlone : ICheck
     public IEnumerable<Report> Look(CheckContext context) =>
         from task in context.TaskLines
         from line in task.Lines.OfType<TaskLine.RuleOf>()
-        where line.Rule is Rule.Help help && help.By.Contains("partner", StringComparison.OrdinalIgnoreCase) && context.Courses.Count > 0
+        let help = line.Rule as Rule.Help
+        where help?.By.Contains("partner", StringComparison.OrdinalIgnoreCase) == true && context.Courses.Count > 0
         let alone = context.Courses.FirstOrDefault(c => !c.Address.Division.IsTeam)
         where alone is not null
-        select new Report(line.At, $"{alone.Address.Division.Name} is for one athlete: there is no partner.");
+        select new Report(
+            line.At,
+            $"{alone.Address.Division.Name} is for one athlete: there is no partner.",
+            [
+                .. context.Instead(line.At.Line, help.By, "the athlete", "By the athlete"),
+                .. context.Instead(line.At.Line, help.By, "the floor crew", "By the floor crew"),
+            ]
+        );
 }

@@ -22,5 +22,12 @@ public sealed class InOneGo : ICheck
         context
             .TaskLines.Select(t => t.Details.OfType<Detail.Flag>().ToList())
             .Where(f => f.Exists(x => x.Is == FlagKind.InOneGo) && f.Exists(x => x.Is == FlagKind.MayBeBroken))
-            .Select(f => new Report(f.Find(x => x.Is == FlagKind.MayBeBroken)!.At, "In one go and may be broken exclude each other."));
+            .Select(f => new Report(
+                f.Find(x => x.Is == FlagKind.MayBeBroken)!.At,
+                "In one go and may be broken exclude each other.",
+                [
+                    .. context.WithoutPhrase(f.Find(x => x.Is == FlagKind.InOneGo)!.At),
+                    .. context.WithoutPhrase(f.Find(x => x.Is == FlagKind.MayBeBroken)!.At),
+                ]
+            ));
 }

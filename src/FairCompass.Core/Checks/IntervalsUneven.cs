@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -23,11 +24,18 @@ public sealed class IntervalsUneven : ICheck
         context
             .Workout.Stages.OfType<Stage.Window>()
             .Where(w => w.Time is not null)
-            .SelectMany(w => w.Items.OfType<Work.Every>().Select(e => (Window: w.Time!.Value, Every: e)))
+            .SelectMany(w => w.Items.OfType<Work.Every>().Select(e => (Stage: w, Window: w.Time!.Value, Every: e)))
             .Where(x => x.Every.Each is { Ms: > 0 } each && each < x.Window && x.Window.Ms % each.Ms != 0)
             .Select(x => new Report(
                 x.Every.At,
                 $"{x.Window} is no whole number of {x.Every.Each}: the last interval lasts "
-                    + $"{new Duration(x.Window.Ms % x.Every.Each!.Value.Ms)}."
+                    + $"{new Duration(x.Window.Ms % x.Every.Each!.Value.Ms)}.",
+                [.. Whole(context, x.Stage, x.Every.Each!.Value)]
             ));
+
+    /// <summary>The nearest windows that are whole intervals.</summary>
+    private static IEnumerable<Mend> Whole(CheckContext context, Stage.Window window, Duration each) =>
+        new[] { window.Time!.Value.Ms / each.Ms * each.Ms, ((window.Time!.Value.Ms / each.Ms) + 1) * each.Ms }
+            .Select(ms => new Duration(ms))
+            .SelectMany(time => TimeNeeded.Rewritten(context, window.At, window.Time!.Value, time, $"Write {time}"));
 }

@@ -61,6 +61,7 @@ public sealed class KitShort : ICheck
             var (at, stock, count) = short_.Key;
             yield return new(at, Sentence(kit, stock, count, Words.Join(short_.Select(a => a.ToString()).Distinct())))
             {
+                Mends = [.. context.TaskLines.Where(t => t.At.Line == at.Line).SelectMany(t => OneAtATime.Of(context, t))],
                 KitMends =
                 [
                     new(

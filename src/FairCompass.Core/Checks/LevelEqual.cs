@@ -32,6 +32,10 @@ public sealed class LevelEqual : ICheck
             })
             .Select(h => new Report(
                 h.At,
-                $"The levels {Words.Join(h.Names.Select(n => n.ToString()))} have the same work: why two boards?"
+                $"The levels {Words.Join(h.Names.Select(n => n.ToString()))} have the same work: why two boards?",
+                context.RemoveLine(h.At.Line) with
+                {
+                    Label = "One board: remove the levels",
+                }
             ));
 }

@@ -43,7 +43,8 @@ public sealed class LevelHeavier : ICheck
                 {
                     yield return new Report(
                         loads[i].Load.From.At,
-                        $"{loads[i].Address.Level} carries more than {loads[i - 1].Address.Level}."
+                        $"{loads[i].Address.Level} carries more than {loads[i - 1].Address.Level}.",
+                        Exchanged.Of(context, loads[i - 1].Load.From.At, loads[i].Load.From.At)
                     );
                 }
             }

@@ -41,7 +41,8 @@ public sealed class LowerHigher : ICheck
                 yield return new Report(
                     own.At,
                     $"{address.Division.Name}, below {parent.Name}, has the higher box or target: {Number.Normal(own.Value)} "
-                        + $"against {Number.Normal(theirs.Value)}."
+                        + $"against {Number.Normal(theirs.Value)}.",
+                    Exchanged.Of(context, theirs.At, own.At)
                 );
             }
         }

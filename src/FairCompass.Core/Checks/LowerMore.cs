@@ -41,7 +41,13 @@ public sealed class LowerMore : ICheck
                 yield return new Report(
                     own.At,
                     $"{address.Division.Name}, below {parent.Name}, has more of the same: {Number.Normal(own.Value)} against "
-                        + $"{Number.Normal(theirs.Value)}."
+                        + $"{Number.Normal(theirs.Value)}.",
+                    context.Instead(
+                        own.At.Line,
+                        Number.Normal(own.Value),
+                        Number.Normal(theirs.Value),
+                        $"Write {Number.Normal(theirs.Value)}"
+                    )
                 );
             }
         }

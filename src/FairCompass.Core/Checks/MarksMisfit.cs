@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -33,8 +34,31 @@ public sealed class MarksMisfit : ICheck
                 x.Marks.At,
                 $"{Number.Normal(x.Of!.Value)} are {Number.Normal(decimal.Floor(x.Of.Value / x.Marks.Every.Value!.Value))} sections of "
                     + $"{Number.Normal(x.Marks.Every.Value.Value)} and {Number.Normal(x.Of.Value % x.Marks.Every.Value.Value)} "
-                    + $"that count nothing."
+                    + $"that count nothing.",
+                [.. Whole(context, x.Task, x.Marks, x.Of.Value), .. Divided(x.Marks, x.Of.Value)]
             ));
+
+    /// <summary>The nearest lengths that are whole sections.</summary>
+    private static IEnumerable<Mend> Whole(CheckContext context, Work.Task task, Detail.Marks marks, decimal of)
+    {
+        var every = marks.Every.Value!.Value;
+        var written = Printer.Amount(task.Amount!);
+        return new[] { decimal.Floor(of / every) * every, decimal.Ceiling(of / every) * every }
+            .Where(n => n > 0)
+            .SelectMany(n =>
+            {
+                var text = Printer.Amount(((Amount.Counted)task.Amount!) with { Of = Pair.Of(new(n)) });
+                return context.Instead(task.At.Line, written, text, $"Write {text} ({(n > of ? "more" : "less")})");
+            });
+    }
+
+    /// <summary>The nearest sections of which the length is a whole number.</summary>
+    private static IEnumerable<Mend> Divided(Detail.Marks marks, decimal of) =>
+        new[] { decimal.Round(of / marks.Every.Value!.Value), decimal.Ceiling(of / marks.Every.Value!.Value) }
+            .Where(sections => sections > 0 && of * 100 % sections == 0)
+            .Select(sections => Printer.Detail(marks with { Every = new(of / sections) }))
+            .Distinct()
+            .Select(text => CheckContext.Write(marks.At, text));
 
     private static LengthUnit UnitOf(Work.Task task) => task.Amount.UnitOf() == AmountUnit.Foot ? LengthUnit.Foot : LengthUnit.Metre;
 }

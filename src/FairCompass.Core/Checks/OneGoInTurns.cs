@@ -1,3 +1,4 @@
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -23,6 +24,19 @@ public sealed class OneGoInTurns : ICheck
         where task.Details.Any(d => d is Detail.Flag { Is: FlagKind.InOneGo })
         from line in task.Lines.OfType<TaskLine.RuleOf>()
         let most = (line.Rule as Rule.Share)?.Phrases.FirstOrDefault(p => p.Is == ShareKind.AtMost)
-        where most is not null && task.Amount is Amount.Counted c && c.Of.First.At(0) > most.N
-        select new Report(line.At, $"The set is in one go, and a turn has at most {most.N} in a row.");
+        let all = (task.Amount as Amount.Counted)?.Of.First.At(0)
+        where most is not null && all > most.N
+        select new Report(
+            line.At,
+            $"The set is in one go, and a turn has at most {most.N} in a row.",
+            [
+                .. task.Details.Where(d => d is Detail.Flag { Is: FlagKind.InOneGo }).SelectMany(d => context.WithoutPhrase(d.At)),
+                .. context.Instead(
+                    line.At.Line,
+                    $"at most {most.N} in a row",
+                    $"at most {Number.Normal(all!.Value)} in a row",
+                    $"Write at most {Number.Normal(all.Value)} in a row"
+                ),
+            ]
+        );
 }

@@ -27,5 +27,11 @@ public sealed class OrdinalBeyond : ICheck
                 r.Items.OfType<Work.Task>().SelectMany(t => t.Details.OfType<Detail.EveryNth>()).Select(d => (r.Times, Detail: d))
             )
             .Where(x => x.Detail.N > x.Times)
-            .Select(x => new Report(x.Detail.At, $"Every {Words.Ordinal(x.Detail.N)} round of {x.Times} is never."));
+            .Select(x => new Report(
+                x.Detail.At,
+                $"Every {Words.Ordinal(x.Detail.N)} round of {x.Times} is never.",
+                x.Times > 1
+                    ? [CheckContext.Write(x.Detail.At, $"every {Words.Ordinal(x.Times!.Value)} round")]
+                    : context.WithoutPhrase(x.Detail.At)
+            ));
 }

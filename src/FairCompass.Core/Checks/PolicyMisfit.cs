@@ -75,6 +75,7 @@ public sealed class PolicyMisfit : ICheck
             else if (
                 string.Equals(line.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase)
                 && movement.Clauses.All(c => c.Id != line.Clause)
+                && !NoRepLine.IsNoRep(movement, line.Clause)
             )
             {
                 yield return new(
@@ -98,6 +99,7 @@ public sealed class PolicyMisfit : ICheck
                     && string.Equals(here.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase)
                     && book.Find(task.Movement) is { } movement
                     && movement.Clauses.All(c => c.Id != here.Clause)
+                    && !NoRepLine.IsNoRep(movement, here.Clause)
                 )
                 {
                     yield return new(

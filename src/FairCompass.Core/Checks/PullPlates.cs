@@ -19,10 +19,19 @@ public sealed class PullPlates : ICheck
     public IEnumerable<Report> Look(CheckContext context)
     {
         var bars = context.Bars;
-        return LowBars.Reports(
-            context,
-            context.Prescribed.Where(t => t.At == default && bars.IsPulled(t)),
-            (who, loads, enough) => $"{who}: no plate of full diameter at {loads}, so the bar starts below the height of one.{enough}"
-        );
+        return LowBars
+            .Reports(
+                context,
+                context.Prescribed.Where(t => t.At == default && bars.IsPulled(t)),
+                (who, loads, enough) => $"{who}: no plate of full diameter at {loads}, so the bar starts below the height of one.{enough}"
+            )
+            // A deadlift is that height; a clean or a front squat from the floor only begins there.
+            .Select(r => IsDeadlift(context, r.At.Line) ? r : r with { Matters = Severity.WorthALook });
     }
+
+    private static bool IsDeadlift(CheckContext context, int line) =>
+        context.TaskLines.Any(t =>
+            t.Movement.Contains("deadlift", StringComparison.OrdinalIgnoreCase)
+            && (t.At.Line == line || t.Lines.Any(l => l.At.Line == line))
+        );
 }

@@ -46,13 +46,17 @@ public sealed class ReRigNotMakeable : ICheck
                     at,
                     $"{address}: no bar of {new Mass(load, unit)} with this kit; the nearest "
                         + $"{(nearest.Count == 1 ? "is" : "are")} {said} {unit.Symbol()}.",
-                    to.Of.Second is null ? [.. nearest.Select(n => Use(to, n, unit))] : []
+                    [.. nearest.Select(n => Use(to, context.Resolver.Position(address), n, unit))]
                 );
                 break;
             }
         }
     }
 
-    private static Mend Use(Detail.Load at, decimal mass, MassUnit unit) =>
-        new($"Use {new Mass(mass, unit)}", new TextEdit(at.At.Line, at.At.Column, at.At.Length, new Mass(mass, unit).ToString()));
+    private static Mend Use(Detail.Load at, int position, decimal mass, MassUnit unit)
+    {
+        Series Of(Series was, bool here) => here ? Series.Of(new(mass)) : was;
+        var pair = at.Of.Second is { } second ? new Pair(Of(at.Of.First, position == 0), Of(second, position == 1)) : Pair.Of(new(mass));
+        return CheckContext.Write(at.At, Printer.Detail(at with { Of = pair }), $"Use {new Mass(mass, unit)}");
+    }
 }

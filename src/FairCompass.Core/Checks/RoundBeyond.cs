@@ -28,7 +28,14 @@ public sealed class RoundBeyond : ICheck
                     .Select(o => (r.Times, Line: o, Round: RoundOf(o)))
             )
             .Where(x => x.Round > x.Times)
-            .Select(x => new Report(x.Line.At, $"There are {x.Times} rounds, so nobody comes to round {x.Round}."));
+            .Select(x => new Report(
+                x.Line.At,
+                $"There are {x.Times} rounds, so nobody comes to round {x.Round}.",
+                [
+                    .. context.Instead(x.Line.At.Line, $"round {x.Round}", $"round {x.Times}", $"Write round {x.Times}"),
+                    context.RemoveLine(x.Line.At.Line),
+                ]
+            ));
 
     private static int? RoundOf(TaskLine.Override line) =>
         line.For is [var one]

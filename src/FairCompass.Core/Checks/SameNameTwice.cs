@@ -21,5 +21,9 @@ public sealed class SameNameTwice : ICheck
             .Workout.Stages.Where(s => s.Label is not null)
             .GroupBy(s => s.Label, StringComparer.OrdinalIgnoreCase)
             .Where(g => g.Count() > 1)
-            .Select(g => new Report(g.Last().At, $"Two parts are called {g.Key}: a score of {g.Key} is of which?"));
+            .Select(g => new Report(
+                g.Last().At,
+                $"Two parts are called {g.Key}: a score of {g.Key} is of which?",
+                context.Instead(g.Last().At.Line, $"{g.Key}:", $"{FreeName.Of(context, g.Key!)}:", $"Write {FreeName.Of(context, g.Key!)}")
+            ));
 }

@@ -36,6 +36,11 @@ public sealed class SharingImpossible : ICheck
                 }
             }
 
+            foreach (var report in RoundsCutShort(context).Where(r => seen.Add((r.At.Line, r.Sentence))))
+            {
+                yield return report;
+            }
+
             foreach (var (task, sentence) in ByMember(course).Where(x => seen.Add((x.Task.Source.At.Line, x.Sentence))))
             {
                 yield return new Report(task.Source.At, sentence);
@@ -55,6 +60,37 @@ public sealed class SharingImpossible : ICheck
             }
         }
     }
+
+    /// <summary>Whole rounds alternate, and a turn ends before the first task of a round is done.</summary>
+    private static IEnumerable<Report> RoundsCutShort(CheckContext context) =>
+        from work in context.AllWork
+        let items = work switch
+        {
+            Work.Rounds rounds => rounds.Items,
+            Work.Scheme scheme => scheme.Items,
+            _ => default,
+        }
+        from line in items.OfType<Work.RuleLine>()
+        let phrases = (line.Rule as Rule.Share)?.Phrases ?? []
+        let most = phrases.FirstOrDefault(p => p.Is == ShareKind.AtMost)?.N
+        where most is not null && phrases.Any(p => p.Is == ShareKind.TurnsByRound)
+        let amount = items
+            .OfType<Work.Task>()
+            .Max(t => t.Amount is Amount.Counted { Unit: AmountUnit.Rep, Of.First: { IsConstant: true } of } ? of.At(0) : null)
+        where amount > most
+        select new Report(
+            line.At,
+            $"Whole rounds alternate, and a turn has at most {most} of {Number.Normal(amount.Value)}: nobody can do a round.",
+            [
+                .. context.Instead(
+                    line.At.Line,
+                    $"at most {most} in a row",
+                    $"at most {Number.Normal(amount.Value)} in a row",
+                    $"Write at most {Number.Normal(amount.Value)} in a row"
+                ),
+                .. context.Instead(line.At.Line, "taking turns by the round", "one at a time", "One at a time"),
+            ]
+        );
 
     /// <summary>Tasks whose units cannot be told by member, and those where nobody can be short.</summary>
     private static IEnumerable<(CourseTask Task, string Sentence)> ByMember(Course course)

@@ -51,7 +51,16 @@ public sealed class StandardMissing : ICheck
                     continue;
                 }
 
-                if (TypedLines.MovementsOf(context.Competition, name) is { Count: > 0 } meant)
+                if (book.Find("any-style " + name) is { } style)
+                {
+                    var forms = TypedLines.MovementsOf(context.Competition, name).Prepend(style.Name.English).Distinct().ToList();
+                    yield return new Report(
+                        at,
+                        $"Which {name}? In any style, or in one: {Text.Words.Join(forms.Skip(1), "or")}.",
+                        [.. forms.Select(m => Write(m, at))]
+                    );
+                }
+                else if (TypedLines.MovementsOf(context.Competition, name) is { Count: > 0 } meant)
                 {
                     yield return new Report(
                         at,

@@ -24,8 +24,15 @@ public sealed class TieIsFinish : ICheck
         from line in score.Lines.OfType<ScoreLine.TieTime>()
         where
             line.Mark == TieMark.Round
-            && line.Round is { } round
             && context.Workout.Stages is [Stage.Window { Items: [Work.Rounds { Times: { } times }] }]
-            && round == times
-        select new Report(line.At, $"Round {line.Round} is the last: its time is the finish itself, so it breaks no tie.");
+            && line.Round == times
+        let round = line.Round!.Value
+        select new Report(
+            line.At,
+            $"Round {line.Round} is the last: its time is the finish itself, so it breaks no tie.",
+            [
+                .. round > 1 ? context.Instead(line.At.Line, $"round {round}", $"round {round - 1}", $"Write round {round - 1}") : [],
+                .. context.Instead(line.At.Line, context.LineText(line.At), "tie: shared", "Share the place"),
+            ]
+        );
 }

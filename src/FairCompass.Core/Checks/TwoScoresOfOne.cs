@@ -27,6 +27,7 @@ public sealed class TwoScoresOfOne : ICheck
             && pair.A.Lines.OfType<ScoreLine.Weight>().All(x => x.Of.Value != 0)
         select new Report(
             pair.B.At,
-            $"{pair.A.Label ?? "One"} and {pair.B.Label ?? "the other"} rank alike: the same thing counts twice in the overall table."
+            $"{pair.A.Label ?? "One"} and {pair.B.Label ?? "the other"} rank alike: the same thing counts twice in the overall table.",
+            context.Followed(pair.B.At.Line, "  weight 0", $"Weigh {pair.B.Label ?? "the other"} 0")
         );
 }

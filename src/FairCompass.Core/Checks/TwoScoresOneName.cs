@@ -21,5 +21,14 @@ public sealed class TwoScoresOneName : ICheck
             .Workout.Scores.Where(s => s.Label is not null)
             .GroupBy(s => s.Label, StringComparer.OrdinalIgnoreCase)
             .Where(g => g.Count() > 1)
-            .Select(g => new Report(g.Last().At, $"Two scores are called {g.Key}."));
+            .Select(g => new Report(
+                g.Last().At,
+                $"Two scores are called {g.Key}: the table of results has two columns of one name.",
+                context.Instead(
+                    g.Last().At.Line,
+                    $"score {g.Key}",
+                    $"score {FreeName.Of(context, g.Key!)}",
+                    $"Write score {FreeName.Of(context, g.Key!)}"
+                )
+            ));
 }

@@ -23,7 +23,11 @@ public sealed class WeightZero : ICheck
         var weights = context.Workout.Scores.Select(s => s.Lines.OfType<ScoreLine.Weight>().FirstOrDefault()).ToList();
         if (weights.Count > 0 && weights.TrueForAll(x => x is { Of.Value: 0 }))
         {
-            yield return new Report(weights[0]!.At, "All weights are 0: nothing of this workout reaches the overall table.");
+            yield return new Report(
+                weights[0]!.At,
+                "All weights are 0: nothing of this workout reaches the overall table.",
+                context.Instead(weights[0]!.At.Line, "weight 0", "weight 1", "Write weight 1")
+            );
         }
     }
 }

@@ -18,6 +18,7 @@ namespace FairCompass.Core.Commands;
 [JsonDerivedType(typeof(MoveLine), "move")]
 [JsonDerivedType(typeof(WaiveRule), "waive")]
 [JsonDerivedType(typeof(ReadLines), "read")]
+[JsonDerivedType(typeof(WriteLine), "write")]
 public abstract record Command
 {
     /// <summary>The edits, or the objection.</summary>

@@ -159,25 +159,36 @@ public sealed class StandardsBook
                     && (p.For.Count == 0 || (division is not null && p.For.Any(w => Same(w.ToString(), division))))
                 )
                 .OrderBy(p => p.For.Count > 0)
+                .ThenBy(p => NoRepLine.Of(p.Clause) is not null)
         )
         {
-            m = Apply(
+            m = Said(
                 m,
-                Change(movement.Id, line.Clause, line.Text),
+                line.Clause,
+                line.Text,
                 new(line.Note is null ? Source.Workout : Source.Ruling, line.Note ?? $"line {line.At.Line}")
             );
         }
 
-        foreach (var line in (place?.Lines ?? []).OfType<TaskLine.RuleOf>())
+        foreach (
+            var (line, rule) in (place?.Lines ?? [])
+                .OfType<TaskLine.RuleOf>()
+                .Select(l => (Line: l, Rule: l.Rule as Rule.ClauseHere))
+                .Where(x => x.Rule is not null)
+                .OrderBy(x => NoRepLine.Of(x.Rule!.Clause) is not null)
+        )
         {
-            if (line.Rule is Rule.ClauseHere rule)
-            {
-                m = Apply(m, Change(movement.Id, rule.Clause, rule.Text), new(Source.Place, line.Note ?? $"line {line.At.Line}"));
-            }
+            m = Said(m, rule!.Clause, rule.Text, new(Source.Place, line.Note ?? $"line {line.At.Line}"));
         }
 
         return m;
     }
+
+    /// <summary>A standard with what one line of a draft says of a rule or of its no-rep.</summary>
+    private static Movement Said(Movement m, string id, string text, Provenance from) =>
+        !NoRepLine.IsNoRep(m, id) ? Apply(m, Change(m.Id, id, text), from)
+        : Same(text, DoesNotApply) ? m with { Faults = m.Faults.Where(f => f.Breaks != NoRepLine.Of(id)).ToEq() }
+        : Apply(m, NoRepLine.Change(m, id, text), from);
 
     /// <summary>A standard under the policies and house rules that hold, before any line that changes a clause.</summary>
     /// <param name="movement">From <see cref="Find"/>.</param>

@@ -45,7 +45,15 @@ public static class Interview
                     )
                     .ToEq(),
                 false
-            ));
+            )
+            {
+                Written = LineOf(u.Text, f.At.Line),
+            });
+
+    private static string? LineOf(string text, int line) =>
+        text.Split('\n') is var lines && line >= 1 && line <= lines.Length && lines[line - 1].Trim() is { Length: > 0 } written
+            ? written
+            : null;
 
     /// <summary>True for what is no mistake and yet somebody has to say.</summary>
     private static bool IsDecision(Finding f) =>

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Commands;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
@@ -22,4 +23,10 @@ public sealed record Answer(Said Label, Said OnTheFloor, bool Recommended, TextE
 /// <param name="Why">Why it has to be said before.</param>
 /// <param name="Answers">The usual answers; empty when only the author can say it, in the text.</param>
 /// <param name="TakesWords">True when the answer may be given in one’s own words.</param>
-public sealed record Question(string Id, int Line, Said Asks, Said Why, Eq<Answer> Answers, bool TakesWords);
+public sealed record Question(string Id, int Line, Said Asks, Said Why, Eq<Answer> Answers, bool TakesWords)
+{
+    /// <summary>The line that raises it, without the spaces before it, where its author may write it anew; null for a question on which an
+    /// answer is a rule of its own.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Written { get; init; }
+}

@@ -19,6 +19,9 @@ public static class Words
     public static string Count(long n, string one, string? many = null) =>
         string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{n} {(n == 1 ? one : many ?? one + "s")}");
 
+    /// <summary>A name with its article, by its first letter: <c>a burpee</c>, <c>an air squat</c>.</summary>
+    public static string A(string name) => (name is ['a' or 'e' or 'i' or 'o' or 'u', ..] ? "an " : "a ") + name;
+
     /// <summary>The first letter in lower case.</summary>
     public static string Lower(string text) => text.Length == 0 ? text : char.ToLowerInvariant(text[0]) + text[1..];
 

@@ -42,6 +42,7 @@ public static class BriefEndpoints
     /// <param name="Cards">How many numbered cards, 1 to 200.</param>
     /// <param name="First">The number of the first card, 1 to 999.</param>
     /// <param name="Post">The post of a lane whose judge reads a judge brief; all when missing.</param>
+    /// <param name="Head">Whether a judge brief is the head judge’s copy, with the notes of the checks that are open or let stand.</param>
     private sealed record Wanted(
         [FromQuery(Name = "division")] string? Division,
         [FromQuery(Name = "language")] Language? Language,
@@ -49,7 +50,8 @@ public static class BriefEndpoints
         [FromQuery(Name = "trace")] bool? Trace,
         [FromQuery(Name = "cards")] int? Cards,
         [FromQuery(Name = "first")] int? First,
-        [FromQuery(Name = "post")] int? Post = null
+        [FromQuery(Name = "post")] int? Post = null,
+        [FromQuery(Name = "head")] bool? Head = null
     )
     {
         public BriefOptions Options =>
@@ -61,6 +63,7 @@ public static class BriefEndpoints
                 Cards = Cards ?? 1,
                 FirstCard = First ?? 1,
                 Post = Post,
+                HeadJudge = Head ?? false,
             };
 
         /// <summary>Why a card for each of so many entries cannot be printed.</summary>

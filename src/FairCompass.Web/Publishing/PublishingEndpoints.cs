@@ -26,13 +26,15 @@ public sealed record PublishDraft(int BaseRevision, int CompetitionRevision, Gui
 /// <param name="Published">The newest version; null when there is none.</param>
 /// <param name="Changed">True when the draft says something else than the newest version.</param>
 /// <param name="HoldsFrom">From when a correction would hold, as the notes of its lines say; empty where they do not.</param>
+/// <param name="Unsigned">Policies whose usual school is in force here because nobody of the competition has said anything.</param>
 public sealed record InterviewOf(
     int Revision,
     int CompetitionRevision,
     IReadOnlyList<Question> Questions,
     PublishedVersion? Published,
     bool Changed,
-    string HoldsFrom
+    string HoldsFrom,
+    IReadOnlyList<PolicyToSign> Unsigned
 );
 
 /// <summary>Under which version heats are judged.</summary>
@@ -101,7 +103,8 @@ public static class PublishingEndpoints
                 Interview.Open(open.Understanding).ToList(),
                 last,
                 last is null || !await published.Says(last, Fingerprint.Of(open.Understanding), cancel),
-                last is null ? "" : HoldsFrom.Noted(open.Understanding.Text, (await published.Document(last.Id, cancel)).Text)
+                last is null ? "" : HoldsFrom.Noted(open.Understanding.Text, (await published.Document(last.Id, cancel)).Text),
+                PolicyToSign.Of(open.Understanding).ToList()
             )
         );
     }

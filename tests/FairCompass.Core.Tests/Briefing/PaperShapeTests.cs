@@ -114,7 +114,7 @@ public partial class PaperShapeTests
         }
     }
 
-    public static TheoryData<string> Drafts => [.. DraftTexts.DemoNames];
+    public static TheoryData<string> Drafts => Depth.DemoRows(2, 0);
 
     [Theory]
     [MemberData(nameof(Drafts))]
@@ -142,6 +142,6 @@ public partial class PaperShapeTests
                     .ToList();
                 Assert.True(faults.Count == 0, text + '\n' + string.Join('\n', faults));
             },
-            iter: Environment.GetEnvironmentVariable("LONG") is null ? 3 : 8
+            iter: Depth.Times(2, 8)
         );
 }

@@ -26,7 +26,7 @@ public partial class SheetTests
     private static string All(Brief brief) => BriefMarkdown.Write(brief).Replace("\\", "", StringComparison.Ordinal);
 
     [Theory]
-    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(Depth.DemoRows), 2, 1, MemberType = typeof(Depth))]
     public void Every_paper_says_something_in_words(string name)
     {
         var u = Understanding.Of(Demo.Competition, DraftTexts.Read(name));
@@ -83,7 +83,7 @@ public partial class SheetTests
     }
 
     [Theory]
-    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(Depth.DemoRows), 2, 0, MemberType = typeof(Depth))]
     public void A_clause_that_is_left_out_is_on_no_paper(string name)
     {
         var text = DraftTexts.Read(name);
@@ -120,12 +120,12 @@ public partial class SheetTests
         );
     }
 
-    /// <summary>Every clause of every movement of three workouts, one after the other: what is left out is nowhere, with its
-    /// sign.</summary>
+    public static TheoryData<string> Looked => Depth.IsLong ? ["01", "08", "13"] : ["08"];
+
+    /// <summary>Every clause of every movement of a workout, of three in the long run, one after the other: what is left out is nowhere,
+    /// with its sign.</summary>
     [Theory]
-    [InlineData("01")]
-    [InlineData("08")]
-    [InlineData("13")]
+    [MemberData(nameof(Looked))]
     public void Whichever_clause_is_left_out_is_on_no_paper(string number)
     {
         var text = DraftTexts.Demo(number);

@@ -33,7 +33,7 @@ public partial class SpanishPapersTests
         get
         {
             var data = new TheoryData<string, Audience>();
-            foreach (var number in DraftTexts.DemoNames.Select(n => n[5..7]))
+            foreach (var number in Depth.Demos(2, 0).Select(n => n[5..7]))
             {
                 foreach (var audience in PaperNames.All)
                 {

@@ -51,14 +51,14 @@ public partial class CheckTests
             },
             {
                 "height-missing",
-                Divisions + "9:00 for time\n  10 strict handstand push-up\n" + Timed,
-                Divisions + "9:00 for time\n  10 strict handstand push-up, line 3 in below the wrists\n" + Timed
+                Divisions + "9:00 for time\n  10 strict handstand push-up, hands 90/80 x 60 cm\n" + Timed,
+                Divisions + "9:00 for time\n  10 strict handstand push-up, line 3 in below the wrists, hands 90/80 x 60 cm\n" + Timed
             },
             {
                 "height-missing",
-                Divisions + "9:00 for time\n  10 strict handstand push-up\n" + Timed,
+                Divisions + "9:00 for time\n  10 strict handstand push-up, hands 90/80 x 60 cm\n" + Timed,
                 Divisions
-                    + "9:00 for time\n  10 strict handstand push-up\n"
+                    + "9:00 for time\n  10 strict handstand push-up, hands 90/80 x 60 cm\n"
                     + Timed
                     + "standard strict handstand push-up, setup-line: does not apply\n"
             },

@@ -16,10 +16,10 @@ public class AnythingTests
     private static bool Short => Environment.GetEnvironmentVariable("LONG") is null;
 
     [Fact]
-    public void Any_generated_workout() => WorkoutGen.Any.Sample(w => Everything(Printer.Print(w)), iter: Short ? 120 : 400);
+    public void Any_generated_workout() => WorkoutGen.Any.Sample(w => Everything(Printer.Print(w)), iter: Short ? 50 : 400);
 
     [Fact]
-    public void Any_mutated_demo_workout() => MutatedDemo.Any.Sample(Everything, iter: Short ? 350 : 1200);
+    public void Any_mutated_demo_workout() => MutatedDemo.Any.Sample(Everything, iter: Short ? 150 : 1200);
 
     private static void Everything(string text)
     {

@@ -112,7 +112,8 @@ public class LargeDraftTests
         Assert.Empty(CompetitionRules.Validate(competition));
         var u = Cheap(() => Understanding.Of(competition, text));
         Small(Cheap(() => JsonSerializer.Serialize(Explainer.Explain(u, 1000), FormatContext.Default.Explanation)));
-        foreach (var audience in PaperNames.All)
+        // Each draft has three of the papers in the short run; together they have all.
+        foreach (var audience in PaperNames.All.Where((_, i) => Depth.IsLong || i % 3 == name.Length % 3))
         {
             var paper = new BriefBuilder(u, null, new DateOnly(2027, 6, 12), new() { Trace = true });
             Small(Cheap(() => JsonSerializer.Serialize(paper.Build(audience), FormatContext.Default.Brief)));

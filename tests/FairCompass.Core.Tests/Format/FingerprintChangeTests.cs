@@ -17,7 +17,7 @@ public partial class FingerprintChangeTests
 
     /// <summary>Each figure of each workout of the demo in turn, one more than it was.</summary>
     [Theory]
-    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(Depth.DemoRows), 2, 1, MemberType = typeof(Depth))]
     public void Another_figure_is_another_code(string name)
     {
         var text = DraftTexts.Read(name);

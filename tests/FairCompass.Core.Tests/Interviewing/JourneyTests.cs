@@ -52,12 +52,12 @@ public class JourneyTests
                             + $"{string.Join("; ", Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English))}"
                     );
                 },
-                iter: 60
+                iter: Depth.Times(25, 60)
             );
 
     /// <summary>Who takes what is recommended can publish every complete demo workout.</summary>
     [Theory]
-    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(Depth.DemoRows), 2, 0, MemberType = typeof(Depth))]
     public void The_recommended_answers_alone_lead_to_the_end(string name)
     {
         var text = Holes(DraftTexts.Read(name));

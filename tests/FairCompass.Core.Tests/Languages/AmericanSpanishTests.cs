@@ -52,8 +52,7 @@ public sealed partial class AmericanSpanishTests
     private static partial Regex Number { get; }
 
     /// <summary>A third of the demo, in the long run all of it; the whole book is looked through beside it.</summary>
-    public static TheoryData<string> Drafts =>
-        [.. DraftTexts.DemoNames.Where((_, i) => i % 3 == 0 || Environment.GetEnvironmentVariable("LONG") is not null)];
+    public static TheoryData<string> Drafts => Depth.DemoRows(3, 0);
 
     private static IEnumerable<Brief> Papers(string name, SpanishOf form)
     {

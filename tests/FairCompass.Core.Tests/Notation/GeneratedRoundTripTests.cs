@@ -50,7 +50,7 @@ public class GeneratedRoundTripTests
                     );
                 }
             },
-            iter: Short ? 8_000 : 20_000
+            iter: Short ? 2_500 : 20_000
         );
 
     [Fact]

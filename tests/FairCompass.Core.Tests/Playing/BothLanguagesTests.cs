@@ -14,7 +14,7 @@ namespace FairCompass.Core.Tests.Playing;
 public partial class BothLanguagesTests
 {
     [Theory]
-    [MemberData(nameof(DraftTexts.Demos), MemberType = typeof(DraftTexts))]
+    [MemberData(nameof(Depth.DemoRows), 2, 1, MemberType = typeof(Depth))]
     public void Of_the_demo(string demo) => Hold(DraftTexts.Read(demo), demo);
 
     [Fact]

@@ -7,7 +7,7 @@ namespace FairCompass.Core.Tests.Playing;
 public class PlausibleRunsTests
 {
     /// <summary>How many workouts: <c>./test --long</c> asks for more.</summary>
-    private static int Many => int.TryParse(Environment.GetEnvironmentVariable("FAIR_COMPASS_PLAYS"), out var n) ? n : 300;
+    private static int Many => int.TryParse(Environment.GetEnvironmentVariable("FAIR_COMPASS_PLAYS"), out var n) ? n : 150;
 
     [Fact]
     public void The_card_of_a_made_up_workout_scores_what_was_seen()

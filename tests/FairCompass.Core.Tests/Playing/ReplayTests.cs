@@ -14,7 +14,7 @@ namespace FairCompass.Core.Tests.Playing;
 /// </summary>
 public class ReplayTests
 {
-    private const int Runs = 50;
+    private static readonly int Runs = Depth.Times(15, 50);
 
     public static TheoryData<string> Numbers => new(DraftTexts.DemoNames.Select(n => n[5..7]));
 
@@ -27,7 +27,7 @@ public class ReplayTests
         for (var i = 0; i < Math.Min(2, u.Courses.Count); i++)
         {
             var player = new Player(u, i, PaceTable.Usual);
-            for (var seed = 1UL; seed <= Runs; seed++)
+            for (var seed = 1UL; seed <= (ulong)Runs; seed++)
             {
                 lines.AddRange(Records(number, u.Courses[i], player.Play(seed, (ulong)i), seed));
             }

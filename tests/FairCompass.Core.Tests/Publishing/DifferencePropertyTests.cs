@@ -32,7 +32,7 @@ public class DifferencePropertyTests
                 Assert.Equal(Fingerprint.Of(before) == Fingerprint.Of(now), difference.Changes.Count == 0);
                 Assert.All(difference.Changes, c => Assert.NotEqual(c.Before, c.Now));
             },
-            iter: 300
+            iter: Depth.Times(120, 300)
         );
 
     /// <summary>Read backwards, everything that was gained is lost.</summary>
@@ -48,7 +48,7 @@ public class DifferencePropertyTests
                     Differences.Between(now, before).Changes.Select(c => (c.Touches, c.For, c.What, Before: c.Now, Now: c.Before)).Order()
                 );
             },
-            iter: 200
+            iter: Depth.Times(80, 200)
         );
 
     [Fact]
@@ -70,7 +70,7 @@ public class DifferencePropertyTests
                     spanish.Select(c => string.Join(' ', Figures(c.Before + " " + c.Now)))
                 );
             },
-            iter: 150
+            iter: Depth.Times(60, 150)
         );
 
     /// <summary>A cell set to another load is told to the entries that resolve to another load, and to nobody else.</summary>
@@ -141,7 +141,7 @@ public class DifferencePropertyTests
                         );
                     }
                 },
-                iter: 300
+                iter: Depth.Times(120, 300)
             );
 
     private delegate bool Work(PrescribedTask task);

@@ -90,7 +90,8 @@ public class LiftTests
     public void A_total_of_several_lifts(string rule, string without)
     {
         var trial = Trial.Tideline(
-            "A: 6:00 for load\n  heaviest power clean\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk\n\n"
+            "A: 6:00 for load\n  heaviest power clean, start 60/40 kg\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk, "
+                + "from the rack\n\n"
                 + $"score Total: sum of best loads of A, B\n  no good lift: {rule}\n  tie: shared\n"
         );
         Assert.Empty(trial.Read.Findings());
@@ -110,7 +111,8 @@ public class LiftTests
     public void A_total_of_one_athlete_is_asked_about_its_parts()
     {
         var trial = Trial.Tideline(
-            "A: 6:00 for load\n  heaviest power clean\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk\n\n"
+            "A: 6:00 for load\n  heaviest power clean, start 60/40 kg\nchange 1:00\nB: 6:00 for load\n  heaviest push jerk, "
+                + "from the rack\n\n"
                 + "score Total: sum of best loads of A, B\n  tie: shared\n"
         );
         var question = Assert.Single(Interview.Open(trial.Read), q => q.Id == "no-lift-unstated");

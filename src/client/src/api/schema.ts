@@ -181,6 +181,7 @@ export interface paths {
                     cards?: number;
                     first?: number;
                     post?: number;
+                    head?: boolean;
                 };
                 header?: never;
                 path: {
@@ -246,6 +247,7 @@ export interface paths {
                     cards?: number;
                     first?: number;
                     post?: number;
+                    head?: boolean;
                 };
                 header?: never;
                 path: {
@@ -311,6 +313,7 @@ export interface paths {
                     cards?: number;
                     first?: number;
                     post?: number;
+                    head?: boolean;
                 };
                 header?: never;
                 path: {
@@ -376,6 +379,7 @@ export interface paths {
                     cards?: number;
                     first?: number;
                     post?: number;
+                    head?: boolean;
                     from?: number;
                 };
                 header?: never;
@@ -4355,7 +4359,7 @@ export interface components {
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
          *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
          */
-        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"] | components["schemas"]["CommandReadLines"];
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"] | components["schemas"]["CommandReadLines"] | components["schemas"]["CommandWriteLine"];
         /**
          * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
          *                 replaced.
@@ -4482,6 +4486,23 @@ export interface components {
             rule: string;
             /** @description Why, 1 to 240 characters on one line; null to take it back. */
             reason: null | string;
+        };
+        /**
+         * @description Writes a line of the draft anew, where it stands and as deep as it stands: the answer to a question that only its author can
+         *                 give, such as a load that nobody has said.
+         */
+        CommandWriteLine: {
+            /** @enum {string} */
+            kind?: "write";
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            line: number;
+            /** @description The line as it was shown, without the spaces before it; another one is refused. */
+            was: string;
+            /** @description What stands there then, 1 to 300 characters on one line. */
+            text: string;
         };
         /** @description Compares who has confirmed with a pasted list. */
         CompareNames: {
@@ -5483,6 +5504,8 @@ export interface components {
             changed: boolean;
             /** @description From when a correction would hold, as the notes of its lines say; empty where they do not. */
             holdsFrom: string;
+            /** @description Policies whose usual school is in force here because nobody of the competition has said anything. */
+            unsigned: components["schemas"]["PolicyToSign"][];
         };
         /**
          * @description A joint with one angle of flexion, in degrees; 0 is straight.
@@ -6709,6 +6732,31 @@ export interface components {
             /** @description The division it holds for; null for all. */
             division?: null | string;
         };
+        /**
+         * @description A policy that a movement of a workout raises and on which nobody of the competition has said anything: its usual school is in
+         *                 force, silently.
+         */
+        PolicyToSign: {
+            /** @description The topic’s name. */
+            topic: string;
+            /** @description The school in force, by its name. */
+            school: string;
+            /** @description The topic’s question. */
+            asks: components["schemas"]["Said"];
+            /** @description The school as papers print it. */
+            label: components["schemas"]["Said"];
+            /** @description What it means for judges. */
+            judges: components["schemas"]["Said"];
+            /** @description What it means for athletes. */
+            athletes: components["schemas"]["Said"];
+            /** @description Whose rules it words, as the book calls them. */
+            movements: components["schemas"]["EqOfSaid"];
+            /**
+             * Format: int32
+             * @description The first line that raises it, from 1.
+             */
+            line: number;
+        };
         /** @description A body’s position: joint angles, and the one point that stays where it is. */
         Pose: {
             /**
@@ -6917,6 +6965,11 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             /** @description True when the answer may be given in one’s own words. */
             takesWords: boolean;
+            /**
+             * @description The line that raises it, without the spaces before it, where its author may write it anew; null for a question on which an
+             *                 answer is a rule of its own.
+             */
+            written?: null | string;
         };
         /** @description A way to answer. */
         QuestionOption: {

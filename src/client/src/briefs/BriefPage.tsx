@@ -89,6 +89,7 @@ export function BriefPage() {
             of={choices}
             divisions={competition?.divisions.map((d) => d.name) ?? []}
             figures={kind === "Athlete" || kind === "Judge"}
+            head={kind === "Judge"}
             cards={kind === "LaneCard"}
             others={kind !== "LaneCard"}
             posts={brief.data?.posts ?? []}

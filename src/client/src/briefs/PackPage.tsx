@@ -16,7 +16,12 @@ export function PackPage() {
   const choices = useChoices();
   const wanted = useMemo(() => chosen(choices.text), [choices.text]);
   const competition = useQuery(queries.competition(cid)).data?.competition;
-  const pack = useQuery({ ...queries.pack(cid, query(choices)), placeholderData: (before) => before });
+  // One kind alone is asked for alone: all lane cards are there long before the whole pack is.
+  const alone = wanted.length === 1 ? wanted[0] : undefined;
+  const pack = useQuery({
+    ...queries.pack(cid, { ...query(choices), ...(alone ? { audience: alone } : {}) }),
+    placeholderData: (before) => before,
+  });
   const briefs = useMemo(() => (pack.data ?? []).filter((b) => wanted.includes(b.audience as Reader)), [pack.data, wanted]);
   // Some hundred papers take seconds to draw; the marks above them answer at once.
   const drawn = useDeferredValue(briefs);
@@ -45,7 +50,7 @@ export function PackPage() {
           {kinds.map((a) => (
             <label key={a} className="flex items-center gap-2">
               <input type="checkbox" className="min-h-0" checked={wanted.includes(a)} onChange={() => toggle(a)} />
-              {papers[a]} <span className="text-soft">{count(pack.data, a)}</span>
+              {papers[a]} <span className="text-soft">{alone && alone !== a ? "" : count(pack.data, a)}</span>
             </label>
           ))}
         </fieldset>

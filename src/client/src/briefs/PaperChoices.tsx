@@ -7,6 +7,7 @@ export function PaperChoices({
   of: c,
   divisions,
   figures,
+  head = false,
   cards,
   others,
   posts = [],
@@ -15,6 +16,7 @@ export function PaperChoices({
   of: Choices;
   divisions: string[];
   figures: boolean;
+  head?: boolean;
   cards: boolean;
   others: boolean;
   posts?: number[];
@@ -69,6 +71,12 @@ export function PaperChoices({
             onChange={(e) => c.set("figures", e.target.checked ? "true" : "")}
           />
           with figures
+        </label>
+      )}
+      {head && (
+        <label className="flex items-center gap-2">
+          <input type="checkbox" className="min-h-0" checked={c.head} onChange={(e) => c.set("head", e.target.checked ? "true" : "")} />
+          head judge’s copy
         </label>
       )}
       {cards && (

@@ -14,6 +14,7 @@ export function useChoices() {
     count: search.get("cards") ?? "1",
     first: search.get("first") ?? "1",
     post: search.get("post") ?? "",
+    head: search.get("head") === "true",
     sheet: sheet && sheet in sheets ? sheet : ("A4" as Sheet),
     cardSheet: cards && cards in sheets ? cards : ("A4" as Sheet),
     /** The part of a talk that is on the screen, from 1; null for its script. */
@@ -29,6 +30,7 @@ export const query = (c: Choices) => ({
   ...(c.division ? { division: c.division } : {}),
   ...(c.language === "Spanish" ? { language: c.language } : {}),
   ...(c.figures ? { figures: true } : {}),
+  ...(c.head ? { head: true } : {}),
   ...(c.count !== "1" && c.count !== "" ? { cards: Number(c.count) } : {}),
   ...(/^[1-9]$/.test(c.post) ? { post: Number(c.post) } : {}),
   ...(c.first !== "1" && c.first !== "" ? { first: Number(c.first) } : {}),

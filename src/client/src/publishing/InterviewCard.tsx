@@ -80,14 +80,6 @@ export function InterviewCard({
         {q.asks.english}
       </p>
       <p className="mt-1 max-w-prose text-soft">{q.why.english}</p>
-      {q.answers.length === 0 && (
-        <p className="mt-3">
-          Only the text can answer this.{" "}
-          <Link className="act" to={`/c/${cid}/w/${wid}`}>
-            Open the draft
-          </Link>
-        </p>
-      )}
       <ul className="mt-3">
         {q.answers.map((a) => (
           <li key={a.label.english} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4 border-b border-rule py-2.5">
@@ -109,6 +101,31 @@ export function InterviewCard({
           </li>
         ))}
       </ul>
+      {q.written != null && (
+        <form
+          key={`${q.id} ${q.line} ${q.written}`}
+          className="mt-3 flex flex-wrap items-end gap-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const text = String(new FormData(e.currentTarget).get("text")).trim();
+            if (text && text !== q.written) void run(() => inText({ kind: "write", line: q.line, was: q.written!, text }));
+          }}
+        >
+          <label className="block grow">
+            {q.answers.length > 0 ? "Or write the line anew" : "Write the line anew"}
+            <input
+              className="block w-full font-mono"
+              name="text"
+              defaultValue={q.written}
+              maxLength={300}
+              aria-invalid={!!error?.at("text") || !!error?.at("line")}
+            />
+          </label>
+          <button className="press-plain" disabled={busy}>
+            Write it
+          </button>
+        </form>
+      )}
       {q.takesWords && (
         <form
           className="mt-3 flex flex-wrap items-end gap-3"

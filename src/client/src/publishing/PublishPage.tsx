@@ -9,6 +9,7 @@ import { ChangeList } from "./ChangeList";
 import { InterviewCard } from "./InterviewCard";
 import { QuestionsToAnswer } from "./QuestionsToAnswer";
 import { Readers } from "./Readers";
+import { ToSign } from "./ToSign";
 
 /** From an unfinished draft to a published version: one open question at a time, then the version, then what readers ask. */
 export function PublishPage() {
@@ -64,6 +65,7 @@ function Workout({ cid, wid }: { cid: string; wid: string }) {
         ) : (
           <Next key={interview.data.published?.number ?? 0} wid={wid} interview={interview.data} done={again} />
         )}
+        <ToSign cid={cid} unsigned={interview.data.unsigned} competition={competition} done={again} />
         <QuestionsToAnswer wid={wid} done={again} />
       </div>
       <div className="min-w-0 space-y-6">
