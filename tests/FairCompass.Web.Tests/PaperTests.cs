@@ -8,7 +8,7 @@ public class PaperTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private const string Wall =
         "Wall Test\n  for Tideline, Meadow\n  a/b is man/woman\n\n9:00 for reps\n  max strict handstand push-up, line 80 mm "
-        + "below the wrists\n\nscore: reps\n  tie: shared\n";
+        + "below the wrists, hands 90/80 x 60 cm\n\nscore: reps\n  tie: shared\n";
 
     private static string Text(JsonNode node) =>
         node.ToJsonString(new() { Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
