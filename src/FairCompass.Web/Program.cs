@@ -52,7 +52,8 @@ if (!describing && connection is not null)
     Database.Migrate(connection);
     if (builder.Configuration.GetValue("Demo", false))
     {
-        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), CancellationToken.None);
+        var readers = ActivatorUtilities.CreateInstance<SaltmarshReaders>(app.Services);
+        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), readers, CancellationToken.None);
     }
 }
 

@@ -151,6 +151,23 @@ public sealed partial class BriefBuilder
     private IEnumerable<BriefSection> Video()
     {
         var standards = StandardsShown();
+        if (!PaperNames.IsFor(Audience.Video, u.Workout))
+        {
+            yield return new(
+                "none",
+                Say("No videos", "Sin vídeos"),
+                [
+                    new BriefBlock.Paragraph(
+                        Say(
+                            "This workout takes no videos: it is judged on the floor.",
+                            "Esta prueba no admite vídeos: se juzga en la pista."
+                        )
+                    ),
+                ]
+            );
+            yield break;
+        }
+
         yield return new(
             "before",
             Say("Show first", "Muestra primero"),
@@ -160,7 +177,9 @@ public sealed partial class BriefBuilder
                         "The floor plan: lines, distances, the way you face.",
                         "El plano del suelo: líneas, distancias, hacia dónde miras."
                     ),
-                    Say("Every load: plates, bar, bell, read aloud.", "Cada carga: discos, barra, pesa, leída en voz alta."),
+                    .. standards.Any(m => m.NeedsLoad)
+                        ? [Say("Every load: plates, bar, bell, read aloud.", "Cada carga: discos, barra, pesa, leída en voz alta.")]
+                        : Array.Empty<string>(),
                     .. standards.SelectMany(m => m.Clauses.Where(c => c.Kind == ClauseKind.Measured).Select(c => Worded(m, c))).Distinct(),
                     .. standards
                         .Where(m => m.Kit == MovementKit.Machine)

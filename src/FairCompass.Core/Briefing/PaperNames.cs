@@ -1,5 +1,6 @@
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Briefing;
 
@@ -19,6 +20,12 @@ public static class PaperNames
         Audience.Video,
         Audience.Poster,
     ];
+
+    /// <summary>False for a paper that a workout has no use for: a check list for videos where none are taken.</summary>
+    /// <param name="audience">Whose paper.</param>
+    /// <param name="workout">The workout.</param>
+    public static bool IsFor(Audience audience, Workout workout) =>
+        audience != Audience.Video || workout.Headers.Any(h => h is Header.Video) || workout.Policies.Any(p => p is Policy.Attempts);
 
     /// <summary>The name of the paper for an audience.</summary>
     public static Said Of(Audience audience) =>

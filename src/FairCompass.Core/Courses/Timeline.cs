@@ -377,7 +377,7 @@ public sealed record Timeline(Eq<ClockSpan> Spans, Eq<ClockCall> Calls, Duration
     /// <summary>An amount as the text says it, without the sections in which a judge counts it.</summary>
     private static string Said(CourseTask task, decimal amount, Tongue tongue) =>
         $"{Number.Normal(amount)} {(task.Unit == AmountUnit.Rep ? "" : task.Unit.Symbol() + tongue.Say(" ", " de "))}"
-        + tongue.Movement(task.Prescription.Movement.Value);
+        + (task.Unit == AmountUnit.Rep && amount != 1 ? tongue.Movements : tongue.Movement)(task.Prescription.Movement.Value);
 
     private static string Places(ClockSpan span, Tongue tongue) =>
         tongue.Join(

@@ -108,14 +108,21 @@ public static class SaltmarshFerryGames
             .ToList();
 
     /// <summary>Stores the demo when the database holds no competition yet.</summary>
-    public static async Task SeedIfEmpty(CompetitionStore competitions, CancellationToken cancel)
+    /// <param name="competitions">Where to.</param>
+    /// <param name="readers">What readers of it have in hand; null for drafts alone.</param>
+    /// <param name="cancel">Cancels.</param>
+    public static async Task SeedIfEmpty(CompetitionStore competitions, SaltmarshReaders? readers, CancellationToken cancel)
     {
         if ((await competitions.Names(cancel)).Count > 0)
         {
             return;
         }
 
-        await competitions.Create(Competition, Drafts.Select(Draft.New).ToList(), null, cancel);
+        var made = await competitions.Create(Competition, Drafts.Select(Draft.New).ToList(), null, cancel);
+        if (readers is not null)
+        {
+            await readers.Seed(made.Id, made.Revision, cancel);
+        }
     }
 
     private static string Read(string name)

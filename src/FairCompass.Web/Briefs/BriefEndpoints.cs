@@ -154,7 +154,8 @@ public static class BriefEndpoints
         foreach (var open in opened)
         {
             var (print, version) = await Print(open, newest.GetValueOrDefault(open.Draft.Id), published, cancel);
-            foreach (var paper in audiences.SelectMany(a => Papers(open.Understanding, a, today, wanted, print)))
+            var useful = audiences.Where(a => PaperNames.IsFor(a, open.Understanding.Workout));
+            foreach (var paper in useful.SelectMany(a => Papers(open.Understanding, a, today, wanted, print)))
             {
                 if (at++ < (from ?? 0))
                 {

@@ -48,13 +48,30 @@ public sealed record InForceOf(PublishedVersion? Version, Eq<HeatsUnder> Heats);
 /// <param name="Title">The workout’s name.</param>
 /// <param name="Divisions">Who does the workout; a brief can be read for one of them.</param>
 /// <param name="Since">What has changed since; empty when it is the newest.</param>
+/// <param name="Competition">The competition as it stood when this was published.</param>
+/// <param name="Others">The newest versions of its other workouts, by their names.</param>
 public sealed record CodeFound(
     PublishedVersion Version,
     PublishedVersion Newest,
     string Title,
     IReadOnlyList<string> Divisions,
-    Difference Since
+    Difference Since,
+    CompetitionOfCode Competition,
+    IReadOnlyList<OtherCode> Others
 );
+
+/// <summary>What readers are told of a competition.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="Starts">First day.</param>
+/// <param name="Ends">Last day.</param>
+/// <param name="Place">Where; may be empty.</param>
+public sealed record CompetitionOfCode(string Name, DateOnly Starts, DateOnly Ends, string Place);
+
+/// <summary>Another workout of the competition that can be read.</summary>
+/// <param name="Title">Its name.</param>
+/// <param name="Code">The code of its newest version.</param>
+/// <param name="Number">The number of that version.</param>
+public sealed record OtherCode(string Title, string Code, int Number);
 
 /// <summary>The interview, publishing, and what has changed.</summary>
 public static class PublishingEndpoints
@@ -244,9 +261,27 @@ public static class PublishingEndpoints
                 newest,
                 before.Workout.Title,
                 before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(),
-                Differences.Between(before, now)
+                Differences.Between(before, now),
+                new(before.Competition.Name, before.Competition.Starts, before.Competition.Ends, before.Competition.Place),
+                await Others(found, drafts, published, cancel)
             )
         );
+    }
+
+    private static async Task<IReadOnlyList<OtherCode>> Others(
+        PublishedVersion found,
+        OpenDrafts drafts,
+        PublishedStore published,
+        CancellationToken cancel
+    )
+    {
+        var others = new List<OtherCode>();
+        foreach (var version in (await published.Newest(found.CompetitionId, cancel)).Values.Where(v => v.WorkoutId != found.WorkoutId))
+        {
+            others.Add(new((await drafts.OpenPublished(version.Id, cancel)).Workout.Title, version.Code, version.Number));
+        }
+
+        return [.. others.OrderBy(o => o.Title, StringComparer.Ordinal)];
     }
 
     private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> ReadBrief(

@@ -4354,6 +4354,10 @@ export interface components {
             divisions: string[];
             /** @description What has changed since; empty when it is the newest. */
             since: components["schemas"]["Difference"];
+            /** @description The competition as it stood when this was published. */
+            competition: components["schemas"]["CompetitionOfCode"];
+            /** @description The newest versions of its other workouts, by their names. */
+            others: components["schemas"]["OtherCode"][];
         };
         /**
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
@@ -4552,6 +4556,23 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        /** @description What readers are told of a competition. */
+        CompetitionOfCode: {
+            /** @description Its name. */
+            name: string;
+            /**
+             * Format: date
+             * @description First day.
+             */
+            starts: string;
+            /**
+             * Format: date
+             * @description Last day.
+             */
+            ends: string;
+            /** @description Where; may be empty. */
+            place: string;
         };
         /** @description One component's score of one run. */
         ComponentResult: {
@@ -6178,6 +6199,18 @@ export interface components {
             sentence: string;
             /** @description Answers that can be taken with a click; empty where only a person knows. */
             options: components["schemas"]["EqOfQuestionOption"];
+        };
+        /** @description Another workout of the competition that can be read. */
+        OtherCode: {
+            /** @description Its name. */
+            title: string;
+            /** @description The code of its newest version. */
+            code: string;
+            /**
+             * Format: int32
+             * @description The number of that version.
+             */
+            number: number;
         };
         /** @description A score under the other school. */
         OtherResult: {

@@ -4,17 +4,8 @@ import type { StoredCompetition } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
 import { addWorkout } from "../drafting/addWorkout";
+import { days } from "../ui/days";
 import { samePage, stepOf } from "./pages";
-
-const days = (a: string, b: string) => {
-  const f = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long" });
-  const [from, to] = [new Date(a + "T12:00"), new Date(b + "T12:00")];
-  return a === b
-    ? f.format(from)
-    : a.slice(0, 7) === b.slice(0, 7)
-      ? `${from.getDate()} to ${f.format(to)}`
-      : `${f.format(from)} to ${f.format(to)}`;
-};
 
 const count = (n: number, one: string, many = one + "s") => `${n} ${n === 1 ? one : many}`;
 

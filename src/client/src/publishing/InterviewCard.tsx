@@ -88,7 +88,7 @@ export function InterviewCard({
                 {a.label.english}
                 {a.recommended && <span className="ml-2 text-[0.87rem] text-spruce">recommended</span>}
               </p>
-              <p className="text-[0.93rem] text-soft">{a.onTheFloor.english}</p>
+              {a.onTheFloor.english !== `${a.label.english}.` && <p className="text-[0.93rem] text-soft">{a.onTheFloor.english}</p>}
             </div>
             <button
               className={a.recommended ? "press" : "press-plain"}

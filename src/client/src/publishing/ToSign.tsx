@@ -57,7 +57,10 @@ export function ToSign({
           <li key={p.topic} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-4 border-b border-rule py-2">
             <div>
               <p>
-                <b>{p.label.english}</b> <span className="text-soft">· {p.movements.map((m) => m.english).join(", ")}</span>
+                <b>
+                  {capital(p.topic)}: {lower(p.label.english)}
+                </b>{" "}
+                <span className="text-soft">· {p.movements.map((m) => m.english).join(", ")}</span>
               </p>
               <p className="text-[0.93rem] text-soft">
                 Judges: {p.judges.english} Athletes: {p.athletes.english}
@@ -88,3 +91,6 @@ export function ToSign({
     </section>
   );
 }
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -6,6 +6,7 @@ import { queries } from "../api/queries";
 import { Papers } from "../briefs/Paper";
 import { Changes } from "../publishing/ChangeList";
 import { Choice } from "../ui/Choice";
+import { days } from "../ui/days";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { AskForm } from "./AskForm";
@@ -65,7 +66,26 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
     <main className="mx-auto max-w-[66rem] px-6 py-5 print:p-0">
       <div className="off-paper">
         <CodeForm code={version.code} />
-        <h1 className="mt-4">
+        <p className="mt-4 text-soft">
+          <bdi>{found.competition.name}</bdi> · {days(found.competition.starts, found.competition.ends)}
+          {found.competition.place && (
+            <>
+              {" "}
+              · <bdi>{found.competition.place}</bdi>
+            </>
+          )}{" "}
+          · <a href="#ask">ask the head judge on any line below</a>
+        </p>
+        {found.others.length > 0 && (
+          <nav aria-label="Other workouts" className="flex flex-wrap gap-x-4">
+            {found.others.map((o) => (
+              <Link key={o.code} className="act" to={{ pathname: `/p/${o.code}`, search }}>
+                <bdi>{o.title}</bdi>
+              </Link>
+            ))}
+          </nav>
+        )}
+        <h1 className="mt-2">
           <bdi>{found.title}</bdi>, version {version.number}
         </h1>
         {version.id === newest.id ? (
