@@ -130,45 +130,10 @@ public sealed partial class BriefBuilder
         );
     }
 
-    /// <summary>Mark, amount, and side:
-    /// <c>Strict handstand push-up: the line lies 80 mm (3 1/8 in) below the mark: wrists, reach against the wall.</c></summary>
-    private string HowToSet(MeasuredPlace p)
+    /// <summary>What is shown before the clock runs.</summary>
+    private BriefSection ShownFirst(List<Movement> standards)
     {
-        var who = p.For.Count == 0 ? "" : tongue.Join(p.For) + ": ";
-        var (name, marked, sets) = (Words.Capital(tongue.Say(p.Name)), tongue.Say(p.Marked), tongue.Say(p.Sets));
-        return p.Amount is not { } amount
-                ? $"{who}{name}: "
-                    + Say(
-                        "the draft does not say how far the place lies from the mark",
-                        "el borrador no dice a qué distancia de la marca queda"
-                    )
-                    + $": {sets}; {marked}."
-            : amount.Value == 0 ? $"{who}{name}: {sets} = {Say("the mark", "la marca")}: {marked}."
-            : $"{who}{name}: {sets} = {Say("mark", "marca")} {(p.Above ? "+" : "−")} {amount} ("
-                + $"{TapeLength.Of(amount.InMillimetres).Tape} in): {marked}.";
-    }
-
-    private IEnumerable<BriefSection> Video()
-    {
-        var standards = StandardsShown();
-        if (!PaperNames.IsFor(Audience.Video, u.Workout))
-        {
-            yield return new(
-                "none",
-                Say("No videos", "Sin vídeos"),
-                [
-                    new BriefBlock.Paragraph(
-                        Say(
-                            "This workout takes no videos: it is judged on the floor.",
-                            "Esta prueba no admite vídeos: se juzga en la pista."
-                        )
-                    ),
-                ]
-            );
-            yield break;
-        }
-
-        yield return new(
+        return new(
             "before",
             Say("Show first", "Muestra primero"),
             [
@@ -193,6 +158,47 @@ public sealed partial class BriefBuilder
                 ]),
             ]
         );
+    }
+
+    /// <summary>Mark, amount, and side:
+    /// <c>Strict handstand push-up: the line lies 80 mm (3 1/8 in) below the mark: wrists, reach against the wall.</c></summary>
+    private string HowToSet(MeasuredPlace p)
+    {
+        var who = p.For.Count == 0 ? "" : tongue.Join(p.For) + ": ";
+        var (name, marked, sets) = (Words.Capital(tongue.Say(p.Name)), tongue.Say(p.Marked), tongue.Say(p.Sets));
+        return p.Amount is not { } amount
+                ? $"{who}{name}: "
+                    + Say(
+                        "the draft does not say how far the place lies from the mark",
+                        "el borrador no dice a qué distancia de la marca queda"
+                    )
+                    + $": {sets}; {marked}."
+            : amount.Value == 0 ? $"{who}{name}: {sets} = {Say("the mark", "la marca")}: {marked}."
+            : $"{who}{name}: {sets} = {Say("mark", "marca")} {(p.Above ? "+" : "−")} {amount} ("
+                + $"{TapeLength.Of(amount.InMillimetres).Tape} in): {marked}.";
+    }
+
+    private IEnumerable<BriefSection> Video()
+    {
+        if (!PaperNames.IsFor(Audience.Video, u.Workout))
+        {
+            yield return new(
+                "none",
+                Say("No videos", "Sin vídeos"),
+                [
+                    new BriefBlock.Paragraph(
+                        Say(
+                            "This workout takes no videos: it is judged on the floor.",
+                            "Esta prueba no admite vídeos: se juzga en la pista."
+                        )
+                    ),
+                ]
+            );
+            yield break;
+        }
+
+        var standards = StandardsShown();
+        yield return ShownFirst(standards);
         yield return new(
             "during",
             Say("While it runs", "Mientras corre"),

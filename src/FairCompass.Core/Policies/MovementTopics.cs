@@ -199,7 +199,7 @@ internal static partial class MovementTopics
                 S(
                     "jump again",
                     ("Jump again", "Saltar de nuevo"),
-                    ("Send back to the bar.", "Devolver a la barra."),
+                    ("Send back to bar or box.", "Devolver a la barra o al cajón."),
                     ("Only the jump is repeated.", "Solo se repite el salto.")
                 ),
                 S(

@@ -200,10 +200,11 @@ public static class CompetitionEndpoints
 
         var entries = new List<WorkoutEntry>();
         var movements = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
-        foreach (var (draft, _, understood) in opened)
+        var across = AcrossWorkouts.Of([.. opened.Select(o => o.Understanding)]);
+        foreach (var (index, (draft, _, understood)) in opened.Index())
         {
             cancel.ThrowIfCancellationRequested();
-            var findings = understood.Findings(cancel);
+            Eq<Finding> findings = [.. across[index], .. understood.Findings(cancel)];
             var open = findings.Count(f => f.Severity == Severity.MustFix);
             movements.UnionWith(
                 WorkoutWords.Movements(understood.Workout).Select(m => StandardsBook.Of(competition).Find(m.Name)?.Name.English ?? m.Name)

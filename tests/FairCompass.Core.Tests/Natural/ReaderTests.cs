@@ -108,7 +108,7 @@ public class ReaderTests
                         at => Assert.InRange(at.Column - 1 + at.Length, 0, Math.Max(1, lines[at.Line - 1].Length))
                     );
                 },
-                iter: (Environment.GetEnvironmentVariable("LONG") is null ? 600 : 40_000)
+                iter: (Environment.GetEnvironmentVariable("LONG") is null ? 250 : 40_000)
             );
     }
 

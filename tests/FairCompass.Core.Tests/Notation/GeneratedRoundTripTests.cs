@@ -67,7 +67,7 @@ public class GeneratedRoundTripTests
                         Assert.InRange(f.At.Column, 1, lines[f.At.Line - 1].Length + 1);
                     }
                 },
-                iter: Short ? 1_200 : 3_000
+                iter: Short ? 400 : 3_000
             );
 
     internal static Gen<string> Mutation { get; } =
