@@ -1,3 +1,4 @@
+using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
 
@@ -29,7 +30,7 @@ public sealed class AgainstPolicy : ICheck
             $"“{clause.Text.English}” is in force ({clause.From.Detail ?? clause.Id}), and this rule lets something else pass.",
             [
                 context.RemoveLine(rule.At.Line),
-                .. Answers(context).Select(a => context.RemoveLine(a.At.Line) with { Label = $"Remove “{Printed(context, a)}”" }),
+                .. Answers(context, clause).Select(a => context.RemoveLine(a.At.Line) with { Label = $"Remove “{Printed(context, a)}”" }),
             ]
         );
 
@@ -38,7 +39,11 @@ public sealed class AgainstPolicy : ICheck
             ? said.Grips.Any(g => !grips.Contains(g))
             : RuleSense.Of(clause.Text.English) is { Says: Polarity.Forbids } other && other.Contradicts(said);
 
-    private static IEnumerable<Policy.Answered> Answers(CheckContext context) => context.Workout.Policies.OfType<Policy.Answered>();
+    /// <summary>The lines of the draft that word a rule.</summary>
+    private static IEnumerable<Policy.Answered> Answers(CheckContext context, Clause clause) =>
+        context
+            .Workout.Policies.OfType<Policy.Answered>()
+            .Where(a => Topics.Find(a.Topic)?.Schools.Any(s => s.Affects.Contains(clause.Id)) == true);
 
     private static string Printed(CheckContext context, Policy.Answered line) => context.Lines[line.At.Line - 1].Trim();
 }

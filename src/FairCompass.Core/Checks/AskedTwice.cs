@@ -27,8 +27,10 @@ public sealed class AskedTwice : ICheck
             .Select(x => new Report(
                 x.Rule.At,
                 $"“{x.Against!.Id}” asks for it each time, “{x.Against.Text.English}”; this rule asks for it less often.",
-                context.RemoveLine(x.Rule.At.Line),
-                x.Rule.Reworded(context, $"Replace {x.Against.Id}", x.Rule.Clause + ":", x.Against.Id + ":")
+                [
+                    context.RemoveLine(x.Rule.At.Line),
+                    .. x.Rule.Reworded(context, $"Replace {x.Against.Id}", x.Rule.Clause + ":", x.Against.Id + ":"),
+                ]
             ));
 
     private static bool IsSame(Clause clause, WrittenRule rule) =>

@@ -172,6 +172,9 @@ public static partial class CheckList
         return Waivers
             .Applied(findings, context)
             .DistinctBy(f => (f.Rule, f.At.Line, f.At.Column, f.Sentence))
+            .GroupBy(f => f.Key)
+            // Two sentences without values at one line still have a key each.
+            .SelectMany(g => g.Select((f, i) => i == 0 ? f : f with { Key = $"{f.Key}|{i + 1}" }))
             .OrderBy(f => f.At.Line)
             .ThenBy(f => f.Severity)
             .ThenBy(f => f.At.Column)

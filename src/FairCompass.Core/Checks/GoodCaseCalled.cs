@@ -27,7 +27,7 @@ public sealed partial class GoodCaseCalled : ICheck
                 r.At,
                 "This calls a no-rep what happens at one moment; as a rule one late is the fault. Is the word turned round?",
                 AtOneMoment().Match(r.Text) is { Success: true } said
-                    ? [r.Reworded(context, "Write “one late” in its place", said.Value, "one late")]
+                    ? r.Reworded(context, "Write “one late” in its place", said.Value, "one late")
                     : []
             ));
 

@@ -21,7 +21,9 @@ public sealed class HandOverNowhere : ICheck
     public IEnumerable<Report> Look(CheckContext context) =>
         from task in context.TaskLines
         from line in task.Lines.OfType<TaskLine.RuleOf>()
-        let phrase = (line.Rule as Rule.Share)?.Phrases.FirstOrDefault(p => p.Text?.Contains("section", StringComparison.Ordinal) == true)
+        let phrase = (line.Rule as Rule.Share)?.Phrases.FirstOrDefault(p =>
+            p.Is == ShareKind.HandOverAfter && p.Text?.Contains("section", StringComparison.Ordinal) == true
+        )
         where
             phrase is not null
             && !task.Details.Any(d => d is Detail.Marks or Detail.Lengths)

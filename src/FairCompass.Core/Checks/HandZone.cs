@@ -24,7 +24,7 @@ public sealed class HandZone : ICheck
             .Of(
                 context,
                 "setup-hand-box",
-                t => t.Details.Any(d => d is Detail.Height { On: HeightKind.Named }),
+                t => t.Details.Any(d => d is Detail.Height { By: not null }),
                 "The hands are inside a marked zone; nobody says how large it is.",
                 ", hands 90/80 x 60 cm"
             )

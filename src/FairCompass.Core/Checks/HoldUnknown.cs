@@ -32,7 +32,7 @@ public sealed class HoldUnknown : ICheck
             [.. Holds(context, hold.Position).SelectMany(n => context.Instead(line.At.Line, hold.Position, n, $"Write {n}"))]
         );
 
-    /// <summary>Names of holds that share a word with what is written, and are held with the same thing as far as it says so.</summary>
+    /// <summary>Names of holds that share a word with what is written.</summary>
     private static IEnumerable<string> Holds(CheckContext context, string written) =>
         StandardsBook
             .Of(context.Competition)

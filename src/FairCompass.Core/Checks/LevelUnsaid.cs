@@ -26,8 +26,10 @@ public sealed partial class LevelUnsaid : ICheck
             .Select(x => new Report(
                 x.Rule.At,
                 $"Lower or higher? “{x.At.Value.Trim()}” is read both ways on the floor.",
-                x.Rule.Reworded(context, "Write lower than", x.At.Value, "is lower than "),
-                x.Rule.Reworded(context, "Write not lower than", x.At.Value, "is not lower than ")
+                [
+                    .. x.Rule.Reworded(context, "Write lower than", x.At.Value, "is lower than "),
+                    .. x.Rule.Reworded(context, "Write not lower than", x.At.Value, "is not lower than "),
+                ]
             ));
 
     /// <summary>Parts whose height is judged.</summary>

@@ -31,7 +31,9 @@ public sealed class NoRepLeft : ICheck
             .Select(r => new Report(
                 r.At,
                 $"This lets pass what the no-rep of “{r.Clause}” still calls: “{r.NoRep!.Sign.English}” → “{r.NoRep.Call.English}”.",
-                r.Followed(context, $"Take the no-rep “{r.NoRep.Call.English}” away", r.NoRep.Id, StandardsBook.DoesNotApply),
-                r.Reworded(context, "Leave the whole rule out", r.Text, StandardsBook.DoesNotApply)
+                [
+                    r.Followed(context, $"Take the no-rep “{r.NoRep.Call.English}” away", r.NoRep.Id, StandardsBook.DoesNotApply),
+                    .. r.Reworded(context, "Leave the whole rule out", r.Text, StandardsBook.DoesNotApply),
+                ]
             ));
 }

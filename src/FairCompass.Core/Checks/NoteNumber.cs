@@ -1,4 +1,5 @@
 using FairCompass.Core.InForce;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -30,18 +31,28 @@ public sealed class NoteNumber : ICheck
             $"The {(note.IsLine ? "note says" : "brackets say")} {said.Written}{(said.IsTime ? " minutes" : "")}, "
                 + $"the {line.Of} {(line.Of == "cap" ? "is" : "says")} {line.Said}.",
             [
-                .. context.Instead(
-                    note.At.Line,
-                    said.Written,
-                    said.Like(line.Value),
-                    $"Write {said.Like(line.Value)} in the {(note.IsLine ? "note" : "brackets")}"
-                ),
+                .. InTheNote(context, note, said, said.Like(line.Value)),
                 .. note.IsLine ? [] : context.Instead(note.At.Line, $" ({note.Text})", "", "Remove the brackets"),
                 .. line.Of == "cap"
                     ? []
                     : context.Instead(line.At.Line, line.Said, Number.Normal(said.Value), $"Write {Number.Normal(said.Value)} in the line"),
             ]
         );
+
+    /// <summary>Another number in its place among the words of the note, which may stand in the line before it too.</summary>
+    private static Mend[] InTheNote(CheckContext context, WrittenNote note, NumberInWords said, string text)
+    {
+        var words = context.Lines[note.At.Line - 1].LastIndexOf(note.Text, StringComparison.Ordinal);
+        return words < 0
+            ? []
+            :
+            [
+                new(
+                    $"Write {text} in the {(note.IsLine ? "note" : "brackets")}",
+                    new TextEdit(note.At.Line, words + said.At + 1, said.Written.Length, text)
+                ),
+            ];
+    }
 
     private sealed record Other(string Of, string Said, decimal Value, SourceRange At);
 

@@ -7,8 +7,9 @@ namespace FairCompass.Core.Checks;
 /// <param name="Written">As it stands there: <c>80</c>, <c>nine</c>, <c>a dozen</c>.</param>
 /// <param name="Value">What it is; of a time the minutes.</param>
 /// <param name="What">The word behind it in the singular; null where none stands there.</param>
-/// <param name="IsCap">True where the words speak of the cap.</param>
-internal sealed record NumberInWords(string Written, decimal Value, string? What, bool IsCap)
+/// <param name="At">Where it stands in the words, from 0.</param>
+/// <param name="IsCap">True where the words beside it speak of the cap.</param>
+internal sealed record NumberInWords(string Written, decimal Value, string? What, int At, bool IsCap)
 {
     /// <summary>True for minutes.</summary>
     public bool IsTime => What is "minute" or "min";
@@ -75,16 +76,24 @@ internal static partial class NumbersInWords
     /// <param name="text">Free words.</param>
     public static IEnumerable<NumberInWords> Of(string text)
     {
-        var cap = Cap().IsMatch(text);
-        foreach (Match match in Said.Matches(text))
+        // A number after such a word counts a part: “after two rounds”, “at least 10 pull-ups”.
+        foreach (var match in Said.Matches(text).Where(m => !OfAPart().IsMatch(text[..m.Index])))
         {
+            var (from, to) = (text.LastIndexOfAny(Ends, match.Index) + 1, text.IndexOfAny(Ends, match.Index));
+            var cap = Cap().IsMatch(text[from..(to < 0 ? text.Length : to)]) && !Apart().IsMatch(match.Groups["what"].Value);
             var written = match.Groups["n"].Value;
             var value = char.IsAsciiDigit(written[0]) ? decimal.Parse(written, CultureInfo.InvariantCulture) : Words[written];
             var words = match.Groups["what"].Value.Trim(' ', '-').Split(' ', StringSplitOptions.RemoveEmptyEntries);
             for (var n = words.Length; n >= 0; n--)
             {
                 var what = n == 0 ? null : Singular(string.Join(' ', words.Take(n)));
-                yield return new(written + match.Groups["half"].Value, value + (match.Groups["half"].Success ? 0.5m : 0), what, cap);
+                yield return new(
+                    written + match.Groups["half"].Value,
+                    value + (match.Groups["half"].Success ? 0.5m : 0),
+                    what,
+                    match.Index,
+                    cap
+                );
             }
         }
     }
@@ -94,6 +103,14 @@ internal static partial class NumbersInWords
             ? word[..^1].ToLowerInvariant()
             : word.ToLowerInvariant();
 
-    [GeneratedRegex(@"\b(cap|time limit|clock)\b", RegexOptions.IgnoreCase)]
+    private static readonly char[] Ends = [',', ';', '.', ':'];
+
+    [GeneratedRegex(@"\b(cap|time limit)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Cap();
+
+    [GeneratedRegex(@"\b(before|after|to go|left)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Apart();
+
+    [GeneratedRegex(@"\b(after|first|last|every|each|next|than|until|at least|at most|up to|sets of)( the)? $", RegexOptions.IgnoreCase)]
+    private static partial Regex OfAPart();
 }

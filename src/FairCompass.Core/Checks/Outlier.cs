@@ -1,3 +1,4 @@
+using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -52,7 +53,7 @@ public sealed class Outlier : ICheck
             .Select(items =>
                 items
                     .OfType<Work.Task>()
-                    .Where(t => !t.Movement.EndsWith("-under", StringComparison.OrdinalIgnoreCase))
+                    .Where(t => StandardsBook.Of(context.Competition).Find(t.Movement)?.Id is not ("double-under" or "single-under"))
                     .Select(t =>
                         (
                             Task: t,

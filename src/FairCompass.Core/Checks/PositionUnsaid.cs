@@ -27,7 +27,7 @@ public sealed class PositionUnsaid : ICheck
         from task in context.TaskLines
         let movement = StandardsBook.Of(context.Competition).Find(task.Movement)
         where
-            movement is { Id: "synchronised-burpee" }
+            movement?.Clauses.Any(c => c.Id == "together") == true
             && !task.Lines.OfType<TaskLine.RuleOf>().Any(l => l.Rule is Rule.Share s && s.Phrases.Any(p => p.Is == ShareKind.TogetherAt))
             && !context.AllWork.Any(w => w is Work.RuleLine { Rule: Rule.Share s } && s.Phrases.Any(p => p.Is == ShareKind.TogetherAt))
         select new Report(

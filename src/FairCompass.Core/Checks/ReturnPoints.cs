@@ -16,24 +16,28 @@ public sealed class ReturnPoints : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) =>
-        WrittenRule
-            .Of(context)
-            .Where(r => r.Sense.Back is not null)
-            .GroupBy(r => r.Movement.Id)
-            .Where(g => g.Select(r => r.Sense.Back).Distinct().Skip(1).Any())
-            .Select(g => g.ToList())
-            .Select(two => new Report(
-                two[^1].At,
-                $"Two rules say where it begins again: {two[0].Sense.Back} and "
-                    + $"{two.Last(r => r.Sense.Back != two[0].Sense.Back).Sense.Back}.",
-                [
-                    .. two.Select(keep =>
-                        context.RemoveLine(two.First(r => r.Sense.Back != keep.Sense.Back).At.Line) with
-                        {
-                            Label = $"Keep {keep.Clause}",
-                        }
-                    ),
-                ]
-            ));
+    public IEnumerable<Report> Look(CheckContext context)
+    {
+        var rules = WrittenRule.Of(context).Where(r => r.Sense.Back is not null).ToList();
+        return from later in rules
+            let others = rules
+                .Where(o => o.Movement.Id == later.Movement.Id && o.Sense.Back != later.Sense.Back && o.HoldsBeside(later))
+                .TakeWhile(o => o.At.Line < later.At.Line)
+                .ToList()
+            where others.Count > 0
+            let first = others[0]
+            select new Report(
+                later.At,
+                $"Two rules say where it begins again: {first.Sense.Back} and {later.Sense.Back}.",
+                context.RemoveLine(later.At.Line) with
+                {
+                    Label = $"Keep {first.Clause}",
+                },
+                context.RemoveLine(first.At.Line) with
+                {
+                    Label = $"Keep {later.Clause}",
+                    More = [.. others.Skip(1).Select(o => context.RemoveLine(o.At.Line).Edit)],
+                }
+            );
+    }
 }

@@ -26,6 +26,7 @@ public sealed class StartUnsaid : ICheck
         where !WorkTree.ReRigs(context.Workout).Any()
         // From a rack the bar begins empty (common practice).
         where !task.Details.Any(d => d is Detail.From { Place: FromPlace.Rack })
+        // Who has a number of attempts calls the load of each.
         where task.Amount is Amount.Heaviest && !task.Details.Any(d => d is Detail.Load { Start: true } or Detail.LiftAttempts)
         let loads = StartLoads(context)
         select new Report(

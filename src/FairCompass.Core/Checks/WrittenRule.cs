@@ -11,8 +11,9 @@ namespace FairCompass.Core.Checks;
 /// <param name="Movement">The standard as it is without any such line.</param>
 /// <param name="Clause">The rule’s id.</param>
 /// <param name="Text">Its wording.</param>
+/// <param name="For">The divisions it holds for; empty for all.</param>
 /// <param name="Sense">What the wording says.</param>
-internal sealed record WrittenRule(SourceRange At, Movement Movement, string Clause, string Text, RuleSense Sense)
+internal sealed record WrittenRule(SourceRange At, Movement Movement, string Clause, string Text, Eq<Who> For, RuleSense Sense)
 {
     /// <summary>The rule that it changes; null where it adds one.</summary>
     public Clause? Was => Movement.Clauses.FirstOrDefault(c => c.Id == Clause);
@@ -27,17 +28,17 @@ internal sealed record WrittenRule(SourceRange At, Movement Movement, string Cla
         var book = StandardsBook.Of(context.Competition);
         var lines = context
             .Workout.Policies.OfType<Policy.ClauseOf>()
-            .Select(p => (p.At, p.Movement, p.Clause, p.Text))
+            .Select(p => (p.At, p.Movement, p.Clause, p.Text, p.For))
             .Concat(
                 from task in context.TaskLines
                 from line in task.Lines.OfType<TaskLine.RuleOf>()
                 where line.Rule is Rule.ClauseHere
                 let here = (Rule.ClauseHere)line.Rule
-                select (line.At, task.Movement, here.Clause, here.Text)
+                select (line.At, task.Movement, here.Clause, here.Text, For: default(Eq<Who>))
             )
             .ToList();
         var ids = lines.Select(l => l.Clause).ToHashSet(StringComparer.Ordinal);
-        foreach (var (at, name, clause, text) in lines)
+        foreach (var (at, name, clause, text, whom) in lines)
         {
             if (
                 book.Find(name) is { } movement
@@ -47,7 +48,7 @@ internal sealed record WrittenRule(SourceRange At, Movement Movement, string Cla
                 && !(NoRepLine.Of(clause) is { } rule && ids.Contains(rule))
             )
             {
-                yield return new(at, standing, clause, text, RuleSense.Of(text));
+                yield return new(at, standing, clause, text, whom, RuleSense.Of(text));
             }
         }
     }
@@ -60,18 +61,18 @@ internal sealed record WrittenRule(SourceRange At, Movement Movement, string Cla
             t.Lines.OfType<TaskLine.RuleOf>().Any(l => l.Rule is Rule.ClauseHere h && NoRepLine.Of(h.Clause) == Clause)
         );
 
-    /// <summary>The same line with a piece of its wording replaced.</summary>
+    /// <summary>The same line with a piece of its wording replaced; none where the line writes it in another way.</summary>
     /// <param name="context">The draft.</param>
     /// <param name="label">What the change does.</param>
     /// <param name="old">The piece, as it is written; its last place is meant.</param>
     /// <param name="text">What stands there then.</param>
-    public Mend Reworded(CheckContext context, string label, string old, string text)
+    public Mend[] Reworded(CheckContext context, string label, string old, string text)
     {
         var at = context.Lines[At.Line - 1].LastIndexOf(old, StringComparison.Ordinal);
-        return new(label, new TextEdit(At.Line, at + 1, old.Length, text));
+        return at < 0 ? [] : [new(label, new TextEdit(At.Line, at + 1, old.Length, text))];
     }
 
-    /// <summary>A line behind this one.</summary>
+    /// <summary>A line behind this one, of the same movement and for the same divisions.</summary>
     /// <param name="context">The draft.</param>
     /// <param name="label">What it does.</param>
     /// <param name="clause">Of which rule or no-rep.</param>
@@ -79,15 +80,13 @@ internal sealed record WrittenRule(SourceRange At, Movement Movement, string Cla
     public Mend Followed(CheckContext context, string label, string clause, string text)
     {
         var line = context.Lines[At.Line - 1];
-        var at = line.IndexOf(Clause + ":", StringComparison.Ordinal);
-        // For whom the rule holds stands between id and colon and is kept.
-        var head = at < 0 ? $"standard {Movement.Name.English}, " : line[..at];
-        var whom = at < 0 ? line[(line.IndexOf(Clause, StringComparison.Ordinal) + Clause.Length)..line.IndexOf(':')] : "";
-        if (at < 0)
-        {
-            head = line[..line.IndexOf(Clause, StringComparison.Ordinal)];
-        }
-
-        return new(label, new TextEdit(At.Line, line.TrimEnd().Length + 1, 0, $"\n{head}{clause}{whom}: {text}"));
+        var colon = line.IndexOf(':', StringComparison.Ordinal);
+        var id = line.LastIndexOf(Clause, colon, StringComparison.Ordinal);
+        return context.Followed(At.Line, $"{line[..id]}{clause}{line[(id + Clause.Length)..colon]}: {text}", label);
     }
+
+    /// <summary>True where somebody is under both rules, and neither replaces the other.</summary>
+    /// <param name="other">Another line of the same movement.</param>
+    public bool HoldsBeside(WrittenRule other) =>
+        Clause != other.Clause && (For.Count == 0 || other.For.Count == 0 || For.Any(w => other.For.Contains(w)));
 }

@@ -31,12 +31,14 @@ public static partial class NoRepLine
     public static ClauseChange Change(Movement movement, string id, string text)
     {
         var (call, sign) = Called().Match(text) is { Success: true } match ? (match.Groups[1].Value, match.Groups[2].Value) : (null, text);
-        return new(movement.Id, id[Prefix.Length..])
+        var rule = Of(id)!;
+        var was = movement.Faults.FirstOrDefault(f => f.Breaks == rule);
+        return new(movement.Id, rule)
         {
             Call = call is null ? null : new Said(call),
             Sign = new Said(sign),
-            Then = movement.Faults.FirstOrDefault(f => f.Breaks == id[Prefix.Length..])?.Then ?? Consequence.NotCounted,
-            Athlete = movement.Faults.Any(f => f.Breaks == id[Prefix.Length..])
+            Then = was?.Then ?? Consequence.NotCounted,
+            Athlete = was is not null
                 ? null
                 : ("Not counted; the next good rep takes its number.", "No cuenta; la siguiente buena toma su número."),
         };

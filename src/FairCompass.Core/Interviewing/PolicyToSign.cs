@@ -38,6 +38,7 @@ public sealed record PolicyToSign(
             .Movements(u.Workout)
             .Select(m => (Movement: book.Find(m.Name), m.Line))
             .Where(m => m.Movement is not null)
+            .Concat(book.Rules(u.Workout).Select(r => (Movement: (Movement?)r, u.Workout.Stages[0].At.Line)))
             .ToList();
         var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().DefaultIfEmpty(null).ToList();
         foreach (var topic in Topics.All.Where(t => t.Default is not null && t.Schools.Any(s => s.Affects.Count > 0)))

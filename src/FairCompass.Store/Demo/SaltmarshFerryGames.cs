@@ -109,9 +109,9 @@ public static class SaltmarshFerryGames
 
     /// <summary>Stores the demo when the database holds no competition yet.</summary>
     /// <param name="competitions">Where to.</param>
-    /// <param name="readers">What readers of it have in hand; null for drafts alone.</param>
+    /// <param name="readers">What readers of it have in hand.</param>
     /// <param name="cancel">Cancels.</param>
-    public static async Task SeedIfEmpty(CompetitionStore competitions, SaltmarshReaders? readers, CancellationToken cancel)
+    public static async Task SeedIfEmpty(CompetitionStore competitions, SaltmarshReaders readers, CancellationToken cancel)
     {
         if ((await competitions.Names(cancel)).Count > 0)
         {
@@ -119,10 +119,7 @@ public static class SaltmarshFerryGames
         }
 
         var made = await competitions.Create(Competition, Drafts.Select(Draft.New).ToList(), null, cancel);
-        if (readers is not null)
-        {
-            await readers.Seed(made.Id, made.Revision, cancel);
-        }
+        await readers.Seed(made.Id, made.Revision, cancel);
     }
 
     private static string Read(string name)

@@ -185,7 +185,12 @@ public static class BriefEndpoints
     /// asked for narrows both. The cards of a workout are numbered on from division to division, so that no two have one id.</summary>
     private static IEnumerable<Func<Brief>> Papers(Understanding u, Audience audience, DateOnly today, Wanted wanted, Fingerprint print)
     {
-        var options = wanted.Options with { Published = print };
+        // What the head judge alone reads is in no pack that is handed out.
+        var options = wanted.Options with
+        {
+            Published = print,
+            HeadJudge = false,
+        };
         var names = u
             .Courses.Select(c => c.Address.Division.Name)
             .Distinct()

@@ -222,5 +222,26 @@ public partial class CheckTests
                 $"{Alone}4:00 for reps\n  max sit-up\n{ForReps}attempts: best of 3\n",
                 $"{Alone}4:00 for reps\n  max sit-up\n{ForReps}"
             },
+            // A number in the line before the brackets is not the one that is mended, and parts of the work may be named.
+            {
+                "note-number",
+                $"{Alone}9:00 for time\n  30 rounds (3 rounds)\n    2 sit-up\n{ForTime}",
+                $"{Alone}9:00 for time\n  30 rounds (water after 3 rounds)\n    2 sit-up\n{ForTime}"
+            },
+            {
+                "note-number",
+                $"{Alone}11:00 for time\n  60 sit-up\n  note: be there two minutes before, the cap is nine minutes\n{ForTime}",
+                $"{Alone}11:00 for time\n  60 sit-up\n  note: be there two minutes before the cap, the cap is eleven minutes\n{ForTime}"
+            },
+            // For other divisions another rule may hold.
+            {
+                "return-points",
+                $"{Both}8:00 for time\n  20 m handstand walk, marks every 5 m\n{ForTime}"
+                    + "standard handstand walk, one, for Meadow: Who comes down begins again at the last mark.\n"
+                    + "standard handstand walk, two: Who comes down begins again at the start line.\n",
+                $"{Both}8:00 for time\n  20 m handstand walk, marks every 5 m\n{ForTime}"
+                    + "standard handstand walk, one, for Meadow: Who comes down begins again at the last mark.\n"
+                    + "standard handstand walk, two, for Tideline: Who comes down begins again at the start line.\n"
+            },
         };
 }

@@ -80,6 +80,32 @@ public partial class CheckTests
         Assert.Equal("65 reps at the cap give 9:05, but 64 reps give 9:04, which ranks higher.", finding.Sentence);
     }
 
+    /// <summary>The number that is mended is the one in the brackets, and only the answer that a rule is against is taken away.</summary>
+    [Fact]
+    public void A_mend_changes_what_its_finding_is_about()
+    {
+        var text = $"{Alone}9:00 for time\n  30 rounds (3 rounds)\n    2 sit-up\n{ForTime}";
+        var rounds = Demo.Understand(text).Findings().Single(f => f.Rule == "note-number").Mends[0].ApplyTo(text);
+        Assert.Contains("  30 rounds (30 rounds)", rounds, StringComparison.Ordinal);
+        var grips =
+            $"{Alone}8:00 for time\n  20 pull-up\n{ForTime}policy chin: through\npolicy grip: overhand\n"
+            + "standard pull-up, own-grip: An underhand grip is allowed.\n";
+        var labels = Demo.Understand(grips).Findings().Single(f => f.Rule == "against-policy").Mends.Select(m => m.Label);
+        Assert.Equal(["Remove the line", "Remove “policy grip: overhand”"], labels);
+    }
+
+    /// <summary>However many findings a line has, each can be named.</summary>
+    [Theory]
+    [MemberData(nameof(Cases))]
+    [MemberData(nameof(Planted))]
+    [MemberData(nameof(Written))]
+    public void Keys_are_unique(string rule, string text, string nearMiss)
+    {
+        _ = (rule, nearMiss);
+        var keys = Demo.Understand(text).Findings().Select(f => f.Key).ToList();
+        Assert.Equal(keys.Distinct(), keys);
+    }
+
     [Fact]
     public void Keys_survive_moved_lines()
     {

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, ask, Refused, type Schemas, type StoredCompetition } from "../api/client";
 import { Message } from "../ui/Message";
+import { decide } from "./policies";
 
 type Answer = Schemas["Answer"];
 
@@ -42,20 +43,7 @@ export function InterviewCard({
       setAnswering((now) => (now === interview ? null : now));
     }
   };
-  const everywhere = (topic: string, answer: string) =>
-    ask(
-      api.PUT("/api/competitions/{id}", {
-        params: { path: { id: cid } },
-        body: {
-          baseRevision: competition.revision,
-          saveId: crypto.randomUUID(),
-          competition: {
-            ...competition.competition,
-            policies: [...(competition.competition.policies ?? []), { topic, answer, division: null }],
-          },
-        },
-      }),
-    );
+  const everywhere = (topic: string, answer: string) => decide(competition, [{ topic, answer }]);
   // The answer was worked out for one revision of the draft; it is refused when another window has typed since.
   const inText = (command: Schemas["Command"]) =>
     ask(

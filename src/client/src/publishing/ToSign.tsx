@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, ask, type Refused, type Schemas, type StoredCompetition } from "../api/client";
+import type { Refused, Schemas, StoredCompetition } from "../api/client";
 import { Message } from "../ui/Message";
+import { decide } from "./policies";
 
 /** Policies that are in force here because nobody has said anything: signed once, they hold for the competition. */
 export function ToSign({
@@ -22,16 +23,9 @@ export function ToSign({
     setBusy(true);
     setError(null);
     try {
-      const chosen = signed.map((p) => ({ topic: p.topic, answer: p.school, division: null }));
-      await ask(
-        api.PUT("/api/competitions/{id}", {
-          params: { path: { id: cid } },
-          body: {
-            baseRevision: competition.revision,
-            saveId: crypto.randomUUID(),
-            competition: { ...competition.competition, policies: [...(competition.competition.policies ?? []), ...chosen] },
-          },
-        }),
+      await decide(
+        competition,
+        signed.map((p) => ({ topic: p.topic, answer: p.school })),
       );
       await done();
     } catch (e) {
