@@ -32,7 +32,8 @@ public class CheckPageTests
         page.Append(
             $"\n## Between the workouts of a competition\n\n`{AcrossWorkouts.TitlesTwice}` · should be settled\n\n"
                 + $"Two are called alike but for case and accents.\n\n`{AcrossWorkouts.OtherStandard}` · worth a look\n\n"
-                + "One words a rule of a movement for itself that others leave as the book has it. Both stand on the page of the checks, not beside a draft.\n"
+                + "One words a rule of a movement for itself that others leave as the book has it. "
+                + "Both stand on the page of the checks, not beside a draft.\n"
         );
         Docs.Same("checks.md", page.ToString());
     }
