@@ -80,19 +80,9 @@ public sealed partial class BriefBuilder
             yield return (Say("the set was broken", "la serie se interrumpió"), Strokes, flag.At.Line);
         }
 
-        var lift = LiftRules.Of(course, piece, null);
-        if (lift?.AttemptsSaid is { } attempts)
+        foreach (var mark in LiftMarks(course, piece, line))
         {
-            yield return (
-                Say($"more than {Words.Count(attempts.N, "attempt")}", $"más de {attempts.N} {(attempts.N == 1 ? "intento" : "intentos")}"),
-                Strokes,
-                attempts.At.Line
-            );
-        }
-
-        if (lift?.NeverDown is { } flagged)
-        {
-            yield return (Say("a lower load than before", "menos carga que antes"), Strokes, flagged.At.Line);
+            yield return mark;
         }
 
         foreach (var chunk in task.Prescription.Counting.OfType<Detail.Chunks>())
@@ -119,6 +109,31 @@ public sealed partial class BriefBuilder
         if (piece.Piece.IsHeaviest && u.Workout.Policies.OfType<Policy.Clips>().Any(c => !c.WithoutCounts))
         {
             yield return (Say("lifted without clips", "levantó sin cierres"), Strokes, line);
+        }
+    }
+
+    /// <summary>The lines of a heaviest lift: too many attempts, and a load that went down.</summary>
+    private IEnumerable<(string What, string Mark, int Line)> LiftMarks(Course course, CoursePiece piece, int line)
+    {
+        var lift = LiftRules.Of(course, piece, null);
+        if (lift?.AttemptsSaid is { } attempts)
+        {
+            yield return (
+                Say($"more than {Words.Count(attempts.N, "attempt")}", $"más de {attempts.N} {(attempts.N == 1 ? "intento" : "intentos")}"),
+                Strokes,
+                attempts.At.Line
+            );
+        }
+
+        if (lift is { Lower: not LowerLoads.Always })
+        {
+            yield return (
+                lift.Lower == LowerLoads.Never
+                    ? Say("a lower load than before", "menos carga que antes")
+                    : Say("a lower load than before, without a miss", "menos carga que antes, sin fallo"),
+                Strokes,
+                lift.NeverDown?.At.Line ?? line
+            );
         }
     }
 

@@ -1,5 +1,7 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Kit;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -24,6 +26,8 @@ public sealed class StartUnsaid : ICheck
     public IEnumerable<Report> Look(CheckContext context) =>
         from task in context.TaskLines
         where !WorkTree.ReRigs(context.Workout).Any()
+        // Who chooses the own first load begins with an empty bar, or names it before.
+        where StandardsBook.Of(context.Competition).InForce(Topics.Find("first load")!, null, context.Workout) is null
         // From a rack the bar begins empty (common practice).
         where !task.Details.Any(d => d is Detail.From { Place: FromPlace.Rack })
         // Who has a number of attempts calls the load of each.

@@ -12,14 +12,8 @@ public sealed record ApplyMend(string Finding, string Label) : Command
     public override Answer<DraftEdits> Against(DraftToEdit draft)
     {
         var mend = draft.Understood.Findings().Where(f => f.Key == Finding).SelectMany(f => f.Mends).FirstOrDefault(m => m.Label == Label);
-        if (mend is null)
-        {
-            return new FieldError("finding", "This finding is not in the draft any more.");
-        }
-
-        var edits = mend.More.Append(mend.Edit).OrderBy(e => e.Line).Select(e => Edits.At(draft.Read.Text, e)).ToList();
-        return edits.TrueForAll(e => e is not null)
-            ? DraftEdits.In(draft.Read.Text, edits.Select(e => e!).ToEq())
+        return mend is not null && DraftEdits.Of(draft.Read.Text, mend) is { } edits
+            ? edits
             : new FieldError("finding", "This finding is not in the draft any more.");
     }
 }

@@ -14,6 +14,7 @@ namespace FairCompass.Core.Commands;
 [JsonDerivedType(typeof(ApplyMend), "mend")]
 [JsonDerivedType(typeof(SayHere), "rule")]
 [JsonDerivedType(typeof(AnswerTopic), "answer")]
+[JsonDerivedType(typeof(AnswerLine), "line")]
 [JsonDerivedType(typeof(FillTable), "table")]
 [JsonDerivedType(typeof(MoveLine), "move")]
 [JsonDerivedType(typeof(WaiveRule), "waive")]
@@ -59,6 +60,13 @@ public sealed record DraftEdits(Eq<Edit> Edits, string For)
 {
     /// <summary>Edits of a text.</summary>
     public static DraftEdits In(string body, Eq<Edit> edits) => new(edits, TextHash.Of(body));
+
+    /// <summary>The change that a mend makes; null where the text does not have the places of it.</summary>
+    internal static DraftEdits? Of(string body, Mend mend)
+    {
+        var edits = mend.More.Append(mend.Edit).OrderBy(e => e.Line).Select(e => Notation.Edits.At(body, e)).ToList();
+        return edits.TrueForAll(e => e is not null) ? In(body, edits.Select(e => e!).ToEq()) : null;
+    }
 
     /// <summary>The change that makes one text of another.</summary>
     public static DraftEdits Between(string before, string after) => In(before, Notation.Edits.Between(before, after));

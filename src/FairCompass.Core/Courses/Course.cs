@@ -188,6 +188,9 @@ public sealed record Course(Address Address, Eq<CoursePiece> Pieces)
     /// <summary>The competition it was compiled in; null for a course of no competition.</summary>
     internal Competitions.Competition? Competition => resolver?.Competition;
 
+    /// <summary>The workout it is compiled from; null for a course of no competition.</summary>
+    internal Workout? Workout => resolver?.Workout;
+
     /// <summary>Who of the entry does a piece: the entry itself for an individual.</summary>
     /// <param name="piece">One of its pieces.</param>
     public IReadOnlyList<Address> MembersOf(PieceOfWork piece) =>

@@ -16,7 +16,7 @@ namespace FairCompass.Core.Interviewing;
 /// </summary>
 public static class Interview
 {
-    /// <summary>The open questions, in the order of the text, then of the topics.</summary>
+    /// <summary>The open questions, in the order of the text, then of <see cref="QuestionOrder"/>.</summary>
     public static Eq<Question> Open(Understanding u)
     {
         var lines = u.Text.Split('\n');
@@ -42,6 +42,9 @@ public static class Interview
                                 new ApplyMend(f.Key, m.Label),
                                 null
                             )
+                            {
+                                More = m.More,
+                            }
                     )
                     .ToEq(),
                 false
@@ -79,46 +82,67 @@ public static class Interview
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)
     {
         var (use, examples) = (new TopicUse(u), TopicExamples.OfEach(u));
+        var written = new LineAnswers(u, use, lines);
         var book = StandardsBook.Of(u.Competition);
         var divisions = u.Courses.Select(c => c.Address.Division.Name).Distinct().DefaultIfEmpty(null).ToList();
-        foreach (var topic in Topics.All.Where(t => t.Default is null && divisions.Any(d => book.InForce(t, d, u.Workout) is null)))
+        foreach (var topic in Topics.All.Where(t => t.Default is null).OrderBy(t => QuestionOrder.Of(t.Name)))
         {
-            if (use.Line(topic.Name) is { } line)
+            var chosen = divisions.Select(d => book.InForce(topic, d, u.Workout)?.Answer).ToList();
+            // What is chosen for all, and needs a line of each workout, is asked until the line stands.
+            var rest = chosen.Exists(c => c is not null && topic.Find(c) is { NeedsLine: true });
+            if ((!rest && chosen.TrueForAll(c => c is not null)) || use.Line(topic.Name) is not { } line)
             {
-                yield return new(
-                    topic.Name,
-                    line,
-                    topic.Question,
-                    topic.Why,
-                    topic
-                        .Schools.Where(s => Fits(u, topic, s))
-                        .Select(s => new Answer(
-                            s.Label,
-                            OnTheFloor(u, TopicExamples.Of(examples, topic, s), lines, line, s),
-                            s.Name == topic.Recommended,
-                            AtTheEnd(lines, AnswerTopic.Line(topic, s)),
-                            new AnswerTopic(topic.Name, s.Name),
-                            new(topic.Name, s.Name)
-                        ))
-                        .ToEq(),
-                    topic.TakesWords
-                );
+                continue;
             }
+
+            var own = written.To(topic.Name).ToList();
+            if (rest && own.Count == 0)
+            {
+                continue;
+            }
+
+            var schools = topic.Schools.Where(s => !s.NeedsLine && Fits(u, topic, s)).ToList();
+            yield return new(
+                topic.Name,
+                line,
+                topic.Question,
+                topic.Why,
+                schools
+                    .Select(s => new Answer(
+                        s.Label,
+                        OnTheFloor(u, TopicExamples.Of(examples, topic, s, line), lines, line, s),
+                        s.Name == topic.Recommended || schools.Count + own.Count == 1,
+                        DraftText.AtTheEnd(lines, AnswerTopic.Line(topic, s)),
+                        new AnswerTopic(topic.Name, s.Name),
+                        new(topic.Name, s.Name)
+                    ))
+                    .Concat(own.Select((a, i) => Written(topic, a, schools.Count == 0 && i == 0)))
+                    .ToEq(),
+                topic.TakesWords
+            );
         }
     }
 
-    /// <summary>Whether a rep is steady can be judged of a position alone, so it is offered for positions alone.</summary>
-    private static bool Fits(Understanding u, Topic topic, School school) =>
-        topic.Name != "bell"
-        || school.Name != "finished and steady"
-        || WorkTree.Tasks(u.Workout).All(t => t.Amount is Amount.Held or Amount.Heaviest or Amount.Max { Unit: AmountUnit.Second });
+    private static Answer Written(Topic topic, LineAnswer answer, bool recommended) =>
+        new(answer.Label, answer.OnTheFloor, recommended, answer.Writes.Edit, new AnswerLine(topic.Name, answer.Writes.Label), null)
+        {
+            More = answer.Writes.More,
+        };
 
-    /// <summary>A new last line, after the last one that says something.</summary>
-    internal static TextEdit AtTheEnd(string[] lines, string text)
-    {
-        var last = DraftText.LastLine(lines);
-        return new(Math.Max(0, last) + 1, (last < 0 ? 0 : lines[last].Length) + 1, 0, "\n" + text);
-    }
+    /// <summary>Whether a school can be judged in this workout: steadiness only of positions, a mark only where there are some, the worth
+    /// that a line says only where one does.</summary>
+    private static bool Fits(Understanding u, Topic topic, School school) =>
+        (topic.Name, school.Name) switch
+        {
+            ("bell", "finished and steady") => WorkTree
+                .Tasks(u.Workout)
+                .All(t => t.Amount is Amount.Held or Amount.Heaviest or Amount.Max { Unit: AmountUnit.Second }),
+            ("partial distance", "the mark passed") => WorkTree.Tasks(u.Workout).Any(t => t.Details.Any(d => d is Detail.Marks)),
+            ("counting", "as written") => WorkTree.Tasks(u.Workout).Any(t => t.Details.Any(d => d is Detail.Credited or Detail.Counts)),
+            ("lift up", "a partner") => u.Courses.Any(c => c.Address.Division.IsTeam),
+            ("plates", "team mates") => u.Courses.Any(c => c.Address.Division.IsTeam),
+            _ => true,
+        };
 
     /// <summary>The line, what the answer leads to there, and what it means for judges and athletes.</summary>
     private static Said OnTheFloor(Understanding u, Said? example, string[] lines, int line, School school)

@@ -14,7 +14,16 @@ namespace FairCompass.Core.Interviewing;
 /// <param name="Edit">The change of the text that gives the answer.</param>
 /// <param name="Command">The same change as a command, which holds for the draft as it stands when it is given.</param>
 /// <param name="ForAll">The same answer for the whole competition; null where only this workout can say it.</param>
-public sealed record Answer(Said Label, Said OnTheFloor, bool Recommended, TextEdit Edit, Command Command, PolicyChoice? ForAll);
+public sealed record Answer(Said Label, Said OnTheFloor, bool Recommended, TextEdit Edit, Command Command, PolicyChoice? ForAll)
+{
+    /// <summary>Changes of other lines that belong to it, each in the text as it stands; none as a rule.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public Eq<TextEdit> More { get; init; }
+
+    /// <summary>The text after all of it.</summary>
+    /// <param name="body">Lines separated by <c>\n</c>.</param>
+    public string ApplyTo(string body) => new Mend(Label.English, Edit) { More = More }.ApplyTo(body);
+}
 
 /// <summary>Something that must be answered before a workout is published.</summary>
 /// <param name="Id">The rule or topic that asks.</param>

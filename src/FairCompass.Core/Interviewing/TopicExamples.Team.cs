@@ -1,7 +1,10 @@
+using FairCompass.Core.Courses;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Measuring;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Interviewing;
@@ -42,105 +45,85 @@ internal sealed partial class TopicExamples
             $"Un miembro para en {at.Done}; el otro empieza la {at.Done + 1} sin toque: cuenta, {at.Done + 1}."
         );
 
-    private Said? TeamOrder(string school)
+    /// <summary>How uneven a free split may be, under the least that is written.</summary>
+    private Said? TeamOrder(string school, int line)
     {
-        if (Standing() is not { } at || course.Address.Division.Size is var size && size < 2)
+        var size = course.Address.Division.Size;
+        if (school != "free" || size < 2 || Quoted(line) is not { } at)
         {
             return null;
         }
 
-        var all = piece!.Strand!.Units ?? at.Done;
-        return school == "free"
-            ? (
-                $"Of {all} one of the {size} may do {all - size + 1} and the others one each.",
-                $"De {all}, uno de los {size} puede hacer {all - size + 1} y los demás una cada uno."
-            )
-            : (
-                $"Of {all} the {size} take turns as the card lists them; who works out of order stops, and the count stays at {at.Done}.",
-                $"De {all}, los {size} se turnan como dice la tarjeta; quien trabaja fuera de orden para y la cuenta sigue en {at.Done}."
-            );
+        var share = RulesAround.Of(at.Piece, at.Task).Share;
+        var least = share?.Phrases.FirstOrDefault(p => p.Is == ShareKind.AtLeast)?.N ?? 0;
+        var (most, words) = (Math.Max(least, at.Of - (least * (size - 1L))), Worded(at.Task, at.Of));
+        return (
+            $"Of {words.English} one of the {size} may do {most} and {(size == 2 ? "the other" : "each of the others")} {least}.",
+            $"De {words.Spanish}, uno de los {size} puede hacer {most} y {(size == 2 ? "el otro" : "cada uno de los demás")} {least}."
+        );
     }
 
     private Said? MixedHeights(string school)
     {
-        var heights = u
-            .Prescribed.Where(p =>
-                p.Address.Division == course.Address.Division
-                && p.Address.Division is { IsTeam: true, Duties.Count: 2 }
-                && p.Prescription.Heights.Count > 0
-            )
-            .ToList();
-        var task = WorkTree.Tasks(u.Workout).SelectMany(t => t.Details.OfType<Detail.Height>()).FirstOrDefault();
-        if (heights.Count == 0 || task is null)
+        if (school != "own" || new TopicUse(u).HeightsDiffer() is not { } two || two.Division != course.Address.Division)
         {
             return null;
         }
 
-        var (first, second) = (task.Of.First.At(0), task.Of.Second?.At(0) ?? task.Of.First.At(0));
-        if (first is not { } a || second is not { } b)
-        {
-            return null;
-        }
-
-        var (word, palabra, unit) = (
-            DutyHeight.Word(task.On, Tongue.English),
-            DutyHeight.Word(task.On, Tongue.Spanish),
-            task.Unit.Symbol()
+        return (
+            $"{Words.Capital(two.One.In(Tongue.English))} for one and {two.Other.In(Tongue.English)} for the other, in every turn.",
+            $"{Words.Capital(two.One.In(Tongue.Spanish))} para uno y {two.Other.In(Tongue.Spanish)} para el otro, en cada turno."
         );
-        return school == "own"
-            ? (
-                $"The {word} is {Number.Normal(a)} {unit} for one and {Number.Normal(b)} {unit} for the other, changed at each hand-over.",
-                $"{palabra}: {Number.Normal(a)} {unit} para uno y {Number.Normal(b)} {unit} para el otro, con cambio en cada relevo."
-            )
-            : (
-                $"The {word} stays at {Number.Normal(Math.Max(a, b))} {unit} for both.",
-                $"{palabra}: {Number.Normal(Math.Max(a, b))} {unit} para los dos."
-            );
     }
 
     private Said? Uncounted(string school)
     {
+        var chunked = course
+            .Pieces.SelectMany(p => p.Tasks)
+            .FirstOrDefault(t => t.Source.Lines.Any(l => l is TaskLine.Between) && t.Prescription.Counting.OfType<Detail.Chunks>().Any());
+        if (chunked is not null && Chunked(school, chunked) is { } inChunks)
+        {
+            return inChunks;
+        }
+
         var task = course.Pieces.SelectMany(p => p.Tasks).FirstOrDefault(t => t.Source.Details.Any(d => d is Detail.Uncounted));
-        var between = WorkTree.Tasks(u.Workout).SelectMany(t => t.Lines.OfType<TaskLine.Between>()).FirstOrDefault();
-        var movement = task?.Prescription.Movement.Value ?? between?.Movement;
-        if (movement is null || Standing() is not { } at)
-        {
-            return null;
-        }
-
-        var name = Named(movement);
-        return school == "not judged"
-            ? (
-                $"{name.English} is left out after {at.Done}: number {at.Done + 1} counts all the same.",
-                $"Se omite {name.Spanish} después de {at.Done}: la {at.Done + 1} cuenta igual."
-            )
-            : (
-                $"{name.English} is left out after {at.Done}: the count stays at {at.Done} until it is done.",
-                $"Se omite {name.Spanish} después de {at.Done}: la cuenta sigue en {at.Done} hasta que se haga."
-            );
+        return task is null || Standing() is not { } at
+            ? null
+            : LeftOut(school, Named(task.Prescription.Movement.Value), at.Done, at.Done + 1);
     }
 
-    private Said? Weights(string school)
+    /// <summary>A move after a part of reps that is left out before the last part.</summary>
+    private Said? Chunked(string school, CourseTask task)
     {
-        var scores = u.Workout.Scores.ToList();
-        if (scores.Count < 2)
+        var size = task.Prescription.Counting.OfType<Detail.Chunks>().First().Size.First.At(0);
+        var between = task.Source.Lines.OfType<TaskLine.Between>().First();
+        if (size is not (>= 1 and { } part) || task.Count?.At(0) is not { } all || all <= part)
         {
             return null;
         }
 
-        var weights = scores.Select(s => s.Lines.OfType<ScoreLine.Weight>().FirstOrDefault()?.Of.Value ?? 1).ToList();
-        return school == "equal"
-            ? (
-                $"{scores.Count} scores weigh 1 each: who is 3rd in all of them has {3 * scores.Count}.",
-                $"{scores.Count} puntuaciones pesan 1 cada una: quien es 3.º en todas suma {3 * scores.Count}."
-            )
-            : (
-                $"The scores weigh {string.Join(", ", weights.Select(Number.Normal))}: who is 3rd in all of them has "
-                    + $"{Number.Normal(3 * weights.Sum())}.",
-                $"Las puntuaciones pesan {string.Join(", ", weights.Select(Number.Normal))}: quien es 3.º en todas suma "
-                    + $"{Number.Normal(3 * weights.Sum())}."
-            );
+        var before = (long)((decimal.Ceiling(all / part) - 1) * part);
+        return LeftOut(school, Named(between.Movement), before, before + 1);
     }
+
+    private static Said LeftOut(string school, Said move, long before, long done) =>
+        school switch
+        {
+            "not judged" => (
+                $"The {move.English} after {before} was left out, and {done} are done: {done} count.",
+                $"Se omitió {move.Spanish} después de {before} y van {done}: cuentan {done}."
+            ),
+            "not at the bell" => (
+                $"The {move.English} after {before} was left out: the count stays at {before} until it is done. The bell comes at {done}: "
+                    + $"{done} count.",
+                $"Se omitió {move.Spanish} después de {before}: la cuenta sigue en {before} hasta que se haga. La señal llega en {done}: "
+                    + $"cuentan {done}."
+            ),
+            _ => (
+                $"The {move.English} after {before} was left out, and {done} are done: {before} count, at the bell too.",
+                $"Se omitió {move.Spanish} después de {before} y van {done}: cuentan {before}, también al sonar la señal."
+            ),
+        };
 
     private Said? Measuring(string school)
     {
@@ -168,32 +151,27 @@ internal sealed partial class TopicExamples
                 $"{c.Judges} judges stand in each lane; ten lanes need {10 * c.Judges}.",
                 $"Hay {c.Judges} jueces en cada calle; diez calles necesitan {10 * c.Judges}."
             )
-        : (
-            $"One judge watches {c.Judges} places at once; what happens at {c.Judges - 1} of them is not seen.",
-            $"Un juez vigila {c.Judges} sitios a la vez; lo que pasa en {c.Judges - 1} de ellos no se ve."
-        );
+        : null;
 
     private Said? LastRung(string school)
     {
         if (
-            course.Pieces.SelectMany(p => p.Tasks.Where(t => t.Complex is not null).Select(t => (p, t))).FirstOrDefault()
-                is not { t: { Prescription.Load.Value: { } load } task } found
+            course
+                .Pieces.SelectMany(p => p.Tasks.Select(t => (p, t)))
+                .FirstOrDefault(x => !(x.t.Prescription.Load?.Value.Values.IsConstant ?? true))
+                is not { t.Prescription.Load.Value: { } load }
             || load.Values.Length is not { } rungs
         )
         {
             return null;
         }
 
-        var (bar, lifts) = (Number.Normal(load.Values.At(rungs - 1) ?? 0), task.Complex!.Lifts.Count);
+        var bar = Number.Normal(load.Values.At(rungs - 1) ?? 0);
         return school == "repeats"
             ? (
                 $"After rung {rungs} the bar stays at {bar} {load.Unit.Symbol()} and rung {rungs + 1} counts like the one before.",
                 $"Tras el peldaño {rungs} la barra sigue en {bar} {load.Unit.Symbol()} y el peldaño {rungs + 1} cuenta como el anterior."
             )
-            : (
-                $"After rung {rungs}, at {bar} {load.Unit.Symbol()}, the work of {lifts} lifts a rung ends, however much time is left.",
-                $"Tras el peldaño {rungs}, con {bar} {load.Unit.Symbol()}, acaba el trabajo de {lifts} levantamientos por "
-                    + "peldaño, quede el tiempo que quede."
-            );
+            : null;
     }
 }

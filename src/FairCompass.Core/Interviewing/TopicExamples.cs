@@ -1,11 +1,13 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Kit;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Interviewing;
@@ -45,27 +47,36 @@ internal sealed partial class TopicExamples
     /// <param name="each">The examples of each entry.</param>
     /// <param name="topic">The question.</param>
     /// <param name="school">The answer.</param>
-    public static Said? Of(Eq<TopicExamples> each, Topic topic, School school) =>
-        ForWhom.Of(each.Select(e => (e.course.Address, e.Of(topic, school))));
+    /// <param name="line">The line that the question quotes, from 1.</param>
+    public static Said? Of(Eq<TopicExamples> each, Topic topic, School school, int line) =>
+        ForWhom.Of(each.Select(e => (e.course.Address, e.Of(topic, school, line))));
 
-    private Said? Of(Topic topic, School school) =>
+    private Said? Of(Topic topic, School school, int line) =>
         topic.Name switch
         {
+            "going down" => GoingDown(school.Name),
+            "first load" => FirstLoad(school.Name),
+            "change of load" => Changing(),
+            "partial distance" => Partial(school.Name, line),
+            "hold comes down" or "hold taken over" or "hold changes" => Hold(school.Name),
+            "short of the least" => Short(school.Name),
+            "lift up" => LiftUp(school.Name, line),
+            "box turned by" => Turned(school.Name),
+            "false start" => FalseStart(school.Name),
             "bell" => Bell(school.Name),
             "bell for lifts" => LiftAtTheBell(school.Name),
             "gate on the second" => OnTheSecond(school.Name),
             "what breaks" => Broken(school.Name),
-            "doubtful rep" => Doubt(school.Name),
-            "plates" => Plates(school.Name),
-            "bar weight" => BarWeight(school.Name),
+            "doubtful rep" => Doubt(school.Name, line),
+            "plates" => Plates(school.Name, line),
             "spotting" => Spotting(school.Name),
-            "counting" => Counting(school.Name),
+            "counting" => Counting(school.Name, line),
             "own rest" => OwnRest(school.Name),
             "hand tag" => HandTag(school.Name),
-            "team order" => TeamOrder(school.Name),
+            "team order" => TeamOrder(school.Name, line),
             "mixed heights" => MixedHeights(school.Name),
             "uncounted moves" => Uncounted(school.Name),
-            "score weights" => Weights(school.Name),
+            "score weights" => LineAnswers.Summed(u, u.Workout.Scores.Select(_ => 1m).ToList()),
             "measuring" => Measuring(school.Name),
             "judges" => Judges(school.Name),
             "last rung" => LastRung(school.Name),
@@ -76,10 +87,8 @@ internal sealed partial class TopicExamples
                 )
                 : null,
             "other documents" => (
-                $"A note that is not among the {u.Workout.Stages.Count + u.Workout.Scores.Count} parts and scores of this text "
-                    + "decides nothing.",
-                $"Una nota que no esté entre las {u.Workout.Stages.Count + u.Workout.Scores.Count} partes y puntuaciones de "
-                    + "este texto no decide nada."
+                "A rule of another page, or of another competition, is no reason for a no-rep here.",
+                "Una regla de otra hoja, o de otra competición, no es motivo de nula aquí."
             ),
             _ => null,
         };
@@ -94,10 +103,57 @@ internal sealed partial class TopicExamples
         }
 
         var done = strand.Units is { } all ? all - Math.Max(1, all / 7) : Somewhere;
+        // A rep that is seen, not a number that a monitor shows, where there is one before.
+        var seen = done;
+        while (seen > Math.Max(0, done - Before) && !IsSeen(piece.Tasks[strand.At(seen + 1).Task]))
+        {
+            seen--;
+        }
+
+        done = IsSeen(piece.Tasks[strand.At(seen + 1).Task]) ? seen : done;
         var next = strand.At(done + 1);
         var movement = piece.Tasks[next.Task].Prescription.Movement.Value;
         return (done, next, movement, Named(movement), limit.For(done));
     }
+
+    /// <summary>How far back a rep is looked for, in units.</summary>
+    private const long Before = 400;
+
+    private bool IsSeen(CourseTask task) =>
+        task.Unit == AmountUnit.Rep && book.Find(task.Prescription.Movement.Value)?.Kit != MovementKit.Machine;
+
+    /// <summary>The task that a line of the text is, with the first place of it in its counter, and how many are done
+    /// there, some number where there is no end; null where the line is none of this
+    /// course’s counted work.</summary>
+    private (CoursePiece Piece, CourseTask Task, Strand Strand, long From, long Of)? Quoted(int line)
+    {
+        foreach (var p in course.Pieces)
+        {
+            if (
+                p.Strand is not { TooLarge: false } strand
+                || p.Tasks.FirstOrDefault(t => t.Source.At.Line == line || t.Complex?.At.Line == line) is not { } task
+            )
+            {
+                continue;
+            }
+
+            for (long unit = 1; unit <= Math.Min(strand.Units ?? Farthest, Farthest); unit++)
+            {
+                if (strand.At(unit) is var at && at.Task == task.Index)
+                {
+                    return (p, task, strand, unit, at.Of ?? Somewhere);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Units after which a task is not looked for any more.</summary>
+    private const long Farthest = 3000;
+
+    private Said Worded(CourseTask task, long units) =>
+        (TaskWords.Of(task, units, book.Tongue(Language.English)), TaskWords.Of(task, units, book.Tongue(Language.Spanish)));
 
     private Said Named(string movement) =>
         book.Find(movement)?.Name is { } name ? new(movement, name.Spanish ?? $"«{movement}»") : (movement, $"«{movement}»");
@@ -124,30 +180,31 @@ internal sealed partial class TopicExamples
                 ),
             };
 
-    private Said? Doubt(string school)
+    private Said? Doubt(string school, int line)
     {
-        if (Standing() is not { } at)
+        if (Quoted(line) is not { Of: > 1 } at)
         {
             return null;
         }
 
-        var of = at.Next.Of is { } n && n > 0 ? n : at.Done;
+        var (of, words) = (at.Of, Worded(at.Task, at.Of));
         return school == "credit"
             ? (
-                $"One of {of} × {at.Name.English} was not seen: {of} count, and the athlete goes on.",
-                $"Una de {of} × {at.Name.Spanish} no se vio: cuentan {of} y el atleta sigue."
+                $"Of {words.English} one was not seen: {of} count, and the athlete goes on.",
+                $"De {words.Spanish} no se vio una: cuentan {of} y el atleta sigue."
             )
             : (
-                $"One of {of} × {at.Name.English} was not seen: {of - 1} count, and one more has to be done.",
-                $"Una de {of} × {at.Name.Spanish} no se vio: cuentan {of - 1} y hay que hacer una más."
+                $"Of {words.English} one was not seen: {of - 1} count, and one more has to be done.",
+                $"De {words.Spanish} no se vio una: cuentan {of - 1} y hay que hacer una más."
             );
     }
 
     /// <summary>The first bar that is prescribed: its load, the bar, and the plates on one side.</summary>
-    private (decimal Load, decimal Bar, string Unit, IReadOnlyList<decimal>? Side, Address Who)? FirstBar()
+    private (decimal Load, decimal Bar, string Unit, IReadOnlyList<decimal>? Side, Address Who, PrescribedTask Task)? FirstBar(int line)
     {
         var p = u.Prescribed.FirstOrDefault(x =>
             x.Prescription.Load is not null
+            && (x.Source.At.Line == line || x.Around?.At.Line == line)
             && x.Address.Division == course.Address.Division
             && x.Address.Level == course.Address.Level
             && (course.Address.Duty is null || x.Address.Duty == course.Address.Duty)
@@ -160,15 +217,15 @@ internal sealed partial class TopicExamples
 
         var kit = u.Competition.Kit;
         var bar = kit.Bar(p.Address.Duty, p.Prescription.Bar?.Value);
-        return (kilos, bar.Mass, load.Unit.Symbol(), load.Unit == u.Competition.Unit ? u.Bars.Change(p, 0)?.Side : null, p.Address);
+        return (kilos, bar.Mass, load.Unit.Symbol(), load.Unit == u.Competition.Unit ? u.Bars.Change(p, 0)?.Side : null, p.Address, p);
     }
 
     /// <summary>An example of one bar; in a team it says whose.</summary>
     private Said OfBar(Address who, Said example) => who == course.Address ? example : ForWhom.Named(who, example);
 
-    private Said? Plates(string school)
+    private Said? Plates(string school, int line)
     {
-        if (FirstBar() is not { Side: { } side } b)
+        if (FirstBar(line) is not { Side: { } side } b)
         {
             return null;
         }
@@ -186,34 +243,35 @@ internal sealed partial class TopicExamples
             "team mates" => ("a team mate puts on", "un compañero pone"),
             _ => ("the athlete puts on, with the clock running,", "el atleta pone, con el reloj en marcha,"),
         };
+        var later = Later(b.Task, school);
         return OfBar(
             b.Who,
             (
-                $"For {Number.Normal(b.Load)} {b.Unit} on the bar of {Number.Normal(b.Bar)} {who} {english}.",
-                $"Para {Number.Normal(b.Load)} {b.Unit} en la barra de {Number.Normal(b.Bar)} {quien} {spanish}."
+                $"For {Number.Normal(b.Load)} {b.Unit} on the bar of {Number.Normal(b.Bar)} {who} {english}.{later.English}",
+                $"Para {Number.Normal(b.Load)} {b.Unit} en la barra de {Number.Normal(b.Bar)} {quien} {spanish}.{later.Spanish}"
             )
         );
     }
 
-    private Said? BarWeight(string school) =>
-        FirstBar() is not { } b
-            ? null
-            : OfBar(
-                b.Who,
-                school == "included"
-                    ? (
-                        $"{Number.Normal(b.Load)} {b.Unit} leave the floor: the bar of {Number.Normal(b.Bar)} and "
-                            + $"{Number.Normal(b.Load - b.Bar)} in plates.",
-                        $"se levantan {Number.Normal(b.Load)} {b.Unit}: la barra de {Number.Normal(b.Bar)} y "
-                            + $"{Number.Normal(b.Load - b.Bar)} en discos."
-                    )
-                    : (
-                        $"{Number.Normal(b.Load)} {b.Unit} in plates and the bar of {Number.Normal(b.Bar)}: "
-                            + $"{Number.Normal(b.Load + b.Bar)} {b.Unit} leave the floor.",
-                        $"{Number.Normal(b.Load)} {b.Unit} en discos y la barra de {Number.Normal(b.Bar)}: se levantan "
-                            + $"{Number.Normal(b.Load + b.Bar)} {b.Unit}."
-                    )
-            );
+    /// <summary>The changes after the first load, with the seconds that our estimate gives them; nothing where the load stays.</summary>
+    private Said Later(PrescribedTask bar, string school)
+    {
+        var changes = u.Bars.Changes(bar)?.Skip(1).Where(c => c.Handled > 0).ToList() ?? [];
+        if (changes.Count == 0)
+        {
+            return ("", "");
+        }
+
+        var time = new Duration(changes.Sum(c => (long)c.Handled) * PlatePlanner.UsualMsPerPlate);
+        var first = changes[0];
+        var onTheClock = school != "floor crew";
+        return (
+            $" Then {Words.Count(changes.Count, "change")}, the first: {first.In(Tongue.English, u.Competition)} a side; about {time} "
+                + $"in all at {PlatePlanner.UsualMsPerPlate / 1000} s a plate{(onTheClock ? ", on the clock" : "")}.",
+            $" Después, {changes.Count} {(changes.Count == 1 ? "cambio" : "cambios")}, el primero: {first.In(Tongue.Spanish, u.Competition)} por "
+                + $"lado; unos {time} en total a {PlatePlanner.UsualMsPerPlate / 1000} s por disco{(onTheClock ? ", con el reloj" : "")}."
+        );
+    }
 
     private Said? Spotting(string school)
     {
@@ -237,24 +295,24 @@ internal sealed partial class TopicExamples
             );
     }
 
-    private Said? Counting(string school)
+    private Said? Counting(string school, int line)
     {
-        var counted = course.Pieces.FirstOrDefault(p => p.Strand is { TooLarge: false } && p.Tasks.Any(t => t.Unit != AmountUnit.Rep));
-        if (counted?.Strand is not { } strand || counted.Tasks.First(t => t.Unit != AmountUnit.Rep) is not { } task)
+        if (Quoted(line) is not { } at)
         {
             return null;
         }
 
-        var (name, n) = (Named(task.Prescription.Movement.Value), task.Count?.At(0) is { } c ? (long)c : 10);
-        var (all, worth) = (strand.Units ?? n, strand.Units is { } units ? strand.Sum(units, Tally.Credit) : n);
+        var (n, words) = (at.Of, Worded(at.Task, at.Of));
+        var all = at.Strand.Units;
+        var worth = at.Strand.Sum(at.From + n - 1, Tally.Credit) - at.Strand.Sum(at.From - 1, Tally.Credit);
         return school == "one each"
             ? (
-                $"{n} on the {name.English} count {n}, for a man and a woman alike; the whole is {all}.",
-                $"{n} en {name.Spanish} cuentan {n}, igual para hombre y mujer; en total son {all}."
+                $"{words.English} count {n}, for a man and a woman alike{(all is { } a ? $"; the whole is {a}" : "")}.",
+                $"{words.Spanish} cuentan {n}, igual para hombre y mujer{(all is { } b ? $"; en total son {b}" : "")}."
             )
             : (
-                $"{n} on the {name.English} count what the line says: the whole of {all} units is worth {worth}.",
-                $"{n} en {name.Spanish} cuentan lo que dice la línea: las {all} unidades valen {worth} en total."
+                $"{words.English} count {worth}" + (all is { } c ? $"; the whole of {c} is worth {at.Strand.Sum(c, Tally.Credit)}." : "."),
+                $"{words.Spanish} cuentan {worth}" + (all is { } d ? $"; en total, {d} valen {at.Strand.Sum(d, Tally.Credit)}." : ".")
             );
     }
 }

@@ -12,6 +12,15 @@ public static class DraftText
         return string.Join('\n', lines.Take(LastLine(lines) + 1).Append(line)) + "\n";
     }
 
+    /// <summary>The change that writes a line behind the last one that says something.</summary>
+    /// <param name="lines">The lines, without line breaks.</param>
+    /// <param name="text">The new line.</param>
+    public static TextEdit AtTheEnd(IReadOnlyList<string> lines, string text)
+    {
+        var last = LastLine(lines);
+        return new(Math.Max(0, last) + 1, (last < 0 ? 0 : lines[last].Length) + 1, 0, "\n" + text);
+    }
+
     /// <summary>The index of the last line that says something; -1 when none does.</summary>
     public static int LastLine(IReadOnlyList<string> lines)
     {

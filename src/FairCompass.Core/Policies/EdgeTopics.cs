@@ -3,16 +3,31 @@ using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Policies;
 
-/// <summary>Topics about the edges of the clock and of a lane: the bell, a gate, the start, what breaks. The schools are common
+/// <summary>Topics about the edges of the clock and of a lane: the bell, a distance that it cuts off, a gate, the start, what breaks. The schools are common
 /// practice; nobody has said them until somebody does.</summary>
 internal static class EdgeTopics
 {
-    private static Topic T(string name, Said question, string recommended, Said why, params School[] schools) =>
-        new(name, question, null, recommended, why, schools.ToEq());
-
     public static Eq<Topic> All { get; } =
     [
-        T(
+        Topic.Asked(
+            "partial distance",
+            ("A distance that the clock cuts off: what counts of it?", "Una distancia que corta el reloj: ¿qué cuenta?"),
+            "whole sections",
+            ("What is marked on the floor can be seen from the lane.", "Lo marcado en el suelo se ve desde la calle."),
+            new School(
+                "whole sections",
+                ("Whole sections; where nothing is marked, whole metres", "Tramos enteros; donde no hay marcas, metros enteros"),
+                ("Look for the last mark that is passed completely.", "Mirar la última marca pasada por completo."),
+                ("A section that is begun counts nothing.", "Un tramo empezado no cuenta nada.")
+            ),
+            new School(
+                "the mark passed",
+                ("Up to the last mark that any part has passed", "Hasta la última marca que haya pasado cualquier parte"),
+                ("Look for the last mark that is reached over.", "Mirar la última marca alcanzada."),
+                ("Reach over the mark.", "Pasar la marca.")
+            )
+        ),
+        Topic.Asked(
             "bell for lifts",
             (
                 "A heaviest lift on its way at the bell: when does it count?",
@@ -39,7 +54,7 @@ internal static class EdgeTopics
                 ("Be steady before the bell.", "Estar estable antes de la señal.")
             )
         ),
-        T(
+        Topic.Asked(
             "gate on the second",
             ("Is a gate passed that is reached exactly on its second?", "¿Se pasa un corte alcanzado justo en su segundo?"),
             "counts",
@@ -60,7 +75,7 @@ internal static class EdgeTopics
                 ("Be there a second earlier.", "Llegar un segundo antes.")
             )
         ),
-        T(
+        Topic.Asked(
             "what breaks",
             (
                 "A monitor goes dark, kit breaks, or the judge lost count: what then?",
@@ -87,7 +102,7 @@ internal static class EdgeTopics
                 ("Do not stop.", "No parar.")
             )
         ),
-        T(
+        Topic.Asked(
             "false start",
             ("An athlete starts before “go”: what then?", "Un atleta sale antes de «ya»: ¿qué pasa?"),
             "back behind the line",
@@ -111,7 +126,7 @@ internal static class EdgeTopics
                 ("Stop at the call.", "Parar con el aviso.")
             )
         ),
-        T(
+        Topic.Asked(
             "before go",
             ("What may an athlete touch before “go”?", "¿Qué puede tocar un atleta antes de «ya»?"),
             "nothing",

@@ -8,12 +8,9 @@ internal static class FloorTopics
 {
     private static School S(string name, Said label, Said judges, Said athletes) => new(name, label, judges, athletes);
 
-    private static Topic T(string name, Said question, string? recommended, Said why, params School[] schools) =>
-        new(name, question, null, recommended, why, schools.ToEq()) { TakesWords = schools.Length == 0 };
-
     public static Eq<Topic> All { get; } =
     [
-        T(
+        Topic.Asked(
             "capped score",
             ("For time: how is somebody scored who does not finish?", "Por tiempo: ¿cómo puntúa quien no termina?"),
             "cap line",
@@ -34,7 +31,7 @@ internal static class FloorTopics
                 ("Each missing rep costs a second.", "Cada repetición que falta cuesta un segundo.")
             )
         ),
-        T(
+        Topic.Asked(
             "tie-break",
             ("Equal scores: a tie-break, or a shared place?", "Puntuaciones iguales: ¿desempate o puesto compartido?"),
             "shared",
@@ -55,7 +52,7 @@ internal static class FloorTopics
                 ("Be early at the checkpoint.", "Llegar antes al punto.")
             )
         ),
-        T(
+        Topic.Asked(
             "bell",
             ("A rep begun before the bell and ended after it?", "¿Una repetición empezada antes de la señal y terminada después?"),
             "finished",
@@ -79,7 +76,7 @@ internal static class FloorTopics
                 ("Be steady before the bell.", "Estar estable antes de la señal.")
             )
         ),
-        T(
+        Topic.Asked(
             "doubtful rep",
             ("A rep the judge did not see well?", "¿Una repetición que el juez no vio bien?"),
             "credit",
@@ -100,7 +97,7 @@ internal static class FloorTopics
                 ("Show every rep clearly.", "Mostrar cada repetición.")
             )
         ),
-        T(
+        Topic.Asked(
             "plates",
             ("Who loads and changes plates?", "¿Quién carga y cambia los discos?"),
             "athlete",
@@ -124,7 +121,7 @@ internal static class FloorTopics
                 ("Help each other.", "Ayudarse.")
             )
         ),
-        T(
+        Topic.Asked(
             "bar weight",
             ("Is the bar part of the published load?", "¿La carga publicada incluye la barra?"),
             "included",
@@ -134,15 +131,13 @@ internal static class FloorTopics
                 ("Included", "Incluida"),
                 ("Add the bar when you check.", "Sumar la barra al comprobar."),
                 ("The load is bar and plates.", "La carga es barra y discos.")
-            ),
-            S(
-                "not included",
-                ("Not included", "No incluida"),
-                ("Count plates only.", "Contar solo los discos."),
-                ("The load is the plates.", "La carga son los discos.")
             )
-        ),
-        T(
+        ) with
+        {
+            // A load is bar and plates on every card, plan and ceiling; there is no other answer to sign.
+            Default = "included",
+        },
+        Topic.Asked(
             "spotting",
             ("Who may spot, and what does a spotted rep count?", "¿Quién puede ayudar, y qué vale una repetición ayudada?"),
             "named spotters, no rep",
@@ -160,7 +155,7 @@ internal static class FloorTopics
                 ("Rack or drop to safety.", "Dejar en el soporte o soltar con seguridad.")
             )
         ),
-        T(
+        Topic.Asked(
             "counting",
             (
                 "What do a calorie, a metre and a section count, for men and women?",
@@ -181,7 +176,7 @@ internal static class FloorTopics
                 ("See the workout.", "Ver la prueba.")
             )
         ),
-        T(
+        Topic.Asked(
             "own rest",
             (
                 "A rest of the athlete’s own: who restarts, and does it run against the cap?",
@@ -202,7 +197,7 @@ internal static class FloorTopics
                 ("Watch the clock yourself.", "Mirar el reloj.")
             )
         ),
-        T(
+        Topic.Asked(
             "hand tag",
             ("Does a hand-over need a tag?", "¿El relevo necesita toque de manos?"),
             "no",
@@ -220,7 +215,7 @@ internal static class FloorTopics
                 ("Start when your partner has stopped.", "Empezar cuando pare el compañero.")
             )
         ),
-        T(
+        Topic.Asked(
             "team order",
             ("Teams: who works when?", "Equipos: ¿quién trabaja y cuándo?"),
             "free",
@@ -236,9 +231,12 @@ internal static class FloorTopics
                 ("Fixed order, as on the card", "Orden fijo, como en la tarjeta"),
                 ("Check who starts.", "Comprobar quién empieza."),
                 ("Keep the order.", "Mantener el orden.")
-            )
+            ) with
+            {
+                NeedsLine = true,
+            }
         ),
-        T(
+        Topic.Asked(
             "mixed heights",
             ("Mixed teams: whose height, target or calories?", "Equipos mixtos: ¿qué altura, blanco o calorías?"),
             "own",
@@ -254,9 +252,12 @@ internal static class FloorTopics
                 ("One for the team, as written", "Una para el equipo, como está escrito"),
                 ("One height for the lane.", "Una altura para la calle."),
                 ("The same for all.", "La misma para todos.")
-            )
+            ) with
+            {
+                NeedsLine = true,
+            }
         ),
-        T(
+        Topic.Asked(
             "uncounted moves",
             ("A move that is not counted: what if it is skipped or wrong?", "Un movimiento que no cuenta: ¿y si se omite o está mal?"),
             "must be made good",
@@ -268,13 +269,19 @@ internal static class FloorTopics
                 ("Do it fully.", "Hacerlo entero.")
             ),
             S(
+                "not at the bell",
+                ("Must be made good, but not at the bell", "Debe hacerse bien, pero no al sonar la señal"),
+                ("Hold the count; at the bell nothing is taken off.", "Parar la cuenta; al sonar la señal no se descuenta nada."),
+                ("Do it fully while the clock runs.", "Hacerlo entero mientras corre el reloj.")
+            ),
+            S(
                 "not judged",
                 ("Not judged", "No se juzga"),
                 ("Nothing to look at.", "Nada que mirar."),
                 ("Do it as you can.", "Hacerlo como se pueda.")
             )
         ),
-        T(
+        Topic.Asked(
             "score weights",
             ("Several scores from one run: what does each weigh?", "Varias puntuaciones de una prueba: ¿cuánto pesa cada una?"),
             "equal",
@@ -290,9 +297,12 @@ internal static class FloorTopics
                 ("As written under each score", "Como está escrito en cada puntuación"),
                 ("Nothing to do.", "Nada que hacer."),
                 ("See the scoring.", "Ver la puntuación.")
-            )
+            ) with
+            {
+                NeedsLine = true,
+            }
         ),
-        T(
+        Topic.Asked(
             "measuring",
             (
                 "Who measures lines and heights, when, and what if a mark is lost?",
@@ -319,7 +329,7 @@ internal static class FloorTopics
                 ("Be early in your lane.", "Llegar pronto a la calle.")
             )
         ),
-        T(
+        Topic.Asked(
             "judges",
             ("How many judges does a lane need?", "¿Cuántos jueces necesita una calle?"),
             "one per station",
@@ -335,9 +345,12 @@ internal static class FloorTopics
                 ("One per lane", "Uno por calle"),
                 ("Move with the work.", "Moverse con el trabajo."),
                 ("One judge follows you.", "Un juez te sigue.")
-            )
+            ) with
+            {
+                NeedsLine = true,
+            }
         ),
-        T(
+        Topic.Asked(
             "other documents",
             ("Does any other document hold?", "¿Vale algún otro documento?"),
             "none",
@@ -352,7 +365,7 @@ internal static class FloorTopics
         {
             TakesWords = true,
         },
-        T(
+        Topic.Asked(
             "last rung",
             ("A ladder that ends: what after the last rung?", "Una escalera que acaba: ¿qué sigue al último peldaño?"),
             "repeats",
@@ -363,25 +376,15 @@ internal static class FloorTopics
                 ("Go on counting.", "Seguir contando."),
                 ("Go on at the last rung.", "Seguir en el último peldaño.")
             ),
-            S("ends", ("The work ends", "El trabajo termina"), ("Write the time.", "Anotar el tiempo."), ("You are done.", "Se acaba."))
-        ),
-        T(
-            "video",
-            ("Video: what must be seen?", "Vídeo: ¿qué debe verse?"),
-            "one take",
-            ("An honest video shows everything once.", "Un vídeo honesto lo muestra todo una vez."),
             S(
-                "one take",
-                (
-                    "One take, whole body, lines, loads and monitor shown before and after",
-                    "Una toma, cuerpo entero; líneas, cargas y monitor antes y después"
-                ),
-                ("Check the opening first.", "Comprobar antes el principio."),
-                ("Show the kit, then start.", "Mostrar el material y empezar.")
-            )
-        ) with
-        {
-            TakesWords = true,
-        },
+                "ends",
+                ("The work ends", "El trabajo termina"),
+                ("Write the time.", "Anotar el tiempo."),
+                ("You are done.", "Se acaba.")
+            ) with
+            {
+                NeedsLine = true,
+            }
+        ),
     ];
 }

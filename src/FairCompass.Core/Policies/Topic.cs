@@ -20,6 +20,10 @@ public sealed record School(string Name, Said Label, Said Judges, Said Athletes)
     /// <summary>A name that it had before, which is still read; null for none.</summary>
     internal string? Formerly { get; init; }
 
+    /// <summary>True when a workout has to say the rest of it in a line of its own, such as the order of the turns: chosen for a
+    /// competition, it is asked about in each workout until it stands there.</summary>
+    public bool NeedsLine { get; init; }
+
     /// <summary>The ids of the clauses whose sentence it says.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public Eq<string> Rewords => Rewrites.Select(p => p.Id).ToEq();
@@ -39,6 +43,10 @@ public sealed record Topic(string Name, Said Question, string? Default, string? 
 {
     /// <summary>True when words are taken that are none of the schools.</summary>
     public bool TakesWords { get; init; }
+
+    /// <summary>A topic on which nobody has said anything until somebody does; one without schools is answered in words.</summary>
+    internal static Topic Asked(string name, Said question, string? recommended, Said why, params School[] schools) =>
+        new(name, question, null, recommended, why, schools.ToEq()) { TakesWords = schools.Length == 0 };
 
     /// <summary>The school of a name, compared without case; null when there is none.</summary>
     public School? Find(string name) =>

@@ -6,7 +6,8 @@ namespace FairCompass.Core.Policies;
 public static class Topics
 {
     /// <summary>All topics.</summary>
-    public static IReadOnlyList<Topic> All { get; } = [.. MovementTopics.All, .. FloorTopics.All, .. EdgeTopics.All];
+    public static IReadOnlyList<Topic> All { get; } =
+    [.. MovementTopics.All, .. FloorTopics.All, .. EdgeTopics.All, .. AttemptTopics.All, .. SharedTopics.All, .. VideoTopics.All];
 
     private static readonly Dictionary<string, Topic> ByName = All.ToDictionary(t => t.Name, StringComparer.OrdinalIgnoreCase);
 

@@ -20,6 +20,9 @@ public sealed partial class Resolver
     /// <summary>The competition whose entries it knows.</summary>
     internal Competition Competition => competition;
     private readonly Workout workout;
+
+    /// <summary>The workout it resolves.</summary>
+    internal Workout Workout => workout;
     private readonly ConcurrentDictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
 
     // What was worked out of a draft is kept and read by several requests at once.

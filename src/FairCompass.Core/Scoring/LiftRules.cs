@@ -1,4 +1,6 @@
 using FairCompass.Core.Courses;
+using FairCompass.Core.InForce;
+using FairCompass.Core.Policies;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
@@ -46,6 +48,15 @@ public sealed class LiftRules
 
         AttemptsSaid = Nearest(course, piece, task, d => d is Detail.LiftAttempts) as Detail.LiftAttempts;
         NeverDown = Nearest(course, piece, task, d => d is Detail.Flag { Is: FlagKind.NeverDown });
+        Lower =
+            piece.Piece.IsRising ? LowerLoads.Always
+            : NeverDown is not null ? LowerLoads.Never
+            : Decided(course) switch
+            {
+                "never" => LowerLoads.Never,
+                AttemptTopics.AfterAMiss => LowerLoads.AfterAMiss,
+                _ => LowerLoads.Always,
+            };
         Misses = Nearest(course, piece, task, d => d is Detail.Misses) as Detail.Misses;
         Rising = piece.Piece.IsRising ? course.Prescribed(task, piece, members[0]).Rising?.Value ?? new(null, null) : null;
         ends = piece.Piece.Window is { } window ? (piece.Piece.Starts ?? Duration.Zero) + window : null;
@@ -60,8 +71,11 @@ public sealed class LiftRules
     /// <summary>The words that say it, of the entry’s division or of all; null without a limit.</summary>
     internal Detail.LiftAttempts? AttemptsSaid { get; }
 
-    /// <summary>The words that say that no later load is lower; null where it may be.</summary>
+    /// <summary>The words of the lift that say that no later load is lower; null where it has none.</summary>
     internal Detail? NeverDown { get; }
+
+    /// <summary>Whether a later load may be lower: as the lift says, else as the competition decided, else always.</summary>
+    public LowerLoads Lower { get; }
 
     /// <summary>The heights that are tried; null where a load is lifted.</summary>
     public RisingHeights? Rising { get; }
@@ -89,6 +103,22 @@ public sealed class LiftRules
         && piece.Tasks.FirstOrDefault(t => t.Prescription.Amount?.Value is Amount.Heaviest or Amount.Highest) is { } task
             ? new(course, piece, task, piece.Piece.IsRising ? null : bell)
             : null;
+
+    /// <summary>The school in force on lower loads; null where nobody has said.</summary>
+    private static string? Decided(Course course) =>
+        course is { Competition: { } competition, Workout: { } workout }
+            ? StandardsBook.Of(competition).InForce(Topics.Find(AttemptTopics.GoingDown)!, course.Address.Division.Name, workout)?.Answer
+            : null;
+
+    /// <summary>The load under which a lifter’s next try may not be; null without a limit.</summary>
+    private decimal? Least(List<Try> mine, int? seat) =>
+        Lower switch
+        {
+            LowerLoads.Never => mine.Count > 0 ? mine.Max(t => t.Load) : StartOf(seat),
+            LowerLoads.AfterAMiss when mine.Count == 0 => StartOf(seat),
+            LowerLoads.AfterAMiss => mine[^1].Made ? mine[^1].Load : null,
+            _ => null,
+        };
 
     /// <summary>Why a height is not tried any more: it lies under one that was tried, it was made, or too many were missed.</summary>
     private string? Over(List<Try> mine, Try next)
@@ -141,7 +171,7 @@ public sealed class LiftRules
             return $"more than {row} tries in a row";
         }
 
-        if (NeverDown is not null && (mine.Count > 0 ? mine.Max(t => t.Load) : StartOf(next.Seat)) is { } before && next.Load < before)
+        if (Least(mine, next.Seat) is { } before && next.Load < before)
         {
             return $"lower than {Number.Normal(before)} before";
         }

@@ -34,7 +34,7 @@ public class JourneyTests
                         }
 
                         var answer = question.Answers[choices[i] % question.Answers.Count];
-                        text = answer.Edit.ApplyTo(text);
+                        text = answer.ApplyTo(text);
                         var now = Understanding.Of(Silent, text);
                         Assert.True(
                             now.Parsed.Problems.Count <= problems,
@@ -68,7 +68,7 @@ public class JourneyTests
             i++
         )
         {
-            text = question.Answers.Single(a => a.Recommended).Edit.ApplyTo(text);
+            text = question.Answers.Single(a => a.Recommended).ApplyTo(text);
         }
 
         Assert.Empty(Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English));

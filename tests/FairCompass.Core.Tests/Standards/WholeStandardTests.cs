@@ -19,7 +19,10 @@ public class WholeStandardTests
         (schools, changes) =>
             Demo.Competition with
             {
-                Policies = Topics.All.Select((t, i) => new PolicyChoice(t.Name, t.Schools[schools[i] % t.Schools.Count].Name)).ToEq(),
+                Policies = Topics
+                    .All.Where(t => t.Schools.Count > 0)
+                    .Select((t, i) => new PolicyChoice(t.Name, t.Schools[schools[i] % t.Schools.Count].Name))
+                    .ToEq(),
                 HouseRules = changes
                     .Select(c => (Movement: MovementLibrary.All[c.Item1], Clause: c.Item2, Gone: c.Item3))
                     .Select(c => (c.Movement, Clause: c.Movement.Clauses[c.Clause % c.Movement.Clauses.Count], c.Gone))

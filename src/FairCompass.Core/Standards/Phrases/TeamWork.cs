@@ -121,6 +121,22 @@ internal static class TeamWork
         ("No rep, break", "No rep, se ha perdido"),
         ("The rep in the air is done again once the position stands.", "La repetición en curso se repite cuando la posición esté.")
     );
+    public static readonly Phrase PausesBetween = OnUntilEnd with
+    {
+        Text = (
+            "The position stands until the rep has ended; between reps it may come down.",
+            "La posición se mantiene hasta que termina la repetición; entre repeticiones puede bajar."
+        ),
+    };
+    public static readonly Phrase StandsAllTurn = Must(
+        "on-until",
+        Finish,
+        ("The position stands until the turn ends.", "La posición se mantiene hasta que termina el turno."),
+        Heard,
+        ("“Break” is called before the turn has ended.", "Se dice «corte» antes de que termine el turno."),
+        ("No rep, break, change", "No rep, se ha perdido, cambio"),
+        ("The rep in the air is lost, and the turn is over.", "La repetición en curso se pierde y el turno acaba.")
+    );
     public static readonly Phrase SamePosition = Must(
         "same-moment",
         Finish,
@@ -154,6 +170,31 @@ internal static class TeamWork
         ("Owed, and the name", "Debe, y el nombre"),
         ("Who is short works; the count waits.", "Trabaja a quien le falta; la cuenta espera."),
         WaitForKit
+    );
+    public static readonly Phrase DoneByOthers = Must(
+        "least-each",
+        Finish,
+        (
+            "Each does the least that is written; what others did in the place of who is short is not counted.",
+            "Cada uno hace el mínimo escrito; lo que otros hicieron en lugar de quien no llega no cuenta."
+        ),
+        SeenFromTheSide,
+        ("The last task is done and a member is short.", "La última tarea está hecha y a alguien le falta."),
+        ("Short, and the name", "Falta, y el nombre"),
+        ("The missing part is taken off at the desk.", "La parte que falta se descuenta en la mesa.")
+    );
+    public static readonly Phrase VoidsAll = Must(
+        "least-each",
+        Finish,
+        (
+            "Each does the least that is written; a team in which one is short has no result.",
+            "Cada uno hace el mínimo escrito; un equipo en el que alguien no llega no tiene resultado."
+        ),
+        SeenFromTheSide,
+        ("The last task is done and a member is short.", "La última tarea está hecha y a alguien le falta."),
+        ("Short, and the name", "Falta, y el nombre"),
+        ("Finish the share before the clock ends.", "Completar la parte antes de que acabe el reloj."),
+        SetLost
     );
     public static readonly Phrase AtMost = Must(
         "most-in-row",
