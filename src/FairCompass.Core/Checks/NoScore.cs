@@ -35,16 +35,11 @@ public sealed class NoScore : ICheck
                     last--;
                 }
 
-                var text =
-                    pieces.Count == 1 && pieces[0].Goal == Goal.Time
-                        ? "score: time\n  unfinished: cap line by reps\n  tie: shared"
-                        : "score: reps\n  tie: shared";
+                var end = new TextEdit(last, context.Lines[last - 1].Length + 1, 0, "");
                 yield return new Report(
                     w.At,
                     "No score is stated.",
-                    pieces.Count == 1
-                        ? [new Mend("Add " + text.Split('\n')[0], new TextEdit(last, context.Lines[last - 1].Length + 1, 0, "\n\n" + text))]
-                        : []
+                    [.. Usual(pieces).Select(s => new Mend(s.Label, end with { Text = "\n\n" + s.Text }))]
                 );
             }
 
@@ -74,5 +69,58 @@ public sealed class NoScore : ICheck
         {
             yield return new Report(missed[0].At, $"No score counts {Words.Join(missed.Select(p => p.Name).Distinct().Take(4))}.");
         }
+    }
+
+    /// <summary>The usual scores of some pieces: of one by what it is for; of several lifts their sum, each alone, or the best of all; of
+    /// others one for each. None where a piece has no name to score it by.</summary>
+    private static IEnumerable<(string Label, string Text)> Usual(IReadOnlyList<PieceOfWork> pieces)
+    {
+        if (pieces is [var only])
+        {
+            var text = Score("score", only, null);
+            yield return ("Add " + text.Split('\n')[0], text);
+            yield break;
+        }
+
+        if (pieces.Any(p => p.Label is null) || pieces.Select(p => p.Label).Distinct().Count() != pieces.Count)
+        {
+            yield break;
+        }
+
+        var names = string.Join(", ", pieces.Select(p => p.Label));
+        var lifts = pieces.All(p => p is { IsHeaviest: true, IsRising: false });
+        if (lifts)
+        {
+            yield return ("The sum of the best of each", $"score: sum of best loads of {names}\n  no good lift: zero\n  tie: shared");
+        }
+
+        yield return ("A score for each", string.Join('\n', pieces.Select(p => Score($"score {p.Label}", p, p.Label) + Before(pieces, p))));
+        if (lifts)
+        {
+            yield return ("The best of all", $"score: best load of {names}\n  tie: shared");
+        }
+    }
+
+    /// <summary>What a part in the time left is without the part before it.</summary>
+    private static string Before(IReadOnlyList<PieceOfWork> pieces, PieceOfWork piece) =>
+        piece.InTimeLeft && pieces.TakeWhile(p => p.Key != piece.Key).LastOrDefault()?.Label is { } before
+            ? $"\n  {before} unfinished: not reached"
+            : "";
+
+    private static string Score(string head, PieceOfWork piece, string? of)
+    {
+        var measure = piece switch
+        {
+            { IsRising: true } => "height",
+            { IsHeaviest: true } => "best load",
+            { Goal: Goal.Time } => "time",
+            { Goal: Goal.Calories } => "calories",
+            { Goal: Goal.Metres } => "metres",
+            { Goal: Goal.Points } => "points",
+            _ => "reps",
+        };
+        return $"{head}: {measure}{(of is null ? "" : $" of {of}")}"
+            + (measure == "time" ? "\n  unfinished: cap line by reps" : "")
+            + "\n  tie: shared";
     }
 }

@@ -42,10 +42,10 @@ public sealed class SeatsUnsaid : ICheck
         select new Report(
             stage.At,
             $"The places take turns as {Words.Join(seats)}, each with the own load: is every team made up so?",
-            context.Followed(
-                context.Workout.Headers.Select(h => h.At.Line).DefaultIfEmpty(context.Workout.At.Line).Max(),
-                $"  seats {string.Join(", ", seats)}",
-                $"Say it: seats {string.Join(", ", seats)}"
-            )
+            context.Followed(After(context), $"  seats {string.Join(", ", seats)}", $"Say it: seats {string.Join(", ", seats)}"),
+            context.Followed(After(context), "  seats free, told at check-in", "Free: each team tells its order at check-in")
         );
+
+    private static int After(CheckContext context) =>
+        context.Workout.Headers.Select(h => h.At.Line).DefaultIfEmpty(context.Workout.At.Line).Max();
 }

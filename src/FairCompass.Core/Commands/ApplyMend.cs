@@ -1,4 +1,3 @@
-using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Commands;

@@ -79,15 +79,17 @@ internal sealed partial class LineAnswers
         yield return new(
             ($"Free, but each does at least {least}", $"Libres, pero cada uno hace al menos {least}"),
             (
-                $"Of {all} one of the {size} may do {all - (least * (size - 1))} at most: each of the others does {least}. Who is short owes it.",
-                $"De {all}, uno de los {size} puede hacer {all - (least * (size - 1))} como mucho: cada uno de los demás hace {least}. Quien no "
+                $"Of {all} one of the {size} may do {all - (least * (size - 1))} at most: each of the others does {least}. "
+                    + "Who is short owes it.",
+                $"De {all}, uno de los {size} puede hacer {all - (least * (size - 1))} como mucho: cada uno de los demás hace "
+                    + $"{least}. Quien no "
                     + "llega lo debe."
             ),
             Appended(shares, $", any split, at least {least} each, count by member, short is owed", "A least")
         );
     }
 
-    private Mend Appended(List<(Rule.Share Share, SourceRange At)> shares, string text, string label)
+    private static Mend Appended(List<(Rule.Share Share, SourceRange At)> shares, string text, string label)
     {
         var edits = shares.Select(s => new TextEdit(s.At.Line, s.At.Column + s.At.Length, 0, Without(s.Share, text))).ToList();
         return new(label, edits[0]) { More = edits.Skip(1).ToEq() };
@@ -165,7 +167,7 @@ internal sealed partial class LineAnswers
             ),
             i => i + 1
         );
-        var most = u.Courses.SelectMany(c => c.Clock.Spans).Max(s => s.Watched.Count());
+        var most = u.Courses.SelectMany(c => c.Clock.Spans).Max(s => s.Watched.Count);
         yield return Written(
             ("One judge for all of it", "Un juez para todo"),
             (

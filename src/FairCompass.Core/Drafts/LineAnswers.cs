@@ -1,8 +1,6 @@
-using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Drafts;
@@ -38,6 +36,7 @@ internal sealed partial class LineAnswers
             "judges" => Posts(),
             "first load" => FirstLoads(),
             "last rung" => Closed(),
+            "own rest" => GivenBack(),
             "change of load" => Rests(),
             "video attempts" => Attempts(),
             _ => [],
@@ -108,6 +107,24 @@ internal sealed partial class LineAnswers
                 new("Close", edit)
             );
         }
+    }
+
+    /// <summary>The cap stands still for who rests: a gate where the rest begins gives its time back.</summary>
+    private IEnumerable<LineAnswer> GivenBack()
+    {
+        if (use.RestOnTheClock() is not { } rest || rest.Time is not { } length)
+        {
+            yield break;
+        }
+
+        yield return new(
+            ("The judge restarts; the cap stands still for who rests", "Reinicia el juez; el tope se detiene para quien descansa"),
+            (
+                $"Who gets there before the cap rests {length} and has {length} more at the end; for all others the clock ends as before.",
+                $"Quien llega antes del tope descansa {length} y tiene {length} más al final; para los demás el reloj acaba como antes."
+            ),
+            new("Given back", new TextEdit(rest.At.Line, 1, 0, $"{Indent(rest.At.Line)}gate, adds {length}\n"))
+        );
     }
 
     /// <summary>A rest at the end of each round in which a load is changed.</summary>

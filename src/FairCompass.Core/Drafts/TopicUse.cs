@@ -82,7 +82,7 @@ internal sealed partial class TopicUse
                             .Where(t => t.Amount.UnitOf() is AmountUnit.Metre or AmountUnit.Foot)
                             .Select(t => t.At.Line)
                     ),
-            ["own rest"] = use => First(use.work.OfType<Work.OwnRest>().Select(r => r.At.Line)),
+            ["own rest"] = use => use.RestOnTheClock()?.At.Line,
             ["uncounted moves"] = use =>
                 First(
                     WorkTree
@@ -132,6 +132,10 @@ internal sealed partial class TopicUse
             ["video monitor"] = TakesVideos,
             ["video deadline"] = TakesVideos,
         };
+
+    /// <summary>The first rest of the athlete’s own whose time no gate before it gives back.</summary>
+    internal Work.OwnRest? RestOnTheClock() =>
+        work.OfType<Work.OwnRest>().FirstOrDefault(r => work.Where(w => w.At.Line < r.At.Line).MaxBy(w => w.At.Line) is not Work.Gate);
 
     private static int? TakesVideos(TopicUse use) =>
         First(use.u.Workout.Headers.OfType<Header.Video>().Select(h => h.At.Line))

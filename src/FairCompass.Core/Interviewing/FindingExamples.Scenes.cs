@@ -1,12 +1,14 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Checks;
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Interviewing;
@@ -23,6 +25,7 @@ internal static partial class FindingExamples
             "unit-unsaid" => Unit(u, finding, mend),
             "each-unsaid" => Whole(u, mend),
             "short-unstated" => Short(u, finding, mend.Edit.Text),
+            "seat-of-sex" => Seats(u, mend),
             "late-unstated" => Late(u, finding, mend.Edit.Text),
             "ranking-unstated" => mend.Edit.Text.Contains("apart", StringComparison.Ordinal)
                 ? (
@@ -35,6 +38,35 @@ internal static partial class FindingExamples
                 ),
             _ => null,
         };
+
+    /// <summary>What each place of a team lifts when the places are said.</summary>
+    private static Said? Seats(Understanding u, Mend mend)
+    {
+        if (mend.Edit.Text.Contains("free", StringComparison.Ordinal))
+        {
+            return (
+                "A card is printed for each order; the desk hands out the one that the team tells.",
+                "Se imprime una tarjeta por cada orden; la mesa entrega la que diga el equipo."
+            );
+        }
+
+        var duties = mend.Edit.Text.Trim().Replace("seats ", "", StringComparison.Ordinal).Split(", ");
+        var loads = u
+            .Prescribed.Where(p => p.Address is { Division.IsTeam: true, Duty: not null } && p.Prescription.Load is not null)
+            .GroupBy(p => p.Address.Duty!.Value.Word())
+            .ToDictionary(g => g.Key, g => g.First().Prescription.Load!.Value, StringComparer.Ordinal);
+        if (!Array.TrueForAll(duties, loads.ContainsKey))
+        {
+            return null;
+        }
+
+        string Said(Func<int, string> place) =>
+            string.Join(
+                ", ",
+                duties.Select((d, i) => $"{place(i + 1)} {Number.Normal(loads[d].Values.At(0) ?? 0)} {loads[d].Unit.Symbol()}")
+            );
+        return ($"{Said(n => Words.Ordinal(n))}.", $"{Said(n => $"{n}.º")}.");
+    }
 
     private static Understanding With(Understanding u, Mend mend) => Understanding.Of(u.Competition, mend.Edit.ApplyTo(u.Text));
 

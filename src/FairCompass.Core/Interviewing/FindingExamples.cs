@@ -24,13 +24,19 @@ internal static partial class FindingExamples
             return Without(course, mend);
         }
 
-        var piece = course.Pieces.FirstOrDefault(p => p.Strand is { Units: > 3 } && p.Limit is not null);
-        if (piece is null)
+        if (finding.Rule == "no-score")
         {
-            return null;
+            return Scored(course, mend);
         }
 
-        var (total, cap) = (piece.Strand!.Units!.Value, piece.Limit!.Longest);
+        // Of two counters the goal is what a card counts; what comes first in each interval is no part of it.
+        var piece = course.Pieces.FirstOrDefault(p => p.Running?.Counter is { Units: > 3 } && p.Limit is not null);
+        if (piece is null)
+        {
+            return Unreached(finding, mend);
+        }
+
+        var (total, cap) = (piece.Running!.Counter.Units!.Value, piece.Limit!.Longest);
         var missing = Math.Max(1, total / 7);
         var done = total - missing;
         return (finding.Rule, mend.Edit.Text) switch
@@ -61,6 +67,49 @@ internal static partial class FindingExamples
             ),
             _ => (Said?)null,
         };
+    }
+
+    /// <summary>A part that is not reached, where the part before it is no count.</summary>
+    private static Said? Unreached(Finding finding, Mend mend) =>
+        finding.Rule != "unfinished-unstated" ? null
+        : mend.Edit.Text.Contains("zero", StringComparison.Ordinal)
+            ? (
+                "Who does not finish the part before scores zero here, like somebody who came this far and failed.",
+                "Quien no termina la parte anterior puntúa cero aquí, como quien llegó y falló."
+            )
+        : mend.Edit.Text.Contains("not reached", StringComparison.Ordinal)
+            ? (
+                "Who does not finish the part before never reached this one and ranks after everybody who did.",
+                "Quien no termina la parte anterior no llegó a esta y va detrás de todos los que llegaron."
+            )
+        : null;
+
+    /// <summary>The best lifts of an athlete, with loads that this kit can make, as the score takes them.</summary>
+    private static Said? Scored(Course course, Mend mend)
+    {
+        var lifts = course.Pieces.Where(p => p.Piece is { IsHeaviest: true, IsRising: false }).ToList();
+        if (lifts.Count < 2 || course.Competition is not { } competition)
+        {
+            return null;
+        }
+
+        var loads = BarLoads.All(competition.Kit.Bar(course.MembersOf(lifts[0].Piece)[0].Duty, null), competition.Kit);
+        var made = lifts.Select((_, i) => loads[Math.Max(0, (loads.Count / 3) - (4 * i))]).ToList();
+        var (all, unit) = (made.Select(Number.Normal).ToList(), competition.Unit.Symbol());
+        return mend.Edit.Text.Contains("sum of", StringComparison.Ordinal)
+                ? (
+                    $"{string.Join(" + ", all)} = {Number.Normal(made.Sum())} {unit}.",
+                    $"{string.Join(" + ", all)} = {Number.Normal(made.Sum())} {unit}."
+                )
+            : mend.Edit.Text.Contains("best load of " + string.Join(", ", lifts.Select(l => l.Piece.Label)), StringComparison.Ordinal)
+                ? (
+                    $"{Number.Normal(made.Max())} {unit}, the best of {string.Join(", ", all)}.",
+                    $"{Number.Normal(made.Max())} {unit}, el mejor de {string.Join(", ", all)}."
+                )
+            : (
+                $"{string.Join(" and ", all)} {unit}, each with a place of its own.",
+                $"{string.Join(" y ", all)} {unit}, cada uno con su puesto."
+            );
     }
 
     /// <summary>What a lifter without a good lift costs, with a load that this kit can make.</summary>

@@ -60,7 +60,7 @@ public static class Interview
 
     /// <summary>True for what is no mistake and yet somebody has to say.</summary>
     private static bool IsDecision(Finding f) =>
-        f.Rule is "tie-unstated" or "no-lift-unstated" || (f.Rule == "ranking-unstated" && f.Mends.Count > 0);
+        f.Rule is "tie-unstated" or "no-lift-unstated" or "seat-of-sex" || (f.Rule == "ranking-unstated" && f.Mends.Count > 0);
 
     private static bool Recommended(Understanding u, Finding finding, Mend mend, int index)
     {
@@ -71,12 +71,15 @@ public static class Interview
             _ => null,
         };
         var wanted = topic is null ? null : StandardsBook.Of(u.Competition).InForce(Topics.Find(topic)!, null, u.Workout)?.Answer;
-        return wanted switch
+        var words = wanted switch
         {
-            "penalty" => mend.Edit.Text.Contains("missing", StringComparison.Ordinal),
-            "cap line" => mend.Edit.Text.Contains("cap line", StringComparison.Ordinal),
-            _ => index == 0,
+            "penalty" => "missing",
+            "cap line" => "cap line",
+            _ => null,
         };
+        return words is not null && finding.Mends.Any(m => m.Edit.Text.Contains(words, StringComparison.Ordinal))
+            ? mend.Edit.Text.Contains(words, StringComparison.Ordinal)
+            : index == 0;
     }
 
     private static IEnumerable<Question> FromTopics(Understanding u, string[] lines)

@@ -1,8 +1,9 @@
 namespace FairCompass.Core.Interviewing;
 
-/// <summary>The order in which topics are asked, so that an answer never reopens an earlier one: what is counted, how it is scored, who does
+/// <summary>The order in which topics are asked, so that an answer never reopens an earlier one: what is counted, how it is scored,
+/// who does
 /// what, the edges of the clock, what is measured and filmed, and what holds for the competition once.</summary>
-internal static class QuestionOrder
+public static class QuestionOrder
 {
     private static readonly string[] Topics =
     [

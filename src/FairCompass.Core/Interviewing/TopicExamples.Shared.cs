@@ -11,7 +11,8 @@ namespace FairCompass.Core.Interviewing;
 /// <content>Holds, least shares, help, a box that is turned, and the bar of a heaviest lift.</content>
 internal sealed partial class TopicExamples
 {
-    /// <summary>Loads that this kit makes, for the first lifter of the first heaviest lift: a low one, and the three that follow it.</summary>
+    /// <summary>Loads that this kit makes, for the first lifter of the first heaviest lift: a low one, and the three that follow
+    /// it.</summary>
     private List<Mass>? Rising()
     {
         if (course.Pieces.FirstOrDefault(p => p.Piece.IsHeaviest) is not { } lift || course.Competition is not { } competition)
@@ -107,7 +108,8 @@ internal sealed partial class TopicExamples
             )
             : (
                 $"A hand or a foot is over the mark at {next} {unit} when the clock ends: {Words.Count(sections + 1, "section")}.",
-                $"Una mano o un pie pasa la marca de {next} {unit} cuando acaba el reloj: {sections + 1} {(sections == 0 ? "tramo" : "tramos")}."
+                $"Una mano o un pie pasa la marca de {next} {unit} cuando acaba el reloj: {sections + 1} "
+                    + $"{(sections == 0 ? "tramo" : "tramos")}."
             );
     }
 

@@ -2,7 +2,6 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Measuring;
-using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;

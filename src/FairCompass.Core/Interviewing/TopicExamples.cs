@@ -268,7 +268,8 @@ internal sealed partial class TopicExamples
         return (
             $" Then {Words.Count(changes.Count, "change")}, the first: {first.In(Tongue.English, u.Competition)} a side; about {time} "
                 + $"in all at {PlatePlanner.UsualMsPerPlate / 1000} s a plate{(onTheClock ? ", on the clock" : "")}.",
-            $" Después, {changes.Count} {(changes.Count == 1 ? "cambio" : "cambios")}, el primero: {first.In(Tongue.Spanish, u.Competition)} por "
+            $" Después, {changes.Count} {(changes.Count == 1 ? "cambio" : "cambios")}, el primero: "
+                + $"{first.In(Tongue.Spanish, u.Competition)} por "
                 + $"lado; unos {time} en total a {PlatePlanner.UsualMsPerPlate / 1000} s por disco{(onTheClock ? ", con el reloj" : "")}."
         );
     }

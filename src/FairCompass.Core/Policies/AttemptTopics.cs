@@ -1,4 +1,3 @@
-using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Policies;

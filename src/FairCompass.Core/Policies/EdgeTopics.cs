@@ -1,9 +1,9 @@
-using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Policies;
 
-/// <summary>Topics about the edges of the clock and of a lane: the bell, a distance that it cuts off, a gate, the start, what breaks. The schools are common
+/// <summary>Topics about the edges of the clock and of a lane: the bell, a distance that it cuts off, a gate, the start, what
+/// breaks. The schools are common
 /// practice; nobody has said them until somebody does.</summary>
 internal static class EdgeTopics
 {

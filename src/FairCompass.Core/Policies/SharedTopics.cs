@@ -1,4 +1,3 @@
-using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Phrases;

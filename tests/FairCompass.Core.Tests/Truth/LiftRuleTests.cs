@@ -38,6 +38,30 @@ public class LiftRuleTests
         Assert.Equal("60 kg", trial.Score(Tries(new Try(60, true), new Try(80, false), new Try(75, true))).Text);
     }
 
+    /// <summary>The competition’s word holds for a lift that says nothing itself, and a line of the lift before it.</summary>
+    /// <param name="lines">What the draft says of it.</param>
+    /// <param name="afterMiss">What 60 made, 70 missed, 65 made are worth.</param>
+    [Theory]
+    [InlineData("policy going down: always\n", "65 kg")]
+    [InlineData("policy going down: after a miss\n", "65 kg")]
+    [InlineData("policy going down: never\n", "60 kg")]
+    public void A_lower_load_is_as_the_policy_says(string lines, string afterMiss)
+    {
+        var trial = Single("", after: lines);
+        Assert.Equal(afterMiss, trial.Score(Tries(new Try(60, true), new Try(70, false), new Try(65, true))).Text);
+        var made = trial.Score(Tries(new Try(60, true), new Try(55, true), new Try(65, true)));
+        Assert.Equal("65 kg", made.Text);
+        Assert.Equal(
+            lines.Contains("always", StringComparison.Ordinal) ? 0 : 1,
+            made.Reasons[0].Split("(void: lower than 60 before)").Length - 1
+        );
+        var marks = trial.Paper(Audience.LaneCard);
+        Assert.Equal(
+            !lines.Contains("always", StringComparison.Ordinal),
+            marks.Contains("a lower load than before", StringComparison.OrdinalIgnoreCase)
+        );
+    }
+
     /// <summary>Nobody’s fourth try in a row counts; after somebody else’s it does.</summary>
     [Fact]
     public void Tries_in_a_row_are_counted_by_place()

@@ -3683,6 +3683,11 @@ export interface components {
             /** @description The same change as a command, which holds for the draft as it stands when it is given. */
             command: components["schemas"]["Command"];
             forAll: null | components["schemas"]["PolicyChoice"];
+            /**
+             * @description Changes of other lines that belong to it, each in the text as it stands; none as a rule.
+             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             */
+            more?: components["schemas"]["TextEdit"][];
         };
         /** @description Answers a question, with a ruling or without. */
         AnswerQuestion: {
@@ -4363,7 +4368,16 @@ export interface components {
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
          *     that is in its way; it changes only the lines that it names, and says what its edits hold for.
          */
-        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"] | components["schemas"]["CommandReadLines"] | components["schemas"]["CommandWriteLine"];
+        Command: components["schemas"]["CommandSetCell"] | components["schemas"]["CommandApplyMend"] | components["schemas"]["CommandSayHere"] | components["schemas"]["CommandAnswerTopic"] | components["schemas"]["CommandAnswerLine"] | components["schemas"]["CommandFillTable"] | components["schemas"]["CommandMoveLine"] | components["schemas"]["CommandWaiveRule"] | components["schemas"]["CommandReadLines"] | components["schemas"]["CommandWriteLine"];
+        /** @description Answers a topic by lines of the workout itself, as the interview offers them. */
+        CommandAnswerLine: {
+            /** @enum {string} */
+            kind?: "line";
+            /** @description The topic’s name. */
+            topic: string;
+            /** @description The answer’s name. */
+            label: string;
+        };
         /**
          * @description Answers a topic in the draft: with a school’s name, or in words where the topic takes them. An answer that stands there is
          *                 replaced.
@@ -7338,6 +7352,11 @@ export interface components {
             judges: components["schemas"]["Said"];
             /** @description What it means for athletes. */
             athletes: components["schemas"]["Said"];
+            /**
+             * @description True when a workout has to say the rest of it in a line of its own, such as the order of the turns: chosen for a
+             *                 competition, it is asked about in each workout until it stands there.
+             */
+            needsLine?: boolean;
             /** @description The ids of the clauses it changes. */
             affects?: components["schemas"]["EqOfstring"];
         };
