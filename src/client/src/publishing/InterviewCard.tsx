@@ -75,6 +75,7 @@ export function InterviewCard({
               <p className="font-bold">
                 {a.label.english}
                 {a.recommended && <span className="ml-2 text-[0.87rem] text-spruce">recommended</span>}
+                {forAll && !a.forAll && <span className="ml-2 text-[0.87rem] font-normal text-soft">this workout only</span>}
               </p>
               {a.onTheFloor.english !== `${a.label.english}.` && <p className="text-[0.93rem] text-soft">{a.onTheFloor.english}</p>}
             </div>

@@ -78,23 +78,28 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
                       className="min-h-0"
                     />
                     <b>{capital(s.label.english)}</b>
-                    {now === s.name && <span className="text-[0.87rem] font-bold text-spruce">in force</span>}
+                    {now === s.name && <span className="whitespace-nowrap text-[0.87rem] font-bold text-spruce">in force</span>}
                   </span>
                   <span className="block text-[0.9rem] text-soft">Judges: {s.judges.english}</span>
                   <span className="block text-[0.9rem] text-soft">Athletes: {s.athletes.english}</span>
+                  {s.needsLine && <span className="block text-[0.87rem] text-quiet">each workout is asked for its line</span>}
                   {(s.affects?.length ?? 0) > 0 && (
                     <span className="block text-[0.87rem] text-quiet">rewrites {s.affects!.join(", ")}</span>
                   )}
                 </label>
               ))}
             </div>
+            {topic.takesWords && (
+              <OwnWords
+                key={now ?? ""}
+                said={topic.schools.some((s) => s.name === now) ? "" : (now ?? "")}
+                say={(words) => choose(topic.name, words)}
+              />
+            )}
             <p className="mt-1 text-[0.9rem] text-soft">
               {now === null ? <b className="text-ochre">Nobody has said. </b> : null}
-              {topic.recommended && (
-                <>
-                  Recommended: {topic.recommended}. {topic.why.english}{" "}
-                </>
-              )}
+              {topic.recommended && `Recommended: ${topic.recommended}. `}
+              {topic.why.english}{" "}
               {chosen(topic.name) !== undefined && (
                 <button className="act" onClick={() => choose(topic.name, null)}>
                   {topic.default ? "Back to the default" : "Leave it open"}
@@ -106,5 +111,25 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
         );
       })}
     </main>
+  );
+}
+
+/** An answer that is none of the schools. */
+function OwnWords({ said, say }: { said: string; say: (words: string) => void }) {
+  return (
+    <form
+      className="mt-1 flex flex-wrap items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const words = String(new FormData(e.currentTarget).get("words")).trim();
+        if (words && words !== said) say(words);
+      }}
+    >
+      <label className="block grow max-w-prose">
+        In your own words{said && <span className="ml-2 text-[0.87rem] font-bold text-spruce">in force</span>}
+        <input className="block w-full" name="words" defaultValue={said} maxLength={300} />
+      </label>
+      <button className="press-plain">Say it</button>
+    </form>
   );
 }
