@@ -12,6 +12,9 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The standards in force, what departs from them, and what was decided beforehand.</summary>
 public sealed partial class BriefBuilder
 {
+    /// <summary>An athlete reads the rules and the likely no-reps of each movement; a judge has them all.</summary>
+    private const int MostToAthletes = 3;
+
     private BriefSection Standards(Audience audience)
     {
         var judge = audience == Audience.Judge;
@@ -101,7 +104,7 @@ public sealed partial class BriefBuilder
             judge
                 ? [Say("Also a no-rep", "También es fallo"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")]
                 : [Say("No rep when", "Fallo cuando"), Say("You hear", "Oyes"), Say("You do", "Haces")],
-            (judge ? standard.Faults.Except(OnPageOne(standard)) : standard.Faults)
+            (judge ? standard.Faults.Except(OnPageOne(standard)) : LikelyNoReps.Of(standard, MostToAthletes))
                 .Select(f => new BriefRow(
                     new[] { tongue.Say(f.Sign), Quoted(f.Call), NextOf(f) }.Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t)).ToEq()
                 ))
@@ -119,8 +122,10 @@ public sealed partial class BriefBuilder
     private string Unless() =>
         audience != Audience.Judge
             ? Say(
-                "Where nothing else stands, a no-rep is not counted; the next good rep takes its number.",
-                "Donde no se dice otra cosa, un fallo no cuenta; la siguiente válida toma su número."
+                "Every rule that is broken is a no-rep; the likely ones stand beside it. Where nothing else stands, it is not counted, "
+                    + "and the next good rep takes its number.",
+                "Toda regla incumplida es un fallo; los más probables van al lado. Donde no se dice otra cosa, no cuenta y la siguiente "
+                    + "válida toma su número."
             )
             : Say(
                 "Where nothing else stands: count aloud at the finish position; a no-rep is not counted, and the next good "
@@ -153,6 +158,8 @@ public sealed partial class BriefBuilder
     {
         var points = Decided
             .Of(u, DivisionsShown)
+            // A judge has the first of them on page one.
+            .Skip(audience == Audience.Judge ? MostPolicies : 0)
             .Select(d =>
             {
                 var who = d.For.Count == 0 ? "" : tongue.Join(d.For) + ": ";

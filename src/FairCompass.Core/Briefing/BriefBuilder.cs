@@ -120,8 +120,8 @@ public sealed partial class BriefBuilder
             .. Behind([
                 Standards(audience),
                 DecidedBeforehand(audience),
-                .. DivisionsShown.Count > 1 ? Array.Empty<BriefSection>() : [Loads()],
-                Clock(),
+                .. LoadsSaid() ? Array.Empty<BriefSection>() : [Loads()],
+                .. shown.Any(i => Timeline.Of(u.Courses[i]) is { Forks.Count: > 0 }) ? [Clock()] : Array.Empty<BriefSection>(),
                 Totals(),
                 Scoring(),
                 Examples(),
@@ -129,6 +129,13 @@ public sealed partial class BriefBuilder
                 .. options.HeadJudge ? [LetStand()] : Array.Empty<BriefSection>(),
             ]),
         ];
+
+    /// <summary>True where a judge has the loads of a lane without the table: page one says them of one division in sentences, and
+    /// of several
+    /// each card has its own. Levels and places of a team are told apart in the table alone.</summary>
+    private bool LoadsSaid() =>
+        DivisionsShown.Count > 1
+        || (shown.All(i => u.Courses[i].Address.Level is null) && columns.All(i => u.Resolver.Columns[i].Seat is null));
 
     private static IEnumerable<BriefSection> Behind(IEnumerable<BriefSection> sections) => sections.Select(s => s with { Behind = true });
 
@@ -204,7 +211,11 @@ public sealed partial class BriefBuilder
         new(
             "cautions",
             Say("Cautions", "Precauciones"),
-            [new BriefBlock.Points(Cautions.For(StandardsShown(), u.Workout).Select(c => Cite("caution", tongue.Say(c))).ToEq())]
+            [
+                new BriefBlock.Points(
+                    Cautions.For(StandardsShown(), u.Workout, audience == Audience.Judge).Select(c => Cite("caution", tongue.Say(c))).ToEq()
+                ),
+            ]
         );
 
     private BriefSection Standing()
@@ -214,9 +225,11 @@ public sealed partial class BriefBuilder
                 (
                     u.Courses[i].Address,
                     u.Sheets[i]
-                        .Components.SelectMany(c =>
-                            Core.Scoring.ScoreSentences.InShort(c, u.Sheets[i], u.Courses[i], tongue)
-                                .Select(s => Cite($"score/{c.Label}/{u.Courses[i].Address}", s))
+                        .Components.Select(c =>
+                            Cite(
+                                $"score/{c.Label}/{u.Courses[i].Address}",
+                                Core.Scoring.ScoreSentences.OnPoster(c, u.Sheets[i], u.Courses[i], tongue)
+                            )
                         )
                 )
             )

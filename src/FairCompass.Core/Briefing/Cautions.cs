@@ -19,15 +19,17 @@ public static class Cautions
                 + "seguridad van antes que esta hoja."
         );
 
-    /// <summary>Each caution, and for which kit and which parts of a workout it is said.</summary>
-    private static readonly (Func<HashSet<MovementKit>, IReadOnlyList<PieceOfWork>, bool> When, Said Say)[] All =
+    /// <summary>Each caution, for which kit and which parts of a workout it is said, and whether a judge looks to it: what the crew checks
+    /// before the heat and what an athlete feels is none of a judge’s.</summary>
+    private static readonly (Func<HashSet<MovementKit>, IReadOnlyList<PieceOfWork>, bool> When, Said Say, bool Judged)[] All =
     [
         (
             (kits, _) => kits.Contains(MovementKit.Barbell),
             (
                 "Barbell: clips on, nobody in the space where a bar can fall, spare plates outside the lane.",
                 "Barra: cierres puestos, nadie donde pueda caer una barra, discos sobrantes fuera de la calle."
-            )
+            ),
+            true
         ),
         (
             (_, pieces) => pieces.Any(p => p is { IsHeaviest: true, IsRising: false }),
@@ -36,14 +38,16 @@ public static class Cautions
                     + "before each heat.",
                 "Levantamientos pesados con fatiga: el atleta elige la carga y puede parar; los topes y brazos de seguridad "
                     + "del soporte se revisan antes de cada tanda."
-            )
+            ),
+            false
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Dumbbell),
             (
                 "Dumbbells: put down, not thrown; handles and heads checked before the heat.",
                 "Mancuernas: se dejan, no se tiran; asas y cabezas se revisan antes de la tanda."
-            )
+            ),
+            true
         ),
         (
             (kits, _) => kits.Contains(MovementKit.HangingBar),
@@ -51,7 +55,8 @@ public static class Cautions
                 "Hanging and swinging: bar, rig and mats checked; a step for short athletes; nobody walks under a swing.",
                 "Colgarse y balancearse: barra, estructura y colchonetas revisadas; un escalón para atletas bajos; nadie pasa "
                     + "bajo un balanceo."
-            )
+            ),
+            true
         ),
         (
             (kits, pieces) => kits.Contains(MovementKit.HangingBar) && pieces.Any(p => p.Goal == Goal.Reps),
@@ -60,70 +65,80 @@ public static class Cautions
                     + "after is an emergency.",
                 "Mucho volumen de tracción puede destruir músculo en personas no acostumbradas: la orina oscura en los "
                     + "días siguientes es una urgencia."
-            )
+            ),
+            false
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Box) || kits.Contains(MovementKit.SandbagAndBox),
             (
                 "Boxes: stable, dry, square to the line; stepping down is always allowed.",
                 "Cajones: estables, secos, en ángulo recto con la línea; bajar con paso siempre está permitido."
-            )
+            ),
+            false
         ),
         (
             (kits, _) => kits.Contains(MovementKit.BarToClear),
             (
                 "Jumping over a bar: it lies still first; loose plates are cleared away.",
                 "Saltar sobre una barra: primero está quieta; los discos sueltos se retiran."
-            )
+            ),
+            true
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Wall),
             (
                 "Upside down: free floor around the athlete, come down under control when the shoulders tire.",
                 "Cabeza abajo: suelo libre alrededor del atleta, bajar con control cuando los hombros se cansan."
-            )
+            ),
+            false
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Machine),
             (
                 "Machines: level and still, feet and laces clear, slow down before stepping off.",
                 "Máquinas: niveladas y quietas, pies y cordones libres, frenar antes de bajar."
-            )
+            ),
+            false
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Kettlebell),
             (
                 "Kettlebells: nobody stands before or behind a swing; handles dry.",
                 "Kettlebells: nadie delante ni detrás de un balanceo; asas secas."
-            )
+            ),
+            true
         ),
         (
             (kits, _) => kits.Contains(MovementKit.Rings) || kits.Contains(MovementKit.ClimbingRope),
             (
                 "Rings and ropes: anchors, straps and mats checked before each heat; nobody stands under an athlete.",
                 "Anillas y cuerdas: anclajes, correas y colchonetas revisados antes de cada tanda; nadie debajo de un atleta."
-            )
+            ),
+            true
         ),
         (
             (kits, _) => kits.Contains(MovementKit.TeamBag),
             (
                 "Team bag: one voice gives the commands; who cannot hold says so before letting go.",
                 "Saco de equipo: una sola voz da las órdenes; quien no puede sostener avisa antes de soltar."
-            )
+            ),
+            true
         ),
         (
             (kits, _) => kits.Contains(MovementKit.BallAndTarget),
-            ("Falling balls: keep the space under the target clear.", "Balones que caen: mantener libre el espacio bajo el blanco.")
+            ("Falling balls: keep the space under the target clear.", "Balones que caen: mantener libre el espacio bajo el blanco."),
+            true
         ),
     ];
 
     /// <summary>The cautions for a set of movements.</summary>
     /// <param name="movements">The movements that are done.</param>
     /// <param name="workout">The workout, for what depends on more than one movement.</param>
-    public static IReadOnlyList<Said> For(IReadOnlyCollection<Movement> movements, Workout workout)
+    /// <param name="judge">True for those alone that a judge looks to.</param>
+    public static IReadOnlyList<Said> For(IReadOnlyCollection<Movement> movements, Workout workout, bool judge = false)
     {
         var kits = movements.Select(m => m.Kit).ToHashSet();
         var pieces = PieceOfWork.Of(workout);
-        return [.. All.Where(c => c.When(kits, pieces)).Select(c => c.Say), Always];
+        return [.. All.Where(c => c.When(kits, pieces) && (c.Judged || !judge)).Select(c => c.Say), Always];
     }
 }

@@ -14,13 +14,40 @@ public static partial class ScoreSentences
             "Detrás de todos los resultados van los retirados y después quienes no salieron."
         );
 
-    /// <summary>The rule of one score as a poster has it: what it is, the cap, the tie.</summary>
-    public static Eq<string> InShort(ScoreComponent c, ScoreSheet sheet, Course course, Tongue tongue)
+    /// <summary>The rule of one score as a poster has it: one sentence that says what it is, the cap, the tie.</summary>
+    public static string OnPoster(ScoreComponent c, ScoreSheet sheet, Course course, Tongue tongue)
     {
-        var wanted = Of(c, sheet, course, tongue);
+        var whole = Of(c, sheet, course, tongue)[0];
+        // How finely a time is read is the desk’s.
+        var what = whole.Split(". ")[0].TrimEnd('.').Replace(", " + Resolution(sheet, tongue), "", StringComparison.Ordinal);
         var term = c.Word == "m" ? Term.Metre : Term.Of(c.Word);
-        string[] kept = [wanted[0], .. CapSentence(c, course.Piece(c.Pieces[0])!, term, tongue), TieRule(c, sheet, tongue)];
-        return wanted.Where(kept.Contains).ToEq();
+        string[] parts =
+        [
+            what,
+            .. c.Measured == Measured.Time ? [Unfinished(c, course, term, tongue)] : Array.Empty<string>(),
+            Tied(c, sheet, tongue),
+        ];
+        return string.Join("; ", parts) + ".";
+    }
+
+    private static string Unfinished(ScoreComponent c, Course course, Term term, Tongue tongue) =>
+        c.Cap is CapRule.Penalty p
+            ? tongue.Say(
+                $"who does not finish gets {course.Piece(c.Pieces[0])!.Limit?.Longest} plus {p.Each} for each missing {c.Word}",
+                $"quien no termina recibe {course.Piece(c.Pieces[0])!.Limit?.Longest} más {p.Each} por cada {term.One.Spanish} que falta"
+            )
+        : c.Cap is CapRule.CapLine
+            ? tongue.Say(
+                $"who does not finish ranks behind, by {c.Words} done",
+                $"quien no termina va detrás, por {term.Many.Spanish} {(term.Feminine ? "hechas" : "hechos")}"
+            )
+        : AtTheCap(c, course.Piece(c.Pieces[0])!.Limit ?? new Limit(Duration.Zero, []), term, tongue).TrimEnd('.');
+
+    /// <summary>What decides a tie, without what still shares a place then.</summary>
+    private static string Tied(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
+    {
+        var rule = TieRule(c, sheet, tongue).Split("; ")[0].Split(": 1, 2")[0].TrimEnd('.');
+        return char.ToLowerInvariant(rule[0]) + rule[1..];
     }
 
     /// <summary>How trying without a height made ranks.</summary>

@@ -45,6 +45,7 @@ public class BriefTests
     public void A_judge_brief_has_every_part(string number)
     {
         var text = DraftTexts.Demo(number) + "policy doubtful rep: credit\n";
+        // A gate is called by the judge of the lane; every other call is the caller’s.
         var brief = Of(text, Audience.Judge);
         Assert.Equal(
             ["check", "work", "likely", "writing", "in-force", "not-yours"],
@@ -52,7 +53,7 @@ public class BriefTests
         );
         Assert.Subset(
             brief.Sections.Where(s => s.Behind).Select(s => s.Id).ToHashSet(),
-            new HashSet<string>(["standards", "decided", "clock", "scoring", "cautions"])
+            new HashSet<string>(["standards", "scoring", "cautions"])
         );
         Assert.Equal(0, brief.Open);
         Assert.Equal(Demo.Explain(text).Fingerprint, brief.Fingerprint);
@@ -98,10 +99,15 @@ public class BriefTests
                     && !l.Contains("45/35 kg", StringComparison.Ordinal)
                 )
         );
-        var cautions = Section(Of(without, Audience.Judge), "cautions");
+        var cautions = Section(Of(without, Audience.Athlete), "cautions");
         Assert.DoesNotContain("Barbell:", cautions, StringComparison.Ordinal);
         Assert.Contains("Boxes:", cautions, StringComparison.Ordinal);
         Assert.Contains(Cautions.Always.English, cautions, StringComparison.Ordinal);
+        // What the crew checks before the heat is none of a judge’s.
+        var judged = Section(Of(text, Audience.Judge), "cautions");
+        Assert.DoesNotContain("Boxes:", judged, StringComparison.Ordinal);
+        Assert.Contains("Hanging and swinging:", judged, StringComparison.Ordinal);
+        Assert.Contains(Cautions.Always.English, judged, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
@@ -19,7 +20,9 @@ public sealed partial class PageOneTests
     [GeneratedRegex(@"\b(share|re-rig|hold|help|touch|note|choose):|-\.\.\.|\brounds without end\b|\bmarks every\b")]
     private static partial Regex Notation { get; }
 
-    public static TheoryData<string> Drafts => [.. DraftTexts.DemoNames.Where(n => !n.Contains("mistakes", StringComparison.Ordinal))];
+    private static IEnumerable<string> Names => DraftTexts.DemoNames.Where(n => !n.Contains("mistakes", StringComparison.Ordinal));
+
+    public static TheoryData<string> Drafts => [.. Names];
 
     private static IEnumerable<(Understanding U, string Division)> Of(string name)
     {
@@ -30,6 +33,27 @@ public sealed partial class PageOneTests
 
     private static int Words(Brief brief, bool behind) =>
         BriefText.Lines(brief with { Sections = [.. brief.Sections.Where(s => behind || !s.Behind)] }).Sum(l => Word.Count(l));
+
+    /// <summary>The words that a volunteer is asked to read at most, and how many of the demo’s workouts keep to it, each for its first
+    /// division: none of them may be lost again. Those that do not are the ones of four and more movements, scores or parts.</summary>
+    [Theory]
+    [InlineData(Audience.Judge, 1100, 4)]
+    [InlineData(Audience.Athlete, 750, 1)]
+    [InlineData(Audience.Caller, 200, 18)]
+    [InlineData(Audience.FloorCrew, 350, 16)]
+    [InlineData(Audience.ScoreDesk, 450, 14)]
+    [InlineData(Audience.LaneCard, 220, 4)]
+    [InlineData(Audience.Measurement, 200, 21)]
+    [InlineData(Audience.Video, 180, 21)]
+    [InlineData(Audience.Poster, 90, 5)]
+    public void A_paper_keeps_to_its_words_where_it_did(Audience audience, int most, int kept)
+    {
+        var counts = Names
+            .Select(d => Of(d).First())
+            .Select(x => Words(new BriefBuilder(x.U, x.Division, Day).Build(audience), behind: true))
+            .ToList();
+        Assert.True(counts.Count(n => n <= most) >= kept, $"{audience}: {string.Join(' ', counts.Order())}");
+    }
 
     /// <summary>A bound that nothing may pass, not the wish of 450 words: the demo’s largest, four parts, seven movements and rules of a
     /// team, has 730 and runs over its sheet.</summary>
@@ -60,7 +84,10 @@ public sealed partial class PageOneTests
         }
     }
 
-    /// <summary>What is on page one is not told again behind it, and together they are every no-rep of the standard.</summary>
+    private static string Said(Movement rule) => Core.Text.Words.Capital(rule.Name.English);
+
+    /// <summary>What is on page one is not told again behind it, and together they are every no-rep of the standard; an athlete reads the
+    /// likely ones.</summary>
     [Theory]
     [MemberData(nameof(Drafts))]
     public void Every_no_rep_stands_once(string name)
@@ -83,7 +110,13 @@ public sealed partial class PageOneTests
                 .OfType<BriefBlock.StandardOf>()
                 .SelectMany(s => s.Faults)
                 .Select(r => (r.Cells[0], r.Cells[1]));
-            Assert.Equal(athletes.Order(), front.Concat(back).Order());
+            var book = StandardsBook.Of(u.Competition);
+            var all = behind.Sum(b =>
+                book.InForce(book.Find(b.Name) ?? book.Rules(u.Workout).Single(r => Said(r) == b.Name), division, u.Workout).Faults.Count
+            );
+            Assert.Equal(all, front.Concat(back).Count());
+            Assert.Empty(athletes.Except(front.Concat(back)));
+            Assert.Empty(front.Except(athletes));
             Assert.All(behind.Take(1), _ => Assert.NotEmpty(front));
         }
     }
