@@ -43,7 +43,18 @@ public sealed class PlatesShared : ICheck
                 $"{f.Who}: the plates of a lane do not reach for {f.All.Sum(b => b.Times)} bars at once: "
                     + $"{Words.Join(f.All.Select(b => Said(b, context)))}."
                     + PlateShortage.Words(f.All.Select(Planned).ToList(), context.Competition)
-            ));
+            )
+            {
+                KitMends = PlateShortage.Filled(f.All.Select(Planned).ToList(), context.Competition) is { } plates
+                    ?
+                    [
+                        new(
+                            $"Say that a lane has {plates.Count} plates of {context.Competition.PlateName(plates.Mass)}",
+                            new(MovementKit.Barbell, plates.Mass, plates.Count) { Plates = true }
+                        ),
+                    ]
+                    : [],
+            });
 
         static PlannedBar Planned(StandingBars b, int i) =>
             new($"{i}", b.Bar.Mass, [b.Loads[0]]) { Sleeve = b.Bar.Sleeve, Times = b.Times };

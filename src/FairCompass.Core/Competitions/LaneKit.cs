@@ -117,6 +117,14 @@ public sealed record LaneKit(
                 };
         }
 
+        if (added.Plates)
+        {
+            return this with
+            {
+                Plates = Plates.Select(p => p.Mass == added.Mass && p.Count < added.Count ? p with { Count = added.Count } : p).ToEq(),
+            };
+        }
+
         if (NumberOf(added.Kit, added.Mass) >= added.Count)
         {
             return this;
@@ -164,6 +172,10 @@ public sealed record KitAddition(MovementKit Kit, decimal Mass, int Count)
     /// <summary>The name of a thing without a mass; null for an implement.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public string? Thing { get; init; }
+
+    /// <summary>True for single plates of a mass, of which a lane has <see cref="Count"/> in all from now on.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool Plates { get; init; }
 
     /// <summary>With a thing: true where they are for the whole floor.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]

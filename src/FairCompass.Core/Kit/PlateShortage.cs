@@ -48,6 +48,19 @@ public static class PlateShortage
                 .ToList();
     }
 
+    /// <summary>The plates that a lane would have with those of one mass that it lacks; null where nothing is lacking, or several masses
+    /// are, which no single change settles.</summary>
+    /// <param name="bars">The bars of the lane.</param>
+    /// <param name="competition">The plates of its lanes.</param>
+    public static PlateStock? Filled(IReadOnlyList<PlannedBar> bars, Competition competition) =>
+        Of(LaneStacks.Stock(competition.Kit), competition.Kit.ClipPair, bars, MostSpans) is [var only]
+        && competition.Kit.Plates.Where(p => p.Mass == only.Mass).ToList() is [var stock]
+            ? stock with
+            {
+                Count = stock.Count + only.Count,
+            }
+            : null;
+
     /// <summary>The same as a sentence after another one: <c> Each lane lacks 2 plates of 5; 8 lanes lack 16.</c> Empty where nothing is
     /// lacking.</summary>
     /// <param name="bars">The bars of the lane.</param>

@@ -304,8 +304,13 @@ public sealed class LaneBars
     public LaneBar BarOf(PrescribedTask task) =>
         kit.Bar(task.Address.Duty, task.Prescription.Bar?.Value) with
         {
-            NeedsFull = IsPulled(task) || jumping.Contains((task.Address.Division, task.Address.Level)),
+            NeedsFull = IsPulled(task) || IsPulledInOne(task) || jumping.Contains((task.Address.Division, task.Address.Level)),
         };
+
+    /// <summary>True where the bar is pulled in another lift of the same complex: all of them are done on one bar.</summary>
+    private bool IsPulledInOne(PrescribedTask task) =>
+        task.Around is not null
+        && lanes[Key(task)].Any(p => ReferenceEquals(p.Around, task.Around) && p.Address == task.Address && IsPulled(p));
 
     /// <summary>True where the bar of a task is pulled from the floor in each rep.</summary>
     /// <param name="task">A task as one column has it.</param>

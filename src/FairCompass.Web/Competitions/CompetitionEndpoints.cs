@@ -120,7 +120,7 @@ public static class CompetitionEndpoints
         CancellationToken cancel
     )
     {
-        if (added.Thing is null && !LaneKit.HasMasses(added.Kit))
+        if (added is { Thing: null, Plates: false } && !LaneKit.HasMasses(added.Kit))
         {
             return new FieldsRefused("kit", "Dumbbell, Kettlebell, SandbagAndBox or BallAndTarget; other kit is named by its thing.");
         }

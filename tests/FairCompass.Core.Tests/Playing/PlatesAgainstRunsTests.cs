@@ -122,6 +122,12 @@ public class PlatesAgainstRunsTests
             }
 
             (lie[name], at[name]) = (change.Side, (found, rung));
+            // The bars of one line go from load to load together: whoever lifts next in a round finds the own bar at its load.
+            foreach (var other in Beside(found, name))
+            {
+                (lie[other], at[other]) = (bars.Change(at[other].Task, rung)?.Side ?? lie[other], (at[other].Task, rung));
+            }
+
             if (!tooFew)
             {
                 Faults.AddRange(
@@ -134,6 +140,11 @@ public class PlatesAgainstRunsTests
 
             return true;
         }
+
+        private List<string> Beside(PrescribedTask task, string name) =>
+            at.Where(b => b.Key != name && Line(b.Value.Task) == Line(task)).Select(b => b.Key).ToList();
+
+        private static int Line(PrescribedTask task) => task.Around?.At.Line ?? task.Source.At.Line;
 
         /// <summary>Inner plates stay on; what comes off lay outermost, what goes on lies outermost then.</summary>
         private static bool Leads(Eq<decimal> before, PlateChange change)
