@@ -89,7 +89,8 @@ public class KitTests
         Assert.Empty(InForce.CompetitionRules.Validate(competition));
     }
 
-    /// <summary>A sum of loads on bars that stand at once: the plates that are lacking are named, and with them nothing is short. By hand: 170 and
+    /// <summary>A sum of loads on bars that stand at once: the plates that are lacking are named, and with them nothing is short. By
+    /// hand: 170 and
     /// 165 kg on bars of 20 and 15 are 75 a side each.</summary>
     [Theory]
     [InlineData("20 deadlift, 180/140 kg\n    share: together at the finish")]
@@ -119,7 +120,8 @@ public class KitTests
     {
         var u = Understanding.Of(
             SaltmarshFerryGames.Competition,
-            "Draft\n  for Ferry Pairs\n  a/b is man/woman\n\n9:00 for reps\n  rounds without end\n    complex, 40-45-50 kg, last bar repeats\n"
+            "Draft\n  for Ferry Pairs\n  a/b is man/woman\n\n9:00 for reps\n  rounds without end\n    complex, 40-45-50 kg, "
+                + "last bar repeats\n"
                 + "      1 power clean\n      1 front squat\n\nscore: reps\n  tie: shared\n"
         );
         Assert.All(u.Prescribed, p => Assert.Equal(2, u.Bars.Beside(p).Count));

@@ -5588,6 +5588,8 @@ export interface components {
             count: number;
             /** @description The name of a thing without a mass; null for an implement. */
             thing?: null | string;
+            /** @description True for single plates of a mass, of which a lane has int KitAddition.Count in all from now on. */
+            plates?: boolean;
             /** @description With a thing: true where they are for the whole floor. */
             shared?: boolean;
         };
