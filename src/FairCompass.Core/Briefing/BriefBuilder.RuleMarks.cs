@@ -55,10 +55,10 @@ public sealed partial class BriefBuilder
                 ),
                 new BriefBlock.Paragraph(
                     Say(
-                        "Each stroke is a rep that does not count. Who did less than must be done, and what was counted before it was "
-                            + "seen, the head judge decides before the card is signed.",
-                        "Cada raya es una repetición que no cuenta. Si alguien hizo menos de lo que debía, o se contó antes de verlo, lo "
-                            + "decide el juez principal antes de firmar la tarjeta."
+                        "Each stroke is a rep that does not count. Before the card is signed the head judge decides on two: who did too "
+                            + "little, and what was counted too early.",
+                        "Cada raya es una repetición que no cuenta. Antes de firmar la tarjeta, el juez principal decide dos cosas: quién "
+                            + "hizo de menos y qué se contó antes de tiempo."
                     )
                 ),
             ]

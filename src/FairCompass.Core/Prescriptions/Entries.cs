@@ -27,8 +27,18 @@ public static class Entries
     public static IEnumerable<string> Named(IEnumerable<Address> some, IEnumerable<Address> all, Tongue tongue)
     {
         var whole = all.Distinct().ToLookup(a => a.Division.Name);
-        return some.Distinct()
-            .GroupBy(a => a.Division.Name)
-            .SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)).Distinct());
+        var divisions = some.Distinct().GroupBy(a => a.Division.Name).ToList();
+        var within = divisions
+            .Select(g => g.Count() == whole[g.Key].Count() ? "" : string.Join('|', g.Select(a => a.WithinIn(tongue))))
+            .Distinct()
+            .ToList();
+        // The same part of several divisions is said once, and without them where they are all.
+        if (within is [{ Length: > 0 } same] && divisions.Count > 1 && divisions[0].Count() > 1)
+        {
+            var parts = tongue.Join(same.Split('|').Distinct());
+            return [divisions.Count == whole.Count ? parts : $"{tongue.Join(divisions.Select(d => d.Key))}: {parts}"];
+        }
+
+        return divisions.SelectMany(g => g.Count() == whole[g.Key].Count() ? [g.Key] : g.Select(a => a.In(tongue)).Distinct());
     }
 }

@@ -74,28 +74,6 @@ public static partial class ScoreSentences
         : c.Selection is { Lowest: var slowest } ? [CycleSentences.AtTheCap(slowest, c, term, tongue)]
         : [AtTheCap(c, first.Limit ?? new Limit(Duration.Zero, []), term, tongue)];
 
-    private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
-    {
-        return c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
-            ? c.Measured == Measured.Time
-                ? pick.Lowest
-                    ? tongue.Say("A tie is decided by the next slowest.", "Un empate lo decide el siguiente más lento.")
-                    : tongue.Say("A tie is decided by the next fastest.", "Un empate lo decide el siguiente más rápido.")
-                : pick.Lowest
-                    ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
-                    : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
-            : c.Ties.Count == 0
-                ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
-                : c.Ties[0] is Tiebreak.Shared
-                    ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
-                    : tongue.Say("A tie is decided by ", "Un empate lo decide ")
-                        + Words.Join(
-                            c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)),
-                            tongue.Say("then", "después")
-                        )
-                        + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
-    }
-
     /// <summary>What a sum is when one of its lifts is missing; nothing for a score of one lift.</summary>
     private static string Without(ScoreComponent c, bool team, Tongue tongue)
     {
@@ -157,16 +135,16 @@ public static partial class ScoreSentences
         return c.Cap switch
         {
             CapRule.CapLine => tongue.Say(
-                $"Who does not finish inside {cap} ranks after every finisher, by {c.Words} done (cap line).",
+                $"Who does not finish inside {cap} ranks after every finisher, by {c.Words} done.",
                 $"Quien no termina en {cap} queda detrás de todos los que terminan, por {term.Many.Spanish} "
-                    + $"{(term.Feminine ? "hechas" : "hechos")} (línea de tope)."
+                    + $"{(term.Feminine ? "hechas" : "hechos")}."
             ),
             CapRule.Penalty p => tongue.Say(
                 $"Who does not finish gets {(limit.Gates.Count > 0 ? $"the longest cap, {limit.Longest}," : limit.Base)}"
-                    + $" plus {p.Each} for each missing {c.Word} (penalty).",
+                    + $" plus {p.Each} for each missing {c.Word}.",
                 "Quien no termina recibe "
                     + $"{(limit.Gates.Count > 0 ? $"el tope más largo, {limit.Longest}," : limit.Base)} más {p.Each} por cada "
-                    + $"{term.One.Spanish} que falta (penalización)."
+                    + $"{term.One.Spanish} que falta."
             ),
             CapRule.AddDone => tongue.Say(
                 "The rule for the cap ranks more work lower and cannot be used.",
@@ -367,32 +345,4 @@ public static partial class ScoreSentences
             })
             .Where(s => s.Length > 0)
             .Distinct();
-
-    private static string Tie(Tiebreak tie, ScoreSheet sheet, Tongue tongue) =>
-        tie switch
-        {
-            Tiebreak.TimeAtRound { Round: { } r } => tongue.Say(
-                $"the earlier time at the end of round {r}",
-                $"el tiempo menor al final de la ronda {r}"
-            ),
-            Tiebreak.TimeAtRound => tongue.Say(
-                "the earlier time at the end of the last full round",
-                "el tiempo menor al final de la última ronda completa"
-            ),
-            Tiebreak.TimeAtGate => tongue.Say("the earlier time at the last gate passed", "el tiempo menor en el último corte pasado"),
-            Tiebreak.TimeAtMark t => tongue.Say(
-                $"the earlier time at {t.Mark.In(tongue)} (who did not get there is behind)",
-                $"el tiempo menor en {t.Mark.In(tongue)} (quien no llegó queda detrás)"
-            ),
-            Tiebreak.MoreOf m => tongue.Say("more ", "más ") + m.WordIn(tongue),
-            Tiebreak.LowestMember => tongue.Say(
-                "the better count of the member who has least",
-                "la cuenta mejor del miembro que menos tiene"
-            ),
-            Tiebreak.Other o when sheet.IndexOf(o.Label) >= 0 => tongue.Say(
-                $"the better score {o.Label}",
-                $"la mejor puntuación {o.Label}"
-            ),
-            _ => tongue.Say("nothing", "nada"),
-        };
 }

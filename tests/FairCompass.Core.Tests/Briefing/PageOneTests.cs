@@ -2,6 +2,7 @@ using System.Text.RegularExpressions;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Languages;
 using FairCompass.Core.Policies;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Tests.Notation;
@@ -53,6 +54,32 @@ public sealed partial class PageOneTests
             .Select(x => Words(new BriefBuilder(x.U, x.Division, Day).Build(audience), behind: true))
             .ToList();
         Assert.True(counts.Count(n => n <= most) >= kept, $"{audience}: {string.Join(' ', counts.Order())}");
+    }
+
+    [GeneratedRegex(@"(?<=[.;:!?])\s+")]
+    private static partial Regex SentenceEnd { get; }
+
+    /// <summary>No sentence of any paper is longer than a judge can take in, in either language. A list of what is done, and the names of
+    /// whom it is for, are no sentences.</summary>
+    [Theory]
+    [MemberData(nameof(Drafts))]
+    public void No_sentence_has_more_than_22_words(string name)
+    {
+        var u = Demo.Understand(DraftTexts.Read(name));
+        foreach (var language in new[] { Language.English, Language.Spanish })
+        {
+            foreach (var audience in PaperNames.All)
+            {
+                var brief = new BriefBuilder(u, null, Day, new BriefOptions { Language = language }).Build(audience);
+                var work = brief.Sections.Where(s => s.Id == "work").SelectMany(s => s.Blocks).SelectMany(BriefText.Lines).ToHashSet();
+                var wordy = BriefText
+                    .Lines(brief)
+                    .Where(l => !work.Contains(l))
+                    .SelectMany(l => SentenceEnd.Split(l))
+                    .Where(s => Word.Count(s) > 22);
+                Assert.True(!wordy.Any(), $"{audience}, {language}: {string.Join(" | ", wordy)}");
+            }
+        }
     }
 
     /// <summary>A bound that nothing may pass, not the wish of 450 words: the demo’s largest, four parts, seven movements and rules of a

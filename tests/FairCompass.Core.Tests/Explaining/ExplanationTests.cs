@@ -99,11 +99,11 @@ public class ExplanationTests
     public void Scoring_is_said_in_sentences()
     {
         var scores = Demo.Explain(DraftTexts.Demo("01")).Scores;
-        Assert.Contains("Who does not finish inside 11:00 ranks after every finisher, by reps done (cap line).", scores[0].Sentences);
+        Assert.Contains("Who does not finish inside 11:00 ranks after every finisher, by reps done.", scores[0].Sentences);
         Assert.Contains("Who does not finish A never reached this part and ranks after all who did.", scores[1].Sentences);
         Assert.Contains("A tie is decided by the better score A; who is still equal shares the place.", scores[1].Sentences);
         Assert.Contains(
-            "Who does not finish gets 8:00 plus 0:01 for each missing rep (penalty).",
+            "Who does not finish gets 8:00 plus 0:01 for each missing rep.",
             Demo.Explain(DraftTexts.Demo("04")).Scores[0].Sentences
         );
         Assert.Contains(

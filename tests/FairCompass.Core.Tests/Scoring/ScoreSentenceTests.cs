@@ -20,13 +20,13 @@ public class ScoreSentenceTests
     [Theory]
     [InlineData(
         "cap line by reps",
-        "Who does not finish inside 9:00 ranks after every finisher, by reps done (cap line).",
-        "Quien no termina en 9:00 queda detrás de todos los que terminan, por repeticiones hechas (línea de tope)."
+        "Who does not finish inside 9:00 ranks after every finisher, by reps done.",
+        "Quien no termina en 9:00 queda detrás de todos los que terminan, por repeticiones hechas."
     )]
     [InlineData(
         "+ 0:01 for each missing rep",
-        "Who does not finish gets 9:00 plus 0:01 for each missing rep (penalty).",
-        "Quien no termina recibe 9:00 más 0:01 por cada repetición que falta (penalización)."
+        "Who does not finish gets 9:00 plus 0:01 for each missing rep.",
+        "Quien no termina recibe 9:00 más 0:01 por cada repetición que falta."
     )]
     public void A_time_says_what_becomes_of_who_does_not_finish(string unfinished, string english, string spanish)
     {
@@ -58,7 +58,7 @@ public class ScoreSentenceTests
     [Fact]
     public void A_cap_that_a_gate_opens_is_said_with_its_gate() =>
         Assert.Contains(
-            "Who does not finish inside 9:00, or 11:00 past the gate at 20, ranks after every finisher, by reps done (cap line).",
+            "Who does not finish inside 9:00, or 11:00 past the gate at 20, ranks after every finisher, by reps done.",
             Rule(
                 Demo.Window(
                     "9:00 for time",
@@ -107,9 +107,9 @@ public class ScoreSentenceTests
     public void A_score_of_metres_is_said_in_metres()
     {
         var text = Demo.Window("9:00 for time", "1000 m rowing machine", "score: time\n  unfinished: cap line by metres\n  tie: shared\n");
-        Assert.Contains("Who does not finish inside 9:00 ranks after every finisher, by metres done (cap line).", Rule(text));
+        Assert.Contains("Who does not finish inside 9:00 ranks after every finisher, by metres done.", Rule(text));
         Assert.Contains(
-            "Quien no termina en 9:00 queda detrás de todos los que terminan, por metros hechos (línea de tope).",
+            "Quien no termina en 9:00 queda detrás de todos los que terminan, por metros hechos.",
             Rule(text, language: Language.Spanish)
         );
         var u = Demo.Understand(text);

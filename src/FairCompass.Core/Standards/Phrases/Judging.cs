@@ -14,8 +14,8 @@ internal static class Judging
         "De lado a la altura de la rodilla, un paso fuera de la línea de avance."
     );
     public static readonly Said Oblique = (
-        "In front and to one side, at 45°, two steps out of the line of the load, eyes at the height of the hips.",
-        "Delante y a un lado, a 45°, dos pasos fuera de la línea de la carga, con los ojos a la altura de la cadera."
+        "In front and to one side, at 45°, two steps out of the load’s line, eyes at hip height.",
+        "Delante y a un lado (45°), a dos pasos de la línea de la carga, ojos a la altura de la cadera."
     );
     public static readonly Said ObliqueLow = (
         "In front and to one side, at 45°, low, where both heels, both palms and the head are seen.",

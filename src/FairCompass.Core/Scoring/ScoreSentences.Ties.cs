@@ -1,0 +1,60 @@
+using FairCompass.Core.Languages;
+using FairCompass.Core.Text;
+
+namespace FairCompass.Core.Scoring;
+
+/// <content>What decides a tie.</content>
+public static partial class ScoreSentences
+{
+    private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
+    {
+        return c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
+            ? c.Measured == Measured.Time
+                ? pick.Lowest
+                    ? tongue.Say("A tie is decided by the next slowest.", "Un empate lo decide el siguiente más lento.")
+                    : tongue.Say("A tie is decided by the next fastest.", "Un empate lo decide el siguiente más rápido.")
+                : pick.Lowest
+                    ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
+                    : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
+            : c.Ties.Count == 0
+                ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
+                : c.Ties[0] is Tiebreak.Shared
+                    ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
+                    : tongue.Say("A tie is decided by ", "Un empate lo decide ")
+                        + Words.Join(
+                            c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)),
+                            tongue.Say("then", "después")
+                        )
+                        + (
+                            c.Ties.Any(t => t is Tiebreak.TimeAtMark)
+                                ? tongue.Say("; who did not get there is behind", "; quien no llegó queda detrás")
+                                : ""
+                        )
+                        + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
+    }
+
+    private static string Tie(Tiebreak tie, ScoreSheet sheet, Tongue tongue) =>
+        tie switch
+        {
+            Tiebreak.TimeAtRound { Round: { } r } => tongue.Say(
+                $"the earlier time at the end of round {r}",
+                $"el tiempo menor al final de la ronda {r}"
+            ),
+            Tiebreak.TimeAtRound => tongue.Say(
+                "the earlier time at the end of the last full round",
+                "el tiempo menor al final de la última ronda completa"
+            ),
+            Tiebreak.TimeAtGate => tongue.Say("the earlier time at the last gate passed", "el tiempo menor en el último corte pasado"),
+            Tiebreak.TimeAtMark t => tongue.Say($"the earlier time at {t.Mark.In(tongue)}", $"el tiempo menor en {t.Mark.In(tongue)}"),
+            Tiebreak.MoreOf m => tongue.Say("more ", "más ") + m.WordIn(tongue),
+            Tiebreak.LowestMember => tongue.Say(
+                "the better count of the member who has least",
+                "la cuenta mejor del miembro que menos tiene"
+            ),
+            Tiebreak.Other o when sheet.IndexOf(o.Label) >= 0 => tongue.Say(
+                $"the better score {o.Label}",
+                $"la mejor puntuación {o.Label}"
+            ),
+            _ => tongue.Say("nothing", "nada"),
+        };
+}
