@@ -1,5 +1,6 @@
 using FairCompass.Core.Languages;
 using FairCompass.Core.Text;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Scoring;
 
