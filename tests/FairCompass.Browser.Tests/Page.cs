@@ -212,7 +212,12 @@ public sealed class Page : IDisposable
                     (Dictionary<string, object?>)
                         Driver.ExecuteCdpCommand(
                             "Page.printToPDF",
-                            new Dictionary<string, object?> { ["preferCSSPageSize"] = true, ["printBackground"] = true }
+                            new Dictionary<string, object?>
+                            {
+                                ["preferCSSPageSize"] = true,
+                                ["printBackground"] = true,
+                                ["generateTaggedPDF"] = true,
+                            }
                         )!
                 )["data"]!
         );

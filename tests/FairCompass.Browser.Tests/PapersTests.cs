@@ -76,6 +76,30 @@ public sealed class PapersTests : IDisposable
         var text = string.Join(' ', pdf.GetPages().Select(p => p.Text));
         Assert.Contains("no rep", text, StringComparison.Ordinal);
         Assert.Empty(page.Errors);
+
+        // The document’s own structure is what a screen reader goes by (PDF 32000-1, 14.7 and 14.8): a title, a heading for each
+        // section, tables with heads, in the order of the page.
+        var tags = PdfTags.Of(pdf);
+        var heads = page
+            .Driver.FindElements(By.CssSelector("article.paper h2"))
+            .Select(e => e.GetAttribute("textContent")!.Trim())
+            .ToList();
+        Assert.Equal("H1", tags.First(t => t is ['H', >= '1' and <= '6']));
+        Assert.Equal(heads.Count, tags.Count(t => t == "H2"));
+        Assert.Equal(page.Driver.FindElements(By.CssSelector("article.paper table")).Count, tags.Count(t => t == "Table"));
+        Assert.Equal(page.Driver.FindElements(By.CssSelector("article.paper th")).Count, tags.Count(t => t == "TH"));
+        Assert.Equal(
+            page.Driver.FindElements(By.CssSelector("article.paper :is(figure, svg[role=img])")).Count,
+            tags.Count(t => t == "Figure")
+        );
+        var read = string.Concat(pdf.GetPages().Select(p => p.Text)).Replace(" ", "", StringComparison.Ordinal);
+        var at = 0;
+        foreach (var head in heads.Where(h => h.Length > 0))
+        {
+            var found = read.IndexOf(head.Replace(" ", "", StringComparison.Ordinal), at, StringComparison.Ordinal);
+            Assert.True(found >= at, $"{head} is read out of its place.");
+            at = found;
+        }
     }
 
     [Fact]
