@@ -19,23 +19,27 @@ public sealed class AfterEndless : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(Block);
+    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(b => Block(context, b));
 
-    private static IEnumerable<Report> Block(Eq<Work> items)
+    private static IEnumerable<Report> Block(CheckContext context, Eq<Work> items)
     {
         Work? endless = null;
         foreach (var item in items.Where(w => w is not (Work.RuleLine or Work.Gate or Work.Checkpoint or Work.GroupOf)))
         {
             if (endless is not null)
             {
-                yield return new Report(item.At, $"Line {endless.At.Line} has no end, so this is never reached.");
+                yield return new Report(
+                    item.At,
+                    $"Line {endless.At.Line} has no end, so this is never reached.",
+                    ClosedRounds.Of(context, endless)
+                );
                 yield break;
             }
 
             endless = IsEndless(item) ? item : null;
             foreach (
-                var report in item is Work.Rounds r ? Inside(r.Items)
-                : item is Work.Scheme s ? Inside(s.Items)
+                var report in item is Work.Rounds r ? Inside(context, r.Items)
+                : item is Work.Scheme s ? Inside(context, s.Items)
                 : []
             )
             {
@@ -45,14 +49,14 @@ public sealed class AfterEndless : ICheck
     }
 
     /// <summary>Inside rounds even the last task must end, or there is no second round.</summary>
-    private static IEnumerable<Report> Inside(Eq<Work> items) =>
-        Block(items)
+    private static IEnumerable<Report> Inside(CheckContext context, Eq<Work> items) =>
+        Block(context, items)
             .Concat(
                 items
                     .Where(w => w is not Work.RuleLine)
                     .TakeLast(1)
                     .Where(IsEndless)
-                    .Select(w => new Report(w.At, "This has no end, so there is never a next round."))
+                    .Select(w => new Report(w.At, "This has no end, so there is never a next round.", ClosedRounds.Of(context, w)))
             );
 
     private static bool IsEndless(Work work) =>

@@ -26,5 +26,9 @@ public sealed class BonusUnreachable : ICheck
         where
             bonus.AtAmount is not null
             && (bonus.AtAmount.For(0).At(0) > amount.For(0).At(0) || bonus.AtAmount.For(1).At(0) > amount.For(1).At(0))
-        select new Report(bonus.At, $"The bonus stands at {bonus.AtAmount}, but the task ends at {amount}.");
+        select new Report(
+            bonus.At,
+            $"The bonus stands at {bonus.AtAmount}, but the task ends at {amount}.",
+            context.Instead(bonus.At.Line, $"at {bonus.AtAmount}", $"at {amount}", $"Write at {amount}")
+        );
 }

@@ -46,9 +46,11 @@ public sealed class ClauseUnseen : ICheck
                     .Distinct()
             )
             {
+                var line = LineOf(context, task, unseen);
                 yield return new(
-                    LineOf(context, task, unseen) ?? task.First().NameAt,
-                    $"{FairCompass.Core.Text.Words.Capital(task.Key.Name.English)}, {unseen.Clause}: {unseen.Sentence}"
+                    line ?? task.First().NameAt,
+                    $"{FairCompass.Core.Text.Words.Capital(task.Key.Name.English)}, {unseen.Clause}: {unseen.Sentence}",
+                    line is { } at ? [context.RemoveLine(at.Line) with { Label = "Remove the rule" }] : []
                 );
             }
         }

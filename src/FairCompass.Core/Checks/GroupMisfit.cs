@@ -1,4 +1,6 @@
+using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -58,7 +60,11 @@ public sealed class GroupMisfit : ICheck
         {
             if (!groups.Contains(name))
             {
-                yield return new Report(at, $"There is no group called {name}. Declare it under the title: groups {name} 1 2.");
+                yield return new Report(
+                    at,
+                    $"There is no group called {name}. Declare it under the title: groups {name} 1 2.",
+                    Declared(context, name, divisions)
+                );
             }
         }
 
@@ -74,6 +80,27 @@ public sealed class GroupMisfit : ICheck
                 yield return new Report(relay.At, $"{relay.Times.Count} windows for the {division.Size} of {division.Name}.");
             }
         }
+    }
+
+    /// <summary>The group with the places that no other group has; none where all have one.</summary>
+    private static Mend[] Declared(CheckContext context, string name, List<Division> divisions)
+    {
+        var header = context.Workout.Headers.OfType<Header.Groups>().FirstOrDefault();
+        var taken = header?.Items.SelectMany(g => g.Seats).ToHashSet() ?? [];
+        var free = Enumerable
+            .Range(1, divisions.Where(d => d.IsTeam).Select(d => d.Size).DefaultIfEmpty(0).Min())
+            .Where(s => !taken.Contains(s))
+            .ToList();
+        return free.Count == 0 ? []
+            : header is not null ? [context.Added(header.At.Line, $", {name} {string.Join(' ', free)}", "Declare the group")]
+            :
+            [
+                context.Followed(
+                    context.Workout.Headers.Select(h => h.At.Line).DefaultIfEmpty(context.Workout.At.Line).Max(),
+                    $"  groups {name} {string.Join(' ', free.Take(Math.Max(1, free.Count / 2)))}",
+                    "Declare the group"
+                ),
+            ];
     }
 
     /// <summary>Units of two members that are compared: no relay has more.</summary>

@@ -50,16 +50,24 @@ public sealed class HoldImpossible : ICheck
                             division.IsTeam
                                 ? $"{Words.Count(hold.Holders, "holder")} and {Words.Count(workers, "worker")} are more than the "
                                     + $"{division.Size} of {division.Name}."
-                                : $"{division.Name} is for one athlete: nobody is there to hold."
+                                : $"{division.Name} is for one athlete: nobody is there to hold.",
+                            division.IsTeam ? [] : [context.RemoveLine(at.Line)]
                         );
                     }
                     else if (rule is Rule.Hold { Holders: 0 })
                     {
-                        yield return new Report(at, "0 holders are no hold.");
+                        yield return new Report(at, "0 holders are no hold.", context.Instead(at.Line, "hold: 0 ", "hold: 1 ", "Write 1"));
                     }
                     else if (rule is Rule.Hold { WholeTurn: true, MayPause: true })
                     {
-                        yield return new Report(at, "Held for the whole turn, nobody may pause between reps.");
+                        yield return new Report(
+                            at,
+                            "Held for the whole turn, nobody may pause between reps.",
+                            [
+                                .. context.Instead(at.Line, "for the whole turn", "for every whole rep", "Held for every whole rep"),
+                                .. context.Instead(at.Line, ", may pause between reps", "", "No pause between reps"),
+                            ]
+                        );
                     }
                     else if (rule is Rule.Hold { Load: { } load } held && Missing(context, held, load) is { } sentence)
                     {

@@ -23,30 +23,42 @@ public sealed class LoadLadder : ICheck
     {
         foreach (var piece in context.Pieces)
         {
-            foreach (var report in Block(piece.Items, false))
+            foreach (var report in Block(context, piece.Items, false))
             {
                 yield return report;
             }
         }
     }
 
-    private static IEnumerable<Report> Block(Eq<Work> items, bool endless) =>
+    private static IEnumerable<Report> Block(CheckContext context, Eq<Work> items, bool endless) =>
         items.SelectMany(w =>
             w switch
             {
-                Work.Rounds r => Block(r.Items, r.HasNoEnd),
-                Work.Scheme s => Block(s.Items, s.Of.First.Length is null),
-                Work.Complex c => Loads(c.Details, c.At, endless, c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
-                    .Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true)))
-                    .Concat(c.Lifts.SelectMany(l => Loads(l.Details, l.At, endless, false))),
-                Work.Task t => Loads(t.Details, t.At, endless, t.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats }))
-                    .Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(o.Details, o.At, false, true))),
-                Work.Every e => Block(e.First, true).Concat(Block(e.Then, false)),
+                Work.Rounds r => Block(context, r.Items, r.HasNoEnd),
+                Work.Scheme s => Block(context, s.Items, s.Of.First.Length is null),
+                Work.Complex c => Loads(
+                        context,
+                        c.Details,
+                        c.At,
+                        endless,
+                        c.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats })
+                    )
+                    .Concat(c.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(context, o.Details, o.At, false, true)))
+                    .Concat(c.Lifts.SelectMany(l => Loads(context, l.Details, l.At, endless, false))),
+                Work.Task t => Loads(
+                        context,
+                        t.Details,
+                        t.At,
+                        endless,
+                        t.Details.Any(d => d is Detail.Flag { Is: FlagKind.LastBarRepeats })
+                    )
+                    .Concat(t.Lines.OfType<TaskLine.Override>().SelectMany(o => Loads(context, o.Details, o.At, false, true))),
+                Work.Every e => Block(context, e.First, true).Concat(Block(context, e.Then, false)),
                 _ => [],
             }
         );
 
-    private static IEnumerable<Report> Loads(Eq<Detail> details, SourceRange at, bool endless, bool lastSaid)
+    private static IEnumerable<Report> Loads(CheckContext context, Eq<Detail> details, SourceRange at, bool endless, bool lastSaid)
     {
         foreach (var load in details.OfType<Detail.Load>())
         {
@@ -65,7 +77,8 @@ public sealed class LoadLadder : ICheck
                     yield return new Report(
                         at,
                         $"The rounds go on after {Number.Normal(series.At(series.Length.Value - 1) ?? 0)} {load.Unit.Symbol()}. "
-                            + "Write “last bar repeats”, or close the rounds."
+                            + "Write “last bar repeats”, or close the rounds.",
+                        context.Added(at.Line, ", last bar repeats", "The last bar repeats")
                     );
                     yield break;
                 }

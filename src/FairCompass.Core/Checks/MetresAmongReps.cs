@@ -1,4 +1,7 @@
+using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Notation;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -33,6 +36,22 @@ public sealed class MetresAmongReps : ICheck
             task.Source.At,
             task.Count is { } count
                 ? $"{count} {task.Unit.Symbol()} count as many reps here."
-                : $"Each {(task.Unit == AmountUnit.Metre ? Term.Metre : Term.Of(task.Unit.Symbol())).One.English} counts as a rep here."
+                : $"Each {(task.Unit == AmountUnit.Metre ? Term.Metre : Term.Of(task.Unit.Symbol())).One.English} counts as a rep here.",
+            Credited(context, task)
         );
+
+    /// <summary>Units that are reckoned as one rep: 200 m as 10.</summary>
+    private const int ForOne = 20;
+
+    private static Mend[] Credited(CheckContext context, CourseTask task) =>
+        task.Count is { IsConstant: true } count && count.At(0) is >= ForOne and { } all && all % ForOne == 0
+            ?
+            [
+                context.Added(
+                    task.Source.At.Line,
+                    $", credited {Number.Normal(all / ForOne)}",
+                    $"Count {Number.Normal(all)} {task.Unit.Symbol()} as {Number.Normal(all / ForOne)}"
+                ),
+            ]
+            : [];
 }

@@ -33,7 +33,11 @@ public sealed class NoWork : ICheck
 
         foreach (var piece in PieceOfWork.Of(context.Workout).Where(p => p.Items.Count == 0 && !context.HasHoleUnder(p.At)))
         {
-            yield return new Report(piece.At, $"There is no work under {piece.Label ?? "this window"}.");
+            yield return new Report(
+                piece.At,
+                $"There is no work under {piece.Label ?? "this window"}.",
+                context.Pieces.Count > 1 ? [context.RemoveLine(piece.At.Line)] : []
+            );
         }
 
         foreach (
@@ -42,7 +46,7 @@ public sealed class NoWork : ICheck
             )
         )
         {
-            yield return new Report(work.At, "There is no work in these rounds.");
+            yield return new Report(work.At, "There is no work in these rounds.", context.RemoveLine(work.At.Line));
         }
     }
 }

@@ -30,7 +30,8 @@ public sealed class RestOutsideWindows : ICheck
                     gap.At,
                     i == 0 ? $"This {word} stands before the first window."
                         : i == stages.Count - 1 ? $"This {word} stands after the last window."
-                        : $"Two gaps follow each other; write one {word}."
+                        : $"Two gaps follow each other; write one {word}.",
+                    context.RemoveLine(gap.At.Line)
                 );
             }
         }

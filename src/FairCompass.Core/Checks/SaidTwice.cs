@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
@@ -26,6 +27,15 @@ public sealed class SaidTwice : ICheck
         group address by (found.Second.At, First: found.First.At.Line, found.Field) into g
         select new Report(
             g.Key.At,
-            $"The {g.Key.Field} of {Words.Join(g.Select(a => a.ToString()).Distinct())} is also said in line {g.Key.First}."
+            $"The {g.Key.Field} of {Words.Join(g.Select(a => a.ToString()).Distinct())} is also said in line {g.Key.First}.",
+            [.. Without(context, g.Key.At.Line, g.Key.First), .. Without(context, g.Key.First, g.Key.At.Line)]
         );
+
+    /// <summary>The mend that removes one of the two lines, where it says nothing else.</summary>
+    private static Mend[] Without(CheckContext context, int line, int kept) =>
+        context
+            .TaskLines.SelectMany(t => t.Lines.OfType<TaskLine.Override>())
+            .Any(o => o.At.Line == line && o.Details.Count + (o.Amount is null ? 0 : 1) + (o.Movement is null ? 0 : 1) == 1)
+            ? [context.RemoveLine(line) with { Label = $"Keep line {kept}" }]
+            : [];
 }

@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -19,36 +20,37 @@ public sealed class SeriesMisfit : ICheck
     public Severity Severity => Severity.MustFix;
 
     /// <inheritdoc/>
-    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(b => Block(b, 1));
+    public IEnumerable<Report> Look(CheckContext context) => WorkTree.Blocks(context.Workout).SelectMany(b => Block(context, b, 1));
 
-    private static IEnumerable<Report> Block(Eq<Work> items, long? rounds) => items.SelectMany(w => One(w, rounds));
+    private static IEnumerable<Report> Block(CheckContext context, Eq<Work> items, long? rounds) =>
+        items.SelectMany(w => One(context, w, rounds));
 
-    private static IEnumerable<Report> One(Work work, long? rounds)
+    private static IEnumerable<Report> One(CheckContext context, Work work, long? rounds)
     {
         switch (work)
         {
             case Work.Rounds r:
-                return Block(r.Items, r.Times);
+                return Block(context, r.Items, r.Times);
             case Work.Scheme s:
                 var own = Shape(s.Of, s.At);
                 var differ =
                     s.Of.Second is { } second && second.Length != s.Of.First.Length
                         ? [new Report(s.At, "The two duties have different numbers of rounds.")]
                         : Array.Empty<Report>();
-                return own.Concat(differ).Concat(Block(s.Items, s.Of.First.Length));
+                return own.Concat(differ).Concat(Block(context, s.Items, s.Of.First.Length));
             case Work.Task t:
                 var amounts = t.Lines.OfType<TaskLine.Override>().Select(o => (o.Amount, o.At)).Prepend((t.Amount, t.At));
                 return amounts
-                    .SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(c.Of, rounds, a.At)) : [])
+                    .SelectMany(a => a.Amount is Amount.Counted c ? Shape(c.Of, a.At).Concat(Fit(context, c.Of, rounds, a.At)) : [])
                     .Concat(Start(t, rounds));
             case Work.Every e:
-                return Block(e.First, null).Concat(Block(e.Then, 1));
+                return Block(context, e.First, null).Concat(Block(context, e.Then, 1));
             case Work.AnyOrder a:
-                return Block(a.Items, rounds);
+                return Block(context, a.Items, rounds);
             case Work.GroupOf g:
-                return Block(g.Items, rounds);
+                return Block(context, g.Items, rounds);
             case Work.Complex c:
-                return c.Lifts.SelectMany(l => One(l, rounds));
+                return c.Lifts.SelectMany(l => One(context, l, rounds));
             default:
                 return [];
         }
@@ -91,7 +93,7 @@ public sealed class SeriesMisfit : ICheck
         }
     }
 
-    private static IEnumerable<Report> Fit(Pair pair, long? rounds, SourceRange at)
+    private static IEnumerable<Report> Fit(CheckContext context, Pair pair, long? rounds, SourceRange at)
     {
         foreach (var series in new[] { pair.First, pair.Second }.OfType<Series>().Where(s => !s.IsConstant))
         {
@@ -104,7 +106,8 @@ public sealed class SeriesMisfit : ICheck
                         null => $"“{series}” has {length} numbers, but the rounds have no end. Continue it with -... or close the rounds.",
                         1 => $"“{series}” lists rounds, but there is no loop around it. Write {length} rounds above it.",
                         _ => $"“{series}” has {length} numbers for {rounds} rounds.",
-                    }
+                    },
+                    rounds is > 1 and <= MostFilled ? Filled(context, series, (int)rounds, at) : []
                 );
             }
             else if (series.Length is null && rounds == 1)
@@ -115,5 +118,21 @@ public sealed class SeriesMisfit : ICheck
                 );
             }
         }
+    }
+
+    /// <summary>More rounds than this are no list to fill.</summary>
+    private const int MostFilled = 20;
+
+    /// <summary>The list with as many numbers as there are rounds: cut off, or with its last number again.</summary>
+    private static Mend[] Filled(CheckContext context, Series series, int rounds, SourceRange at)
+    {
+        var terms = series.Continues ? [] : series.Terms.Select(t => t.Value).OfType<decimal>().ToList();
+        if (terms.Count == 0)
+        {
+            return [];
+        }
+
+        var filled = string.Join('-', Enumerable.Range(0, rounds).Select(i => Number.Normal(terms[Math.Min(i, terms.Count - 1)])));
+        return context.Instead(at.Line, series.ToString(), filled, $"Write {filled}");
     }
 }

@@ -42,10 +42,42 @@ public sealed class SharedAmount : ICheck
                     yield return new Report(
                         task.At,
                         $"{Printer.Amount(task.Amount!)} is shared by {course.Address.Division.Name}: write the one amount of "
-                            + "the team, or what each does with “man only” and “woman only”."
+                            + "the team, or what each does with “man only” and “woman only”.",
+                        ForEach(context, task)
                     );
                 }
             }
         }
+    }
+
+    /// <summary>A line for each duty; none where something stands under the task.</summary>
+    private static Mend[] ForEach(CheckContext context, Work.Task task)
+    {
+        if (task is not { Lines.Count: 0, Amount: Amount.Counted { Of: { Second: { } second } of } })
+        {
+            return [];
+        }
+
+        var (line, both) = (context.Lines[task.At.Line - 1].TrimEnd(), of.ToString());
+        var at = line.IndexOf(both, StringComparison.Ordinal);
+        var (first, other) =
+            context.Workout.Headers.OfType<Header.Order>().FirstOrDefault() is { } order && order.Duties == DutyOrder.WomanMan
+                ? ("woman", "man")
+                : ("man", "woman");
+        return at < 0 || line.Contains('(', StringComparison.Ordinal)
+            ? []
+            :
+            [
+                new(
+                    $"Write {first} only and {other} only",
+                    new TextEdit(
+                        task.At.Line,
+                        1,
+                        context.Lines[task.At.Line - 1].Length,
+                        $"{line[..at]}{of.First}{line[(at + both.Length)..]}, {first} only\n"
+                            + $"{line[..at]}{second}{line[(at + both.Length)..]}, {other} only"
+                    )
+                ),
+            ];
     }
 }

@@ -40,7 +40,8 @@ public sealed class TimesMisfit : ICheck
                 {
                     yield return new Report(
                         other.At,
-                        $"The rounds of {Words.Join(other.For.Select(w => w.ToString()))} are also said in line {first.At.Line}."
+                        $"The rounds of {Words.Join(other.For.Select(w => w.ToString()))} are also said in line {first.At.Line}.",
+                        context.RemoveLine(other.At.Line)
                     );
                 }
             }
@@ -52,11 +53,15 @@ public sealed class TimesMisfit : ICheck
             {
                 if (Wrong(line, other, others, context) is { } sentence)
                 {
-                    yield return new Report(other.At, sentence);
+                    yield return new Report(other.At, sentence, IsSecond(other, others) ? [context.RemoveLine(other.At.Line)] : []);
                 }
             }
         }
     }
+
+    /// <summary>True where a line before says it of the same already.</summary>
+    private static bool IsSecond(TimeFor other, IReadOnlyList<TimeFor> others) =>
+        others.TakeWhile(o => !ReferenceEquals(o, other)).Any(o => o.For == other.For);
 
     private static string? WrongNames(Eq<Who> of, CheckContext context)
     {

@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
@@ -49,11 +50,31 @@ public sealed class UnitsDisagree : ICheck
                     yield return new Report(
                         load.At,
                         $"{pair.First} and {pair.Second} are not one load: {pair.Second} is "
-                            + $"{Number.Normal(decimal.Round(In(pair.Second, pair.First.Unit), 1))} {pair.First.Unit.Symbol()}."
+                            + $"{Number.Normal(decimal.Round(In(pair.Second, pair.First.Unit), 1))} {pair.First.Unit.Symbol()}.",
+                        Agreeing(context, load, pair.First, pair.Second)
                     );
                 }
             }
         }
+    }
+
+    /// <summary>The second figure as the first says, to the next plate of the trade: 5 lb or 2.5 kg.</summary>
+    private static Mend[] Agreeing(CheckContext context, Detail.Load load, Mass first, Mass second)
+    {
+        var step = second.Unit == MassUnit.Pound ? 5m : 2.5m;
+        var right = new Mass(decimal.Round(In(first, second.Unit) / step) * step, second.Unit);
+        var written = context.LineText(load.At);
+        var or = written.IndexOf(" or ", StringComparison.Ordinal);
+        var at = or < 0 ? -1 : written.IndexOf(Number.Normal(second.Value), or, StringComparison.Ordinal);
+        return at < 0
+            ? []
+            :
+            [
+                new(
+                    $"Write {right}",
+                    new TextEdit(load.At.Line, load.At.Column + at, Number.Normal(second.Value).Length, Number.Normal(right.Value))
+                ),
+            ];
     }
 
     private static decimal In(Mass mass, MassUnit unit) =>

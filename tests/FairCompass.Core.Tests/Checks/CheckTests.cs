@@ -52,6 +52,66 @@ public partial class CheckTests
         }
     }
 
+    /// <summary>More texts of some rules, whose other cases are somebody’s decision.</summary>
+    private static readonly Dictionary<string, string[]> OneClick = new()
+    {
+        ["after-endless"] = [Divisions + "9:00 for reps\n  rounds without end\n    5 sit-up\n  5 pull-up\n" + Reps],
+        ["endless-for-time"] = [Divisions + "9:00 for time\n  rounds without end\n    5 sit-up\n" + Timed],
+        ["group-misfit"] =
+        [
+            Pairs + "9:00 for time\n  group One\n    5 sit-up\n" + Timed,
+            Pairs.Replace("man/woman", "man/woman\n  groups One 1", StringComparison.Ordinal)
+                + "9:00 for time\n  group One\n    5 sit-up\n  group Two\n    5 sit-up\n"
+                + Timed,
+        ],
+        ["no-work"] = [Divisions + "9:00 for reps\n  5 rounds\n  max sit-up\n" + Reps],
+    };
+
+    /// <summary>Findings that anybody can settle by a click: each has a mend in one of its cases, and none of its mends leads to
+    /// another fault
+    /// that must be settled.</summary>
+    [Theory]
+    [InlineData("after-endless")]
+    [InlineData("bonus-unreachable")]
+    [InlineData("clause-unseen")]
+    [InlineData("endless-for-time")]
+    [InlineData("group-misfit")]
+    [InlineData("hold-impossible")]
+    [InlineData("load-ladder")]
+    [InlineData("metres-among-reps")]
+    [InlineData("no-work")]
+    [InlineData("rest-outside-windows")]
+    [InlineData("said-twice")]
+    [InlineData("score-misfit")]
+    [InlineData("series-misfit")]
+    [InlineData("shared-amount")]
+    [InlineData("times-misfit")]
+    [InlineData("units-disagree")]
+    public void What_a_click_settles_leads_to_no_other_fault(string rule)
+    {
+        var cases = Cases
+            .Concat(KitAndTime)
+            .Concat(Planted)
+            .Concat(Written)
+            .Where(c => (string)c[0] == rule)
+            .Select(c => (string)c[1])
+            .Concat(OneClick.GetValueOrDefault(rule) ?? []);
+        var mends = 0;
+        foreach (var text in cases)
+        {
+            var u = Demo.Understand(text);
+            foreach (var mend in u.Findings().Where(f => f.Rule == rule).SelectMany(f => f.Mends))
+            {
+                var known = u.Findings().Where(f => f.Severity == Severity.MustFix).Select(f => f.Rule).ToHashSet();
+                var after = Demo.Understand(mend.ApplyTo(text)).Findings().Where(f => f.Severity == Severity.MustFix).Select(f => f.Rule);
+                Assert.Empty(after.Except(known));
+                mends++;
+            }
+        }
+
+        Assert.NotEqual(0, mends);
+    }
+
     [Fact]
     public void A_load_is_mended_to_the_nearest_and_the_other_duty_is_left_alone()
     {
