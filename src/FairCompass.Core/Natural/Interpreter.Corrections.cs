@@ -47,7 +47,12 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        worked.Add(meant.AmountAt);
+        // A number that the correction does not name is told, not dropped: it may be of another place.
+        if (was is not null)
+        {
+            worked.Add(meant.AmountAt);
+        }
+
         (meant.Amount, meant.AmountAt) = (s[now].Figure! with { Unit = "" }, s[now].At);
         Mark(meant, now);
         Take(now, movement, not);

@@ -137,6 +137,18 @@ public class ReaderTests
         Assert.True(lines.Unread.Count > 78_000);
     }
 
+    /// <summary>What a correction replaces without naming it is told.</summary>
+    [Fact]
+    public void A_number_that_a_correction_does_not_name_is_told()
+    {
+        var named = NaturalReader.Read(Demo.Competition, "For time:\n9 burpees\n10 sit-ups\nEDIT: 8 burpees, not 9\n");
+        Assert.Contains("8 burpee", named.Draft, StringComparison.Ordinal);
+        Assert.Empty(named.Unread);
+        var silent = NaturalReader.Read(Demo.Competition, "For time:\n9 burpees\n10 sit-ups\nEDIT: 8 burpees\n");
+        Assert.Contains("8 burpee", silent.Draft, StringComparison.Ordinal);
+        Assert.Contains(silent.Unread, u => u.At.Line == 2);
+    }
+
     /// <summary>Each figure of these sentences is one of its own, so that none can hide behind another.</summary>
     [Fact]
     public void No_number_is_lost()

@@ -109,17 +109,24 @@ function Rows({ brief, sections }: { brief: Brief; sections: Schemas["BriefSecti
   );
 }
 
+/** Which sections stand side by side. A card is one side, so that what a judge marks and signs stands beside what is written. */
+const PAIRS: Partial<Record<Brief["audience"], string[][]>> = {
+  Judge: [
+    ["writing", "in-force"],
+    ["scoring", "cautions"],
+  ],
+  LaneCard: [
+    ["rules", "noreps"],
+    ["read", "sign"],
+  ],
+  Athlete: [
+    ["work", "clock"],
+    ["scoring", "cautions"],
+  ],
+};
+
 function rows(brief: Brief, sections: Schemas["BriefSection"][]): Schemas["BriefSection"][][] {
-  const pairs =
-    brief.audience === "Judge"
-      ? [
-          ["writing", "in-force"],
-          ["scoring", "cautions"],
-        ]
-      : [
-          ["work", "clock"],
-          ["scoring", "cautions"],
-        ];
+  const pairs = PAIRS[brief.audience] ?? PAIRS.Athlete!;
   const done = new Set<string>();
   return sections.flatMap((s) => {
     if (done.has(s.id)) return [];
