@@ -43,7 +43,7 @@ public sealed partial class PageOneTests
     [InlineData(Audience.Caller, 200, 18)]
     [InlineData(Audience.FloorCrew, 350, 16)]
     [InlineData(Audience.ScoreDesk, 450, 14)]
-    [InlineData(Audience.LaneCard, 220, 4)]
+    [InlineData(Audience.LaneCard, 220, 9)]
     [InlineData(Audience.Measurement, 200, 21)]
     [InlineData(Audience.Video, 180, 21)]
     [InlineData(Audience.Poster, 90, 5)]

@@ -94,8 +94,36 @@ function Paper({ brief: whole, page, sheet, card }: { brief: Brief; page: string
   );
 }
 
+/** What a judge writes at the end, and what is marked while it runs: a card is one side, so they stand side by side. */
+const WRITTEN = ["write", "rests", "read"];
+const MARKED = ["rules", "noreps", "costs"];
+
+function CardFoot({ sections }: { sections: Schemas["BriefSection"][] }) {
+  const of = (ids: string[]) => sections.filter((s) => ids.includes(s.id)).map((s) => <Section key={s.id} section={s} />);
+  return (
+    <div className="card-foot">
+      <div>{of(WRITTEN)}</div>
+      <div>{of(MARKED)}</div>
+      {of(["sign"])}
+    </div>
+  );
+}
+
 /** Short sections stand side by side, so that a judge's brief stays short. */
 function Rows({ brief, sections }: { brief: Brief; sections: Schemas["BriefSection"][] }) {
+  if (brief.audience === "LaneCard") {
+    const foot = [...WRITTEN, ...MARKED, "sign"];
+    return (
+      <>
+        {sections
+          .filter((s) => !foot.includes(s.id))
+          .map((s) => (
+            <Section key={s.id} section={s} />
+          ))}
+        <CardFoot sections={sections} />
+      </>
+    );
+  }
   return rows(brief, sections).map((row) =>
     row.length === 1 ? (
       <Section key={row[0]!.id} section={row[0]!} />
@@ -109,24 +137,18 @@ function Rows({ brief, sections }: { brief: Brief; sections: Schemas["BriefSecti
   );
 }
 
-/** Which sections stand side by side. A card is one side, so that what a judge marks and signs stands beside what is written. */
-const PAIRS: Partial<Record<Brief["audience"], string[][]>> = {
-  Judge: [
-    ["writing", "in-force"],
-    ["scoring", "cautions"],
-  ],
-  LaneCard: [
-    ["rules", "noreps"],
-    ["read", "sign"],
-  ],
-  Athlete: [
-    ["work", "clock"],
-    ["scoring", "cautions"],
-  ],
-};
+/** Which sections stand side by side. */
+const JUDGE = [
+  ["writing", "in-force"],
+  ["scoring", "cautions"],
+];
+const OTHERS = [
+  ["work", "clock"],
+  ["scoring", "cautions"],
+];
 
 function rows(brief: Brief, sections: Schemas["BriefSection"][]): Schemas["BriefSection"][][] {
-  const pairs = PAIRS[brief.audience] ?? PAIRS.Athlete!;
+  const pairs = brief.audience === "Judge" ? JUDGE : OTHERS;
   const done = new Set<string>();
   return sections.flatMap((s) => {
     if (done.has(s.id)) return [];
