@@ -55,8 +55,8 @@ public sealed partial class BriefBuilder
                 ),
                 new BriefBlock.Paragraph(
                     Say(
-                        "Each stroke is a rep that does not count. Before the card is signed the head judge decides two things: who did too "
-                            + "little, and what was counted too early.",
+                        "Each stroke is a rep that does not count. Before the card is signed the head judge decides two "
+                            + "things: who did too little, and what was counted too early.",
                         "Cada raya es una repetición que no cuenta. Antes de firmar la tarjeta, el juez principal decide dos cosas: quién "
                             + "hizo de menos y qué se contó antes de tiempo."
                     )
