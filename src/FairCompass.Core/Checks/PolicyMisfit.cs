@@ -39,7 +39,10 @@ public sealed class PolicyMisfit : ICheck
             }
             else if (StandardRules.Answer(topic, line.Answer) is { } objection)
             {
-                yield return new(line.At, objection, [.. topic.Schools.Select(s => Replace(context, line, line.Answer, s.Name))]);
+                yield return new(line.At, objection, [.. topic.Schools.Select(s => Replace(context, line, line.Answer, s.Name))])
+                {
+                    Matters = topic.IsRetired(line.Answer) ? Severity.ShouldFix : null,
+                };
             }
 
             foreach (var name in line.For.Where(w => context.Competition.Find(w.ToString()) is null))

@@ -61,7 +61,7 @@ internal sealed partial class LineAnswers
             .Courses.Where(c => c.Address.Division.IsTeam)
             .SelectMany(c => c.Pieces)
             .SelectMany(p => p.Tasks.Select(t => (Task: t, RulesAround.Of(p, t).Share)))
-            .Where(x => x.Share?.Phrases.Any(p => p.Is == ShareKind.OneAtATime) == true && x.Task.Count?.At(0) is >= 4)
+            .Where(x => x.Share?.Phrases.Any(p => p.Is == ShareKind.OneAtATime) == true && x.Task.Count?.At(0) is > 0)
             .ToList();
         var shares = Shares
             .Where(s =>
@@ -69,7 +69,7 @@ internal sealed partial class LineAnswers
                 && !s.Share.Phrases.Any(p => p.Is is ShareKind.AtLeast or ShareKind.InFixedOrder)
             )
             .ToList();
-        if (size < 2 || shared.Count == 0 || shares.Count == 0)
+        if (size < 2 || shares.Count == 0 || shared.Count == 0 || shared.Exists(x => x.Task.Count!.At(0) < 2 * size))
         {
             yield break;
         }

@@ -45,7 +45,7 @@ public static class StandardRules
                     $"There is no topic “{choice.Topic}”.{(Topics.Nearest(choice.Topic) is { } near ? $" Did you mean “{near}”?" : "")}"
                 );
             }
-            else if (Answer(topic, choice.Answer) is { } objection)
+            else if (!topic.IsRetired(choice.Answer) && Answer(topic, choice.Answer) is { } objection)
             {
                 yield return new(path + ".answer", objection);
             }

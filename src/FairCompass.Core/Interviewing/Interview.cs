@@ -92,14 +92,14 @@ public static class Interview
         {
             var chosen = divisions.Select(d => book.InForce(topic, d, u.Workout)?.Answer).ToList();
             // What is chosen for all, and needs a line of each workout, is asked until the line stands.
-            var rest = chosen.Exists(c => c is not null && topic.Find(c) is { NeedsLine: true });
-            if ((!rest && chosen.TrueForAll(c => c is not null)) || use.Line(topic.Name) is not { } line)
+            var perWorkout = chosen.Exists(c => c is not null && topic.Find(c) is { NeedsLine: true });
+            if ((!perWorkout && chosen.TrueForAll(c => c is not null)) || use.Line(topic.Name) is not { } line)
             {
                 continue;
             }
 
             var own = written.To(topic.Name).ToList();
-            if (rest && own.Count == 0)
+            if (perWorkout && own.Count == 0)
             {
                 continue;
             }

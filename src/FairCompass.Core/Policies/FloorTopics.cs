@@ -136,6 +136,7 @@ internal static class FloorTopics
         {
             // A load is bar and plates on every card, plan and ceiling; there is no other answer to sign.
             Default = "included",
+            Retired = ["not included"],
         },
         Topic.Asked(
             "spotting",

@@ -44,6 +44,14 @@ public sealed record Topic(string Name, Said Question, string? Default, string? 
     /// <summary>True when words are taken that are none of the schools.</summary>
     public bool TakesWords { get; init; }
 
+    /// <summary>Answers that were schools once and changed no number: a competition that has one is still read, and a draft is
+    /// told.</summary>
+    internal Eq<string> Retired { get; init; }
+
+    /// <summary>True for an answer that is no school any more.</summary>
+    /// <param name="answer">The answer, compared without case.</param>
+    internal bool IsRetired(string answer) => Retired.Any(r => string.Equals(r, answer.Trim(), StringComparison.OrdinalIgnoreCase));
+
     /// <summary>A topic on which nobody has said anything until somebody does; one without schools is answered in words.</summary>
     internal static Topic Asked(string name, Said question, string? recommended, Said why, params School[] schools) =>
         new(name, question, null, recommended, why, schools.ToEq()) { TakesWords = schools.Length == 0 };

@@ -2,6 +2,7 @@ using FairCompass.Core.Checks;
 using FairCompass.Core.Commands;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.InForce;
 using FairCompass.Core.Interviewing;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
@@ -90,6 +91,19 @@ public class LineAnswerTests
         Assert.Equal(["Free order and split", "A fixed order, as the places stand"], question.Answers.Take(2).Select(a => a.Label.English));
         Assert.Null(Asked(fixedOrder, question.Answers[1].ApplyTo(Turns), "team order"));
         Assert.Null(Asked(Silent with { Policies = [new("team order", "free")] }, Turns, "team order"));
+    }
+
+    /// <summary>An answer that is none any more: a competition that has it is still read, a draft is told and keeps its other
+    /// answers.</summary>
+    [Fact]
+    public void An_answer_that_changed_no_number_is_read_and_told()
+    {
+        var old = Silent with { Policies = [new("bar weight", "not included")] };
+        Assert.Empty(CompetitionRules.Validate(old));
+        var text = Pairs + "9:00 for reps\n  max power clean, 60/40 kg\n" + Reps + "policy bar weight: not included\n";
+        var told = Assert.Single(Understanding.Of(Silent, text).Findings(), f => f.Rule == "policy-misfit");
+        Assert.Equal(Severity.ShouldFix, told.Severity);
+        Assert.DoesNotContain("policy-misfit", Understanding.Of(Silent, told.Mends[0].ApplyTo(text)).Findings().Select(f => f.Rule));
     }
 
     [Fact]
