@@ -12,7 +12,7 @@ namespace FairCompass.Core.Briefing;
 /// <summary>The standards in force, what departs from them, and what was decided beforehand.</summary>
 public sealed partial class BriefBuilder
 {
-    /// <summary>An athlete reads the rules and the likely no-reps of each movement; a judge has them all.</summary>
+    /// <summary>So many likely no-reps of a movement an athlete reads beside its rules.</summary>
     private const int MostToAthletes = 3;
 
     private BriefSection Standards(Audience audience)
@@ -104,7 +104,7 @@ public sealed partial class BriefBuilder
             judge
                 ? [Say("Also a no-rep", "También es fallo"), Say("Call", "Aviso"), Say("The athlete must", "El atleta debe")]
                 : [Say("No rep when", "Fallo cuando"), Say("You hear", "Oyes"), Say("You do", "Haces")],
-            (judge ? standard.Faults.Except(OnPageOne(standard)) : LikelyNoReps.Of(standard, MostToAthletes))
+            FaultsFor(standard, judge)
                 .Select(f => new BriefRow(
                     new[] { tongue.Say(f.Sign), Quoted(f.Call), NextOf(f) }.Select(t => Cite($"fault/{movement.Id}/{f.Breaks}", t)).ToEq()
                 ))
@@ -115,6 +115,13 @@ public sealed partial class BriefBuilder
         };
     }
 
+    /// <summary>The no-reps that stand with a standard: a judge has the first of them on page one; an athlete has the likely ones of a
+    /// movement, and all of a heaviest lift, a hold and a team.</summary>
+    private IEnumerable<Fault> FaultsFor(Movement standard, bool judge) =>
+        judge ? standard.Faults.Except(OnPageOne(standard))
+        : Book.Rules(u.Workout).Any(r => r.Id == standard.Id) ? standard.Faults
+        : LikelyNoReps.Of(standard, MostToAthletes);
+
     /// <summary>What the athlete must do next; nothing where the rep is merely not counted, which each paper says once.</summary>
     private string NextOf(Fault fault) => fault.Athlete == Write.NextGood ? "" : tongue.Say(fault.Athlete);
 
@@ -122,10 +129,10 @@ public sealed partial class BriefBuilder
     private string Unless() =>
         audience != Audience.Judge
             ? Say(
-                "Every rule that is broken is a no-rep; the likely ones stand beside it. Where nothing else stands, it is not counted, "
-                    + "and the next good rep takes its number.",
-                "Toda regla incumplida es un fallo; los más probables van al lado. Donde no se dice otra cosa, no cuenta y la siguiente "
-                    + "válida toma su número."
+                "The likely no-reps stand beside the rules; for any other the judge says what follows. Where one of them says no more, "
+                    + "it is not counted, and the next good rep takes its number.",
+                "Los fallos más probables van al lado de las reglas; en los demás el juez dice qué sigue. Donde uno no dice más, no cuenta "
+                    + "y la siguiente válida toma su número."
             )
             : Say(
                 "Where nothing else stands: count aloud at the finish position; a no-rep is not counted, and the next good "

@@ -130,9 +130,8 @@ public sealed partial class BriefBuilder
             ]),
         ];
 
-    /// <summary>True where a judge has the loads of a lane without the table: page one says them of one division in sentences, and
-    /// of several
-    /// each card has its own. Levels and places of a team are told apart in the table alone.</summary>
+    /// <summary>True where a judge has the loads of a lane without the table: page one says them of one division in sentences,
+    /// and of several each card has its own. Levels and places of a team are told apart in the table alone.</summary>
     private bool LoadsSaid() =>
         DivisionsShown.Count > 1
         || (shown.All(i => u.Courses[i].Address.Level is null) && columns.All(i => u.Resolver.Columns[i].Seat is null));

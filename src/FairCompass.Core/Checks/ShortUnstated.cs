@@ -50,15 +50,5 @@ public sealed class ShortUnstated : ICheck
         new(label, new TextEdit(at.Line, at.Column, at.Length, $"{context.LineText(at)}, short is {costs}"));
 
     private static IEnumerable<(Rule.Share Share, SourceRange At)> Rules(CheckContext context) =>
-        context
-            .AllWork.SelectMany(w =>
-                w switch
-                {
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => (r.Rule, r.At)),
-                    Work.RuleLine r => [(r.Rule, r.At)],
-                    _ => [],
-                }
-            )
-            .Where(r => r.Rule is Rule.Share)
-            .Select(r => ((Rule.Share)r.Rule, r.At));
+        WorkTree.Rules(context.Workout).Where(r => r.Rule is Rule.Share).Select(r => ((Rule.Share)r.Rule, r.At));
 }

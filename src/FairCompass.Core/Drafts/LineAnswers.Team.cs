@@ -11,27 +11,15 @@ namespace FairCompass.Core.Drafts;
 /// <content>What a team writes into its own lines.</content>
 internal sealed partial class LineAnswers
 {
-    /// <summary>The members of the first team, by place.</summary>
+    /// <summary>The members of a team, by place; none where teams of several sizes do the workout, whose lines are not the same.</summary>
     private Eq<string> Places =>
-        u.Courses.Select(c => c.Address.Division).FirstOrDefault(d => d.IsTeam) is { } team
-            ? Enumerable.Range(1, team.Size).Select(i => Words.Ordinal(i)).ToEq()
+        u.Courses.Select(c => c.Address.Division).Where(d => d.IsTeam).Select(d => d.Size).Distinct().ToList() is [var size]
+            ? Enumerable.Range(1, size).Select(i => Words.Ordinal(i)).ToEq()
             : [];
 
     /// <summary>The shares of the text with their place.</summary>
     private List<(Rule.Share Share, SourceRange At)> Shares =>
-        WorkTree
-            .All(u.Workout)
-            .SelectMany(w =>
-                w switch
-                {
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(r => (r.Rule, r.At)),
-                    Work.RuleLine r => [(r.Rule, r.At)],
-                    _ => [],
-                }
-            )
-            .Where(r => r.Rule is Rule.Share)
-            .Select(r => ((Rule.Share)r.Rule, r.At))
-            .ToList();
+        WorkTree.Rules(u.Workout).Where(r => r.Rule is Rule.Share).Select(r => ((Rule.Share)r.Rule, r.At)).ToList();
 
     /// <summary>The order of the places, in every share that has one member at work.</summary>
     private IEnumerable<LineAnswer> InOrder()
@@ -53,7 +41,7 @@ internal sealed partial class LineAnswers
         );
     }
 
-    /// <summary>A least share of a quarter of an even split, rounded up, in every share that has none.</summary>
+    /// <summary>A least share of half of an even split, rounded up, in every share that has none.</summary>
     private IEnumerable<LineAnswer> WithALeast()
     {
         var size = Places.Count;
@@ -82,8 +70,7 @@ internal sealed partial class LineAnswers
                 $"Of {all} one of the {size} may do {all - (least * (size - 1))} at most: each of the others does {least}. "
                     + "Who is short owes it.",
                 $"De {all}, uno de los {size} puede hacer {all - (least * (size - 1))} como mucho: cada uno de los demás hace "
-                    + $"{least}. Quien no "
-                    + "llega lo debe."
+                    + $"{least}. Quien no llega lo debe."
             ),
             Appended(shares, $", any split, at least {least} each, count by member, short is owed", "A least")
         );

@@ -51,7 +51,7 @@ internal sealed partial class LineAnswers
             yield return new(
                 ($"Half for score {score.Label}", $"La mitad para la puntuación {score.Label}"),
                 Summed(u, scores.Select(s => s == score ? 0.5m : 1).ToList()),
-                new("Half", Under(score.At, "weight 0.5"))
+                new($"Half for score {score.Label}", Under(score.At, "weight 0.5"))
             );
         }
     }

@@ -18,16 +18,7 @@ internal sealed partial class TopicUse
     {
         this.u = u;
         work = WorkTree.All(u.Workout).ToList();
-        rules = work.SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine r => [(r.Rule, r.At.Line)],
-                    Work.Task t => t.Lines.OfType<TaskLine.RuleOf>().Select(l => (l.Rule, l.At.Line)),
-                    Work.Complex c => c.Lines.OfType<TaskLine.RuleOf>().Select(l => (l.Rule, l.At.Line)),
-                    _ => Enumerable.Empty<(Rule, int)>(),
-                }
-            )
-            .ToList();
+        rules = WorkTree.Rules(u.Workout).Select(r => (r.Rule, r.At.Line)).ToList();
         var book = StandardsBook.Of(u.Competition);
         movements = WorkoutWords
             .Movements(u.Workout)

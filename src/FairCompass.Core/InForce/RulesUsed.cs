@@ -12,16 +12,7 @@ public static class RulesUsed
     public static IEnumerable<Movement> Of(Workout workout)
     {
         var all = WorkTree.All(workout).ToList();
-        var written = all.SelectMany(w =>
-                w switch
-                {
-                    Work.RuleLine line => [line.Rule],
-                    Work.Task task => task.Lines.OfType<TaskLine.RuleOf>().Select(l => l.Rule),
-                    _ => Array.Empty<Rule>(),
-                }
-            )
-            .Concat(workout.Stages.OfType<Stage.Waves>().SelectMany(w => w.Rules.OfType<Work.RuleLine>().Select(r => r.Rule)))
-            .ToList();
+        var written = WorkTree.Rules(workout).Select(r => r.Rule).ToList();
         var used = written
             .OfType<Rule.Share>()
             .SelectMany(s => s.Phrases)

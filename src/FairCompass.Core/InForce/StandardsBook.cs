@@ -196,7 +196,8 @@ public sealed class StandardsBook
     /// <param name="workout">In which workout; null for the competition’s book.</param>
     public Movement Standing(Movement movement, string? division, Workout? workout) =>
         workout is not null && published.TryGetValue((movement.Id, division), out var was) ? was
-        : workout?.Policies.OfType<Policy.Answered>().Any() == true ? Decided(movement, division, workout)
+        : workout is not null && (workout.Policies.OfType<Policy.Answered>().Any() || SaidInLines.Any(workout))
+            ? Decided(movement, division, workout)
         : standing.GetOrAdd((movement, division), k => Decided(k.Movement, k.Division, null));
 
     private Movement Decided(Movement movement, string? division, Workout? workout)
@@ -205,10 +206,10 @@ public sealed class StandardsBook
         var said = new List<(School School, Provenance From)>();
         foreach (var topic in Topics.All)
         {
-            if (InForce(topic, division, workout) is { From.By: not Source.Library } answer && topic.Find(answer.Answer) is { } school)
+            if (Chosen(topic, division, workout) is { } answer)
             {
-                said.Add((school, answer.From));
-                m = school.Rewrites.Aggregate(m, (now, phrase) => Rewrite(now, phrase, answer.From));
+                said.Add(answer);
+                m = answer.School.Rewrites.Aggregate(m, (now, phrase) => Rewrite(now, phrase, answer.From));
             }
         }
 
@@ -230,6 +231,22 @@ public sealed class StandardsBook
         }
 
         return m;
+    }
+
+    /// <summary>The school that words clauses: as the lines of the workout say it, else as somebody chose it; null for the book’s own
+    /// words.</summary>
+    private (School School, Provenance From)? Chosen(Topic topic, string? division, Workout? workout)
+    {
+        if (workout is not null && SaidInLines.Of(topic.Name, workout) is { Speak: true } lines)
+        {
+            return lines.School is { } said && topic.Find(said) is { } school
+                ? (school, new(Source.Workout, $"{topic.Name}: {said}"))
+                : null;
+        }
+
+        return InForce(topic, division, workout) is { From.By: not Source.Library } answer && topic.Find(answer.Answer) is { } chosen
+            ? (chosen, answer.From)
+            : null;
     }
 
     private static ClauseChange Change(string movement, string clause, string text) =>

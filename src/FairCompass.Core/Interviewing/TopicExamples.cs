@@ -123,8 +123,7 @@ internal sealed partial class TopicExamples
         task.Unit == AmountUnit.Rep && book.Find(task.Prescription.Movement.Value)?.Kit != MovementKit.Machine;
 
     /// <summary>The task that a line of the text is, with the first place of it in its counter, and how many are done
-    /// there, some number where there is no end; null where the line is none of this
-    /// course’s counted work.</summary>
+    /// there, some number where there is no end; null where the line is none of this course’s counted work.</summary>
     private (CoursePiece Piece, CourseTask Task, Strand Strand, long From, long Of)? Quoted(int line)
     {
         foreach (var p in course.Pieces)

@@ -1,6 +1,7 @@
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Core.Scoring;
 
@@ -25,13 +26,14 @@ public static partial class ScoreSentences
         [
             what,
             .. c.Measured == Measured.Time ? [Unfinished(c, course, term, tongue)] : Array.Empty<string>(),
-            Tied(c, sheet, tongue),
+            Words.Lower(Decides(c, sheet, tongue)),
         ];
         return string.Join("; ", parts) + ".";
     }
 
     private static string Unfinished(ScoreComponent c, Course course, Term term, Tongue tongue) =>
-        c.Cap is CapRule.Penalty p
+        c.Selection is not null ? Words.Lower(string.Join(' ', CapSentence(c, course.Piece(c.Pieces[0])!, term, tongue)).TrimEnd('.'))
+        : c.Cap is CapRule.Penalty p
             ? tongue.Say(
                 $"who does not finish gets {course.Piece(c.Pieces[0])!.Limit?.Longest} plus {p.Each} for each missing {c.Word}",
                 $"quien no termina recibe {course.Piece(c.Pieces[0])!.Limit?.Longest} más {p.Each} por cada {term.One.Spanish} que falta"
@@ -42,13 +44,6 @@ public static partial class ScoreSentences
                 $"quien no termina va detrás, por {term.Many.Spanish} {(term.Feminine ? "hechas" : "hechos")}"
             )
         : AtTheCap(c, course.Piece(c.Pieces[0])!.Limit ?? new Limit(Duration.Zero, []), term, tongue).TrimEnd('.');
-
-    /// <summary>What decides a tie, without what still shares a place then.</summary>
-    private static string Tied(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
-    {
-        var rule = TieRule(c, sheet, tongue).Split("; ")[0].Split(": 1, 2")[0].TrimEnd('.');
-        return char.ToLowerInvariant(rule[0]) + rule[1..];
-    }
 
     /// <summary>How trying without a height made ranks.</summary>
     private static string NoHeight(Tongue tongue) =>

@@ -7,32 +7,36 @@ namespace FairCompass.Core.Scoring;
 /// <content>What decides a tie.</content>
 public static partial class ScoreSentences
 {
-    private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue)
-    {
-        return c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
-            ? c.Measured == Measured.Time
-                ? pick.Lowest
-                    ? tongue.Say("A tie is decided by the next slowest.", "Un empate lo decide el siguiente más lento.")
-                    : tongue.Say("A tie is decided by the next fastest.", "Un empate lo decide el siguiente más rápido.")
-                : pick.Lowest
-                    ? tongue.Say("A tie is decided by the next lowest.", "Un empate lo decide el siguiente más bajo.")
-                    : tongue.Say("A tie is decided by the next best.", "Un empate lo decide el siguiente mejor.")
-            : c.Ties.Count == 0
-                ? tongue.Say("Nobody has said what decides a tie.", "Nadie ha dicho qué decide un empate.")
-                : c.Ties[0] is Tiebreak.Shared
-                    ? tongue.Say("Ties share the place: 1, 2, 2, 4.", "Los empatados comparten el puesto: 1, 2, 2, 4.")
-                    : tongue.Say("A tie is decided by ", "Un empate lo decide ")
-                        + Words.Join(
-                            c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)),
-                            tongue.Say("then", "después")
-                        )
-                        + (
-                            c.Ties.Any(t => t is Tiebreak.TimeAtMark)
-                                ? tongue.Say("; who did not get there is behind", "; quien no llegó queda detrás")
-                                : ""
-                        )
-                        + tongue.Say("; who is still equal shares the place.", "; quien sigue igual comparte el puesto.");
-    }
+    private static string TieRule(ScoreComponent c, ScoreSheet sheet, Tongue tongue) =>
+        Decides(c, sheet, tongue)
+        + (
+            c.Ties.Count == 0 ? ""
+            : c.Ties[0] is Tiebreak.Shared ? ": 1, 2, 2, 4"
+            : (
+                c.Ties.Any(t => t is Tiebreak.TimeAtMark)
+                    ? tongue.Say("; who did not get there is behind", "; quien no llegó queda detrás")
+                    : ""
+            ) + tongue.Say("; who is still equal shares the place", "; quien sigue igual comparte el puesto")
+        )
+        + ".";
+
+    /// <summary>What decides a tie, without what still shares a place then.</summary>
+    private static string Decides(ScoreComponent c, ScoreSheet sheet, Tongue tongue) =>
+        c.Ties.Count == 0 && c.Selection is { Of: not SelectionOf.Load } pick
+            ? tongue.Say("A tie is decided by the next ", "Un empate lo decide el siguiente ") + Next(c, pick, tongue)
+        : c.Ties.Count == 0 ? tongue.Say("Nobody has said what decides a tie", "Nadie ha dicho qué decide un empate")
+        : c.Ties[0] is Tiebreak.Shared ? tongue.Say("Ties share the place", "Los empatados comparten el puesto")
+        : tongue.Say("A tie is decided by ", "Un empate lo decide ")
+            + Words.Join(c.Ties.Where(t => t is not Tiebreak.Shared).Select(t => Tie(t, sheet, tongue)), tongue.Say("then", "después"));
+
+    private static string Next(ScoreComponent c, Selection pick, Tongue tongue) =>
+        (c.Measured == Measured.Time, pick.Lowest) switch
+        {
+            (true, true) => tongue.Say("slowest", "más lento"),
+            (true, false) => tongue.Say("fastest", "más rápido"),
+            (false, true) => tongue.Say("lowest", "más bajo"),
+            _ => tongue.Say("best", "mejor"),
+        };
 
     private static string Tie(Tiebreak tie, ScoreSheet sheet, Tongue tongue) =>
         tie switch

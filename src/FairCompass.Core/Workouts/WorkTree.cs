@@ -92,16 +92,21 @@ public static class WorkTree
 
     /// <summary>Every change of a load with its place.</summary>
     public static IEnumerable<(Rule.ReRig Rule, SourceRange At)> ReRigsAt(Workout workout) =>
+        Rules(workout).Where(r => r.Rule is Rule.ReRig).Select(r => ((Rule.ReRig)r.Rule, r.At));
+
+    /// <summary>Every rule line once, in the order of the text: of the work around it, of a task, of a complex.</summary>
+    public static IEnumerable<(Rule Rule, SourceRange At)> Rules(Workout workout) =>
         All(workout)
             .SelectMany(w =>
                 w switch
                 {
-                    Work.RuleLine { Rule: Rule.ReRig r } => [(r, w.At)],
-                    Work.Task t => t
-                        .Lines.OfType<TaskLine.RuleOf>()
-                        .Where(l => l.Rule is Rule.ReRig)
-                        .Select(l => ((Rule.ReRig)l.Rule, l.At)),
-                    _ => Enumerable.Empty<(Rule.ReRig, SourceRange)>(),
+                    Work.RuleLine line => [(line.Rule, line.At)],
+                    Work.Task task => RulesOf(task.Lines),
+                    Work.Complex complex => RulesOf(complex.Lines),
+                    _ => Enumerable.Empty<(Rule, SourceRange)>(),
                 }
             );
+
+    private static IEnumerable<(Rule, SourceRange)> RulesOf(Eq<TaskLine> lines) =>
+        lines.OfType<TaskLine.RuleOf>().Select(l => (l.Rule, l.At));
 }

@@ -83,7 +83,7 @@ public static class SaltmarshFerryGames
                 new("last rung", "repeats"),
                 new("video", "one take"),
                 new("video cuts", "unbroken"),
-                new("video deadline", "Sunday 7 June 2026, 18:00 UTC"),
+                new("video deadline", "Sunday 6 June 2027, 18:00 UTC"),
                 new("video monitor", "second judge"),
                 new("partial distance", "whole sections"),
                 new("first load", "own choice"),

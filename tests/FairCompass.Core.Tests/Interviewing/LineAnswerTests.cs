@@ -106,6 +106,33 @@ public class LineAnswerTests
         Assert.DoesNotContain("policy-misfit", Understanding.Of(Silent, told.Mends[0].ApplyTo(text)).Findings().Select(f => f.Rule));
     }
 
+    /// <summary>Every answer of a question writes another text, by its edits and by its command.</summary>
+    [Fact]
+    public void Of_several_scores_each_can_weigh_half()
+    {
+        var text =
+            Pairs
+            + string.Concat(new[] { "A", "B", "C" }.Select(p => $"{p}: 5:00 for reps\n  max sit-up\n{(p == "C" ? "" : "rest 1:00\n")}"))
+            + string.Concat(new[] { "A", "B", "C" }.Select(p => $"\nscore {p}: reps of {p}\n  tie: shared\n"));
+        var answers = Asked(Silent, text, "score weights")!.Answers;
+        Assert.Equal(["Equal", "Half for score B", "Half for score C"], answers.Select(a => a.Label.English));
+        foreach (var answer in answers.Skip(1))
+        {
+            var edits = answer.Command.Against(new(ReadDraft.Of(Silent, text))).Value!.Edits;
+            Assert.Equal(answer.ApplyTo(text), Edits.Apply(text, edits));
+        }
+
+        Assert.Equal(3, answers.Select(a => a.ApplyTo(text)).Distinct().Count());
+    }
+
+    /// <summary>A line of a workout is one for all of its teams: an order of two places is none for four.</summary>
+    [Fact]
+    public void Teams_of_several_sizes_are_offered_no_order()
+    {
+        var both = Turns.Replace("for Ferry Pairs", "for Ferry Pairs, Crew of Four", StringComparison.Ordinal);
+        Assert.Equal(["Free order and split"], Asked(Silent, both, "team order")!.Answers.Select(a => a.Label.English));
+    }
+
     [Fact]
     public void A_question_that_is_gone_is_refused() =>
         Assert.Equal("topic", new AnswerLine("team order", "In order").Against(new(ReadDraft.Of(Silent, Pairs + Reps))).Refused!.Path);
