@@ -10,6 +10,9 @@ import { capital } from "./words";
 /** An id has no spaces: a list of ids is separated by them. */
 const idOf = (topic: string) => `t-${topic.replaceAll(" ", "-")}`;
 
+/** True for what no competition can say for all: every answer is a line of a workout. */
+const saysEach = (topic: Schemas["Topic"]) => topic.schools.length > 0 && topic.schools.every((s) => s.needsLine);
+
 /** Where the trade disagrees: the schools side by side, what each means, which is in force, and who departs. */
 export function PoliciesPage() {
   const { cid = "" } = useParams();
@@ -39,7 +42,7 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
     const next: Competition = { ...doc.value, policies: answer === null ? rest : [...rest, { topic, answer, division: null }] };
     doc.change(next, `policy ${topic}`);
   };
-  const open = topics.filter((t) => t.topic.default == null && chosen(t.topic.name) === undefined).length;
+  const open = topics.filter((t) => t.topic.default == null && !saysEach(t.topic) && chosen(t.topic.name) === undefined).length;
   return (
     <main className="px-6 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -97,7 +100,7 @@ function Policies({ cid, stored, topics }: { cid: string; stored: StoredCompetit
               />
             )}
             <p className="mt-1 text-[0.9rem] text-soft">
-              {now === null ? <b className="text-ochre">Nobody has said. </b> : null}
+              {now === null && (saysEach(topic) ? "Each workout says it. " : <b className="text-ochre">Nobody has said. </b>)}
               {topic.recommended && `Recommended: ${topic.recommended}. `}
               {topic.why.english}{" "}
               {chosen(topic.name) !== undefined && (
