@@ -47,8 +47,7 @@ internal static class SaidInLines
     /// <param name="topic">The topic’s name.</param>
     /// <param name="workout">The workout.</param>
     /// <returns>Whether any line speaks, and the school that all of them say; null where they differ, or only some speak, and no one
-    /// wording
-    /// is right for all.</returns>
+    /// wording is right for all.</returns>
     public static (bool Speak, string? School) Of(string topic, Workout workout) =>
         Read(workout).TryGetValue(topic, out var school) ? (true, school) : (false, null);
 
