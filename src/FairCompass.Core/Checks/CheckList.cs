@@ -161,7 +161,7 @@ public static partial class CheckList
                         r.Sentence,
                         check.Why,
                         r.Mends.ToEq(),
-                        Key(check.Id, context, r.At, r.Sentence)
+                        Key(check.Id, context.Lines, r.At, r.Sentence)
                     )
                     {
                         KitMends = r.KitMends,
@@ -201,13 +201,8 @@ public static partial class CheckList
         }
     }
 
-    internal static string Key(string rule, CheckContext context, SourceRange at, string sentence) =>
-        string.Join(
-            '|',
-            rule,
-            at.Line >= 1 && at.Line <= context.Lines.Count ? context.Lines[at.Line - 1].Trim() : "",
-            string.Join(", ", Values(sentence))
-        );
+    internal static string Key(string rule, IReadOnlyList<string> text, SourceRange at, string sentence) =>
+        string.Join('|', rule, at.Line >= 1 && at.Line <= text.Count ? text[at.Line - 1].Trim() : "", string.Join(", ", Values(sentence)));
 
     /// <summary>The values of a sentence, in its order: its figures, what it quotes, and its names. They say what was found, however the
     /// sentence around them is worded.</summary>

@@ -1,11 +1,13 @@
+using System.Text.RegularExpressions;
 using FairCompass.Core.Courses;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
 
 /// <summary>Work that cannot be counted where it stands.</summary>
-public sealed class NotCounted : ICheck
+public sealed partial class NotCounted : ICheck
 {
     /// <inheritdoc/>
     public string Id => "not-counted";
@@ -44,11 +46,30 @@ public sealed class NotCounted : ICheck
                 };
                 if (sentence is not null)
                 {
-                    yield return new Report(line.At, sentence);
+                    yield return new Report(line.At, sentence, [.. Mends(context, line)]);
                 }
             }
         }
     }
+
+    /// <summary>A lift without words goes, and sections become of a length that every round ends on. A part of its own needs a time, and
+    /// that is nobody’s to guess.</summary>
+    private static IEnumerable<Mend> Mends(CheckContext context, Work line) =>
+        line switch
+        {
+            Work.Complex { Lifts.Count: 0 } => [context.RemoveLine(line.At.Line)],
+            Work.Task t when Sections(t) is { } series && Written().Match(context.Lines[t.At.Line - 1]) is { Success: true } m => Lengths
+                .Where(metres => CountedSeries.InSections(series, metres) is not null)
+                .Take(1)
+                .Select(metres => new Mend($"Write sections of {metres} m", new TextEdit(t.At.Line, m.Index + 1, m.Length, $"{metres} m"))),
+            _ => [],
+        };
+
+    /// <summary>The lengths in which floors are marked, the longest first (common practice).</summary>
+    private static readonly decimal[] Lengths = [10, 5, 3, 2.5m, 2, 1];
+
+    [GeneratedRegex(@"(?<=\bmarks every )\d+(?:[.,]\d+)? ?(?:m|ft)\b")]
+    private static partial Regex Written();
 
     private static Series? Sections(Work.Task task) =>
         task.Amount is Amount.Counted { Unit: AmountUnit.Metre } c

@@ -79,7 +79,7 @@ internal static class NotRead
             sentence,
             why,
             mend is null ? [] : [mend],
-            CheckList.Key(CheckList.NotUnderstood, context, at, sentence)
+            CheckList.Key(CheckList.NotUnderstood, context.Lines, at, sentence)
         );
 
     /// <summary>True where nothing that says something stands between two lines.</summary>

@@ -1,6 +1,9 @@
 using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Policies;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Standards;
+using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Checks;
@@ -47,7 +50,12 @@ public sealed class PolicyMisfit : ICheck
 
             foreach (var name in line.For.Where(w => context.Competition.Find(w.ToString()) is null))
             {
-                yield return new(line.At, $"There is no division “{name}”.");
+                var near = Words.Nearest(name.ToString(), context.Competition.Divisions.Select(d => d.Name));
+                yield return new(
+                    line.At,
+                    $"There is no division “{name}”.",
+                    near is null ? [TakeOut(context, line.At)] : [Replace(context, line, name.ToString(), near), TakeOut(context, line.At)]
+                );
             }
         }
 
@@ -58,10 +66,15 @@ public sealed class PolicyMisfit : ICheck
                 .Where(g => g.Select(x => x.l.Answer.ToUpperInvariant()).Distinct().Skip(1).Any())
         )
         {
+            var (first, last) = (twice.First(x => x.l.Answer != twice.Last().l.Answer).l, twice.Last().l);
             yield return new(
-                twice.Last().l.At,
-                $"Another line answers “{twice.Last().l.Topic}” differently"
-                    + $"{(twice.Last().d is { Length: > 0 } d ? $" for {d}" : "")}; only one can hold."
+                last.At,
+                $"Another line answers “{last.Topic}” differently"
+                    + $"{(twice.Last().d is { Length: > 0 } d ? $" for {d}" : "")}; only one can hold.",
+                [
+                    .. last.For.Count < 2 ? [TakeOut(context, last.At) with { Label = $"Keep “{first.Answer}”" }] : Nothing,
+                    .. first.For.Count < 2 ? [TakeOut(context, first.At) with { Label = $"Keep “{last.Answer}”" }] : Nothing,
+                ]
             );
         }
     }
@@ -73,7 +86,12 @@ public sealed class PolicyMisfit : ICheck
         {
             if (book.Find(line.Movement) is not { } movement)
             {
-                yield return new(line.At, $"“{line.Movement}” has no standard in the book.");
+                var near = Words.Nearest(line.Movement, book.All.Select(m => m.Name.English));
+                yield return new(
+                    line.At,
+                    $"“{line.Movement}” has no standard in the book.",
+                    near is null ? [TakeOut(context, line.At)] : [Replace(context, line.At, line.Movement, near), TakeOut(context, line.At)]
+                );
             }
             else if (
                 string.Equals(line.Text, StandardsBook.DoesNotApply, StringComparison.OrdinalIgnoreCase)
@@ -81,11 +99,7 @@ public sealed class PolicyMisfit : ICheck
                 && !NoRepLine.IsNoRep(movement, line.Clause)
             )
             {
-                yield return new(
-                    line.At,
-                    $"The {movement.Name.English} has no clause “{line.Clause}”; it has "
-                        + $"{string.Join(", ", movement.Clauses.Select(c => c.Id))}."
-                );
+                yield return NoClause(context, line.At, movement, line.Clause);
             }
         }
     }
@@ -105,20 +119,32 @@ public sealed class PolicyMisfit : ICheck
                     && !NoRepLine.IsNoRep(movement, here.Clause)
                 )
                 {
-                    yield return new(
-                        line.At,
-                        $"The {movement.Name.English} has no clause “{here.Clause}”; it has "
-                            + $"{string.Join(", ", movement.Clauses.Select(c => c.Id))}."
-                    );
+                    yield return NoClause(context, line.At, movement, here.Clause);
                 }
             }
         }
     }
 
-    private static Mend Replace(CheckContext context, Policy.Answered line, string old, string text)
+    private static readonly Mend[] Nothing = [];
+
+    private static Report NoClause(CheckContext context, SourceRange at, Movement movement, string clause)
     {
-        var written = context.Lines[line.At.Line - 1];
-        var at = written.LastIndexOf(old, StringComparison.Ordinal);
-        return new($"Write {text}", new TextEdit(line.At.Line, Math.Max(0, at) + 1, at < 0 ? 0 : old.Length, text));
+        var near = Words.Nearest(clause, movement.Clauses.Select(c => c.Id));
+        return new(
+            at,
+            $"The {movement.Name.English} has no clause “{clause}”; it has {string.Join(", ", movement.Clauses.Select(c => c.Id))}.",
+            near is null ? [TakeOut(context, at)] : [Replace(context, at, clause, near), TakeOut(context, at)]
+        );
+    }
+
+    private static Mend TakeOut(CheckContext context, SourceRange at) => context.RemoveLine(at.Line) with { Label = "Take the line out" };
+
+    private static Mend Replace(CheckContext context, Policy.Answered line, string old, string text) =>
+        Replace(context, line.At, old, text);
+
+    private static Mend Replace(CheckContext context, SourceRange where, string old, string text)
+    {
+        var at = context.Lines[where.Line - 1].LastIndexOf(old, StringComparison.Ordinal);
+        return new($"Write {text}", new TextEdit(where.Line, Math.Max(0, at) + 1, at < 0 ? 0 : old.Length, text));
     }
 }

@@ -1,3 +1,4 @@
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -15,42 +16,57 @@ public static class Waivers
 
     private const string Why = "A note that is let stand without need hides the next one of its kind.";
 
-    /// <summary>The findings, each with the reason where one lets it stand, and what is wrong with such lines.</summary>
+    /// <summary>The findings within a workout, each with the reason where a line lets it stand, and what is wrong with such lines. What is
+    /// found between workouts cannot be told here, so a line about that is not found idle.</summary>
     internal static IEnumerable<Finding> Applied(IReadOnlyList<Finding> findings, CheckContext context)
     {
         var lines = context.Workout.Policies.OfType<Policy.Waived>().ToList();
-        if (lines.Count == 0)
-        {
-            return findings;
-        }
-
-        var reasons = lines
-            .GroupBy(l => l.Rule, StringComparer.OrdinalIgnoreCase)
-            .ToDictionary(g => g.Key, g => g.First().Reason, StringComparer.OrdinalIgnoreCase);
-        return findings
-            .Select(f => f.Severity != Severity.MustFix && reasons.TryGetValue(f.Rule, out var reason) ? f with { Waived = reason } : f)
-            .Concat(lines.SelectMany((l, i) => Objection(l, i, lines, findings, context)));
+        return [.. Standing(findings, lines), .. lines.SelectMany((l, i) => Objection(l, Wrong(l, i, lines, findings), context.Lines))];
     }
 
-    private static IEnumerable<Finding> Objection(
-        Policy.Waived line,
-        int index,
-        List<Policy.Waived> lines,
-        IReadOnlyList<Finding> findings,
-        CheckContext context
-    )
+    /// <summary>The findings between workouts that stand at one of them, each with the reason where that one lets it stand, and its lines
+    /// that let nothing stand.</summary>
+    /// <param name="findings">What was found at this workout.</param>
+    /// <param name="workout">The workout.</param>
+    /// <param name="rules">The rules that look between workouts.</param>
+    internal static IEnumerable<Finding> Applied(IReadOnlyList<Finding> findings, Understanding workout, IReadOnlyList<string> rules)
     {
-        bool Same(string rule) => string.Equals(rule, line.Rule, StringComparison.OrdinalIgnoreCase);
-        var known = CheckList.All.Select(c => c.Id).Append(CheckList.NotUnderstood).ToList();
-        var found = findings.Where(f => Same(f.Rule)).ToList();
-        var sentence =
-            !known.Exists(k => Same(k))
+        var lines = workout
+            .Workout.Policies.OfType<Policy.Waived>()
+            .Where(l => rules.Contains(l.Rule, StringComparer.OrdinalIgnoreCase))
+            .ToList();
+        return
+        [
+            .. Standing(findings, lines),
+            .. lines.Where(l => !findings.Any(f => Same(f.Rule, l))).SelectMany(l => Objection(l, Idle(l.Rule), workout.Text.Split('\n'))),
+        ];
+    }
+
+    private static IEnumerable<Finding> Standing(IReadOnlyList<Finding> findings, List<Policy.Waived> lines) =>
+        findings.Select(f =>
+            f.Severity != Severity.MustFix && lines.Find(l => Same(f.Rule, l)) is { } line ? f with { Waived = line.Reason } : f
+        );
+
+    private static bool Same(string rule, Policy.Waived line) => string.Equals(rule, line.Rule, StringComparison.OrdinalIgnoreCase);
+
+    private static string Idle(string rule) => $"{rule} finds nothing here, so there is nothing to let stand.";
+
+    private static string? Wrong(Policy.Waived line, int index, List<Policy.Waived> lines, IReadOnlyList<Finding> findings)
+    {
+        var known = CheckList.All.Select(c => c.Id).Append(CheckList.NotUnderstood).Concat(AcrossWorkouts.Rules).ToList();
+        var found = findings.Where(f => Same(f.Rule, line)).ToList();
+        return !known.Exists(k => Same(k, line))
                 ? $"There is no check called {line.Rule}{(Words.Nearest(line.Rule, known) is { } near ? $"; did you mean {near}" : "")}."
-            : lines.FindIndex(l => Same(l.Rule)) < index ? $"{line.Rule} is let stand twice; the first reason holds."
-            : found.Count == 0 ? $"{line.Rule} finds nothing here, so there is nothing to let stand."
+            : lines.FindIndex(l => Same(l.Rule, line)) < index ? $"{line.Rule} is let stand twice; the first reason holds."
+            : AcrossWorkouts.Rules.Any(r => Same(r, line)) ? null
+            : found.Count == 0 ? Idle(line.Rule)
             : found.TrueForAll(f => f.Severity == Severity.MustFix)
                 ? $"What {line.Rule} finds cannot be run or judged as it stands, so it cannot be let stand."
             : null;
+    }
+
+    private static IEnumerable<Finding> Objection(Policy.Waived line, string? sentence, IReadOnlyList<string> text)
+    {
         if (sentence is not null)
         {
             yield return new(
@@ -59,8 +75,8 @@ public static class Waivers
                 line.At,
                 sentence,
                 Why,
-                [new Mend("Take the line out", new TextEdit(line.At.Line, 1, context.Lines[line.At.Line - 1].Length, ""))],
-                CheckList.Key(Misfit, context, line.At, sentence)
+                [new Mend("Take the line out", new TextEdit(line.At.Line, 1, text[line.At.Line - 1].Length, ""))],
+                CheckList.Key(Misfit, text, line.At, sentence)
             );
         }
     }

@@ -27,12 +27,13 @@ public sealed record WaiveRule(string Rule, string? Reason) : Command
                 : DraftEdits.Between(body, Without(body, standing.At.Line));
         }
 
-        if (CheckList.All.FirstOrDefault(c => c.Id == Rule) is not { } check)
+        var check = CheckList.All.FirstOrDefault(c => c.Id == Rule);
+        if (check is null && !AcrossWorkouts.Rules.Contains(Rule))
         {
             return new FieldError("rule", $"There is no check called {Rule}.");
         }
 
-        if (check.Severity == Severity.MustFix)
+        if (check is { Severity: Severity.MustFix })
         {
             return new FieldError("rule", "What cannot be run or judged as it stands cannot be let stand.");
         }
@@ -43,7 +44,7 @@ public sealed record WaiveRule(string Rule, string? Reason) : Command
             return new FieldError("reason", $"Say why, in 1 to {LongestReason} characters on one line.");
         }
 
-        var line = $"waive: {check.Id}, {reason}";
+        var line = $"waive: {Rule}, {reason}";
         if (standing is not null)
         {
             var at = standing.At;

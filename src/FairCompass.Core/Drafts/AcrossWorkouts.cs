@@ -16,7 +16,11 @@ public static class AcrossWorkouts
     /// <summary>The rule id of a movement that is judged otherwise in one workout.</summary>
     public const string OtherStandard = "other-standard";
 
-    /// <summary>The findings of each workout, in the order of the workouts; empty where nothing is found.</summary>
+    /// <summary>The rules that see more than one workout; a draft may let their findings stand as it may any other’s.</summary>
+    public static IReadOnlyList<string> Rules { get; } = [TitlesTwice, OtherStandard];
+
+    /// <summary>The findings of each workout, in the order of the workouts, each with the reason where its draft lets it stand; empty where
+    /// nothing is found.</summary>
     /// <param name="all">The workouts of one competition.</param>
     public static IReadOnlyList<Eq<Finding>> Of(IReadOnlyList<Understanding> all)
     {
@@ -26,7 +30,7 @@ public static class AcrossWorkouts
             found[index].Add(finding);
         }
 
-        return [.. found.Select(f => f.ToEq())];
+        return [.. found.Select((f, i) => Waivers.Applied(f, all[i], Rules).ToEq())];
     }
 
     /// <summary>Titles that differ in nothing but case and accents: papers and codes of both would be looked for under one name.</summary>
@@ -108,7 +112,8 @@ public static class AcrossWorkouts
         params Mend[] mends
     )
     {
-        var at = new SourceRange(line, 1, u.Text.Split('\n')[line - 1].Length);
-        return new(rule, severity, at, sentence, why, mends.ToEq(), $"{rule}|{line}|{sentence}");
+        var text = u.Text.Split('\n');
+        var at = new SourceRange(line, 1, text[line - 1].Length);
+        return new(rule, severity, at, sentence, why, mends.ToEq(), CheckList.Key(rule, text, at, sentence));
     }
 }

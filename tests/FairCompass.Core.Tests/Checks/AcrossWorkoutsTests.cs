@@ -1,4 +1,7 @@
+using FairCompass.Core.Checks;
+using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Notation;
 using FairCompass.Core.Tests.Notation;
 
 namespace FairCompass.Core.Tests.Checks;
@@ -49,6 +52,24 @@ public class AcrossWorkoutsTests
         Assert.EndsWith("is another rule here than in One and Three.", all[1][0].Sentence, StringComparison.Ordinal);
         Assert.Single(all[3]);
         Assert.All(Of(Draft("One", Rule), Draft("Two", Rule)), Assert.Empty);
+    }
+
+    /// <summary>What only a second workout shows is let stand by a line as anything else, and a line that lets nothing stand is told.
+    /// </summary>
+    [Fact]
+    public void It_is_let_stand_with_a_reason()
+    {
+        var beam = Demo.Understand(Draft("Beam"));
+        var waive = new WaiveRule(AcrossWorkouts.TitlesTwice, "told apart by their letters").Against(new DraftToEdit(beam)).Value!;
+        var said = Edits.Apply(Draft("Beam"), waive.Edits);
+        Assert.EndsWith("waive: titles-twice, told apart by their letters\n", said, StringComparison.Ordinal);
+        var found = Assert.Single(AcrossWorkouts.Of([beam, Demo.Understand(said)])[1]);
+        Assert.Equal("told apart by their letters", found.Waived);
+        Assert.Empty(Demo.Understand(said).Findings());
+
+        var idle = Assert.Single(AcrossWorkouts.Of([Demo.Understand(Draft("Beam 2")), Demo.Understand(said)])[1]);
+        Assert.Equal(Waivers.Misfit, idle.Rule);
+        Assert.Equal(Draft("Beam"), idle.Mends[0].ApplyTo(said).Replace("\n\n\n", "\n", StringComparison.Ordinal).TrimEnd('\n') + "\n");
     }
 
     [Fact]

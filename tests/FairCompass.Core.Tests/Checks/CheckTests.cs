@@ -64,6 +64,11 @@ public partial class CheckTests
                 + "9:00 for time\n  group One\n    5 sit-up\n  group Two\n    5 sit-up\n"
                 + Timed,
         ],
+        ["not-counted"] = [Divisions + "9:00 for reps\n  rounds without end\n    4-8-12-... m walking lunge, marks every 5 m\n" + Reps],
+        ["policy-misfit"] =
+        [
+            Divisions + "9:00 for time\n  10 sit-up\n" + Timed + "standard sit up, sit-upright: x\npolicy dropping, for Medow: allowed\n",
+        ],
         ["no-work"] = [Divisions + "9:00 for reps\n  5 rounds\n  max sit-up\n" + Reps],
     };
 
@@ -80,6 +85,8 @@ public partial class CheckTests
     [InlineData("load-ladder")]
     [InlineData("metres-among-reps")]
     [InlineData("no-work")]
+    [InlineData("not-counted")]
+    [InlineData("policy-misfit")]
     [InlineData("rest-outside-windows")]
     [InlineData("said-twice")]
     [InlineData("score-misfit")]

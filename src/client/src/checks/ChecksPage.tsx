@@ -1,12 +1,13 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { api, ask } from "../api/client";
+import { api, ask, Refused } from "../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { changed, queries } from "../api/queries";
 import { KitMend } from "../competition/KitMend";
 import { FromTheDryRun } from "../dryrun/FromTheDryRun";
 import { Loading, Message } from "../ui/Message";
 import { Severity } from "../ui/Severity";
+import { Waive } from "../ui/Waive";
 
 /** Everything open in every workout, in the order of the text. */
 export function ChecksPage() {
@@ -27,6 +28,21 @@ export function ChecksPage() {
   const workouts = overview.data.workouts;
   const open = workouts.filter((w) => w.findings.some((f) => !f.waived));
   const standing = workouts.filter((w) => w.findings.some((f) => f.waived));
+  const waive = async (id: string, rule: string, reason: string | null) => {
+    try {
+      const { revision } = await ask(api.GET("/api/workouts/{id}", { params: { path: { id } } }));
+      await ask(
+        api.POST("/api/workouts/{id}/edit", {
+          params: { path: { id } },
+          body: { baseRevision: revision, saveId: crypto.randomUUID(), command: { kind: "waive", rule, reason } },
+        }),
+      );
+      await changed.workouts(cid);
+      return null;
+    } catch (e) {
+      return e instanceof Refused ? (e.at("command.reason") ?? e.at("command.rule") ?? e.title) : "This could not be said.";
+    }
+  };
   const bring = async () => {
     await ask(api.PUT("/api/workouts/{id}/removed", { params: { path: { id: removed!.id } }, body: { removed: false } }));
     setRemoved(null);
@@ -86,6 +102,9 @@ export function ChecksPage() {
                       {(f.kitMends ?? []).map((m) => (
                         <KitMend key={m.label} cid={cid} mend={m} onAdded={() => void overview.refetch()} />
                       ))}
+                      {f.severity !== "MustFix" && f.rule !== "waiver-misfit" && (
+                        <Waive rule={f.rule} onWaive={(rule, reason) => waive(w.id, rule, reason)} />
+                      )}
                     </td>
                   </tr>
                 ))}
@@ -111,7 +130,10 @@ export function ChecksPage() {
                         </Link>
                       </th>
                       <td>
-                        {f.sentence} <span className="text-soft">Because:</span> <bdi>{f.waived}</bdi>
+                        {f.sentence} <span className="text-soft">Because:</span> <bdi>{f.waived}</bdi>{" "}
+                        <button className="act" onClick={() => void waive(w.id, f.rule, null)}>
+                          Look at it again
+                        </button>
                       </td>
                     </tr>
                   )),

@@ -1,7 +1,7 @@
-import { useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 import { KitMend } from "../competition/KitMend";
 import { Severity } from "../ui/Severity";
+import { Waive } from "../ui/Waive";
 import type { Finding, Schemas } from "../api/client";
 
 /** Findings stand beside the line they are about, like a colleague's pencil notes. */
@@ -125,59 +125,3 @@ export function NotesMargin({
 
 /** The words that a finding is about. */
 const wordAt = (text: string, { at }: Finding) => (text.split("\n")[at.line - 1] ?? "").slice(at.column - 1, at.column - 1 + at.length);
-
-/** Takes the reason for which the notes of a check may stand. */
-function Waive({ rule, onWaive }: { rule: string; onWaive: (rule: string, reason: string | null) => Promise<string | null> }) {
-  const [asking, setAsking] = useState(false);
-  const [reason, setReason] = useState("");
-  const [wrong, setWrong] = useState("");
-  const input = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (asking) input.current?.focus();
-  }, [asking]);
-  if (!asking)
-    return (
-      <p>
-        <button className="act" onClick={() => setAsking(true)}>
-          Let it stand
-        </button>
-      </p>
-    );
-  const id = `waive-${rule}`;
-  return (
-    <form
-      className="mt-1"
-      onSubmit={(e) => {
-        e.preventDefault();
-        void onWaive(rule, reason).then((objection) => {
-          setWrong(objection ?? "");
-          if (objection === null) setAsking(false);
-        });
-      }}
-    >
-      <label className="block text-[0.9rem]" htmlFor={id}>
-        Why may it stand?
-      </label>
-      <input
-        id={id}
-        className="block w-full"
-        value={reason}
-        maxLength={240}
-        ref={input}
-        aria-invalid={wrong !== ""}
-        aria-describedby={wrong ? `${id}-wrong` : undefined}
-        onChange={(e) => setReason(e.target.value)}
-        onKeyDown={(e) => e.key === "Escape" && setAsking(false)}
-      />
-      {wrong && (
-        <p id={`${id}-wrong`} role="alert" className="field-error">
-          {wrong}
-        </p>
-      )}
-      <button className="act">Let it stand</button>{" "}
-      <button type="button" className="act" onClick={() => setAsking(false)}>
-        Not now
-      </button>
-    </form>
-  );
-}
