@@ -16,6 +16,8 @@ namespace FairCompass.Core.Interviewing;
 /// <param name="Judges">What it means for judges.</param>
 /// <param name="Athletes">What it means for athletes.</param>
 /// <param name="Movements">Whose rules it words, as the book calls them.</param>
+/// <param name="Standards">The ids of those movements that have a page in the book, with its drawing of what a part is measured by, in the
+/// order of <paramref name="Movements"/>; null where a rule of the team has none.</param>
 /// <param name="Line">The first line that raises it, from 1.</param>
 public sealed record PolicyToSign(
     string Topic,
@@ -25,6 +27,7 @@ public sealed record PolicyToSign(
     Said Judges,
     Said Athletes,
     Eq<Said> Movements,
+    Eq<string?> Standards,
     int Line
 )
 {
@@ -50,6 +53,7 @@ public sealed record PolicyToSign(
                 && divisions.Exists(d => book.InForce(topic, d, u.Workout)?.From.By == Source.Library)
             )
             {
+                var rules = raised.Select(m => m.Movement!).DistinctBy(m => m.Name).ToList();
                 yield return new(
                     topic.Name,
                     usual.Name,
@@ -57,7 +61,8 @@ public sealed record PolicyToSign(
                     usual.Label,
                     usual.Judges,
                     usual.Athletes,
-                    raised.Select(m => m.Movement!.Name).Distinct().ToEq(),
+                    rules.Select(m => m.Name).ToEq(),
+                    rules.Select(m => book.All.Contains(m) ? m.Id : null).ToEq(),
                     raised.Min(m => m.Line)
                 );
             }

@@ -6801,6 +6801,11 @@ export interface components {
             /** @description Whose rules it words, as the book calls them. */
             movements: components["schemas"]["EqOfSaid"];
             /**
+             * @description The ids of those movements that have a page in the book, with its drawing of what a part is measured by, in the
+             *                 order of Movements; null where a rule of the team has none.
+             */
+            standards: components["schemas"]["EqOfstring"];
+            /**
              * Format: int32
              * @description The first line that raises it, from 1.
              */

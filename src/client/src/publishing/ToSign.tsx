@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import type { Refused, Schemas, StoredCompetition } from "../api/client";
 import { Message } from "../ui/Message";
@@ -54,7 +54,15 @@ export function ToSign({
                 <b>
                   {capital(p.topic)}: {lower(p.label.english)}
                 </b>{" "}
-                <span className="text-soft">· {p.movements.map((m) => m.english).join(", ")}</span>
+                <span className="text-soft">
+                  ·{" "}
+                  {p.movements.map((m, i) => (
+                    <Fragment key={m.english}>
+                      {i > 0 && ", "}
+                      {p.standards[i] ? <Link to={`/c/${cid}/standards/${p.standards[i]}`}>{m.english}</Link> : m.english}
+                    </Fragment>
+                  ))}
+                </span>
               </p>
               <p className="text-[0.93rem] text-soft">
                 Judges: {p.judges.english} Athletes: {p.athletes.english}
