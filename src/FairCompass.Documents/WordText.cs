@@ -1,3 +1,4 @@
+using System.Globalization;
 using DocumentFormat.OpenXml;
 using DocumentFormat.OpenXml.Packaging;
 using DocumentFormat.OpenXml.Wordprocessing;
@@ -14,7 +15,8 @@ internal static class WordText
         var lines = new List<string>();
         if (document.MainDocumentPart?.Document?.Body is { } body)
         {
-            Write(body, lines);
+            // One heading of the first rank is the title; several part the text.
+            Write(body, lines, body.Descendants<Paragraph>().Count(IsHeading) > 1);
         }
 
         return lines.TrueForAll(string.IsNullOrWhiteSpace)
@@ -22,21 +24,23 @@ internal static class WordText
             : new("document", string.Join('\n', lines).Trim('\n'));
     }
 
-    private static void Write(OpenXmlElement block, List<string> lines)
+    private static void Write(OpenXmlElement block, List<string> lines, bool parted)
     {
         foreach (var element in block.Elements())
         {
             switch (element)
             {
                 case Paragraph p:
-                    lines.AddRange(Words(p, IsItem(p)).Split('\n'));
+                    lines.AddRange(
+                        (parted && IsHeading(p) ? "# " + Words(p) : new string(' ', Depth(p)) + Words(p, IsItem(p))).Split('\n')
+                    );
                     break;
                 case Table table:
                     lines.AddRange(table.Elements<TableRow>().Select(Row));
                     lines.Add("");
                     break;
                 case SdtBlock { SdtContentBlock: { } content }:
-                    Write(content, lines);
+                    Write(content, lines, parted);
                     break;
             }
         }
@@ -53,6 +57,24 @@ internal static class WordText
     private static bool IsItem(Paragraph p) =>
         p.ParagraphProperties?.NumberingProperties?.NumberingId?.Val?.Value is > 0
         || p.ParagraphProperties?.ParagraphStyleId?.Val?.Value?.StartsWith("List", StringComparison.OrdinalIgnoreCase) == true;
+
+    private static bool IsHeading(Paragraph p) =>
+        string.Equals(p.ParagraphProperties?.ParagraphStyleId?.Val?.Value, "Heading1", StringComparison.OrdinalIgnoreCase)
+        && p.InnerText.Trim().Length > 0;
+
+    /// <summary>How far a paragraph is set in by itself, in columns: two each quarter of an inch.</summary>
+    private static int Depth(Paragraph p)
+    {
+        var left = p.ParagraphProperties?.Indentation is { } set ? set.Left?.Value ?? set.Start?.Value : null;
+        return int.TryParse(left, NumberStyles.None, CultureInfo.InvariantCulture, out var twips)
+            ? Math.Min(2 * (int)Math.Round(twips / (double)Quarter), MostDepth)
+            : 0;
+    }
+
+    /// <summary>A quarter of an inch in twentieths of a point, the unit of indentation (ECMA-376, 17.3.1.12).</summary>
+    internal const int Quarter = 360;
+
+    private const int MostDepth = 20;
 
     private static string Words(Paragraph p, bool item = false)
     {

@@ -85,6 +85,7 @@ app.MapPlaying();
 app.MapReading();
 app.MapStructures();
 app.MapExchange();
+app.MapProgramme();
 app.MapStandards();
 app.MapStandardPlaces();
 app.MapBriefs();

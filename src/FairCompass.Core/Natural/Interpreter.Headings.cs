@@ -184,7 +184,7 @@ internal sealed partial class Interpreter
             || (p.Movement is not null && pieces.Exists(x => x.Figure is not null))
             || p.Figure is { IsList: true }
         );
-        var text = Spaces.Replace(Quotes.Replace(line.Replace('\t', ' '), ""), " ").Trim(' ', '-', ':', '*', '\u2013', '\u2014');
+        var text = Spaces.Replace(Quotes.Replace(line.Replace('\t', ' '), ""), " ").Trim(' ', '-', ':', '*', '#', '\u2013', '\u2014');
         var bracket = text.IndexOf('(', StringComparison.Ordinal);
         var heading = EventWords.IsMatch(line);
         alone = !says && (heading || pieces.Count <= 6 || IsLoud(line)) && bracket < 0 && !pieces.Exists(p => p.Sort == Sort.Division);

@@ -18,9 +18,20 @@ public static class NaturalReader
     public static NaturalReading Read(Competition competition, string text)
     {
         var lines = text.ReplaceLineEndings("\n").Split('\n');
-        if (IsDraft(text, lines))
+        if (Markup.Heading(lines[0]) is null && IsDraft(text, lines))
         {
             return new(text, Spoken(lines).Select(x => new LineOrigin(x.Number, x.Number, "in the notation already")).ToEq(), [], [], []);
+        }
+
+        if (Markup.Without(lines) is { } bare && string.Join('\n', bare) is var inside && IsDraft(inside, bare))
+        {
+            return new(
+                inside,
+                Spoken(bare).Select(x => new LineOrigin(x.Number, x.Number, "in the notation, as a list")).ToEq(),
+                [],
+                [],
+                []
+            );
         }
 
         var interpreter = new Interpreter(competition, lines);

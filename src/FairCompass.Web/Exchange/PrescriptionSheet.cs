@@ -35,21 +35,11 @@ public static class PrescriptionSheet
             )
         )
         {
-            foreach (var head in Fixed.Concat(u.Resolver.Columns.Select(a => $"{a.Division.Name} {a.Within}")))
+            foreach (var row in Table(u))
             {
-                csv.WriteField(head);
-            }
-
-            csv.NextRecord();
-            foreach (var row in GridRows.Of(u))
-            {
-                csv.WriteField(row.Line);
-                csv.WriteField(row.Name);
-                csv.WriteField(row.Aspect);
-                csv.WriteField(row.Unit ?? "");
-                foreach (var cell in row.Cells)
+                foreach (var cell in row)
                 {
-                    csv.WriteField(cell.Text);
+                    csv.WriteField(cell);
                 }
 
                 csv.NextRecord();
@@ -58,6 +48,25 @@ public static class PrescriptionSheet
 
         return text.ToString();
     }
+
+    /// <summary>The rows of the table, the first of them its head; each is as long as that.</summary>
+    /// <param name="u">The workout.</param>
+    public static IReadOnlyList<IReadOnlyList<string>> Table(Understanding u) =>
+        [
+            [.. Fixed, .. u.Resolver.Columns.Select(a => $"{a.Division.Name} {a.Within}")],
+            .. GridRows
+                .Of(u)
+                .Select(row =>
+                    (IReadOnlyList<string>)
+                        [
+                            row.Line.ToString(CultureInfo.InvariantCulture),
+                            row.Name,
+                            row.Aspect,
+                            row.Unit ?? "",
+                            .. row.Cells.Select(c => c.Text),
+                        ]
+                ),
+        ];
 
     /// <summary>Writes the loads and amounts of a sheet into a draft; cells that are as they were change nothing.</summary>
     /// <param name="competition">The competition.</param>

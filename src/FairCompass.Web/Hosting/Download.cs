@@ -1,6 +1,7 @@
 using System.Reflection;
 using System.Text;
 using System.Text.Json;
+using FairCompass.Documents.Writing;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Http.Metadata;
 
@@ -46,14 +47,53 @@ public sealed class JsonFile : IFileKind
     public static Type Content => typeof(JsonElement);
 }
 
-/// <summary>A text that is given out as a file, in UTF-8.</summary>
+/// <summary>Text.</summary>
+public sealed class TextFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "text/plain";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(string);
+}
+
+/// <summary>A document of a word processor.</summary>
+public sealed class WordFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => WordDocument.MediaType;
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(Stream);
+}
+
+/// <summary>A spreadsheet.</summary>
+public sealed class SheetFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => SheetDocument.MediaType;
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(Stream);
+}
+
+/// <summary>Something that is given out as a file.</summary>
 /// <typeparam name="T">What kind of file it is.</typeparam>
-/// <param name="text">What stands in it.</param>
-/// <param name="name">The name that is proposed for it.</param>
-public sealed class Download<T>(string text, string name) : IResult, IEndpointMetadataProvider
+public sealed class Download<T> : IResult, IEndpointMetadataProvider
     where T : IFileKind
 {
-    private readonly FileContentHttpResult file = TypedResults.File(Encoding.UTF8.GetBytes(text), T.MediaType + "; charset=utf-8", name);
+    private readonly FileContentHttpResult file;
+
+    /// <summary>A text, in UTF-8.</summary>
+    /// <param name="text">What stands in it.</param>
+    /// <param name="name">The name that is proposed for it.</param>
+    public Download(string text, string name) =>
+        file = TypedResults.File(Encoding.UTF8.GetBytes(text), T.MediaType + "; charset=utf-8", name);
+
+    /// <summary>A file of bytes.</summary>
+    /// <param name="bytes">What stands in it.</param>
+    /// <param name="name">The name that is proposed for it.</param>
+    public Download(byte[] bytes, string name) => file = TypedResults.File(bytes, T.MediaType, name);
 
     /// <inheritdoc/>
     public Task ExecuteAsync(HttpContext httpContext) => file.ExecuteAsync(httpContext);

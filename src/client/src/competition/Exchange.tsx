@@ -4,6 +4,13 @@ import { Refused } from "../api/client";
 import { FileButton } from "../ui/FileButton";
 import { importCompetition, importWorkout } from "./exchange";
 
+const programmes = [
+  ["docx", "Programme as a document (.docx)"],
+  ["xlsx", "Loads as a spreadsheet (.xlsx)"],
+  ["md", "Programme as Markdown"],
+  ["txt", "Programme as text"],
+] as const;
+
 /** Files for other programs: the whole competition, or a workout into it. */
 export function Exchange({ cid }: { cid: string }) {
   const go = useNavigate();
@@ -21,6 +28,11 @@ export function Exchange({ cid }: { cid: string }) {
         <a className="act" href={`/api/competitions/${cid}/export`} download>
           Export this competition
         </a>
+        {programmes.map(([ending, label]) => (
+          <a key={ending} className="act" href={`/api/competitions/${cid}/programme.${ending}`} download>
+            {label}
+          </a>
+        ))}
         <FileButton
           label="Add a workout from a file"
           accept=".json,application/json"

@@ -255,6 +255,14 @@ function Table({ stored }: { stored: StoredDraft }) {
           <a className="act" href={`/api/workouts/${stored.id}/export`} download>
             Export as JSON
           </a>
+          {(["docx", "md", "txt"] as const).map((ending) => (
+            <a key={ending} className="act" href={`/api/workouts/${stored.id}/draft.${ending}`} download>
+              Draft as .{ending}
+            </a>
+          ))}
+          <a className="act" href={`/api/workouts/${stored.id}/draft.xlsx`} download>
+            Loads as .xlsx
+          </a>
           <a className="act" href={`/api/workouts/${stored.id}/prescriptions.csv`} download>
             Prescriptions as CSV
           </a>

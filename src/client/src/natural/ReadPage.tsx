@@ -85,17 +85,24 @@ export function ReadPage() {
     // What has become a draft is taken out of the text, so that nothing is made twice where one of them fails.
     let rest = text;
     let first = "";
+    // The first goes into the empty draft from which this page was opened, as one reading would.
+    let state: { words: string; draft: string } | undefined;
     try {
       for (const [i, p] of workouts.entries()) {
         setTaking(i);
         const words = sliced(text, p);
         const made = await ask(api.POST("/api/read", { body: { competition: held, text: words } }));
-        const id = await addWorkout(cid, made.draft || words);
-        first ||= id;
+        if (i === 0 && into) {
+          state = { words, draft: made.draft || words };
+          first = into;
+        } else {
+          const id = await addWorkout(cid, made.draft || words);
+          first ||= id;
+        }
         rest = text.split("\n").slice(p.to).join("\n");
       }
       keptWords.keep(kept, "");
-      void go(`/c/${cid}/w/${first}`);
+      void go(`/c/${cid}/w/${first}`, { state });
     } catch (error) {
       setTaking(null);
       setPart(null);
