@@ -33,6 +33,13 @@ printf '\n'
 # One made-up run of an entry: its events, what would have been seen of it, its card, and its score. The same seed, the same run.
 post /api/play play.json
 
+# From here on things are stored, so somebody must be signed in: here the demo’s organiser. The cookie is kept for the calls after it.
+jar=$(mktemp)
+trap 'rm -f "$jar"' EXIT
+curl() { command curl -b "$jar" -c "$jar" "$@"; }
+printf '\n# POST /api/session < sign-in.json\n'
+curl -fsS -H 'Content-Type: application/json' --data-binary @sign-in.json "$base/api/session"
+
 # A competition from a file, and out again as a file.
 made=$(post /api/import competition-file.json | sed -nE 's/.*"id":"([^"]+)".*/\1/p')
 printf '\n# GET /api/competitions/%s/export\n' "$made"

@@ -1,5 +1,7 @@
+using FairCompass.Access;
 using FairCompass.Store;
 using FairCompass.Store.Demo;
+using FairCompass.Web.Access;
 using FairCompass.Web.Briefs;
 using FairCompass.Web.Calculators;
 using FairCompass.Web.Competitions;
@@ -41,6 +43,15 @@ builder.Services.AddSingleton<WorkoutStore>();
 builder.Services.AddSingleton<PublishedStore>();
 builder.Services.AddSingleton<QuestionStore>();
 builder.Services.AddSingleton<MeasurementStore>();
+builder.Services.AddSingleton<AccountStore>();
+builder.Services.AddSingleton<SessionStore>();
+builder.Services.AddSingleton<PassStore>();
+builder.Services.AddSingleton<LinkStore>();
+builder.Services.AddSingleton<OwnerStore>();
+builder.Services.AddSingleton<DoneStore>();
+builder.Services.AddSingleton<Passphrases>();
+builder.Services.AddSingleton<LastKnown>();
+builder.Services.AddScoped<Visitor>();
 builder.Services.AddSingleton<CompetitionCache>();
 builder.Services.AddSingleton<OpenDrafts>();
 builder.Services.AddSingleton<PlayQueue>();
@@ -54,6 +65,11 @@ if (!describing && connection is not null)
     {
         var readers = ActivatorUtilities.CreateInstance<SaltmarshReaders>(app.Services);
         await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), readers, CancellationToken.None);
+    }
+
+    if (await FirstPeople.Prepare(app.Services, builder.Configuration.GetValue("Demo", false), CancellationToken.None) is { } path)
+    {
+        app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Nobody can sign in yet. Open once: {app.Urls.First()}{path}"));
     }
 }
 
@@ -74,8 +90,12 @@ if (!describing && connection is null)
     WithoutDatabase.Said(app.Logger);
     app.UseCalculatorsOnly();
 }
+else if (connection is not null)
+{
+    app.UseMiddleware<Doors>();
+}
 
-app.MapOpenApi("/api/openapi.json");
+app.MapOpenApi("/api/openapi.json").Needs(Right.Nobody);
 app.MapCompetitions();
 app.MapDrafting();
 app.MapScoring();
@@ -92,8 +112,17 @@ app.MapBriefs();
 app.MapMeasuring();
 app.MapPublishing();
 app.MapReaders();
-app.MapGet("/api/health", () => TypedResults.Ok(new Health("ok"))).WithTags("Health").WithSummary("Answers when the application runs.");
-app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404)).ExcludeFromDescription();
+app.MapAccess();
+app.MapPeople();
+app.MapLinks();
+app.MapLog();
+app.MapGet("/api/health", () => TypedResults.Ok(new Health("ok")))
+    .WithTags("Health")
+    .Needs(Right.Nobody)
+    .WithSummary("Answers when the application runs.");
+app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404))
+    .Needs(Right.Nobody)
+    .ExcludeFromDescription();
 app.UseClient(builder.Configuration["Client"]);
 app.Run();
 

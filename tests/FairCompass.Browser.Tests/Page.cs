@@ -1,3 +1,4 @@
+using System.Net;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 
@@ -29,11 +30,26 @@ public sealed class Page : IDisposable
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
         Address = address;
+        SignIn(address);
         Open("/");
 
         // The start leads on to the first workout, and the lists fill in; a click before that may land beside its mark.
         Shows("23 drafts");
         Shows("114 in all");
+    }
+
+    /// <summary>Gives the browser the session of the demo’s organiser.</summary>
+    private void SignIn(Uri address)
+    {
+        var jar = new CookieContainer();
+        using var handler = new HttpClientHandler { CookieContainer = jar };
+        using var http = new HttpClient(handler) { BaseAddress = address };
+        RunningApp.SignIn(http).GetAwaiter().GetResult();
+        Open("/api/health");
+        foreach (System.Net.Cookie cookie in jar.GetCookies(address))
+        {
+            Driver.Manage().Cookies.AddCookie(new OpenQA.Selenium.Cookie(cookie.Name, cookie.Value, "/"));
+        }
     }
 
     public ChromeDriver Driver { get; }

@@ -12,6 +12,7 @@ public sealed class ApiFixture : IDisposable
     public ApiFixture()
     {
         Http = new HttpClient { BaseAddress = App.Address };
+        RunningApp.SignIn(Http).GetAwaiter().GetResult();
         Competition = Http.GetFromJsonAsync<JsonArray>("/api/competitions").GetAwaiter().GetResult()![0]!["id"]!.GetValue<Guid>();
     }
 

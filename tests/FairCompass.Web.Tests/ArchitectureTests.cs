@@ -1,4 +1,5 @@
 using System.Reflection;
+using FairCompass.Access;
 using FairCompass.Core.Drafts;
 using FairCompass.Documents;
 using FairCompass.Play;
@@ -21,11 +22,12 @@ public class ArchitectureTests
     public void Assemblies_point_one_way()
     {
         Assert.Empty(Ours(typeof(Understanding).Assembly));
-        Assert.Equal(["FairCompass.Core"], Ours(typeof(Database).Assembly));
+        Assert.Empty(Ours(typeof(Role).Assembly));
+        Assert.Equal(["FairCompass.Access", "FairCompass.Core"], Ours(typeof(Database).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
         Assert.Empty(Ours(typeof(DocumentReader).Assembly));
         Assert.Equal(
-            ["FairCompass.Core", "FairCompass.Documents", "FairCompass.Play", "FairCompass.Store"],
+            ["FairCompass.Access", "FairCompass.Core", "FairCompass.Documents", "FairCompass.Play", "FairCompass.Store"],
             Ours(typeof(Program).Assembly)
         );
     }

@@ -10,19 +10,7 @@ public class CalculatorTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private static JsonNode Example(string name) => JsonNode.Parse(File.ReadAllText(Path.Combine(Docs, "examples", name + ".json")))!;
 
-    internal static string Docs
-    {
-        get
-        {
-            var folder = AppContext.BaseDirectory;
-            while (!File.Exists(Path.Combine(folder, "FairCompass.slnx")))
-            {
-                folder = Path.GetDirectoryName(folder)!;
-            }
-
-            return Path.Combine(folder, "docs");
-        }
-    }
+    internal static string Docs => Repository.Path("docs");
 
     [Fact]
     public async Task The_documented_calls_all_answer()

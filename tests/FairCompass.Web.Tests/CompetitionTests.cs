@@ -164,7 +164,7 @@ public class CompetitionTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task An_empty_database_begins_with_a_new_competition()
     {
         using var app = new RunningApp(demo: false);
-        using var http = new HttpClient { BaseAddress = app.Address };
+        using var http = await app.Stranger();
         Assert.Equal("[]", await http.GetStringAsync("/api/competitions"));
         using var answer = await http.PostAsync(
             "/api/competitions",

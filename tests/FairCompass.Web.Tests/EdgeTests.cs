@@ -81,13 +81,7 @@ public class EdgeTests(ApiFixture api) : IClassFixture<ApiFixture>
     [Fact]
     public async Task The_committed_api_document_is_current()
     {
-        var folder = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(folder, "FairCompass.slnx")))
-        {
-            folder = Path.GetDirectoryName(folder)!;
-        }
-
-        var committed = System.Text.Json.Nodes.JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(folder, "docs", "openapi.json")));
+        var committed = System.Text.Json.Nodes.JsonNode.Parse(await File.ReadAllTextAsync(Repository.Path("docs/openapi.json")));
         Assert.True(System.Text.Json.Nodes.JsonNode.DeepEquals(committed!["paths"], (await api.Get("/api/openapi.json"))["paths"]));
     }
 }

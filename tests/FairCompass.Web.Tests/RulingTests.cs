@@ -85,15 +85,18 @@ public class RulingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var (_, second) = await api.Publish(copy, copied);
         Assert.Equal(first!["sha256"]!.GetValue<string>(), second!["sha256"]!.GetValue<string>());
         Assert.NotEqual(first["code"]!.GetValue<string>(), second["code"]!.GetValue<string>());
-        async Task<string> Leads(JsonNode version) =>
-            (await api.Get($"/api/published/{version["code"]}"))["version"]!["workoutId"]!.GetValue<string>();
-        Assert.Equal(id.ToString(), await Leads(first));
-        Assert.Equal(copy.ToString(), await Leads(second));
+        async Task<int> Newest(JsonNode version) =>
+            (await api.Get($"/api/published/{version["code"]}"))["newest"]!["number"]!.GetValue<int>();
         // A paper of the draft has the code that it is published under, and so has the paper of the version.
         Assert.Equal(second["code"]!.GetValue<string>(), draft["fingerprint"]!.GetValue<string>());
         var paper = await api.Get($"/api/workouts/{copy}/brief?audience=Judge");
         Assert.Equal(second["code"]!.GetValue<string>(), paper["fingerprint"]!.GetValue<string>());
         Assert.Equal(1, paper["version"]!.GetValue<int>());
+        // Each code leads to its own workout: what is published of the copy later does not concern the other.
+        Assert.Equal(HttpStatusCode.OK, (await api.Save(copy, copied, Text)).Status);
+        Assert.Equal(HttpStatusCode.OK, (await api.Publish(copy, copied + 1)).Status);
+        Assert.Equal(1, await Newest(first));
+        Assert.Equal(2, await Newest(second));
     }
 
     [Fact]

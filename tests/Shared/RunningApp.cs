@@ -1,5 +1,10 @@
+using System.Net.Http.Json;
+using FairCompass.Access;
+using FairCompass.Store;
+using FairCompass.Web.Access;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 
 namespace FairCompass.Tests.Shared;
@@ -35,6 +40,24 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     public Uri Address => ClientOptions.BaseAddress;
 
     public string Connection => new NpgsqlConnectionStringBuilder(server) { Database = name }.ConnectionString;
+
+    /// <summary>Signs a client in as somebody of the demo; its cookies are kept by it.</summary>
+    public static async Task SignIn(HttpClient http, Role role = Role.Organiser)
+    {
+        using var answer = await http.PostAsJsonAsync("/api/session", new SignIn(FirstPeople.DemoName(role), FirstPeople.DemoPassphrase));
+        answer.EnsureSuccessStatusCode();
+    }
+
+    /// <summary>A client that is signed in with an account of its own, which is nothing anywhere.</summary>
+    public async Task<HttpClient> Stranger(string name = "Stranger")
+    {
+        var accounts = Services.GetRequiredService<AccountStore>();
+        await accounts.Create(name, Services.GetRequiredService<Passphrases>().Hash(FirstPeople.DemoPassphrase), CancellationToken.None);
+        var http = new HttpClient { BaseAddress = Address };
+        using var answer = await http.PostAsJsonAsync("/api/session", new SignIn(name, FirstPeople.DemoPassphrase));
+        answer.EnsureSuccessStatusCode();
+        return http;
+    }
 
     /// <summary>Makes the database refuse everybody, as if it had been stopped, or lets them in again.</summary>
     public void SetDatabaseReachable(bool reachable)

@@ -32,13 +32,15 @@ for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => p
  * One request on a connection of its own. The built-in fetch shares its connections; when the application is killed under several
  * of them, it now and then answers none of them, nor any later one, and the run would stand still.
  */
+let cookie = "";
+
 function request(method, path, body, { headers = {}, signal, within = 30_000 } = {}) {
   return new Promise((resolve, reject) => {
-    const sent = http.request(base + path, { method, agent: false, signal, headers: { "Content-Type": "application/json", ...headers } }, (answer) => {
+    const sent = http.request(base + path, { method, agent: false, signal, headers: { "Content-Type": "application/json", ...(cookie ? { Cookie: cookie } : {}), ...headers } }, (answer) => {
       const parts = [];
       answer.on("data", (part) => parts.push(part));
       answer.on("error", reject);
-      answer.on("close", () => (answer.complete ? resolve({ status: answer.statusCode, text: Buffer.concat(parts).toString() }) : reject(new Error("cut off"))));
+      answer.on("close", () => (answer.complete ? resolve({ status: answer.statusCode, cookies: answer.headers["set-cookie"] ?? [], text: Buffer.concat(parts).toString() }) : reject(new Error("cut off"))));
     });
     sent.on("error", reject);
     sent.setTimeout(within, () => sent.destroy(new Error("no answer")));
@@ -71,6 +73,13 @@ async function startApp() {
     await sleep(50);
   }
   throw new Error("the application does not start");
+}
+
+/** Signs in as the demo’s organiser; a session outlives the application. */
+async function signIn() {
+  const answer = await request("POST", "/api/session", { name: "Demo organiser", passphrase: "quayside tide table" });
+  if (answer.status !== 204) throw new Error(`sign-in: ${answer.status}`);
+  cookie = answer.cookies.map((c) => c.split(";")[0]).join("; ");
 }
 
 const pg = (what) => execFileSync(`${root}/tests/faults/pg`, [what, data], { stdio: "ignore" });
@@ -203,6 +212,7 @@ async function faults(cid) {
 }
 
 await startApp();
+await signIn();
 try {
   const [{ id: cid }] = (await certain("GET", "/api/competitions")).body;
   const people = [...Array(long ? 8 : 4).keys()].map((n) => writer(cid, n));

@@ -1,7 +1,6 @@
 using System.Globalization;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Quantities;
-using QRCoder;
 
 namespace FairCompass.Core.Briefing;
 
@@ -39,9 +38,8 @@ public sealed record CardCode(string Id, string Content, int Size, Eq<string> Ro
             CultureInfo.InvariantCulture,
             $"{fingerprint.Code}/{number:000}/{fingerprint.Sha256.ToUpperInvariant()}"
         );
-        using var data = QRCodeGenerator.GenerateQrCode(content, QRCodeGenerator.ECCLevel.M);
-        var rows = data.ModuleMatrix.Select(row => string.Concat(row.Cast<bool>().Select(black => black ? '1' : '0'))).ToEq();
-        return new(id, content, rows.Count, rows);
+        var qr = QrModules.Of(content);
+        return new(id, content, qr.Size, qr.Rows);
     }
 
     /// <summary>Reads what a scanner gives, or a person types, of a card: the fingerprint’s code and the card’s number.</summary>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Access;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Drafts;
@@ -6,6 +7,7 @@ using FairCompass.Core.Format;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -21,13 +23,19 @@ public static class BriefEndpoints
     {
         app.MapGet("/api/workouts/{id:guid}/brief", Read)
             .WithTags("Briefs")
+            .Needs(Right.Look)
             .WithSummary("A paper of a saved draft for an audience, for one division or all.");
-        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown).WithTags("Briefs").WithSummary("The same paper as Markdown.");
+        app.MapGet("/api/workouts/{id:guid}/brief.md", Markdown)
+            .WithTags("Briefs")
+            .Needs(Right.Look)
+            .WithSummary("The same paper as Markdown.");
         app.MapGet("/api/workouts/{id:guid}/talk", Speak)
             .WithTags("Briefs")
+            .Needs(Right.Look)
             .WithSummary("The briefing of a saved draft as it is spoken to judges or athletes, part by part, with its length.");
         app.MapGet("/api/competitions/{id:guid}/pack", Pack)
             .WithTags("Briefs")
+            .Needs(Right.Look)
             .WithSummary(
                 "Every paper of an audience, or of all, for every workout of the competition; after some 2 MB the rest follows where the "
                     + "Link header says, from the paper with that number."

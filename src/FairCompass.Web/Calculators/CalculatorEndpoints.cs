@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Access;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
@@ -7,6 +8,7 @@ using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Core.Text;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -25,8 +27,12 @@ public static class CalculatorEndpoints
     public static void MapCalculators(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Calculators");
-        tag.MapPost("/score", Score).WithSummary("Scores observations of one or many entries under a definition; nothing is stored.");
-        tag.MapPost("/rank", Rank).WithSummary("Places, points and the overall table of results; nothing is stored.");
+        tag.MapPost("/score", Score)
+            .Needs(Right.Calculate)
+            .WithSummary("Scores observations of one or many entries under a definition; nothing is stored.");
+        tag.MapPost("/rank", Rank)
+            .Needs(Right.Calculate)
+            .WithSummary("Places, points and the overall table of results; nothing is stored.");
     }
 
     private static Results<Ok<ScoreAnswer>, FieldsRefused> Score(ScoreRequest request)

@@ -1,5 +1,7 @@
+using FairCompass.Access;
 using FairCompass.Core.Kit;
 using FairCompass.Core.Quantities;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -17,6 +19,7 @@ public static class PlateEndpoints
     public static void MapPlates(this WebApplication app) =>
         app.MapPost("/api/plates", Plan)
             .WithTags("Calculators")
+            .Needs(Right.Calculate)
             .WithSummary(
                 "The cheapest changes of plates of all bars of a lane, what cannot be made, and what is lacking; nothing is stored."
             );

@@ -1,3 +1,4 @@
+using FairCompass.Access;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
@@ -7,6 +8,7 @@ using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -29,15 +31,28 @@ public static class CompetitionEndpoints
         group
             .MapGet(
                 "/",
-                async (CompetitionStore store, CancellationToken cancel) =>
-                    (await store.Names(cancel)).Select(c => new CompetitionEntry(c.Id, c.Name)).ToList()
+                async (CompetitionStore store, AccountStore accounts, Visitor visitor, CancellationToken cancel) =>
+                {
+                    var places = await accounts.Everywhere(visitor.Account, cancel);
+                    return (await store.Names(cancel))
+                        .Where(c => places.ContainsKey(c.Id))
+                        .Select(c => new CompetitionEntry(c.Id, c.Name))
+                        .ToList();
+                }
             )
-            .WithSummary("Lists the competitions, oldest first.");
-        group.MapPost("/", Create).WithSummary("Creates a competition.");
-        group.MapGet("/{id:guid}", Read).WithSummary("Reads a competition.");
-        group.MapPut("/{id:guid}", Save).WithSummary("Saves a competition over a known revision; an outdated base is refused (409).");
-        group.MapPost("/{id:guid}/kit", AddToKit).WithSummary("Adds implements to the kit of a lane; what is there already stays.");
-        group.MapGet("/{id:guid}/overview", ReadOverview).WithSummary("The workouts with what is open in each.");
+            .Needs(Right.Account)
+            .WithSummary("Lists the competitions in which one is something, oldest first.");
+        group.MapPost("/", Create).Needs(Right.Account, "made a competition").WithSummary("Creates a competition.");
+        group.MapGet("/{id:guid}", Read).Needs(Right.Look).WithSummary("Reads a competition.");
+        group
+            .MapPut("/{id:guid}", Save)
+            .Needs(Right.Settle, "saved the competition")
+            .WithSummary("Saves a competition over a known revision; an outdated base is refused (409).");
+        group
+            .MapPost("/{id:guid}/kit", AddToKit)
+            .Needs(Right.Settle, "added to the kit")
+            .WithSummary("Adds implements to the kit of a lane; what is there already stays.");
+        group.MapGet("/{id:guid}/overview", ReadOverview).Needs(Right.Look).WithSummary("The workouts with what is open in each.");
     }
 
     private static async Task<Results<Ok<StoredCompetition>, FieldsRefused>> Create(
@@ -45,6 +60,8 @@ public static class CompetitionEndpoints
         RequestKey key,
         CompetitionStore store,
         CompetitionCache cache,
+        AccountStore accounts,
+        Visitor visitor,
         CancellationToken cancel
     )
     {
@@ -54,6 +71,7 @@ public static class CompetitionEndpoints
         }
 
         var created = await store.Create(competition, [], key.Value, cancel);
+        await accounts.Add(created.Id, visitor.Account, Role.Organiser, cancel);
         cache.Put(created);
         return TypedResults.Ok(Stored(created));
     }

@@ -1,3 +1,4 @@
+using FairCompass.Access;
 using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Explaining;
@@ -6,6 +7,7 @@ using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -19,20 +21,31 @@ public static class DraftEndpoints
     public static void MapDrafting(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Drafts");
-        tag.MapPost("/competitions/{id:guid}/workouts", Create).WithSummary("Adds a draft at the end.");
-        tag.MapGet("/workouts/{id:guid}", Read).WithSummary("Reads a draft.");
+        tag.MapPost("/competitions/{id:guid}/workouts", Create)
+            .Needs(Right.Write, "added a workout")
+            .WithSummary("Adds a draft at the end.");
+        tag.MapGet("/workouts/{id:guid}", Read).Needs(Right.Look).WithSummary("Reads a draft.");
         tag.MapPut("/workouts/{id:guid}", Save)
+            .Needs(Right.Write, "saved a draft")
             .WithSummary("Saves a draft over a known revision; an outdated base is refused (409) with what changed.");
-        tag.MapPut("/workouts/{id:guid}/removed", Remove).WithSummary("Removes a draft, or brings it back.");
+        tag.MapPut("/workouts/{id:guid}/removed", Remove)
+            .Needs(Right.Write, "removed a workout or brought it back")
+            .WithSummary("Removes a draft, or brings it back.");
         tag.MapPost("/competitions/{id:guid}/explain", ExplainStored)
+            .Needs(Right.Look)
             .WithSummary("Explains a text in a stored competition, for each keystroke.");
         tag.MapPost("/competitions/{id:guid}/cell", SetCellOf)
+            .Needs(Right.Look)
             .WithSummary("The change of a text that sets a cell of the prescription table.");
         tag.MapPost("/competitions/{id:guid}/edit", EditText)
+            .Needs(Right.Look)
             .WithSummary("The edits of a text that a command asks for; nothing is stored.");
         tag.MapPost("/workouts/{id:guid}/edit", EditStored)
+            .Needs(Right.Write, "saved a draft")
             .WithSummary("Carries out a command on a stored draft and saves it; an outdated base is refused (409).");
-        tag.MapPost("/explain", ExplainPublic).WithSummary("Explains a draft text or a workout as JSON; nothing is stored.");
+        tag.MapPost("/explain", ExplainPublic)
+            .Needs(Right.Calculate)
+            .WithSummary("Explains a draft text or a workout as JSON; nothing is stored.");
     }
 
     private static async Task<Results<Ok<StoredDraft>, NotThere, FieldsRefused>> Create(

@@ -1,9 +1,11 @@
 using System.Text.Json;
+using FairCompass.Access;
 using FairCompass.Core.Format;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -35,14 +37,22 @@ public static class ExchangeEndpoints
     {
         var tag = app.MapGroup("/api").WithTags("Exchange");
         tag.MapGet("/workouts/{id:guid}/export", ExportWorkout)
+            .Needs(Right.Look, "exported a workout")
             .WithSummary("A workout as a file; its JSON Schema is docs/schema/workout.schema.json.");
         tag.MapGet("/competitions/{id:guid}/export", ExportCompetition)
+            .Needs(Right.Look, "exported the competition")
             .WithSummary("A competition with its workouts as a file; its JSON Schema is docs/schema/competition.schema.json.");
         tag.MapPost("/competitions/{id:guid}/import", ImportWorkout)
+            .Needs(Right.Write, "added a workout")
             .WithSummary("Adds a workout from a file, of this or an older version.");
-        tag.MapPost("/import", ImportCompetition).WithSummary("Creates a competition from a file, of this or an older version.");
-        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet).WithSummary("The prescription table as comma-separated values.");
+        tag.MapPost("/import", ImportCompetition)
+            .Needs(Right.Account, "opened a competition from a file")
+            .WithSummary("Creates a competition from a file, of this or an older version.");
+        tag.MapGet("/workouts/{id:guid}/prescriptions.csv", ExportSheet)
+            .Needs(Right.Look, "exported a workout")
+            .WithSummary("The prescription table as comma-separated values.");
         tag.MapPost("/competitions/{id:guid}/prescriptions", ReadSheetInto)
+            .Needs(Right.Look)
             .WithSummary("Writes the loads and amounts of a table into a draft text; nothing is stored.");
     }
 
@@ -80,6 +90,8 @@ public static class ExchangeEndpoints
         RequestKey key,
         CompetitionStore store,
         CompetitionCache cache,
+        AccountStore accounts,
+        Visitor visitor,
         CancellationToken cancel
     )
     {
@@ -104,6 +116,7 @@ public static class ExchangeEndpoints
         }
 
         var created = await store.Create(competition, drafts, key.Value, cancel);
+        await accounts.Add(created.Id, visitor.Account, Role.Organiser, cancel);
         cache.Put(created);
         return TypedResults.Ok(new Imported(created.Id));
     }

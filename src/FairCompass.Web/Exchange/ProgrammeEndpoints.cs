@@ -1,5 +1,7 @@
+using FairCompass.Access;
 using FairCompass.Core.Drafts;
 using FairCompass.Documents.Writing;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -31,6 +33,7 @@ public static class ProgrammeEndpoints
                             ? new Download<TextFile>(MarkedText.Plain(w), Name(w, all, "txt"))
                             : NotThere.Gone(gone)
                 )
+                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
                 .WithSummary($"{what} as text.");
             tag.MapGet(
                     of + ".md",
@@ -39,6 +42,7 @@ public static class ProgrammeEndpoints
                             ? new Download<MarkdownFile>(MarkedText.Markdown(w), Name(w, all, "md"))
                             : NotThere.Gone(gone)
                 )
+                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
                 .WithSummary($"{what} as Markdown: a heading each, its lines as a list.");
             tag.MapGet(
                     of + ".docx",
@@ -47,6 +51,7 @@ public static class ProgrammeEndpoints
                             ? new Download<WordFile>(WordDocument.Write(w), Name(w, all, "docx"))
                             : NotThere.Gone(gone)
                 )
+                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
                 .WithSummary($"{what} as a document of a word processor.");
             tag.MapGet(
                     of + ".xlsx",
@@ -55,6 +60,7 @@ public static class ProgrammeEndpoints
                             ? new Download<SheetFile>(SheetDocument.Write(w), Name(w, all, "xlsx"))
                             : NotThere.Gone(gone)
                 )
+                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
                 .WithSummary("The loads and amounts as a spreadsheet, a sheet each workout.");
         }
     }

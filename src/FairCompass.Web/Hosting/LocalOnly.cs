@@ -33,6 +33,13 @@ public sealed class LocalOnly(RequestDelegate next)
                 return;
             }
 
+            if (HttpMethods.IsDelete(request.Method) && request.ContentLength is null or 0)
+            {
+                // No page of another site sends this method without being asked first (CORS), and there is nothing to read.
+                await next(context);
+                return;
+            }
+
             // Neither of the two is sent by another page without being asked first (CORS).
             var file = Limits.OwnOf(context.GetEndpoint()) is not null;
             if (file ? !IsBytes(request.ContentType) : !request.HasJsonContentType() || !IsUtf8(request.ContentType))

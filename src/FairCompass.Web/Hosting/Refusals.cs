@@ -107,3 +107,21 @@ public sealed class TooOften(string title, string detail)
     /// <inheritdoc/>
     public static void PopulateMetadata(MethodInfo method, EndpointBuilder builder) => Describe<ProblemDetails>(builder, 429);
 }
+
+/// <summary>Whoever asks may not (403).</summary>
+/// <param name="title">What is refused.</param>
+/// <param name="detail">What can be done.</param>
+public sealed class NotAllowed(string title, string detail)
+    : Refusal(
+        new()
+        {
+            Title = title,
+            Detail = detail,
+            Status = 403,
+        }
+    ),
+        IEndpointMetadataProvider
+{
+    /// <inheritdoc/>
+    public static void PopulateMetadata(MethodInfo method, EndpointBuilder builder) => Describe<ProblemDetails>(builder, 403);
+}

@@ -1,7 +1,9 @@
+using FairCompass.Access;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Measuring;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -32,10 +34,14 @@ public static class MeasuringEndpoints
     public static void MapMeasuring(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/measurements").WithTags("Measuring");
-        group.MapGet("/", Read).WithSummary("What is measured for each athlete, and what was read.");
-        group.MapGet("/line", Line).WithSummary("The line of a reading, in millimetres and inches; nothing is stored.");
+        group.MapGet("/", Read).Needs(Right.SeeMeasured).WithSummary("What is measured for each athlete, and what was read.");
+        group
+            .MapGet("/line", Line)
+            .Needs(Right.SeeMeasured)
+            .WithSummary("The line of a reading, in millimetres and inches; nothing is stored.");
         group
             .MapPost("/", Write)
+            .Needs(Right.Measure, "wrote down a measurement")
             .WithSummary("Writes a reading down; it stays, and a second one stays beside it. An id is for one reading (409).");
     }
 

@@ -1,7 +1,9 @@
+using FairCompass.Access;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Natural;
 using FairCompass.Documents;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -28,12 +30,14 @@ public static class ReadEndpoints
     {
         var tag = app.MapGroup("/api/read").WithTags("Calculators");
         tag.MapPost("", Read)
+            .Needs(Right.Calculate)
             .WithSummary(
                 "Reads a workout as coaches write it: a draft, where each line of it comes from, what must be asked, what was kept as a "
                     + "remark, and what was not understood; nothing is stored."
             );
         tag.MapPost("/file", ReadFile)
             .WithMetadata(new RequestSizeLimitAttribute(DocumentReader.MostBytes + 1))
+            .Needs(Right.Calculate)
             .WithSummary("The text of a file: plain text, Markdown, CSV, HTML, .xlsx, .docx, PDF; nothing is stored.");
     }
 

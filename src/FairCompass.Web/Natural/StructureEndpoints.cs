@@ -1,4 +1,6 @@
+using FairCompass.Access;
 using FairCompass.Core.Commands;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -18,8 +20,11 @@ public static class StructureEndpoints
     {
         var tag = app.MapGroup("/api/structures").WithTags("Calculators");
         tag.MapGet("", () => TypedResults.Ok(Structure.All))
+            .Needs(Right.Calculate)
             .WithSummary("The structures with which a workout can begin, the most usual first.");
-        tag.MapPost("", Begin).WithSummary("A draft with a structure in it, and the places that are to be filled in; nothing is stored.");
+        tag.MapPost("", Begin)
+            .Needs(Right.Calculate)
+            .WithSummary("A draft with a structure in it, and the places that are to be filled in; nothing is stored.");
     }
 
     private static Results<Ok<BegunDraft>, FieldsRefused> Begin(BeginRequest request) =>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using FairCompass.Access;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format.V1;
@@ -8,6 +9,7 @@ using FairCompass.Core.Playing;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
 using FairCompass.Play;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -23,11 +25,15 @@ public static class PlayEndpoints
     {
         app.MapPost("/api/play", Play)
             .WithTags("Calculators")
+            .Needs(Right.Calculate)
             .WithSummary("Makes up one run of an entry: events, facts, the card, and the score; nothing is stored.");
         var group = app.MapGroup("/api/competitions/{id:guid}/dry-run").WithTags("Dry run");
-        group.MapPost("/", Playable).WithSummary("Who can run a draft, and which paces are expected of its movements.");
-        group.MapPost("/heat", PlayHeat).WithSummary("One made-up heat of a draft, as rows over the clock.");
-        group.MapPost("/usual", PlayMany).WithSummary("What usually happens: many made-up runs of some entries, summed up.");
+        group.MapPost("/", Playable).Needs(Right.Look).WithSummary("Who can run a draft, and which paces are expected of its movements.");
+        group.MapPost("/heat", PlayHeat).Needs(Right.Look).WithSummary("One made-up heat of a draft, as rows over the clock.");
+        group
+            .MapPost("/usual", PlayMany)
+            .Needs(Right.Look)
+            .WithSummary("What usually happens: many made-up runs of some entries, summed up.");
     }
 
     private static Results<Ok<PlayAnswer>, FieldsRefused> Play(PlayRequest request, CancellationToken cancel)

@@ -1,10 +1,10 @@
-using FairCompass.Core.Briefing;
+using FairCompass.Access;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Interviewing;
-using FairCompass.Core.Languages;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -51,14 +51,27 @@ public sealed record InForceOf(PublishedVersion? Version, Eq<HeatsUnder> Heats);
 /// <param name="Competition">The competition as it stood when this was published.</param>
 /// <param name="Others">The newest versions of its other workouts, by their names.</param>
 public sealed record CodeFound(
-    PublishedVersion Version,
-    PublishedVersion Newest,
+    VersionOfCode Version,
+    VersionOfCode Newest,
     string Title,
     IReadOnlyList<string> Divisions,
     Difference Since,
     CompetitionOfCode Competition,
     IReadOnlyList<OtherCode> Others
 );
+
+/// <summary>A version as readers know it: nothing in it leads to the draft behind it.</summary>
+/// <param name="Number">Its number, from 1.</param>
+/// <param name="Code">The code that is printed.</param>
+/// <param name="HoldsFrom">From when it holds, in words; empty for at once.</param>
+/// <param name="FromHeat">The heat from which it holds; null where it holds at once, or from when words say.</param>
+/// <param name="Note">What the head judge says of it; may be empty.</param>
+/// <param name="At">When it was published, UTC.</param>
+public sealed record VersionOfCode(int Number, string Code, string HoldsFrom, int? FromHeat, string Note, DateTime At)
+{
+    /// <summary>Of a stored version.</summary>
+    internal static VersionOfCode Of(PublishedVersion v) => new(v.Number, v.Code, v.HoldsFrom, v.FromHeat, v.Note, v.At);
+}
 
 /// <summary>What readers are told of a competition.</summary>
 /// <param name="Name">Its name.</param>
@@ -67,6 +80,11 @@ public sealed record CodeFound(
 /// <param name="Place">Where; may be empty.</param>
 public sealed record CompetitionOfCode(string Name, DateOnly Starts, DateOnly Ends, string Place);
 
+/// <summary>What can be read of a competition.</summary>
+/// <param name="Competition">The competition.</param>
+/// <param name="Workouts">The newest versions of its published workouts, by their names.</param>
+public sealed record PublishedHere(CompetitionOfCode Competition, IReadOnlyList<OtherCode> Workouts);
+
 /// <summary>Another workout of the competition that can be read.</summary>
 /// <param name="Title">Its name.</param>
 /// <param name="Code">The code of its newest version.</param>
@@ -74,30 +92,43 @@ public sealed record CompetitionOfCode(string Name, DateOnly Starts, DateOnly En
 public sealed record OtherCode(string Title, string Code, int Number);
 
 /// <summary>The interview, publishing, and what has changed.</summary>
-public static class PublishingEndpoints
+public static partial class PublishingEndpoints
 {
     /// <summary>Maps the addresses.</summary>
     public static void MapPublishing(this WebApplication app)
     {
         var drafts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Publishing");
-        drafts.MapGet("/interview", ReadInterview).WithSummary("What must be answered before the draft can be published.");
+        app.MapGet("/api/competitions/{id:guid}/published", All)
+            .WithTags("Publishing")
+            .Needs(Right.ReadPublished)
+            .WithSummary("What is published in the competition, for those who only read.");
+        drafts
+            .MapGet("/interview", ReadInterview)
+            .Needs(Right.Look)
+            .WithSummary("What must be answered before the draft can be published.");
         drafts
             .MapPost("/publish", Publish)
+            .Needs(Right.Publish, "published a version")
             .WithSummary(
                 "Publishes the draft as the next version; refused while a question is open (422), or when the draft was saved "
                     + "elsewhere since (409)."
             );
-        drafts.MapGet("/published", Versions).WithSummary("The published versions, newest first.");
+        drafts.MapGet("/published", Versions).Needs(Right.Look).WithSummary("The published versions, newest first.");
         drafts
             .MapGet("/in-force", ReadInForce)
+            .Needs(Right.Look)
             .WithSummary("Under which version heats are judged, where a correction holds from a heat on.");
-        drafts.MapGet("/changes", Changes).WithSummary("What differs between two versions, or between a version and the draft.");
+        drafts
+            .MapGet("/changes", Changes)
+            .Needs(Right.Look)
+            .WithSummary("What differs between two versions, or between a version and the draft.");
         var codes = app.MapGroup("/api/published/{code}").WithTags("Publishing");
-        codes.MapGet("/", ReadCode).WithSummary("Which version a printed code stands for, and what has changed since.");
+        codes.MapGet("/", ReadCode).Needs(Right.Nobody).WithSummary("Which version a printed code stands for, and what has changed since.");
         codes
             .MapGet("/erratum", ReadErratum)
+            .Needs(Right.Nobody)
             .WithSummary("The sheet for who holds the version before: what is different, for whom, from when.");
-        codes.MapGet("/brief", ReadBrief).WithSummary("A brief of a published version.");
+        codes.MapGet("/brief", ReadBrief).Needs(Right.Nobody).WithSummary("A brief of a published version.");
     }
 
     private static async Task<Results<Ok<InterviewOf>, NotThere>> ReadInterview(
@@ -238,136 +269,4 @@ public static class PublishingEndpoints
             ? TypedResults.Ok(Differences.Between(before, open.Understanding))
             : NotThere.Gone("workout");
     }
-
-    private static async Task<Results<Ok<CodeFound>, NotThere, FieldsRefused>> ReadCode(
-        string code,
-        OpenDrafts drafts,
-        PublishedStore published,
-        CancellationToken cancel
-    )
-    {
-        var printed = await PrintedCode.Read(code, published, cancel);
-        if (printed.Version is not { } found)
-        {
-            return printed.IsMisread ? printed.Misread : printed.Unknown;
-        }
-
-        var newest = (await published.Of(found.WorkoutId, cancel))[0];
-        var before = await drafts.OpenPublished(found.Id, cancel);
-        var now = newest.Id == found.Id ? before : await drafts.OpenPublished(newest.Id, cancel);
-        return TypedResults.Ok(
-            new CodeFound(
-                found,
-                newest,
-                before.Workout.Title,
-                before.Courses.Select(c => c.Address.Division.Name).Distinct().ToList(),
-                Differences.Between(before, now),
-                new(before.Competition.Name, before.Competition.Starts, before.Competition.Ends, before.Competition.Place),
-                await Others(found, drafts, published, cancel)
-            )
-        );
-    }
-
-    private static async Task<IReadOnlyList<OtherCode>> Others(
-        PublishedVersion found,
-        OpenDrafts drafts,
-        PublishedStore published,
-        CancellationToken cancel
-    )
-    {
-        var others = new List<OtherCode>();
-        foreach (var version in (await published.Newest(found.CompetitionId, cancel)).Values.Where(v => v.WorkoutId != found.WorkoutId))
-        {
-            others.Add(new((await drafts.OpenPublished(version.Id, cancel)).Workout.Title, version.Code, version.Number));
-        }
-
-        return [.. others.OrderBy(o => o.Title, StringComparer.Ordinal)];
-    }
-
-    private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> ReadBrief(
-        string code,
-        Audience audience,
-        string? division,
-        Language? language,
-        bool? figures,
-        OpenDrafts drafts,
-        PublishedStore published,
-        CancellationToken cancel
-    )
-    {
-        var printed = await PrintedCode.Read(code, published, cancel);
-        if (printed.Version is not { } found)
-        {
-            return printed.IsMisread ? printed.Misread : printed.Unknown;
-        }
-
-        if ((EnumInput.Objection("audience", (Audience?)audience) ?? EnumInput.Objection("language", language)) is { } unknown)
-        {
-            return new FieldsRefused([unknown]);
-        }
-
-        var u = await drafts.OpenPublished(found.Id, cancel);
-        return division is not null
-            && u.Courses.All(c => !string.Equals(c.Address.Division.Name, division, StringComparison.OrdinalIgnoreCase))
-                ? new FieldsRefused("division", $"This workout is not for {division}.")
-            : audience == Audience.Holder
-                ? new FieldsRefused("audience", "An erratum is made of two versions: see /api/published/{code}/erratum.")
-            : TypedResults.Ok(
-                new BriefBuilder(
-                    u,
-                    division,
-                    DateOnly.FromDateTime(found.At),
-                    new()
-                    {
-                        Language = language ?? default,
-                        Figures = figures ?? false,
-                        Published = new(found.Sha256, found.Code),
-                    }
-                ).Build(audience) with
-                {
-                    Version = found.Number,
-                }
-            );
-    }
-
-    private static async Task<Results<Ok<Brief>, NotThere, FieldsRefused>> ReadErratum(
-        string code,
-        Language? language,
-        OpenDrafts drafts,
-        PublishedStore published,
-        CancellationToken cancel
-    )
-    {
-        var printed = await PrintedCode.Read(code, published, cancel);
-        if (printed.Version is not { } found)
-        {
-            return printed.IsMisread ? printed.Misread : printed.Unknown;
-        }
-
-        if (EnumInput.Objection("language", language) is { } unknown)
-        {
-            return new FieldsRefused([unknown]);
-        }
-
-        if ((await published.Of(found.WorkoutId, cancel)).FirstOrDefault(v => v.Number == found.Number - 1) is not { } older)
-        {
-            return new NotThere("Version 1 corrects nothing.", detail: "There is no older paper.");
-        }
-
-        var (before, now) = (await drafts.OpenPublished(older.Id, cancel), await drafts.OpenPublished(found.Id, cancel));
-        return TypedResults.Ok(
-            ErratumSheet.Of(
-                before,
-                now,
-                new(found.Number, new(found.Sha256, found.Code), older.Code, DateOnly.FromDateTime(found.At), found.HoldsFrom, found.Note),
-                language ?? default
-            )
-        );
-    }
-
-    internal static FieldsRefused? Words(string field, string text, int most) =>
-        text.Length > most ? new FieldsRefused([new(field, $"At most {most} characters; this has {text.Length}.")])
-        : text.Any(c => c != '\n' && Core.Text.Characters.IsForbidden(c))
-            ? new FieldsRefused([new(field, "The text holds a character that cannot be stored.")])
-        : null;
 }

@@ -1,9 +1,11 @@
 using System.Security.Cryptography;
 using System.Text;
+using FairCompass.Access;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Text;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -65,16 +67,26 @@ public static class ReaderEndpoints
     public static void MapReaders(this WebApplication app)
     {
         var codes = app.MapGroup("/api/published/{code}").WithTags("Readers");
-        codes.MapPost("/questions", Ask).WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).");
-        codes.MapGet("/questions", Public).WithSummary("The questions on this workout with their answers, without contacts.");
-        codes.MapGet("/quiz", ReadQuiz).WithSummary("Three questions out of the fault table, for a judge.");
-        codes.MapPost("/confirm", Confirm).WithSummary("Confirms by name that this version was read and understood.");
+        codes
+            .MapPost("/questions", Ask)
+            .Needs(Right.Nobody)
+            .WithSummary("Asks on a line; a sender may ask five times in ten minutes (429 after that).");
+        codes
+            .MapGet("/questions", Public)
+            .Needs(Right.Nobody)
+            .WithSummary("The questions on this workout with their answers, without contacts.");
+        codes.MapGet("/quiz", ReadQuiz).Needs(Right.Nobody).WithSummary("Three questions out of the fault table, for a judge.");
+        codes.MapPost("/confirm", Confirm).Needs(Right.Nobody).WithSummary("Confirms by name that this version was read and understood.");
         var workouts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Readers");
-        workouts.MapGet("/questions", ToAnswer).WithSummary("The questions on a workout, for the head judge.");
-        workouts.MapGet("/confirmations", Confirmed).WithSummary("Who has confirmed which version.");
-        workouts.MapPost("/confirmations/compare", Compare).WithSummary("Compares who has confirmed a version with a list of names.");
+        workouts.MapGet("/questions", ToAnswer).Needs(Right.Answer).WithSummary("The questions on a workout, for the head judge.");
+        workouts.MapGet("/confirmations", Confirmed).Needs(Right.Answer).WithSummary("Who has confirmed which version.");
+        workouts
+            .MapPost("/confirmations/compare", Compare)
+            .Needs(Right.Answer)
+            .WithSummary("Compares who has confirmed a version with a list of names.");
         app.MapPost("/api/questions/{question:guid}/answer", Answer)
             .WithTags("Readers")
+            .Needs(Right.Answer, "answered a question")
             .WithSummary("Answers a question once; a ruling becomes a clause and makes a new version.");
     }
 

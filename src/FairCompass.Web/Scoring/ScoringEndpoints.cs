@@ -1,5 +1,7 @@
+using FairCompass.Access;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Scoring;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -61,6 +63,7 @@ public static class ScoringEndpoints
     public static void MapScoring(this WebApplication app) =>
         app.MapPost("/api/competitions/{id:guid}/try", Try)
             .WithTags("Scoring")
+            .Needs(Right.Look)
             .WithSummary("The card of a draft, sample results, and the score and place of a tried one.");
 
     private static async Task<Results<Ok<TryAnswer>, NotThere, FieldsRefused>> Try(

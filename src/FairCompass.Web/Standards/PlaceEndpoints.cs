@@ -1,9 +1,11 @@
+using FairCompass.Access;
 using FairCompass.Core.Commands;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Standards;
 using FairCompass.Store;
+using FairCompass.Web.Access;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -39,9 +41,13 @@ public static class PlaceEndpoints
     public static void MapStandardPlaces(this WebApplication app)
     {
         var group = app.MapGroup("/api/workouts/{id:guid}/standards/{movement}").WithTags("Standards");
-        group.MapGet("/", Read).WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.");
+        group
+            .MapGet("/", Read)
+            .Needs(Right.Look)
+            .WithSummary("Where a movement is done in a draft, and what the draft says differently of its standard.");
         group
             .MapPut("/", Say)
+            .Needs(Right.Write, "saved a draft")
             .WithSummary(
                 "Says a rule of a standard differently in a draft, or at one place in it, and saves the draft; an outdated "
                     + "base is refused (409)."

@@ -1,3 +1,4 @@
+using FairCompass.Access;
 using FairCompass.Core.InForce;
 using FairCompass.Core.LayingOut;
 using FairCompass.Core.Natural;
@@ -5,6 +6,7 @@ using FairCompass.Core.Policies;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
+using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -45,28 +47,45 @@ public static class StandardsEndpoints
         var library = app.MapGroup("/api/standards").WithTags("Standards");
         library
             .MapGet("/", () => new Book(MovementLibrary.Edition, MovementLibrary.All, MovementLibrary.Rules))
+            .Needs(Right.Calculate)
             .WithSummary("The library, before any policy or house rule.");
         library
             .MapGet("/things", () => LayOut.Names(MovementLibrary.All))
+            .Needs(Right.Calculate)
             .WithSummary("What boxes, machines, rigs and ropes are called where a kit says how many there are.");
-        library.MapGet("/phrases", () => PhraseBook.All).WithSummary("Every rule of the library once, to write standards from.");
+        library
+            .MapGet("/phrases", () => PhraseBook.All)
+            .Needs(Right.Calculate)
+            .WithSummary("Every rule of the library once, to write standards from.");
         var group = app.MapGroup("/api/competitions/{id:guid}").WithTags("Standards");
-        group.MapGet("/standards", Read).WithSummary("The book of a competition: policies and house rules applied.");
-        group.MapGet("/standards/{movement}", One).WithSummary("One standard as it is in force, for a division and in a workout.");
+        group.MapGet("/standards", Read).Needs(Right.Look).WithSummary("The book of a competition: policies and house rules applied.");
+        group
+            .MapGet("/standards/{movement}", One)
+            .Needs(Right.Look)
+            .WithSummary("One standard as it is in force, for a division and in a workout.");
         group
             .MapGet("/standards/{movement}/figures", Figures)
+            .Needs(Right.Look)
             .WithSummary("The figures of a standard: three positions, and typical faults beside good poses.");
-        group.MapGet("/standards/nearest", Nearest).WithSummary("The standards most like a name, to begin a new one from.");
+        group
+            .MapGet("/standards/nearest", Nearest)
+            .Needs(Right.Look)
+            .WithSummary("The standards most like a name, to begin a new one from.");
         group
             .MapGet("/standards/{movement}/copy", Copy)
+            .Needs(Right.Look)
             .WithSummary("A standard under another name, to write an own one from; nothing is stored.");
         group
             .MapPost("/standards/look", Look)
+            .Needs(Right.Look)
             .WithSummary(
                 "Looks at a standard that is being written: what is missing, what no judge could see, and one position as it is posed."
             );
-        group.MapGet("/words", WordsOf).WithSummary("Every word of the trade for a movement of the competition’s book.");
-        group.MapGet("/policies", PoliciesOf).WithSummary("Every topic with its schools, what is in force, and who departs.");
+        group.MapGet("/words", WordsOf).Needs(Right.Look).WithSummary("Every word of the trade for a movement of the competition’s book.");
+        group
+            .MapGet("/policies", PoliciesOf)
+            .Needs(Right.Look)
+            .WithSummary("Every topic with its schools, what is in force, and who departs.");
     }
 
     private static async Task<Results<Ok<IReadOnlyList<TradeWord>>, NotThere>> WordsOf(

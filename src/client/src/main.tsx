@@ -34,6 +34,8 @@ const router = createBrowserRouter([
       { path: "checks", lazy: async () => ({ Component: (await import("./checks/ChecksPage")).ChecksPage }) },
       { path: "dry-run/:wid?", lazy: async () => ({ Component: (await import("./dryrun/DryRunPage")).DryRunPage }) },
       { path: "publish/:wid?", lazy: async () => ({ Component: (await import("./publishing/PublishPage")).PublishPage }) },
+      { path: "people", lazy: async () => ({ Component: (await import("./access/PeoplePage")).PeoplePage }) },
+      { path: "log", lazy: async () => ({ Component: (await import("./access/LogPage")).LogPage }) },
       { path: "pack", lazy: async () => ({ Component: (await import("./briefs/PackPage")).PackPage }) },
       { path: "talk/:wid/:audience", lazy: async () => ({ Component: (await import("./briefs/TalkPage")).TalkPage }) },
       { path: "briefs/:wid?/:audience?", lazy: async () => ({ Component: (await import("./briefs/BriefPage")).BriefPage }) },
@@ -45,6 +47,20 @@ const router = createBrowserRouter([
     hydrateFallbackElement: <Loading what="Fair Compass" />,
     lazy: async () => ({ Component: (await import("./reading/ReaderPage")).ReaderPage }),
   },
+  ...(
+    [
+      ["/sign-in", async () => (await import("./access/SignInPage")).SignInPage],
+      ["/join", async () => (await import("./access/JoinPage")).JoinPage],
+      ["/open", async () => (await import("./access/OpenPage")).OpenPage],
+      ["/account", async () => (await import("./access/AccountPage")).AccountPage],
+      ["/papers/:cid", async () => (await import("./access/PublishedPage")).PublishedPage],
+    ] as const
+  ).map(([path, page]) => ({
+    path,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Loading what="Fair Compass" />,
+    lazy: async () => ({ Component: await page() }),
+  })),
   { path: "*", element: <Navigate to="/" replace /> },
 ]);
 

@@ -13,6 +13,48 @@ type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: 
 export const queries = {
   competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
 
+  /** Who is signed in here, and what they are where. */
+  me: () => queryOptions({ queryKey: ["me"], queryFn: () => ask(api.GET("/api/me")), staleTime: 30_000 }),
+
+  /** What a link that opens once opens. */
+  pass: (token: string) =>
+    queryOptions({ queryKey: ["pass", token], queryFn: () => ask(api.POST("/api/pass", { body: { token } })), staleTime: Infinity }),
+
+  sessions: () => queryOptions({ queryKey: ["sessions"], queryFn: () => ask(api.GET("/api/sessions")), staleTime: 0 }),
+
+  people: (id: string) =>
+    queryOptions({
+      queryKey: ["people", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/people", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  links: (id: string) =>
+    queryOptions({
+      queryKey: ["links", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/links", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  /** What was done, the newest first; empty words ask for all. */
+  log: (id: string, who: string, what: string, before: number | null) =>
+    queryOptions({
+      queryKey: ["log", id, who, what, before],
+      queryFn: () =>
+        ask(
+          api.GET("/api/competitions/{id}/log", { params: { path: { id }, query: { who, what, ...(before === null ? {} : { before }) } } }),
+        ),
+      staleTime: 0,
+    }),
+
+  /** What is published in a competition, for those who only read. */
+  publishedHere: (id: string) =>
+    queryOptions({
+      queryKey: ["published-here", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/published", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
   competition: (id: string) =>
     queryOptions({
       queryKey: ["competition", id],
@@ -302,6 +344,12 @@ export const changed = {
   },
 
   workouts: (cid: string) => again(queries.overview(cid)),
+
+  /** What somebody is, or an invitation. */
+  people: (cid: string) => again(queries.people(cid), queries.me()),
+
+  /** Links instead of accounts. */
+  links: (cid: string) => again(queries.links(cid)),
 
   /** A rule of a workout about a standard. */
   ruleOf: (cid: string, wid: string) => again({ queryKey: ["standard", cid] }, queries.workout(wid), queries.overview(cid)),

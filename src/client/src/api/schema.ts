@@ -427,6 +427,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/published": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is published in the competition, for those who only read. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PublishedHere"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/questions/{question}/answer": {
         parameters: {
             query?: never;
@@ -539,7 +586,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists the competitions, oldest first. */
+        /** Lists the competitions in which one is something, oldest first. */
         get: {
             parameters: {
                 query?: never;
@@ -4024,6 +4071,894 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in here. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Here"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs in; a sender who errs often waits (429). */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SignIn"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        /** Signs out. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the account is signed in. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OpenSession"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Signs out everywhere. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes the passphrase; every session ends. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangePassphrase"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a link of the first organiser, of an invitation or a recovery opens. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ByToken"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PassOpens"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pass/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Uses such a link, once, and signs in. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["UsePass"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Opens a link that stands in place of an account, on this device. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ByToken"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is what, and the invitations that nobody has used. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["People"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a link that gives a role to whoever uses it first. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Invite"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MadeLink"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes an invitation back. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    invitation: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/people/{account}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sets what somebody is; the last organiser stays one (422). */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    account: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetRoles"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/people/{account}/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a link with which somebody sets a new passphrase. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    account: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MadeLink"];
+                    };
+                };
+                /** @description Forbidden */
+                403: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Leaves the competition. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The links that were given, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GivenLink"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Makes a link for one device. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["GiveLink"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MadeLink"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/links/{link}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a link back, and its sessions. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    link: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done, the newest first, 200 lines an answer; older ones with before. */
+        get: {
+            parameters: {
+                query?: {
+                    who?: string;
+                    what?: string;
+                    before?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeedLine"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done, as comma-separated values. */
+        get: {
+            parameters: {
+                query?: {
+                    who?: string;
+                    what?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4361,6 +5296,11 @@ export interface components {
             /** @description True for what stands behind page one, for who wants to read more; the first page stands alone. */
             behind?: boolean;
         };
+        /** @description A token of a link, which is never part of an address that is sent. */
+        ByToken: {
+            /** @description What stands behind the # of the link. */
+            token: string;
+        };
         /** @description A call. */
         CallAt: {
             /**
@@ -4534,6 +5474,13 @@ export interface components {
             now: string;
             /** @description The difference as a sentence: `Meadow, man: deadlift 65 → 60 kg`. */
             sentence?: components["schemas"]["Said"];
+        };
+        /** @description Changes the passphrase. */
+        ChangePassphrase: {
+            /** @description The one that holds. */
+            now: string;
+            /** @description The new one. */
+            passphrase: string;
         };
         /** @description An option that was taken. */
         Chosen: {
@@ -4726,9 +5673,9 @@ export interface components {
         /** @description What a printed code stands for. */
         CodeFound: {
             /** @description The version it was printed from. */
-            version: components["schemas"]["PublishedVersion"];
+            version: components["schemas"]["VersionOfCode"];
             /** @description The newest version of the same workout. */
-            newest: components["schemas"]["PublishedVersion"];
+            newest: components["schemas"]["VersionOfCode"];
             /** @description The workout’s name. */
             title: string;
             /** @description Who does the workout; a brief can be read for one of them. */
@@ -5010,6 +5957,34 @@ export interface components {
         };
         /** @enum {unknown} */
         Consequence: "NotCounted" | "RepeatTheRep" | "RepeatTheLastPhase" | "FromTheFloor" | "FromTheLastMark" | "FromTheLine" | "SetLost" | "AttemptLost" | "WaitForKit" | null;
+        /** @description A line of the log. */
+        DeedLine: {
+            /**
+             * Format: int64
+             * @description Its number, rising with time.
+             */
+            id: number;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+            /** @description The name as it was then. */
+            who: string;
+            /** @description From where. */
+            address: string;
+            /** @description What was done. */
+            what: string;
+            /** @description What it was done to. */
+            about: string;
+            /**
+             * Format: int32
+             * @description How it was answered.
+             */
+            status: number;
+            /** @description The trace. */
+            trace: string;
+        };
         /** @description Everything that differs between two versions. */
         Difference: {
             /** @description The code of the older one. */
@@ -5726,6 +6701,52 @@ export interface components {
              */
             toHeight: number;
         };
+        /** @description Gives a link in place of an account. */
+        GiveLink: {
+            /** @description What its holder is; one that changes nothing. */
+            role: components["schemas"]["Role"];
+            /** @description For whom it is, 1 to 80 characters. */
+            name: string;
+            /**
+             * Format: int32
+             * @description For how many days it holds, 1 to 60.
+             */
+            days: number;
+        };
+        /** @description A link instead of an account, as who gave it sees it. */
+        GivenLink: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What its holder is. */
+            role: string;
+            /** @description For whom it is. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was made, UTC.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description Until when it holds, UTC.
+             */
+            ends: string;
+            /**
+             * Format: date-time
+             * @description When it was taken back, UTC; null while it holds.
+             */
+            revoked: null | string;
+            /**
+             * Format: int32
+             * @description How often it was opened.
+             */
+            opened: number;
+            /** @description True once a device has it. */
+            bound: boolean;
+        };
         /**
          * @description What a piece of work is done for.
          * @enum {unknown}
@@ -5850,6 +6871,12 @@ export interface components {
              */
             version: number;
         };
+        /** @description Whether anybody is signed in here. */
+        Here: {
+            in: null | components["schemas"]["Me"];
+            /** @description True where the demo’s accounts can be used. */
+            demo: boolean;
+        };
         HttpValidationProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -5917,6 +6944,13 @@ export interface components {
             holdsFrom: string;
             /** @description Policies whose usual school is in force here because nobody of the competition has said anything. */
             unsigned: components["schemas"]["PolicyToSign"][];
+        };
+        /** @description Invites somebody. */
+        Invite: {
+            /** @description What they become. */
+            role: components["schemas"]["Role"];
+            /** @description For whom it is, at most 80 characters. */
+            words: string;
         };
         /**
          * @description A joint with one angle of flexion, in degrees; 0 is straight.
@@ -6317,6 +7351,18 @@ export interface components {
             pose: null | components["schemas"]["PosedFigure"];
             plate: null | components["schemas"]["Plate"];
         };
+        /** @description A link that was made; it is shown this once. */
+        MadeLink: {
+            /** @description The whole of it; the token stands behind the #, so that no server and no log sees it. */
+            url: string;
+            /**
+             * Format: date-time
+             * @description Until when it can be used, UTC.
+             */
+            ends: string;
+            /** @description The same to be scanned. */
+            qr: components["schemas"]["QrModules"];
+        };
         /** @description The clock at a named mark. */
         MarkRead: {
             /** @description The mark’s name. */
@@ -6329,6 +7375,15 @@ export interface components {
          * @enum {unknown}
          */
         MassUnit: "Kilogram" | "Pound";
+        /** @description Who is signed in. */
+        Me: {
+            /** @description The name. */
+            name: string;
+            /** @description True for the holder of a link, who has no account. */
+            byLink: boolean;
+            /** @description What they are where. */
+            places: components["schemas"]["Place"][];
+        };
         /**
          * @description A line, target, bar, or ring that hangs from the body of each athlete: a mark is read, and the place lies a stated
          *     amount above or below it.
@@ -6356,6 +7411,23 @@ export interface components {
             places: components["schemas"]["MeasuredPlace"][];
             /** @description The readings, oldest first, each with its line; null where the draft no longer has the place. */
             readings: components["schemas"]["ReadLine"][];
+        };
+        /** @description Somebody and what they are in a competition. */
+        Member: {
+            /**
+             * Format: uuid
+             * @description The account.
+             */
+            id: string;
+            /** @description The name. */
+            name: string;
+            /** @description What they are. */
+            roles: components["schemas"]["Role"][];
+            /**
+             * Format: date-time
+             * @description When they last did something, UTC; null for never.
+             */
+            seen: null | string;
         };
         /** @description What one member did of a task. */
         MemberUnits: {
@@ -6570,6 +7642,23 @@ export interface components {
         };
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
+        /** @description An invitation that nobody has used. */
+        OpenInvitation: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What it makes somebody. */
+            role: string;
+            /** @description For whom it is. */
+            words: string;
+            /**
+             * Format: date-time
+             * @description Until when it can be used, UTC.
+             */
+            ends: string;
+        };
         /** @description A place of a text that is to be filled in. */
         OpenPlace: {
             /**
@@ -6591,6 +7680,28 @@ export interface components {
             sentence: string;
             /** @description Answers that can be taken with a click; empty where only a person knows. */
             options: components["schemas"]["EqOfQuestionOption"];
+        };
+        /** @description A session as its owner sees it. */
+        OpenSession: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What the browser calls itself, shortened. */
+            agent: string;
+            /** @description From where it began. */
+            address: string;
+            /**
+             * Format: date-time
+             * @description When it began, UTC.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it last did something, UTC.
+             */
+            seen: string;
         };
         /** @description Another workout of the competition that can be read. */
         OtherCode: {
@@ -6720,6 +7831,24 @@ export interface components {
          * @enum {unknown}
          */
         Part: "Hip" | "Knee" | "Ankle" | "Heel" | "Toe" | "MidFoot" | "Shoulder" | "Elbow" | "Wrist" | "Palm" | "Chin" | "Crown" | "Chest" | "HipCrease" | "KneeTop" | "Load" | "HighBar" | "Floor" | "BoxTop" | "WallLine" | "Target" | "FloorLine" | "Seat";
+        /** @description What a token opens. */
+        PassOpens: {
+            /** @description `first`, `invitation` or `recovery`. */
+            kind: string;
+            /** @description The name of the competition of an invitation. */
+            competition: null | string;
+            /** @description What an invitation makes somebody, in words. */
+            role: null | string;
+            /** @description Whose passphrase a recovery sets. */
+            name: null | string;
+        };
+        /** @description The people of a competition. */
+        People: {
+            /** @description Who is what. */
+            members: components["schemas"]["Member"][];
+            /** @description Invitations that nobody has used. */
+            invitations: components["schemas"]["OpenInvitation"][];
+        };
         /** @enum {unknown} */
         Perceived: "SeenFromTheSide" | "SeenFromTheFront" | "Heard" | "Read" | null;
         /** @enum {unknown} */
@@ -6820,6 +7949,18 @@ export interface components {
             piece: string;
             /** @description The tasks in order. */
             tasks: components["schemas"]["CardTask"][];
+        };
+        /** @description What somebody is in a competition. */
+        Place: {
+            /**
+             * Format: uuid
+             * @description The competition.
+             */
+            competition: string;
+            /** @description What they are. */
+            roles: components["schemas"]["Role"][];
+            /** @description What that lets them do. */
+            rights: components["schemas"]["Right"][];
         };
         /** @description A line of the draft where a movement is done. */
         PlaceOf: {
@@ -7334,6 +8475,13 @@ export interface components {
             /** @description What the head judge says about it; may be empty. */
             note: string;
         };
+        /** @description What can be read of a competition. */
+        PublishedHere: {
+            /** @description The competition. */
+            competition: components["schemas"]["CompetitionOfCode"];
+            /** @description The newest versions of its published workouts, by their names. */
+            workouts: components["schemas"]["OtherCode"][];
+        };
         /** @description A published version. */
         PublishedVersion: {
             /**
@@ -7374,6 +8522,16 @@ export interface components {
              * @description The heat from which it holds, from 1; null where it holds at once, or from when words say.
              */
             fromHeat?: null | number;
+        };
+        /** @description A QR code (ISO/IEC 18004) as its modules. */
+        QrModules: {
+            /**
+             * Format: int32
+             * @description Modules of a side, the quiet zone included.
+             */
+            size: number;
+            /** @description A text each row, 1 for a black module. */
+            rows: components["schemas"]["EqOfstring"];
         };
         /** @description Something that must be answered before a workout is published. */
         Question: {
@@ -7601,6 +8759,16 @@ export interface components {
          * @enum {unknown}
          */
         ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked" | "NotScored";
+        /**
+         * @description What an operation needs. Each operation of the application declares exactly one; what declares none is closed to all.
+         * @enum {unknown}
+         */
+        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "Manage";
+        /**
+         * @description What somebody is in one competition; a person may be several things, and others in another competition.
+         * @enum {unknown}
+         */
+        Role: "Organiser" | "HeadJudge" | "CoAuthor" | "Measurer" | "ScoreDesk" | "Judge" | "Caller" | "Crew" | "Reader";
         /** @description A ruling: a clause that holds from now on. */
         Ruling: {
             /** @description The movement’s name. */
@@ -7850,6 +9018,11 @@ export interface components {
             /** @description A number, or both as `62.5/42.5`. */
             value: string;
         };
+        /** @description Sets what somebody is. */
+        SetRoles: {
+            /** @description What they are from now on; nothing takes them out of the competition. */
+            roles: components["schemas"]["Role"][];
+        };
         /**
          * @description How much a finding matters.
          * @enum {unknown}
@@ -7936,6 +9109,13 @@ export interface components {
          * @enum {unknown}
          */
         Side: "Near" | "Far";
+        /** @description Signs in. */
+        SignIn: {
+            /** @description The name. */
+            name: string;
+            /** @description The passphrase. */
+            passphrase: string;
+        };
         /**
          * @description Who has laid down a rule.
          * @enum {unknown}
@@ -8436,6 +9616,15 @@ export interface components {
             /** @description What cannot be perceived. */
             sentence: string;
         };
+        /** @description Uses what opens a door once. */
+        UsePass: {
+            /** @description What stands behind the # of the link. */
+            token: string;
+            /** @description The name of a new account; empty for a recovery, and where somebody is signed in. */
+            name: string;
+            /** @description The new passphrase; empty where somebody is signed in and accepts an invitation. */
+            passphrase: string;
+        };
         /** @description What usually happens, from many made-up runs of each entry. The paces are estimates, and a run is no athlete. */
         Usual: {
             /**
@@ -8584,6 +9773,30 @@ export interface components {
              * @description How far inside the limit, in millimetres or degrees; negative when outside.
              */
             margin: number;
+        };
+        /** @description A version as readers know it: nothing in it leads to the draft behind it. */
+        VersionOfCode: {
+            /**
+             * Format: int32
+             * @description Its number, from 1.
+             */
+            number: number;
+            /** @description The code that is printed. */
+            code: string;
+            /** @description From when it holds, in words; empty for at once. */
+            holdsFrom: string;
+            /**
+             * Format: int32
+             * @description The heat from which it holds; null where it holds at once, or from when words say.
+             */
+            fromHeat: null | number;
+            /** @description What the head judge says of it; may be empty. */
+            note: string;
+            /**
+             * Format: date-time
+             * @description When it was published, UTC.
+             */
+            at: string;
         };
         /** @description One thing that is watched during a span of the clock. */
         WatchedPlace: {

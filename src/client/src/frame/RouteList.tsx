@@ -6,6 +6,7 @@ import { queries } from "../api/queries";
 import { addWorkout } from "../drafting/addWorkout";
 import { days } from "../ui/days";
 import { samePage, stepOf } from "./pages";
+import { WhoIsHere } from "./WhoIsHere";
 
 const count = (n: number, one: string, many = one + "s") => `${n} ${n === 1 ? one : many}`;
 
@@ -185,6 +186,7 @@ export function RouteList({
             </p>
           )}
         </div>
+        <WhoIsHere cid={cid} />
         <div className="mt-3 flex gap-4 border-t border-rule pt-2 text-[0.9rem]">
           <button className="act" onClick={openPalette}>
             Find <kbd className="font-normal text-soft">Ctrl K</kbd>

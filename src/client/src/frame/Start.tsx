@@ -4,16 +4,19 @@ import { queries } from "../api/queries";
 import { NewCompetition } from "../competition/NewCompetition";
 import { Loading, Message } from "../ui/Message";
 
-/** Opens the competition; asks for one when there is none yet. */
+/** Leads whoever comes to their place: the sign-in, the drafts, or what is published; asks for a competition when there is none yet. */
 export function Start() {
-  const all = useQuery(queries.competitions());
-  if (all.isPending) return <Loading what="competitions" />;
-  if (all.isError)
+  const here = useQuery(queries.me());
+  if (here.isPending) return <Loading what="Fair Compass" />;
+  if (here.isError)
     return (
       <main className="p-8">
-        <Message error={all.error} retry={() => void all.refetch()} />
+        <Message error={here.error} retry={() => void here.refetch()} />
       </main>
     );
-  const first = all.data[0];
-  return first ? <Navigate to={`/c/${first.id}/workouts`} replace /> : <NewCompetition />;
+  const me = here.data.in;
+  if (!me) return <Navigate to="/sign-in" replace />;
+  const first = me.places.find((p) => p.rights.includes("Look")) ?? me.places[0];
+  if (!first) return <NewCompetition />;
+  return <Navigate to={first.rights.includes("Look") ? `/c/${first.competition}/workouts` : `/papers/${first.competition}`} replace />;
 }

@@ -11,6 +11,8 @@ const names: Record<string, string> = {
   pack: "the whole pack",
   talk: "spoken briefing",
   briefs: "briefs",
+  people: "people",
+  log: "what was done",
 };
 
 const parts = (path: string): [string, string] => {

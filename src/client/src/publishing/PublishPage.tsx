@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
 import { api, ask, Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
+import { when } from "../ui/days";
 import { Loading, Message } from "../ui/Message";
 import { WorkoutChoice } from "../ui/WorkoutChoice";
 import { ChangeList } from "./ChangeList";
@@ -163,8 +164,7 @@ function Versions({ wid, versions }: { wid: string; versions: Schemas["Published
       {versions.map((v) => (
         <div key={v.id} className="border-b border-rule py-2">
           <p>
-            <b>Version {v.number}</b> · <span className="mono">{v.code}</span> ·{" "}
-            {new Date(v.at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+            <b>Version {v.number}</b> · <span className="mono">{v.code}</span> · {when(v.at)}
             {v.holdsFrom && (
               <>
                 {" "}

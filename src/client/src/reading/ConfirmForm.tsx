@@ -3,7 +3,7 @@ import { api, ask, Refused, type Schemas } from "../api/client";
 import { Message } from "../ui/Message";
 
 /** Confirms a version by name; a judge answers three questions out of its fault table first. */
-export function ConfirmForm({ version, judge }: { version: Schemas["PublishedVersion"]; judge: boolean }) {
+export function ConfirmForm({ version, judge }: { version: Schemas["VersionOfCode"]; judge: boolean }) {
   const [name, setName] = useState("");
   const [quiz, setQuiz] = useState<Schemas["QuizQuestion"][] | null>(null);
   const [answers, setAnswers] = useState<Record<number, number>>({});

@@ -88,7 +88,7 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
         <h1 className="mt-2">
           <bdi>{found.title}</bdi>, version {version.number}
         </h1>
-        {version.id === newest.id ? (
+        {version.number === newest.number ? (
           <p className="text-soft">
             This is the newest version.
             {version.holdsFrom && (

@@ -10,6 +10,7 @@ export function Field({
   hideLabel = false,
   className = "",
   list,
+  autoComplete,
 }: {
   label: string;
   value: string;
@@ -19,6 +20,8 @@ export function Field({
   hideLabel?: boolean;
   className?: string;
   list?: string;
+  /** What a keeper of passphrases may fill in (HTML, autofill). */
+  autoComplete?: string;
 }) {
   const id = useId();
   return (
@@ -30,6 +33,7 @@ export function Field({
         id={id}
         type={type}
         list={list}
+        autoComplete={autoComplete}
         className="mt-0.5 w-full"
         value={value}
         onChange={(e) => onChange(e.target.value)}

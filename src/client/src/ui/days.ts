@@ -8,3 +8,6 @@ export const days = (a: string, b: string) => {
       ? `${from.getDate()} to ${f.format(to)}`
       : `${f.format(from)} to ${f.format(to)}`;
 };
+
+/** A moment as people here say it: “12 Jun 2026, 09:14”. */
+export const when = (iso: string) => new Date(iso).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });

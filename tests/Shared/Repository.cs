@@ -1,4 +1,4 @@
-namespace FairCompass.Browser.Tests;
+namespace FairCompass.Tests.Shared;
 
 /// <summary>Finds files of the checkout.</summary>
 public static class Repository

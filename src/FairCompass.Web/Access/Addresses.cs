@@ -1,0 +1,8 @@
+namespace FairCompass.Web.Access;
+
+/// <summary>From where a request comes.</summary>
+public static class Addresses
+{
+    /// <summary>The address of the other end of the connection.</summary>
+    public static string Of(HttpContext http) => http.Connection.RemoteIpAddress?.MapToIPv6().ToString() ?? "here";
+}

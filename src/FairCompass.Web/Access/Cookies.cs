@@ -1,0 +1,46 @@
+namespace FairCompass.Web.Access;
+
+/// <summary>The two cookies: whose session it is, and which device. Over TLS they are bound to this host (<c>__Host-</c>, RFC
+/// 6265bis 4.1.3);
+/// plain HTTP is this machine only, where a browser would not keep such ones.</summary>
+public static class Cookies
+{
+    private const string Session = "fair-compass";
+    private const string Device = "fair-compass-device";
+    private static readonly TimeSpan DeviceAge = TimeSpan.FromDays(365);
+
+    /// <summary>The session’s token; null where there is none.</summary>
+    public static string? SessionOf(HttpRequest request) => request.Cookies[Named(request, Session)];
+
+    /// <summary>The mark of the device; null where it has none.</summary>
+    public static string? DeviceOf(HttpRequest request) => request.Cookies[Named(request, Device)];
+
+    /// <summary>Gives the browser a session. It ends with the browser at the latest.</summary>
+    public static void Begin(HttpContext http, string token) =>
+        http.Response.Cookies.Append(Named(http.Request, Session), token, Options(http.Request));
+
+    /// <summary>The mark of the device, given now where it had none.</summary>
+    public static string Mark(HttpContext http)
+    {
+        var mark = DeviceOf(http.Request) ?? Tokens.New();
+        var options = Options(http.Request);
+        options.MaxAge = DeviceAge;
+        http.Response.Cookies.Append(Named(http.Request, Device), mark, options);
+        return mark;
+    }
+
+    /// <summary>Takes the session from the browser.</summary>
+    public static void End(HttpContext http) => http.Response.Cookies.Delete(Named(http.Request, Session), Options(http.Request));
+
+    private static string Named(HttpRequest request, string name) => request.IsHttps ? "__Host-" + name : name;
+
+    private static CookieOptions Options(HttpRequest request) =>
+        new()
+        {
+            HttpOnly = true,
+            Secure = request.IsHttps,
+            SameSite = SameSiteMode.Strict,
+            Path = "/",
+            IsEssential = true,
+        };
+}
