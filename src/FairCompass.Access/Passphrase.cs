@@ -1,5 +1,5 @@
 using System.Globalization;
-using System.Text;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Access;
 
@@ -31,19 +31,19 @@ public static class Passphrase
             : null;
     }
 
-    /// <summary>The passphrase as it is hashed: the same whichever keyboard composed its accents (NFKC, as the standard above
-    /// asks).</summary>
+    /// <summary>The passphrase as it is hashed: without accents, for a letter with one is written in two ways, and which of them a keyboard
+    /// sends is not seen. (The standard above asks for a form of Unicode; the application runs without the system’s language
+    /// data.)</summary>
     /// <param name="passphrase">As it was typed.</param>
-    public static string Composed(string passphrase)
+    public static string Composed(string passphrase) =>
+        string.Concat(passphrase.Where(c => CharUnicodeInfo.GetUnicodeCategory(c) != UnicodeCategory.NonSpacingMark).Select(Plain));
+
+    private static char Plain(char c)
     {
-        try
-        {
-            return passphrase.Normalize(NormalizationForm.FormKC);
-        }
-        catch (ArgumentException)
-        {
-            return passphrase;
-        }
+        var plain = Accents.Without(c);
+        return plain == char.ToLowerInvariant(c) ? c
+            : char.IsUpper(c) ? char.ToUpperInvariant(plain)
+            : plain;
     }
 
     private static IEnumerable<string> Letters(string text)

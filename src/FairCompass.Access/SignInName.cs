@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Access;
 
@@ -12,11 +13,10 @@ public static class SignInName
     /// <summary>Letters of the most that a name has.</summary>
     public const int Longest = 60;
 
-    /// <summary>Letters of other scripts that look like Latin ones, in small letters (a part of the confusables of Unicode Technical
-    /// Standard
-    /// 39, from memory).</summary>
+    /// <summary>Letters of other scripts, small, with the Latin letter for which they or their capital pass (a part of the confusables of
+    /// Unicode Technical Standard 39, from memory).</summary>
     private static readonly Dictionary<char, char> Alike = Pairs(
-            "аa еe оo рp сc хx уy іi јj ѕs һh ԁd ԛq ԝw кk мm тt вb нh αa οo ρp νv ιi κk τt υu ηn γy χx ıi"
+            "аa еe оo рp сc хx уy іi јj ѕs һh ԁd ԛq ԝw кk мm тt вb нh αa βb εe ζz ηh ιi κk μm νn οo ρp τt υy χx ıi"
         )
         .ToDictionary();
 
@@ -32,17 +32,16 @@ public static class SignInName
             : "A name has letters, digits, spaces, dots, hyphens and apostrophes only.";
     }
 
-    /// <summary>The name as it is shown: composed, with single spaces.</summary>
+    /// <summary>The name as it is shown: with single spaces.</summary>
     /// <param name="name">As it was typed.</param>
-    public static string Shown(string name) =>
-        string.Join(' ', Composed(name, NormalizationForm.FormC).Split(' ', StringSplitOptions.RemoveEmptyEntries));
+    public static string Shown(string name) => string.Join(' ', name.Split(' ', StringSplitOptions.RemoveEmptyEntries));
 
     /// <summary>By what a name is found: the same for all that look alike.</summary>
     /// <param name="name">As it was typed.</param>
     public static string Key(string name)
     {
         var key = new StringBuilder();
-        foreach (var c in Composed(Shown(name), NormalizationForm.FormKD).ToLowerInvariant())
+        foreach (var c in Shown(name).ToLowerInvariant().Select(Accents.Without))
         {
             var same = Alike.GetValueOrDefault(c, c);
             if (
@@ -67,19 +66,6 @@ public static class SignInName
 
     private static bool IsMark(Rune rune) =>
         Rune.GetUnicodeCategory(rune) is UnicodeCategory.NonSpacingMark or UnicodeCategory.SpacingCombiningMark;
-
-    /// <summary>A text in a form of Unicode; as it is where it has half of a pair, which has no form.</summary>
-    private static string Composed(string text, NormalizationForm form)
-    {
-        try
-        {
-            return text.Normalize(form);
-        }
-        catch (ArgumentException)
-        {
-            return text;
-        }
-    }
 
     private static IEnumerable<KeyValuePair<char, char>> Pairs(string text) => text.Split(' ').Select(p => KeyValuePair.Create(p[0], p[1]));
 }

@@ -68,8 +68,10 @@ public sealed class AccountStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.OneOrNone<Guid?>(
-            "insert into account (id, name, name_key, passphrase) values (@id, @name, @key, @hash) on conflict (name_key) do "
-                + "nothing returning id",
+            """
+            insert into account (id, name, name_key, passphrase) values (@id, @name, @key, @hash)
+            on conflict (name_key) do nothing returning id
+            """,
             new
             {
                 id = Guid.CreateVersion7(),

@@ -7,8 +7,9 @@ namespace FairCompass.Store;
 /// <param name="Who">The name as it was then; empty for nobody.</param>
 /// <param name="Address">From where.</param>
 /// <param name="Competition">In which competition; null where it concerns none.</param>
+/// <param name="Workout">On which workout; null where it is about none. Its title and revision are written down as they are then.</param>
 /// <param name="What">What was done, in words.</param>
-/// <param name="About">What it was done to: a path without its query.</param>
+/// <param name="About">What it was done to, where that is no workout; may be empty.</param>
 /// <param name="Status">How it was answered, as HTTP says it.</param>
 /// <param name="Trace">The trace that logs and error pages name.</param>
 public sealed record Deed(
@@ -16,6 +17,7 @@ public sealed record Deed(
     string Who,
     string Address,
     Guid? Competition,
+    Guid? Workout,
     string What,
     string About,
     int Status,
@@ -47,7 +49,14 @@ public sealed class DoneStore(NpgsqlDataSource source)
         await db.Run(
             """
             insert into done (account_id, who, address, competition_id, what, about, status, trace)
-            values (@Account, @Who, @Address, @Competition, @What, @About, @Status, @Trace)
+            values (
+                @Account, @Who, @Address, @Competition, @What,
+                coalesce(
+                    (select left(split_part(body, e'\n', 1), 200) || ', revision ' || revision from workout where id = @Workout),
+                    @About
+                ),
+                @Status, @Trace
+            )
             """,
             deed,
             cancel

@@ -151,8 +151,10 @@ public sealed class SessionStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         var (wrong, since) = await db.One<(int Wrong, TimeSpan? Since)>(
-            "select count(*)::int, now() - max(at) from wrong_passphrase where name_key = @key and address = @address and at "
-                + "> now() - @remembered",
+            """
+            select count(*)::int, now() - max(at) from wrong_passphrase
+            where name_key = @key and address = @address and at > now() - @remembered
+            """,
             new
             {
                 key = SignInName.Key(name),

@@ -107,7 +107,7 @@ public static class AccessEndpoints
         {
             await sessions.Wrong(signIn.Name, address, cancel);
             await done.Write(
-                new(account?.Id, account?.Name ?? "", address, null, "was refused at the sign-in", "", 401, http.TraceIdentifier),
+                new(account?.Id, account?.Name ?? "", address, null, null, "was refused at the sign-in", "", 401, http.TraceIdentifier),
                 cancel
             );
             return new NotAllowed(WrongTitle, "Both are compared as they were given; large and small letters differ in the passphrase.");
@@ -146,7 +146,7 @@ public static class AccessEndpoints
             cancel
         );
         Cookies.Begin(http, token);
-        await done.Write(new(account, name, Addresses.Of(http), null, "signed in", "", 204, http.TraceIdentifier), cancel);
+        await done.Write(new(account, name, Addresses.Of(http), null, null, "signed in", "", 204, http.TraceIdentifier), cancel);
     }
 
     private static async Task<NoContent> End(HttpContext http, Visitor visitor, SessionStore sessions, CancellationToken cancel)
@@ -281,6 +281,7 @@ public static class AccessEndpoints
                 SignInName.Shown(name),
                 Addresses.Of(http),
                 pass.Competition,
+                null,
                 $"used a link: {pass.Kind}",
                 "",
                 204,

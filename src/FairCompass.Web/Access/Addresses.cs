@@ -4,5 +4,11 @@ namespace FairCompass.Web.Access;
 public static class Addresses
 {
     /// <summary>The address of the other end of the connection.</summary>
-    public static string Of(HttpContext http) => http.Connection.RemoteIpAddress?.MapToIPv6().ToString() ?? "here";
+    public static string Of(HttpContext http) =>
+        http.Connection.RemoteIpAddress switch
+        {
+            null => "here",
+            { IsIPv4MappedToIPv6: true } four => four.MapToIPv4().ToString(),
+            var address => address.ToString(),
+        };
 }

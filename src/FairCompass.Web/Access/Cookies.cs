@@ -22,7 +22,14 @@ public static class Cookies
     /// <summary>The mark of the device, given now where it had none.</summary>
     public static string Mark(HttpContext http)
     {
+        // The same for the whole request: the one that is kept must be the one that is sent.
+        if (http.Items[Device] is string given)
+        {
+            return given;
+        }
+
         var mark = DeviceOf(http.Request) ?? Tokens.New();
+        http.Items[Device] = mark;
         var options = Options(http.Request);
         options.MaxAge = DeviceAge;
         http.Response.Cookies.Append(Named(http.Request, Device), mark, options);

@@ -85,13 +85,15 @@ public sealed class Doors(RequestDelegate next)
     private static bool IsThisMachine(HttpContext http) =>
         http.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
+    private static Guid? WorkoutOf(HttpContext http) =>
+        http.Request.Path.StartsWithSegments("/api/workouts") && Guid.TryParse(http.GetRouteValue("id") as string, out var id) ? id : null;
+
     /// <summary>What a request is about, and the competition to which that belongs; null where there is no such thing.</summary>
     private static async Task<(string Thing, Guid? Competition)> Concerned(HttpContext http, OwnerStore owners)
     {
         Guid? Id(string name) => Guid.TryParse(http.GetRouteValue(name) as string, out var id) ? id : null;
         return Id("question") is { } question ? ("question", await owners.OfQuestion(question, http.RequestAborted))
-            : http.Request.Path.StartsWithSegments("/api/workouts") && Id("id") is { } workout
-                ? ("workout", await owners.OfWorkout(workout, http.RequestAborted))
+            : WorkoutOf(http) is { } workout ? ("workout", await owners.OfWorkout(workout, http.RequestAborted))
             : ("competition", Id("id"));
     }
 
@@ -102,8 +104,9 @@ public sealed class Doors(RequestDelegate next)
                 who.Name,
                 Addresses.Of(http),
                 competition,
+                WorkoutOf(http),
                 what,
-                http.Request.Path.Value ?? "",
+                http.Features.Get<About>()?.Words ?? "",
                 status,
                 Activity.Current?.Id ?? http.TraceIdentifier
             ),

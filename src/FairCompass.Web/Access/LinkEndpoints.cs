@@ -67,6 +67,7 @@ public static class LinkEndpoints
             return new FieldsRefused(errors);
         }
 
+        About.Say(http, $"{give.Name.Trim()}, {AccessWords.Of(give.Role)}, {give.Days} days");
         var token = Tokens.New();
         var ends = time.GetUtcNow().AddDays(give.Days);
         await links.Give(id, give.Role, give.Name.Trim(), visitor.Account, ends, Tokens.Hash(token), cancel);

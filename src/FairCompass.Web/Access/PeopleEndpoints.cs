@@ -62,6 +62,7 @@ public static class PeopleEndpoints
             return new FieldsRefused("words", $"Say for whom it is, in 1 to {LongestWords} characters.");
         }
 
+        About.Say(http, $"{words}, {AccessWords.Of(invite.Role)}");
         var token = Tokens.New();
         await passes.Invite(id, invite.Role, words, visitor.Account, Tokens.Hash(token), cancel);
         return TypedResults.Ok(MadeLink.To(http.Request, "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));
@@ -78,9 +79,15 @@ public static class PeopleEndpoints
         Guid id,
         Guid account,
         SetRoles set,
+        HttpContext http,
         AccountStore accounts,
         CancellationToken cancel
-    ) => Answer(await accounts.Set(id, account, set.Roles, cancel));
+    )
+    {
+        var name = (await accounts.Find(account, cancel))?.Name;
+        About.Say(http, $"{name}: {(set.Roles.Count == 0 ? "nothing any more" : AccessWords.Of(set.Roles))}");
+        return Answer(await accounts.Set(id, account, set.Roles, cancel));
+    }
 
     private static Results<NoContent, NotThere, FieldsRefused> Answer(RolesSet came) =>
         came switch
@@ -117,6 +124,7 @@ public static class PeopleEndpoints
             );
         }
 
+        About.Say(http, (await accounts.Find(account, cancel))?.Name ?? "");
         var token = Tokens.New();
         await passes.Recover(account, visitor.Account, Tokens.Hash(token), cancel);
         return TypedResults.Ok(MadeLink.To(http.Request, "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));

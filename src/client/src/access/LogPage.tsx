@@ -49,8 +49,8 @@ export function LogPage() {
                   <th scope="col">When</th>
                   <th scope="col">Who</th>
                   <th scope="col">What</th>
+                  <th scope="col">On</th>
                   <th scope="col">From</th>
-                  <th scope="col">Where</th>
                 </tr>
               </thead>
               <tbody>
@@ -61,8 +61,10 @@ export function LogPage() {
                       <bdi>{d.who}</bdi>
                     </td>
                     <td className={d.status >= 400 ? "text-ochre" : ""}>{d.what}</td>
+                    <td>
+                      <bdi>{d.about}</bdi>
+                    </td>
                     <td className="text-soft">{d.address}</td>
-                    <td className="mono text-[0.8rem] break-all text-soft">{d.about}</td>
                   </tr>
                 ))}
               </tbody>

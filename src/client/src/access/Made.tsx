@@ -7,8 +7,7 @@ export function Made({ link, of }: { link: Schemas["MadeLink"]; of: string }) {
   return (
     <div
       role="status"
-      className="mt-3 grid max-w-[44rem] grid-cols-[minmax(0,1fr)_9rem] gap-4 border-l-4 border-spruce bg-sheet px-4 py-3 "
-          + "max-md:grid-cols-1"
+      className="mt-3 grid max-w-[44rem] gap-4 border-l-4 border-spruce bg-sheet px-4 py-3 md:grid-cols-[minmax(0,1fr)_9rem]"
     >
       <div>
         <p>

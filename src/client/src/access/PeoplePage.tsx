@@ -30,8 +30,10 @@ function Members({ cid }: { cid: string }) {
   const [role, setRole] = useState<Role>("HeadJudge");
   const [made, setMade] = useState<{ link: Schemas["MadeLink"]; of: string } | null>(null);
   const [error, setError] = useState<Refused | null>(null);
+  const [leaving, setLeaving] = useState<string | null>(null);
   const run = async (work: () => Promise<unknown>) => {
     setError(null);
+    setLeaving(null);
     try {
       await work();
     } catch (e) {
@@ -105,9 +107,20 @@ function Members({ cid }: { cid: string }) {
                     >
                       Recovery link
                     </button>{" "}
-                    <button className="act !font-normal" aria-label={`Take ${m.name} out`} onClick={() => void set(m.id, [])}>
-                      Take out
-                    </button>
+                    {leaving === m.id ? (
+                      <>
+                        <button className="act ml-3" onClick={() => void set(m.id, [])}>
+                          Take <bdi>{m.name}</bdi> out
+                        </button>{" "}
+                        <button className="act ml-3 !font-normal" onClick={() => setLeaving(null)}>
+                          Keep
+                        </button>
+                      </>
+                    ) : (
+                      <button className="act ml-3 !font-normal" aria-label={`Take out ${m.name}`} onClick={() => setLeaving(m.id)}>
+                        Take out
+                      </button>
+                    )}
                   </td>
                 </tr>
               ))}

@@ -146,6 +146,7 @@ export function RouteList({
             </li>
           ))}
         </ol>
+        <WhoIsHere cid={cid} />
         <div className="mt-3 border-t border-rule pt-3">
           <h2 className="text-[0.9rem] text-soft">Workouts</h2>
           <ul className="mt-1 max-md:max-h-32 max-md:overflow-y-auto">
@@ -186,7 +187,6 @@ export function RouteList({
             </p>
           )}
         </div>
-        <WhoIsHere cid={cid} />
         <div className="mt-3 flex gap-4 border-t border-rule pt-2 text-[0.9rem]">
           <button className="act" onClick={openPalette}>
             Find <kbd className="font-normal text-soft">Ctrl K</kbd>
