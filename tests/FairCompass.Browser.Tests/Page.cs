@@ -10,7 +10,9 @@ public sealed class Page : IDisposable
     private readonly string profile = Directory.CreateTempSubdirectory("fair-compass-").FullName;
     private readonly ChromeDriverService service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
 
-    public Page(Uri address)
+    /// <param name="address">Where the application runs.</param>
+    /// <param name="signedIn">True for the demo’s organiser; false for nobody, who sees the sign-in.</param>
+    public Page(Uri address, bool signedIn = true)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
@@ -30,6 +32,13 @@ public sealed class Page : IDisposable
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
         Address = address;
+        if (!signedIn)
+        {
+            Open("/");
+            Shows("Sign in");
+            return;
+        }
+
         SignIn(address);
         Open("/");
 
@@ -45,7 +54,7 @@ public sealed class Page : IDisposable
         using var handler = new HttpClientHandler { CookieContainer = jar };
         using var http = new HttpClient(handler) { BaseAddress = address };
         RunningApp.SignIn(http).GetAwaiter().GetResult();
-        Open("/api/health");
+        Open("/p");
         foreach (System.Net.Cookie cookie in jar.GetCookies(address))
         {
             Driver.Manage().Cookies.AddCookie(new OpenQA.Selenium.Cookie(cookie.Name, cookie.Value, "/"));

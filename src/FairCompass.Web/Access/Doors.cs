@@ -52,7 +52,10 @@ public sealed class Doors(RequestDelegate next)
             if (roles.Count == 0)
             {
                 await Written(done, http, who, competition, "was refused: nothing of theirs", 404);
-                await NotThere.Gone(thing).ExecuteAsync(http);
+                await new NotThere(
+                    $"There is no such {thing} for you.",
+                    "It may have been removed, or you are not among the people of its competition any more."
+                ).ExecuteAsync(http);
                 return;
             }
 

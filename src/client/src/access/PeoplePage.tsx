@@ -4,6 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { api, ask, Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { when } from "../ui/days";
+import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { Links } from "./Links";
 import { Made } from "./Made";
@@ -150,10 +151,7 @@ function Members({ cid }: { cid: string }) {
             });
           }}
         >
-          <label>
-            <span className="block font-semibold">For whom</span>
-            <input value={words} maxLength={80} onChange={(e) => setWords(e.target.value)} />
-          </label>
+          <Field label="For whom" value={words} onChange={setWords} error={error?.at("words")} />
           <label>
             <span className="block font-semibold">To be</span>
             <select value={role} onChange={(e) => setRole(e.target.value as Role)}>

@@ -1,3 +1,4 @@
+import { SignInAgain } from "../ui/SignInAgain";
 import { useUndoKeys } from "../ui/useUndoKeys";
 import type { CompetitionDocument } from "./useCompetitionDocument";
 
@@ -14,6 +15,12 @@ export function DocumentStatus({ of: doc }: { of: CompetitionDocument }) {
           (doc.error && Object.keys(doc.error.errors).length === 0 ? doc.error.title : "not saved: see the marked field")}
         {doc.state === "waiting" && `not saved: ${doc.reason} It is kept in this browser and tried again.`}
         {doc.state === "conflict" && "not saved: changed elsewhere"}
+        {doc.error?.status === 401 && (
+          <>
+            {" "}
+            <SignInAgain />
+          </>
+        )}
         {doc.recovered && " · restored from this browser"}
       </span>
       <button className="act" disabled={!doc.canUndo} onClick={doc.undo}>

@@ -5,6 +5,7 @@ import { api, ask as answerOf, Refused, type Explanation, type Schemas, type Sto
 import { changed, queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { FileButton } from "../ui/FileButton";
+import { SignInAgain } from "../ui/SignInAgain";
 import { Loading, Message } from "../ui/Message";
 import { moved, offsets, type Edit } from "../document/edits";
 import { keptWords } from "../document/words";
@@ -359,7 +360,8 @@ function Status({ save, recovered, onAsk }: { save: SaveState; recovered: boolea
       {save.kind === "saving" && "draft · saving"}
       {save.kind === "changed" && "draft · changed"}
       {save.kind === "waiting" && `not saved: ${save.reason} It is kept in this browser and saved as soon as that is possible.`}
-      {save.kind === "refused" && `not saved: ${whole(save.why)}`}
+      {save.kind === "refused" && `not saved: ${whole(save.why)} `}
+      {save.kind === "refused" && save.why instanceof Refused && save.why.status === 401 && <SignInAgain />}
       {save.kind === "conflict" && (
         <>
           saved elsewhere since.{" "}

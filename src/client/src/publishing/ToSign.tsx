@@ -59,7 +59,13 @@ export function ToSign({
                   {p.movements.map((m, i) => (
                     <Fragment key={m.english}>
                       {i > 0 && ", "}
-                      {p.standards[i] ? <Link to={`/c/${cid}/standards/${p.standards[i]}`}>{m.english}</Link> : m.english}
+                      {p.standards[i] ? (
+                        <Link className="underline" to={`/c/${cid}/standards/${p.standards[i]}`}>
+                          {m.english}
+                        </Link>
+                      ) : (
+                        m.english
+                      )}
                     </Fragment>
                   ))}
                 </span>
