@@ -14,6 +14,7 @@ namespace FairCompass.Store;
 /// <param name="Answer">The answer; null while open.</param>
 /// <param name="RulingIn">The number of the version that the ruling made; null when the answer changed nothing.</param>
 /// <param name="AnsweredAt">When it was answered, UTC.</param>
+/// <param name="Shown">True where readers see it: it was answered, or the head judge lets it be seen.</param>
 public sealed record AskedQuestion(
     Guid Id,
     Guid PublishedId,
@@ -25,7 +26,8 @@ public sealed record AskedQuestion(
     DateTime At,
     string? Answer,
     int? RulingIn,
-    DateTime? AnsweredAt
+    DateTime? AnsweredAt,
+    bool Shown
 );
 
 /// <summary>A question that is being asked.</summary>
@@ -41,7 +43,16 @@ public sealed record NewQuestion(Guid Published, string Line, string Body, strin
 /// <param name="Name">As it was typed.</param>
 /// <param name="Judge">True for a judge, who answered three questions first.</param>
 /// <param name="At">When, UTC.</param>
-public sealed record Confirmation(int Number, string Name, bool Judge, DateTime At);
+/// <param name="SignedIn">True where it was said by an account or a link, and not by a typed name alone.</param>
+public sealed record Confirmation(int Number, string Name, bool Judge, DateTime At, bool SignedIn);
+
+/// <summary>Who confirms.</summary>
+/// <param name="Key">The name as it is compared.</param>
+/// <param name="Name">The name.</param>
+/// <param name="Judge">True for a judge.</param>
+/// <param name="Account">The account; null where nobody is signed in.</param>
+/// <param name="Link">The link; null where there is none.</param>
+public sealed record Confirming(string Key, string Name, bool Judge, Guid? Account = null, Guid? Link = null);
 
 /// <summary>Questions, answers, and confirmations in PostgreSQL.</summary>
 /// <param name="source">Pooled connections; shared with other stores.</param>
@@ -55,7 +66,8 @@ public sealed class QuestionStore(NpgsqlDataSource source)
 
     private const string Select = """
         select q.id, q.published_id as PublishedId, p.number, q.line, q.body, q.asked_by as AskedBy, q.contact, q.at,
-               a.body as Answer, r.number as RulingIn, a.at as AnsweredAt
+               a.body as Answer, r.number as RulingIn, a.at as AnsweredAt,
+               a.body is not null or exists (select from question_shown s where s.question_id = q.id) as Shown
         from question q
         join published p on p.id = q.published_id
         left join answer a on a.question_id = q.id
@@ -162,24 +174,67 @@ public sealed class QuestionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Confirms a version by name. False when that name has confirmed it before.</summary>
-    public async Task<bool> Confirm(Guid published, string key, string name, bool judge, CancellationToken cancel)
+    public async Task<bool> Confirm(Guid published, Confirming who, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.Run(
                 """
-                insert into confirmation (id, published_id, name_key, name, judge)
-                values (@id, @published, @key, @name, @judge) on conflict do nothing
+                insert into confirmation (id, published_id, name_key, name, judge, account_id, link_id)
+                values (@id, @published, @Key, @Name, @Judge, @Account, @Link) on conflict do nothing
                 """,
                 new
                 {
                     id = Guid.CreateVersion7(),
                     published,
-                    key,
-                    name,
-                    judge,
+                    who.Key,
+                    who.Name,
+                    who.Judge,
+                    who.Account,
+                    who.Link,
                 },
                 cancel
             ) == 1;
+    }
+
+    /// <summary>Lets readers see a question that is not answered, or takes it from their sight.</summary>
+    public async Task Show(Guid question, bool shown, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await db.Run(
+            shown
+                ? "insert into question_shown (question_id) values (@question) on conflict do nothing"
+                : "delete from question_shown where question_id = @question",
+            new { question },
+            cancel
+        );
+    }
+
+    /// <summary>Wrong answers that a name has given to a version’s questions in the last ten minutes.</summary>
+    public async Task<int> Wrong(Guid published, string key, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.One<int>(
+            """
+            select count(*)::int from quiz_wrong
+            where published_id = @published and name_key = @key and at > now() - interval '10 minutes'
+            """,
+            new { published, key },
+            cancel
+        );
+    }
+
+    /// <summary>Remembers a wrong answer, and forgets those that are old.</summary>
+    public async Task AddWrong(Guid published, string key, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await db.Run(
+            """
+            delete from quiz_wrong where at < now() - interval '1 day';
+            insert into quiz_wrong (published_id, name_key) values (@published, @key)
+            """,
+            new { published, key },
+            cancel
+        );
     }
 
     /// <summary>Who has confirmed which version of a workout, newest version first, then by time.</summary>
@@ -188,7 +243,8 @@ public sealed class QuestionStore(NpgsqlDataSource source)
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.Many<Confirmation>(
             """
-            select p.number, c.name, c.judge, c.at from confirmation c join published p on p.id = c.published_id
+            select p.number, c.name, c.judge, c.at, num_nonnulls(c.account_id, c.link_id) > 0 as SignedIn
+            from confirmation c join published p on p.id = c.published_id
             where p.workout_id = @workout order by p.number desc, c.at
             """,
             new { workout },

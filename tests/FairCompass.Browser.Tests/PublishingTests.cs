@@ -79,9 +79,9 @@ public sealed class PublishingTests : IDisposable
         page.With("section[aria-labelledby=ask] textarea", e => e.SendKeys("May somebody hold the feet?"));
         page.Click("Ask");
         page.Shows("Asked. The answer will stand on this page.");
-        page.With("section[aria-labelledby=confirm] input", e => e.SendKeys("Olaf Tarn"));
+        // Who is signed in confirms for themselves; a reader with no more than the code types a name.
         page.Click("I have read and understood version 1");
-        page.Shows("Olaf Tarn has confirmed version 1.");
+        page.Shows("Demo organiser has confirmed version 1.");
 
         // For one division the paper carries its own load; a reload keeps the choice.
         page.Until(
@@ -97,7 +97,6 @@ public sealed class PublishingTests : IDisposable
         page.Driver.Navigate().Refresh();
         page.Shows("12 power cleans, 40/30 kg");
         page.Click("judge");
-        page.With("section[aria-labelledby=confirm] input", e => e.SendKeys("Mara Quill"));
         page.Click("Three questions first");
         page.Shows("What do you call?");
         Assert.Equal("", page.Axe());

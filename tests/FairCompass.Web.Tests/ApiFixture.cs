@@ -13,12 +13,16 @@ public sealed class ApiFixture : IDisposable
     {
         Http = new HttpClient { BaseAddress = App.Address };
         RunningApp.SignIn(Http).GetAwaiter().GetResult();
+        Reader = new HttpClient { BaseAddress = App.Address };
         Competition = Http.GetFromJsonAsync<JsonArray>("/api/competitions").GetAwaiter().GetResult()![0]!["id"]!.GetValue<Guid>();
     }
 
     public RunningApp App { get; } = new();
 
     public HttpClient Http { get; }
+
+    /// <summary>Somebody who has no more than a printed code.</summary>
+    public HttpClient Reader { get; }
 
     public Guid Competition { get; }
 
@@ -63,7 +67,8 @@ public sealed class ApiFixture : IDisposable
 
         // A server that refuses a body by its length may close the line while it is still being written; so ask first (RFC 9110, 10.1.1).
         request.Headers.ExpectContinue = json.Length > 100_000;
-        using var response = await Http.SendAsync(request);
+        var http = path.StartsWith("/api/published/", StringComparison.Ordinal) ? Reader : Http;
+        using var response = await http.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return (response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
     }
@@ -108,6 +113,7 @@ public sealed class ApiFixture : IDisposable
     public void Dispose()
     {
         Http.Dispose();
+        Reader.Dispose();
         App.Dispose();
     }
 }

@@ -298,6 +298,30 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(["days", "name", "role"], problem!["errors"]!.AsObject().Select(e => e.Key).Order());
     }
 
+    /// <summary>Who is signed in confirms for themselves, whatever name is sent.</summary>
+    [Fact]
+    public async Task A_confirmation_is_bound_to_who_is_signed_in()
+    {
+        using var http = await Join("Confirms Herself", Role.Judge);
+        var papers = (await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{api.Competition}/published"))!["workouts"]!.AsArray();
+        var code = (string)papers.Single(p => (string)p!["title"]! == "Towline")!["code"]!;
+        var confirm = new
+        {
+            name = "Somebody Else",
+            judge = false,
+            answers = Array.Empty<int>(),
+        };
+        Assert.Equal(HttpStatusCode.NoContent, (await Post(http, $"/api/published/{code}/confirm", confirm)).Status);
+        var towline = (await api.Get($"/api/competitions/{api.Competition}/overview"))["workouts"]!
+            .AsArray()
+            .Single(w => (string)w!["title"]! == "Towline")!["id"];
+        var said = (await api.Get($"/api/workouts/{towline}/confirmations")).AsArray();
+        Assert.True((bool)said.Single(c => (string)c!["name"]! == "Confirms Herself")!["signedIn"]!);
+        Assert.DoesNotContain(said, c => (string)c!["name"]! == "Somebody Else");
+        // How to reach the people who asked is for the head judge and the organisers.
+        Assert.Equal(HttpStatusCode.Forbidden, (await http.GetAsync($"/api/workouts/{towline}/questions")).StatusCode);
+    }
+
     [Fact]
     public async Task What_is_done_and_refused_is_written_down_and_cannot_be_changed()
     {

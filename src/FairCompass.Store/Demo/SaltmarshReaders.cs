@@ -93,7 +93,7 @@ public sealed class SaltmarshReaders(WorkoutStore workouts, PublishedStore publi
     {
         foreach (var name in names)
         {
-            await questions.Confirm(version.Id, NameList.Key(name), name, judge, cancel);
+            await questions.Confirm(version.Id, new(NameList.Key(name), name, judge), cancel);
         }
     }
 }

@@ -48,6 +48,10 @@ public sealed record EarlierRuling(string Body, string Answer, int? RulingIn);
 /// <summary>A question for the head judge, with what was ruled on similar ones before.</summary>
 public sealed record QuestionToAnswer(AskedQuestion Question, IReadOnlyList<EarlierRuling> Similar);
 
+/// <summary>Lets readers see a question before it is answered, or not.</summary>
+/// <param name="Shown">True for seen.</param>
+public sealed record ShowQuestion(bool Shown);
+
 /// <summary>Confirms that a version was read and understood.</summary>
 /// <param name="Name">1 to 80 characters.</param>
 /// <param name="Judge">True for a judge.</param>
@@ -74,7 +78,7 @@ public static class ReaderEndpoints
         codes
             .MapGet("/questions", Public)
             .Needs(Right.Nobody)
-            .WithSummary("The questions on this workout with their answers, without contacts.");
+            .WithSummary("The questions on this workout that readers may see, with their answers, without contacts.");
         codes.MapGet("/quiz", ReadQuiz).Needs(Right.Nobody).WithSummary("Three questions out of the fault table, for a judge.");
         codes.MapPost("/confirm", Confirm).Needs(Right.Nobody).WithSummary("Confirms by name that this version was read and understood.");
         var workouts = app.MapGroup("/api/workouts/{id:guid}").WithTags("Readers");
@@ -84,6 +88,10 @@ public static class ReaderEndpoints
             .MapPost("/confirmations/compare", Compare)
             .Needs(Right.Answer)
             .WithSummary("Compares who has confirmed a version with a list of names.");
+        app.MapPut("/api/questions/{question:guid}/shown", Show)
+            .WithTags("Readers")
+            .Needs(Right.Answer, "let a question be seen, or not")
+            .WithSummary("Lets readers see a question that is not answered, or takes it from their sight.");
         app.MapPost("/api/questions/{question:guid}/answer", Answer)
             .WithTags("Readers")
             .Needs(Right.Answer, "answered a question")
@@ -156,6 +164,7 @@ public static class ReaderEndpoints
 
         return TypedResults.Ok<IReadOnlyList<PublicQuestion>>(
             (await questions.Of(version.WorkoutId, cancel))
+                .Where(q => q.Shown)
                 .Select(q => new PublicQuestion(q.Number, q.Line, q.Body, q.AskedBy, q.At, q.Answer, q.RulingIn, q.AnsweredAt))
                 .ToList()
         );
@@ -237,6 +246,12 @@ public static class ReaderEndpoints
         );
     }
 
+    private static async Task<NoContent> Show(Guid question, ShowQuestion show, QuestionStore questions, CancellationToken cancel)
+    {
+        await questions.Show(question, show.Shown, cancel);
+        return TypedResults.NoContent();
+    }
+
     private static FieldsRefused? Objection(AnswerQuestion answer)
     {
         return answer.Body.Trim().Length == 0
@@ -312,9 +327,14 @@ public static class ReaderEndpoints
         return TypedResults.Ok<IReadOnlyList<QuizQuestion>>(asked.ToList());
     }
 
-    private static async Task<Results<NoContent, NotThere, Conflicting, FieldsRefused>> Confirm(
+    /// <summary>Wrong answers that a name may give to a version’s questions in ten minutes; beyond them it is guessing.</summary>
+    private const int WrongInTenMinutes = 5;
+
+    private static async Task<Results<NoContent, NotThere, Conflicting, TooOften, FieldsRefused>> Confirm(
         string code,
         ConfirmReading confirm,
+        HttpContext http,
+        Visitor visitor,
         OpenDrafts drafts,
         PublishedStore published,
         QuestionStore questions,
@@ -327,37 +347,38 @@ public static class ReaderEndpoints
             return printed.IsMisread ? printed.Misread : printed.Unknown;
         }
 
-        if (NameObjection(confirm.Name) is { } objection)
+        // Who is signed in confirms for themselves, whatever name was sent.
+        var who = await visitor.Ask(http);
+        var name = who?.Name ?? confirm.Name.Trim();
+        if (NameObjection(name) is { } objection)
         {
             return objection;
         }
 
         if (confirm.Judge)
         {
-            var (asked, right) = Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(confirm.Name));
+            var (_, right) = Quiz.For(await drafts.OpenPublished(version.Id, cancel), NameList.Key(name));
             if (confirm.Answers.Count != right.Count)
             {
                 return new FieldsRefused("answers", $"Answer all {right.Count} questions.");
             }
 
-            var wrong = Enumerable.Range(0, right.Count).Where(i => confirm.Answers[i] != right[i]).ToList();
-            if (wrong.Count > 0)
+            if (await questions.Wrong(version.Id, NameList.Key(name), cancel) >= WrongInTenMinutes)
             {
-                return new FieldsRefused(
-                    wrong
-                        .Select(i => new Core.Quantities.FieldError(
-                            $"answers[{i}]",
-                            $"Read the table of the {asked[i].Movement.English} again: this sign has another call."
-                        ))
-                        .ToList()
-                );
+                return new TooOften("Too many wrong answers.", detail: "Read the no-rep tables, and try again in ten minutes.");
+            }
+
+            if (!confirm.Answers.SequenceEqual(right))
+            {
+                await questions.AddWrong(version.Id, NameList.Key(name), cancel);
+                return new FieldsRefused("answers", "Not every call is right. Read the no-rep tables once more.");
             }
         }
 
-        return await questions.Confirm(version.Id, NameList.Key(confirm.Name), confirm.Name.Trim(), confirm.Judge, cancel)
+        return await questions.Confirm(version.Id, new(NameList.Key(name), name, confirm.Judge, who?.Account, who?.Link), cancel)
             ? TypedResults.NoContent()
             : new Conflicting(
-                $"{confirm.Name.Trim()} has confirmed version {version.Number} before.",
+                $"{name} has confirmed version {version.Number} before.",
                 detail: "Nothing more is needed. If somebody else has this name, add a letter or the gym."
             );
     }

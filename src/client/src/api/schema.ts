@@ -474,6 +474,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions/{question}/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Lets readers see a question that is not answered, or takes it from their sight. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    question: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShowQuestion"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/questions/{question}/answer": {
         parameters: {
             query?: never;
@@ -3728,7 +3768,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The questions on this workout with their answers, without contacts. */
+        /** The questions on this workout that readers may see, with their answers, without contacts. */
         get: {
             parameters: {
                 query?: never;
@@ -3943,6 +3983,15 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -5071,6 +5120,8 @@ export interface components {
              * @description When it was answered, UTC.
              */
             answeredAt: null | string;
+            /** @description True where readers see it: it was answered, or the head judge lets it be seen. */
+            shown: boolean;
         };
         /**
          * @description Who reads a brief.
@@ -5954,6 +6005,8 @@ export interface components {
              * @description When, UTC.
              */
             at: string;
+            /** @description True where it was said by an account or a link, and not by a typed name alone. */
+            signedIn: boolean;
         };
         /** @enum {unknown} */
         Consequence: "NotCounted" | "RepeatTheRep" | "RepeatTheLastPhase" | "FromTheFloor" | "FromTheLastMark" | "FromTheLine" | "SetLost" | "AttemptLost" | "WaitForKit" | null;
@@ -9103,6 +9156,11 @@ export interface components {
             body: string;
             /** @description What differs from the text that was sent. */
             edits: components["schemas"]["EqOfEdit"];
+        };
+        /** @description Lets readers see a question before it is answered, or not. */
+        ShowQuestion: {
+            /** @description True for seen. */
+            shown: boolean;
         };
         /**
          * @description A side of the body.

@@ -52,6 +52,15 @@ function Asked({
       setError(e as Refused);
     }
   };
+  const show = async (shown: boolean) => {
+    setError(null);
+    try {
+      await ask(api.PUT("/api/questions/{question}/shown", { params: { path: { question: q.id } }, body: { shown } }));
+      await done();
+    } catch (e) {
+      setError(e as Refused);
+    }
+  };
   return (
     <article className="border-b border-rule py-3">
       <p className="text-[0.9rem] text-soft">
@@ -69,6 +78,15 @@ function Asked({
           </>
         )}{" "}
         · on “<bdi>{q.line}</bdi>”
+        {q.answer === null && (
+          <>
+            {" "}
+            · {q.shown ? "readers see it" : "only you see it"}{" "}
+            <button className="act" onClick={() => void show(!q.shown)}>
+              {q.shown ? "Take it from their sight" : "Let readers see it"}
+            </button>
+          </>
+        )}
       </p>
       <p className="font-semibold">
         <bdi>{q.body}</bdi>

@@ -9,6 +9,7 @@ export function Readers({ wid, newest }: { wid: string; newest: Schemas["Publish
   const [pasted, setPasted] = useState("");
   const [compared, setCompared] = useState<Schemas["NamesCompared"] | null>(null);
   const here = all.filter((c) => c.number === newest.number);
+  const [judges, signedIn] = [here.filter((c) => c.judge).length, here.filter((c) => c.signedIn).length];
   const names = (list: string[]) => (list.length === 0 ? "nobody" : list.join(", "));
   return (
     <section aria-labelledby="readers">
@@ -18,7 +19,7 @@ export function Readers({ wid, newest }: { wid: string; newest: Schemas["Publish
       <p className="py-2">
         {here.length === 0
           ? `Nobody has confirmed version ${newest.number} yet.`
-          : `${here.length} confirmed version ${newest.number}, ${here.filter((c) => c.judge).length} of them judges.`}
+          : `${here.length} confirmed version ${newest.number}: ${judges} of them judges, ${signedIn} signed in.`}
       </p>
       {here.length > 0 && (
         <p className="text-soft">

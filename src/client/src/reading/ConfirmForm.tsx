@@ -1,14 +1,19 @@
 import { useState } from "react";
+import { useQuery } from "@tanstack/react-query";
 import { api, ask, Refused, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
 import { Message } from "../ui/Message";
 
 /** Confirms a version by name; a judge answers three questions out of its fault table first. */
 export function ConfirmForm({ version, judge }: { version: Schemas["VersionOfCode"]; judge: boolean }) {
-  const [name, setName] = useState("");
+  const [typed, setTyped] = useState("");
   const [quiz, setQuiz] = useState<Schemas["QuizQuestion"][] | null>(null);
   const [answers, setAnswers] = useState<Record<number, number>>({});
   const [error, setError] = useState<Refused | null>(null);
   const [done, setDone] = useState("");
+  // Who is signed in confirms for themselves.
+  const mine = useQuery(queries.me()).data?.in?.name;
+  const name = mine ?? typed;
   const attempt = async (act: () => Promise<void>) => {
     setError(null);
     try {
@@ -27,7 +32,7 @@ export function ConfirmForm({ version, judge }: { version: Schemas["VersionOfCod
       );
       setDone(name);
       setQuiz(null);
-      setName("");
+      setTyped("");
     });
   const begin = () =>
     attempt(async () => {
@@ -52,9 +57,10 @@ export function ConfirmForm({ version, judge }: { version: Schemas["VersionOfCod
             className="block w-64"
             maxLength={80}
             value={name}
+            readOnly={mine !== undefined}
             aria-invalid={!!error?.at("name")}
             onChange={(e) => {
-              setName(e.target.value);
+              setTyped(e.target.value);
               setQuiz(null);
               setDone("");
             }}
@@ -78,9 +84,13 @@ export function ConfirmForm({ version, judge }: { version: Schemas["VersionOfCod
                   “{c.english}”
                 </label>
               ))}
-              {error?.at(`answers[${i}]`) && <p className="field-error">{error.at(`answers[${i}]`)}</p>}
             </fieldset>
           ))}
+        {error?.at("answers") && (
+          <p role="alert" className="field-error">
+            {error.at("answers")}
+          </p>
+        )}
         <button className="press">
           {judge && !quiz ? "Three questions first" : `I have read and understood version ${version.number}`}
         </button>

@@ -7,9 +7,11 @@ export function Message({ error, retry }: { error: unknown; retry?: () => void }
     <div role="alert" className="max-w-prose border-l-4 border-brick bg-sheet px-4 py-3">
       <p className="font-bold">{refused?.title ?? "Something went wrong in this window."}</p>
       {refused?.detail && <p>{refused.detail}</p>}
-      {Object.entries(refused?.errors ?? {}).map(([at, why]) => (
-        <p key={at}>{why.join(" ")}</p>
-      ))}
+      {retry &&
+        Object.entries(refused?.errors ?? {}).map(([at, why]) => (
+          // Where nothing was typed there is no field beside which they could stand.
+          <p key={at}>{why.join(" ")}</p>
+        ))}
       {retry && (
         <button className="act" onClick={retry}>
           Try again
