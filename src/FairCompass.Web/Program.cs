@@ -15,6 +15,7 @@ using FairCompass.Web.Playing;
 using FairCompass.Web.Publishing;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
+using Microsoft.AspNetCore.HttpOverrides;
 using Npgsql;
 
 var builder = WebApplication.CreateBuilder(args);
@@ -43,6 +44,7 @@ builder.Services.AddSingleton<WorkoutStore>();
 builder.Services.AddSingleton<PublishedStore>();
 builder.Services.AddSingleton<QuestionStore>();
 builder.Services.AddSingleton<MeasurementStore>();
+builder.Services.AddSingleton(_ => PublicAddress.Of(builder.Configuration));
 builder.Services.AddSingleton<AccountStore>();
 builder.Services.AddSingleton<SessionStore>();
 builder.Services.AddSingleton<PassStore>();
@@ -78,10 +80,25 @@ if (!describing)
     Warm.Up();
 }
 
+var own = app.Services.GetRequiredService<PublicAddress>();
+own.Check((builder.Configuration["urls"] ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries));
+if (own.Proxies.Count > 0)
+{
+    var forwarded = new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.All };
+    forwarded.KnownIPNetworks.Clear();
+    forwarded.KnownProxies.Clear();
+    foreach (var proxy in own.Proxies)
+    {
+        forwarded.KnownProxies.Add(proxy);
+    }
+
+    app.UseForwardedHeaders(forwarded);
+}
+
 app.UseExceptionHandler();
 app.UseSentBody();
 app.UseStatusCodePages(c => Problems.Bare(c.HttpContext));
-app.UseMiddleware<LocalOnly>();
+app.UseMiddleware<OwnPagesOnly>();
 app.UseSecurityHeaders();
 app.UseRateLimiter();
 app.UseResponseCompression();

@@ -1,4 +1,6 @@
+using System.Net;
 using System.Net.Http.Json;
+using System.Security.Cryptography.X509Certificates;
 using FairCompass.Access;
 using FairCompass.Store;
 using FairCompass.Web.Access;
@@ -16,15 +18,23 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     private readonly string name = "t_" + Guid.NewGuid().ToString("N");
     private readonly bool demo;
     private readonly bool stores;
+    private readonly IReadOnlyDictionary<string, string> settings;
 
     public RunningApp()
         : this(demo: true) { }
 
     /// <param name="demo">True for the demo in it.</param>
     /// <param name="stores">False for the application without a database.</param>
-    public RunningApp(bool demo, bool stores = true)
+    /// <param name="certificate">For TLS; null for plain HTTP.</param>
+    /// <param name="settings">More of the configuration, by its keys.</param>
+    public RunningApp(
+        bool demo,
+        bool stores = true,
+        X509Certificate2? certificate = null,
+        IReadOnlyDictionary<string, string>? settings = null
+    )
     {
-        (this.demo, this.stores) = (demo, stores);
+        (this.demo, this.stores, this.settings) = (demo, stores, settings ?? new Dictionary<string, string>());
         server =
             Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
             ?? throw new InvalidOperationException("FAIRCOMPASS_TEST_CONNECTION is not set; run the tests with ./test.");
@@ -33,7 +43,15 @@ public sealed class RunningApp : WebApplicationFactory<Program>
             Execute($"create database {name}");
         }
 
-        UseKestrel(0);
+        if (certificate is null)
+        {
+            UseKestrel(0);
+        }
+        else
+        {
+            UseKestrel(o => o.Listen(IPAddress.Loopback, 0, l => l.UseHttps(certificate)));
+        }
+
         StartServer();
     }
 
@@ -80,6 +98,10 @@ public sealed class RunningApp : WebApplicationFactory<Program>
         builder.UseSetting("Demo", demo ? "true" : "false");
         builder.UseSetting("Client", Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CLIENT"));
         builder.UseSetting("Logging:LogLevel:Default", "Error");
+        foreach (var (key, value) in settings)
+        {
+            builder.UseSetting(key, value);
+        }
     }
 
     protected override void Dispose(bool disposing)

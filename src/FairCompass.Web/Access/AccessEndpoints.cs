@@ -90,6 +90,15 @@ public static class AccessEndpoints
         CancellationToken cancel
     )
     {
+        // Everybody can read what the demo’s passphrase is, so it opens nothing from another machine.
+        if (signIn.Passphrase == FirstPeople.DemoPassphrase && !Addresses.IsThisMachine(http))
+        {
+            return new NotAllowed(
+                "The demo’s people sign in on this machine only.",
+                "Make an account of your own for a competition that others reach."
+            );
+        }
+
         var address = Addresses.Of(http);
         var account = SignInName.Objection(signIn.Name) is null ? await accounts.Find(signIn.Name, cancel) : null;
         // Whoever was signed in here before is not slowed by what others try.

@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using System.Net;
 using FairCompass.Access;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
@@ -29,7 +28,7 @@ public sealed class Doors(RequestDelegate next)
             return;
         }
 
-        if (needs.Right == Right.Nobody || (needs.Right == Right.Calculate && IsThisMachine(http)))
+        if (needs.Right == Right.Nobody || (needs.Right == Right.Calculate && Addresses.IsThisMachine(http)))
         {
             await next(http);
             return;
@@ -83,10 +82,6 @@ public sealed class Doors(RequestDelegate next)
 
         await next(http);
     }
-
-    /// <summary>True for a request that comes from this machine, by its connection and not by what it says of itself.</summary>
-    private static bool IsThisMachine(HttpContext http) =>
-        http.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
     private static Guid? WorkoutOf(HttpContext http) =>
         http.Request.Path.StartsWithSegments("/api/workouts") && Guid.TryParse(http.GetRouteValue("id") as string, out var id) ? id : null;

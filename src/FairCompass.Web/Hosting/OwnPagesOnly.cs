@@ -1,32 +1,55 @@
-using System.Net;
 using Microsoft.Net.Http.Headers;
 
 namespace FairCompass.Web.Hosting;
 
 /// <summary>
-/// Until there is a sign-in the application serves this machine only. Any page in a browser can reach loopback, so the Host
-/// header (against rebound names), the Origin, and the content type of everything that writes are checked.
+/// The application answers to this machine, and to the public address that it was given. Any page in a browser can reach loopback, so the
+/// connection and the Host header (against rebound names), the Origin, and the content type of everything that writes are checked.
 /// </summary>
-public sealed class LocalOnly(RequestDelegate next)
+public sealed class OwnPagesOnly(RequestDelegate next, PublicAddress own)
 {
     /// <summary>Refuses what does not come from a page of this application.</summary>
     public async Task InvokeAsync(HttpContext context)
     {
         var request = context.Request;
-        if (!IsLoopback(request.Host.Host))
+        if (!own.Answers(context))
         {
-            await Results.Problem(title: "This application answers to this machine only.", statusCode: 421).ExecuteAsync(context);
+            await Results
+                .Problem(
+                    title: "This application does not answer to this address.",
+                    detail: "It answers on its own machine, and under the public address with which it was started.",
+                    statusCode: 421
+                )
+                .ExecuteAsync(context);
             return;
+        }
+
+        if (own.IsUnsaid(context) && !request.Path.StartsWithSegments("/api/health"))
+        {
+            await Results
+                .Problem(
+                    title: "The proxy does not say who asks.",
+                    detail: "It has to send X-Forwarded-For, X-Forwarded-Proto and X-Forwarded-Host; an example is in deploy/.",
+                    statusCode: 400
+                )
+                .ExecuteAsync(context);
+            return;
+        }
+
+        if (own.IsStrict(request))
+        {
+            // A year, as RFC 6797 gives in its examples.
+            context.Response.Headers.StrictTransportSecurity = "max-age=31536000";
         }
 
         if (!HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method))
         {
             var site = request.Headers["Sec-Fetch-Site"].ToString();
             var origin = request.Headers.Origin.ToString();
-            var own = $"{request.Scheme}://{request.Host}";
+            var mine = $"{request.Scheme}://{request.Host}";
             if (
                 (site.Length > 0 && site is not ("same-origin" or "none"))
-                || (origin.Length > 0 && !string.Equals(origin, own, StringComparison.OrdinalIgnoreCase))
+                || (origin.Length > 0 && !string.Equals(origin, mine, StringComparison.OrdinalIgnoreCase))
             )
             {
                 await Results.Problem(title: "Requests from other pages are refused.", statusCode: 403).ExecuteAsync(context);
@@ -60,8 +83,4 @@ public sealed class LocalOnly(RequestDelegate next)
     private static bool IsUtf8(string? contentType) =>
         MediaTypeHeaderValue.TryParse(contentType, out var type)
         && (type.Charset.Length == 0 || type.Charset.Equals("utf-8", StringComparison.OrdinalIgnoreCase));
-
-    private static bool IsLoopback(string host) =>
-        string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase)
-        || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
 }
