@@ -69,7 +69,7 @@ public static class AccessEndpoints
     }
 
     private static async Task<Ok<Here>> ReadMe(HttpContext http, Visitor visitor, AccountStore accounts, IConfiguration config) =>
-        TypedResults.Ok(new Here(await MeOf(http, visitor, accounts), config.GetValue("Demo", false)));
+        TypedResults.Ok(new Here(await MeOf(http, visitor, accounts), config.GetValue("Demo", false) && Addresses.IsThisMachine(http)));
 
     private static async Task<Me?> MeOf(HttpContext http, Visitor visitor, AccountStore accounts) =>
         await visitor.Ask(http) is not { } who ? null

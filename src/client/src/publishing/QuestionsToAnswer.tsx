@@ -81,7 +81,7 @@ function Asked({
         {q.answer === null && (
           <>
             {" "}
-            · {q.shown ? "readers see it" : "only you see it"}{" "}
+            · {q.shown ? "readers see it" : "readers do not see it"}{" "}
             <button className="act" onClick={() => void show(!q.shown)}>
               {q.shown ? "Take it from their sight" : "Let readers see it"}
             </button>
