@@ -130,6 +130,7 @@ app.MapMeasuring();
 app.MapPublishing();
 app.MapReaders();
 app.MapAccess();
+app.MapPasses();
 app.MapPeople();
 app.MapLinks();
 app.MapLog();

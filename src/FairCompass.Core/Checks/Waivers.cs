@@ -1,4 +1,3 @@
-using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Text;
 using FairCompass.Core.Workouts;
@@ -28,17 +27,17 @@ public static class Waivers
     /// that let nothing stand.</summary>
     /// <param name="findings">What was found at this workout.</param>
     /// <param name="workout">The workout.</param>
-    /// <param name="rules">The rules that look between workouts.</param>
-    internal static IEnumerable<Finding> Applied(IReadOnlyList<Finding> findings, Understanding workout, IReadOnlyList<string> rules)
+    /// <param name="text">The lines of its draft.</param>
+    internal static IEnumerable<Finding> Applied(IReadOnlyList<Finding> findings, Workout workout, IReadOnlyList<string> text)
     {
         var lines = workout
-            .Workout.Policies.OfType<Policy.Waived>()
-            .Where(l => rules.Contains(l.Rule, StringComparer.OrdinalIgnoreCase))
+            .Policies.OfType<Policy.Waived>()
+            .Where(l => BetweenWorkouts.Rules.Contains(l.Rule, StringComparer.OrdinalIgnoreCase))
             .ToList();
         return
         [
             .. Standing(findings, lines),
-            .. lines.Where(l => !findings.Any(f => Same(f.Rule, l))).SelectMany(l => Objection(l, Idle(l.Rule), workout.Text.Split('\n'))),
+            .. lines.Where(l => !findings.Any(f => Same(f.Rule, l))).SelectMany(l => Objection(l, Idle(l.Rule), text)),
         ];
     }
 
@@ -53,12 +52,12 @@ public static class Waivers
 
     private static string? Wrong(Policy.Waived line, int index, List<Policy.Waived> lines, IReadOnlyList<Finding> findings)
     {
-        var known = CheckList.All.Select(c => c.Id).Append(CheckList.NotUnderstood).Concat(AcrossWorkouts.Rules).ToList();
+        var known = CheckList.All.Select(c => c.Id).Append(CheckList.NotUnderstood).Concat(BetweenWorkouts.Rules).ToList();
         var found = findings.Where(f => Same(f.Rule, line)).ToList();
         return !known.Exists(k => Same(k, line))
                 ? $"There is no check called {line.Rule}{(Words.Nearest(line.Rule, known) is { } near ? $"; did you mean {near}" : "")}."
             : lines.FindIndex(l => Same(l.Rule, line)) < index ? $"{line.Rule} is let stand twice; the first reason holds."
-            : AcrossWorkouts.Rules.Any(r => Same(r, line)) ? null
+            : BetweenWorkouts.Rules.Any(r => Same(r, line)) ? null
             : found.Count == 0 ? Idle(line.Rule)
             : found.TrueForAll(f => f.Severity == Severity.MustFix)
                 ? $"What {line.Rule} finds cannot be run or judged as it stands, so it cannot be let stand."

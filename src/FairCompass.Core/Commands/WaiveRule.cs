@@ -28,7 +28,7 @@ public sealed record WaiveRule(string Rule, string? Reason) : Command
         }
 
         var check = CheckList.All.FirstOrDefault(c => c.Id == Rule);
-        if (check is null && !AcrossWorkouts.Rules.Contains(Rule))
+        if (check is null && !BetweenWorkouts.Rules.Contains(Rule))
         {
             return new FieldError("rule", $"There is no check called {Rule}.");
         }

@@ -10,15 +10,6 @@ namespace FairCompass.Core.Drafts;
 /// <summary>What is contradictory between the workouts of a competition, though each is right by itself.</summary>
 public static class AcrossWorkouts
 {
-    /// <summary>The rule id of workouts that are called alike.</summary>
-    public const string TitlesTwice = "titles-twice";
-
-    /// <summary>The rule id of a movement that is judged otherwise in one workout.</summary>
-    public const string OtherStandard = "other-standard";
-
-    /// <summary>The rules that see more than one workout; a draft may let their findings stand as it may any other’s.</summary>
-    public static IReadOnlyList<string> Rules { get; } = [TitlesTwice, OtherStandard];
-
     /// <summary>The findings of each workout, in the order of the workouts, each with the reason where its draft lets it stand; empty where
     /// nothing is found.</summary>
     /// <param name="all">The workouts of one competition.</param>
@@ -30,7 +21,7 @@ public static class AcrossWorkouts
             found[index].Add(finding);
         }
 
-        return [.. found.Select((f, i) => Waivers.Applied(f, all[i], Rules).ToEq())];
+        return [.. found.Select((f, i) => Waivers.Applied(f, all[i].Workout, all[i].Text.Split('\n')).ToEq())];
     }
 
     /// <summary>Titles that differ in nothing but case and accents: papers and codes of both would be looked for under one name.</summary>
@@ -46,7 +37,7 @@ public static class AcrossWorkouts
                 index,
                 Found(
                     all[index],
-                    TitlesTwice,
+                    BetweenWorkouts.TitlesTwice,
                     Severity.ShouldFix,
                     1,
                     $"Another workout is called {title} too.",
@@ -81,7 +72,7 @@ public static class AcrossWorkouts
                         i,
                         Found(
                             all[i],
-                            OtherStandard,
+                            BetweenWorkouts.OtherStandard,
                             Severity.WorthALook,
                             line,
                             $"“{clause}” of the {movement.Name.English} is another rule here than in {Words.Join(others)}.",

@@ -14,19 +14,6 @@ public sealed record SignIn(string Name, string Passphrase);
 /// <param name="Token">What stands behind the # of the link.</param>
 public sealed record ByToken(string Token);
 
-/// <summary>Uses what opens a door once.</summary>
-/// <param name="Token">What stands behind the # of the link.</param>
-/// <param name="Name">The name of a new account; empty for a recovery, and where somebody is signed in.</param>
-/// <param name="Passphrase">The new passphrase; empty where somebody is signed in and accepts an invitation.</param>
-public sealed record UsePass(string Token, string Name, string Passphrase);
-
-/// <summary>What a token opens.</summary>
-/// <param name="Kind"><c>first</c>, <c>invitation</c> or <c>recovery</c>.</param>
-/// <param name="Competition">The name of the competition of an invitation.</param>
-/// <param name="Role">What an invitation makes somebody, in words.</param>
-/// <param name="Name">Whose passphrase a recovery sets.</param>
-public sealed record PassOpens(string Kind, string? Competition, string? Role, string? Name);
-
 /// <summary>What somebody is in a competition.</summary>
 /// <param name="Competition">The competition.</param>
 /// <param name="Roles">What they are.</param>
@@ -61,10 +48,6 @@ public static class AccessEndpoints
         tag.MapPost("/passphrase", Change)
             .Needs(Right.Account, "changed the passphrase")
             .WithSummary("Changes the passphrase; every session ends.");
-        tag.MapPost("/pass", Opens)
-            .Needs(Right.Nobody)
-            .WithSummary("What a link of the first organiser, of an invitation or a recovery opens.");
-        tag.MapPost("/pass/use", Use).Needs(Right.Nobody).WithSummary("Uses such a link, once, and signs in.");
         tag.MapPost("/link", OpenLink).Needs(Right.Nobody).WithSummary("Opens a link that stands in place of an account, on this device.");
     }
 
@@ -201,103 +184,6 @@ public static class AccessEndpoints
 
         await accounts.SetPassphrase(account.Id, passphrases.Hash(change.Passphrase), cancel);
         Cookies.End(http);
-        return TypedResults.NoContent();
-    }
-
-    private static async Task<Results<Ok<PassOpens>, NotThere>> Opens(ByToken by, PassStore passes, CancellationToken cancel) =>
-        await passes.Find(Tokens.Hash(by.Token), cancel) is { } pass
-            ? TypedResults.Ok(
-                new PassOpens(pass.Kind, pass.CompetitionName, RoleOf(pass) is { } role ? AccessWords.Of(role) : null, pass.AccountName)
-            )
-            : PassGone;
-
-    private static NotThere PassGone => new("This link opens nothing any more.", "It was used, or its time is over. Ask for a new one.");
-
-    private static Role? RoleOf(Pass pass) => Enum.TryParse<Role>(pass.Role, out var role) ? role : null;
-
-    private static async Task<Results<NoContent, NotThere, FieldsRefused>> Use(
-        UsePass use,
-        HttpContext http,
-        Visitor visitor,
-        PassStore passes,
-        AccountStore accounts,
-        SessionStore sessions,
-        DoneStore done,
-        Passphrases passphrases,
-        CancellationToken cancel
-    )
-    {
-        if (await passes.Find(Tokens.Hash(use.Token), cancel) is not { } pass)
-        {
-            return PassGone;
-        }
-
-        var signedIn = (await visitor.Ask(http))?.Account;
-        var fresh = pass.Kind != "recovery" && !(pass.Kind == "invitation" && signedIn is not null && use.Passphrase.Length == 0);
-        var name = fresh ? use.Name : pass.AccountName ?? "";
-        if (fresh && SignInName.Objection(name) is { } badName)
-        {
-            return new FieldsRefused("name", badName);
-        }
-
-        if ((fresh || pass.Kind == "recovery") && Passphrase.Objection(use.Passphrase, name) is { } badPassphrase)
-        {
-            return new FieldsRefused("passphrase", badPassphrase);
-        }
-
-        if (fresh && await accounts.Find(name, cancel) is not null)
-        {
-            return new FieldsRefused("name", "Somebody here has this name, or one that looks like it.");
-        }
-
-        if (!await passes.Use(pass.Id, cancel))
-        {
-            return PassGone;
-        }
-
-        var account = pass.Account ?? signedIn;
-        if (fresh)
-        {
-            account = await accounts.Create(name, passphrases.Hash(use.Passphrase), cancel);
-            if (account is null)
-            {
-                return new FieldsRefused("name", "Somebody here has just taken this name. Ask for a new link.");
-            }
-        }
-        else if (pass.Kind == "recovery")
-        {
-            await accounts.SetPassphrase(account!.Value, passphrases.Hash(use.Passphrase), cancel);
-        }
-
-        if (pass.Kind == "first")
-        {
-            await accounts.Adopt(account!.Value, cancel);
-        }
-
-        if (pass.Competition is { } competition && RoleOf(pass) is { } role)
-        {
-            await accounts.Add(competition, account!.Value, role, cancel);
-        }
-
-        if (fresh || pass.Kind == "recovery")
-        {
-            await BeginFor(account, SignInName.Shown(name), null, http, sessions, done, cancel);
-        }
-
-        await done.Write(
-            new(
-                account,
-                SignInName.Shown(name),
-                Addresses.Of(http),
-                pass.Competition,
-                null,
-                $"used a link: {pass.Kind}",
-                "",
-                204,
-                http.TraceIdentifier
-            ),
-            cancel
-        );
         return TypedResults.NoContent();
     }
 

@@ -43,33 +43,13 @@ public sealed class Doors(RequestDelegate next)
             return;
         }
 
-        Guid? competition = null;
-        if (RoleRights.OfCompetition(needs.Right))
+        var (refused, competition) = RoleRights.OfCompetition(needs.Right)
+            ? await Within(http, who, needs.Right, visitor, storesNothing, owners, done)
+            : (null, null);
+        if (refused is not null)
         {
-            (var thing, competition) = await Concerned(http, owners);
-            var roles = competition is { } c ? await visitor.Roles(c, storesNothing, http.RequestAborted) : [];
-            if (roles.Count == 0)
-            {
-                await Written(done, http, who, competition, "was refused: nothing of theirs", 404);
-                await new NotThere(
-                    $"There is no such {thing} for you.",
-                    "It may have been removed, or you are not among the people of its competition any more."
-                ).ExecuteAsync(http);
-                return;
-            }
-
-            if (!RoleRights.Allow(roles, needs.Right))
-            {
-                await Written(done, http, who, competition, "was refused: " + AccessWords.Of(needs.Right), 403);
-                await Results
-                    .Problem(
-                        title: "You may not do this here.",
-                        detail: $"It needs the right to {AccessWords.Of(needs.Right)}; you are {AccessWords.Of(roles)}. Ask an organiser.",
-                        statusCode: 403
-                    )
-                    .ExecuteAsync(http);
-                return;
-            }
+            await refused.ExecuteAsync(http);
+            return;
         }
 
         if (needs.Done is { } words)
@@ -81,6 +61,47 @@ public sealed class Doors(RequestDelegate next)
         }
 
         await next(http);
+    }
+
+    /// <summary>The refusal of what somebody may not in the competition that a request concerns, or that competition.</summary>
+    private static async Task<(IResult? Refused, Guid? Competition)> Within(
+        HttpContext http,
+        SignedIn who,
+        Right right,
+        Visitor visitor,
+        bool storesNothing,
+        OwnerStore owners,
+        DoneStore done
+    )
+    {
+        var (thing, competition) = await Concerned(http, owners);
+        var roles = competition is { } c ? await visitor.Roles(c, storesNothing, http.RequestAborted) : [];
+        if (roles.Count == 0)
+        {
+            await Written(done, http, who, competition, "was refused: nothing of theirs", 404);
+            return (
+                new NotThere(
+                    $"There is no such {thing} for you.",
+                    "It may have been removed, or you are not among the people of its competition any more."
+                ),
+                null
+            );
+        }
+
+        if (!RoleRights.Allow(roles, right))
+        {
+            await Written(done, http, who, competition, "was refused: " + AccessWords.Of(right), 403);
+            return (
+                Results.Problem(
+                    title: "You may not do this here.",
+                    detail: $"It needs the right to {AccessWords.Of(right)}; you are {AccessWords.Of(roles)}. Ask an organiser.",
+                    statusCode: 403
+                ),
+                null
+            );
+        }
+
+        return (null, competition);
     }
 
     private static Guid? WorkoutOf(HttpContext http) =>

@@ -1,6 +1,5 @@
 using FairCompass.Access;
 using FairCompass.Store;
-using Npgsql;
 
 namespace FairCompass.Web.Access;
 
@@ -27,29 +26,11 @@ public sealed class Visitor(SessionStore sessions, AccountStore accounts, LastKn
         {
             asked = true;
             In = Cookies.SessionOf(http.Request) is { Length: > 0 and < 100 } token
-                ? await Of(token, storesNothing, http.RequestAborted)
+                ? await last.Who(token, storesNothing, c => sessions.Find(Tokens.Hash(token), c), http.RequestAborted)
                 : null;
         }
 
         return In;
-    }
-
-    private async Task<SignedIn?> Of(string token, bool storesNothing, CancellationToken cancel)
-    {
-        try
-        {
-            var found = await sessions.Find(Tokens.Hash(token), cancel);
-            if (found is not null)
-            {
-                last.Keep(token, found);
-            }
-
-            return found;
-        }
-        catch (NpgsqlException) when (storesNothing && last.Who(token) is not null)
-        {
-            return last.Who(token);
-        }
     }
 
     /// <summary>What the visitor is in a competition; nothing for a stranger.</summary>
@@ -68,15 +49,6 @@ public sealed class Visitor(SessionStore sessions, AccountStore accounts, LastKn
             return In.Competition == competition && Enum.TryParse<Role>(In.Role, out var role) ? [role] : [];
         }
 
-        try
-        {
-            var roles = await accounts.Roles(account, competition, cancel);
-            last.Keep(In.Session, competition, roles);
-            return roles;
-        }
-        catch (NpgsqlException) when (storesNothing)
-        {
-            return last.Roles(In.Session, competition);
-        }
+        return await last.Roles(In.Session, competition, storesNothing, c => accounts.Roles(account, competition, c), cancel);
     }
 }

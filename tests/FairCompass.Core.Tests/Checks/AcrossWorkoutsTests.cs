@@ -32,7 +32,7 @@ public class AcrossWorkoutsTests
     {
         var all = Of(Draft(one), Draft(other));
         Assert.Empty(all[0]);
-        Assert.Equal(found, all[1].Exists(f => f.Rule == AcrossWorkouts.TitlesTwice));
+        Assert.Equal(found, all[1].Exists(f => f.Rule == BetweenWorkouts.TitlesTwice));
     }
 
     [Fact]
@@ -48,7 +48,7 @@ public class AcrossWorkoutsTests
     {
         var all = Of(Draft("One"), Draft("Two", Rule), Draft("Three"), Draft("Four", Rule));
         Assert.Empty(all[0]);
-        Assert.Equal((AcrossWorkouts.OtherStandard, 11), all[1].Select(f => (f.Rule, f.Line)).Single());
+        Assert.Equal((BetweenWorkouts.OtherStandard, 11), all[1].Select(f => (f.Rule, f.Line)).Single());
         Assert.EndsWith("is another rule here than in One and Three.", all[1][0].Sentence, StringComparison.Ordinal);
         Assert.Single(all[3]);
         Assert.All(Of(Draft("One", Rule), Draft("Two", Rule)), Assert.Empty);
@@ -60,7 +60,7 @@ public class AcrossWorkoutsTests
     public void It_is_let_stand_with_a_reason()
     {
         var beam = Demo.Understand(Draft("Beam"));
-        var waive = new WaiveRule(AcrossWorkouts.TitlesTwice, "told apart by their letters").Against(new DraftToEdit(beam)).Value!;
+        var waive = new WaiveRule(BetweenWorkouts.TitlesTwice, "told apart by their letters").Against(new DraftToEdit(beam)).Value!;
         var said = Edits.Apply(Draft("Beam"), waive.Edits);
         Assert.EndsWith("waive: titles-twice, told apart by their letters\n", said, StringComparison.Ordinal);
         var found = Assert.Single(AcrossWorkouts.Of([beam, Demo.Understand(said)])[1]);

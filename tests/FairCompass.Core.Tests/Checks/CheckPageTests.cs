@@ -30,8 +30,8 @@ public class CheckPageTests
         }
 
         page.Append(
-            $"\n## Between the workouts of a competition\n\n`{AcrossWorkouts.TitlesTwice}` · should be settled\n\n"
-                + $"Two are called alike but for case and accents.\n\n`{AcrossWorkouts.OtherStandard}` · worth a look\n\n"
+            $"\n## Between the workouts of a competition\n\n`{BetweenWorkouts.TitlesTwice}` · should be settled\n\n"
+                + $"Two are called alike but for case and accents.\n\n`{BetweenWorkouts.OtherStandard}` · worth a look\n\n"
                 + "One words a rule of a movement for itself that others leave as the book has it. "
                 + "Both stand on the page of the checks, not beside a draft.\n"
         );
