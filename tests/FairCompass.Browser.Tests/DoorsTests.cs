@@ -48,6 +48,8 @@ public sealed class DoorsTests : IDisposable
         page.Open(new Uri(page.Driver.Url).AbsolutePath);
         page.Shows("Mara Quill");
         Assert.Equal("", page.Axe());
+        page.With("button[aria-label='Recovery link for Mara Quill']", e => e.Click());
+        page.Shows("The link for a new passphrase of Mara Quill");
         page.With("button[aria-label='Take out Mara Quill']", e => e.Click());
         page.Click("Take Mara Quill out");
         page.Until("nobody of that name", () => page.Text.Contains("Mara Quill", StringComparison.Ordinal) ? null : "");

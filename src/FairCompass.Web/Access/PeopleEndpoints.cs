@@ -19,6 +19,9 @@ public sealed record Invite(Role Role, string Words);
 /// <param name="Roles">What they are from now on; nothing takes them out of the competition.</param>
 public sealed record SetRoles(IReadOnlyList<Role> Roles);
 
+/// <summary>Asks for a recovery link; there is nothing to say of it.</summary>
+public sealed record MakeRecovery;
+
 /// <summary>Who may do what in a competition.</summary>
 public static class PeopleEndpoints
 {
@@ -100,6 +103,7 @@ public static class PeopleEndpoints
     private static async Task<Results<Ok<MadeLink>, NotThere, NotAllowed>> Recover(
         Guid id,
         Guid account,
+        MakeRecovery make,
         Visitor visitor,
         AccountStore accounts,
         PassStore passes,

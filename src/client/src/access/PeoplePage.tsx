@@ -100,6 +100,7 @@ function Members({ cid }: { cid: string }) {
                           const link = await ask(
                             api.POST("/api/competitions/{id}/people/{account}/recovery", {
                               params: { path: { id: cid, account: m.id } },
+                              body: {},
                             }),
                           );
                           setMade({ link, of: `a new passphrase of ${m.name}` });

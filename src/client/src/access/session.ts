@@ -6,10 +6,16 @@ export async function signOut() {
   location.assign("/sign-in");
 }
 
-/** Goes to where somebody wanted to go; only to a path of this application. */
-export function goOn(to: string | null) {
-  location.assign(to && to.startsWith("/") && !to.startsWith("//") && !to.startsWith("/\\") ? to : "/");
-}
+/** A path of this application; the start for anything that could lead elsewhere. */
+export const ownPath = (to: string | null): string => {
+  if (!to?.startsWith("/")) return "/";
+  // The browser itself says where it would lead: “//elsewhere” and “/\\elsewhere” are addresses of others.
+  const url = new URL(to, "https://here.invalid");
+  return url.origin === "https://here.invalid" ? url.pathname + url.search + url.hash : "/";
+};
+
+/** Goes to where somebody wanted to go before the sign-in. */
+export const goOn = (to: string | null) => location.assign(ownPath(to));
 
 /** What stands behind the # of a link: its token, which no server and no log sees. */
 export const tokenHere = () => location.hash.slice(1);

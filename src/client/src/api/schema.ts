@@ -4715,7 +4715,11 @@ export interface paths {
                 };
                 cookie?: never;
             };
-            requestBody?: never;
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MakeRecovery"];
+                };
+            };
             responses: {
                 /** @description OK */
                 200: {
@@ -7416,6 +7420,8 @@ export interface components {
             /** @description The same to be scanned. */
             qr: components["schemas"]["QrModules"];
         };
+        /** @description Asks for a recovery link; there is nothing to say of it. */
+        MakeRecovery: Record<string, never>;
         /** @description The clock at a named mark. */
         MarkRead: {
             /** @description The mark’s name. */

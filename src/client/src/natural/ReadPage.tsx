@@ -165,7 +165,7 @@ export function ReadPage() {
           )}
         </section>
       </div>
-      {read && <Open reading={read} onLine={setLine} onAnswer={(edit) => change(answered(shown, edit))} />}
+      {read && <Open reading={read} text={shown} onLine={setLine} onAnswer={(edit) => change(answered(shown, edit))} />}
     </main>
   );
 }
