@@ -60,7 +60,9 @@ function Members({ cid }: { cid: string }) {
               <tr>
                 <th scope="col">Name</th>
                 <th scope="col">Is</th>
-                <th scope="col">Last here</th>
+                <th scope="col" className="max-md:hidden">
+                  Last here
+                </th>
                 <th scope="col">
                   <span className="sr-only">Change</span>
                 </th>
@@ -69,7 +71,7 @@ function Members({ cid }: { cid: string }) {
             <tbody>
               {people.data.members.map((m) => (
                 <tr key={m.id}>
-                  <th scope="row" className="align-top">
+                  <th scope="row" className="min-w-28 align-top">
                     <bdi>{m.name}</bdi>
                   </th>
                   <td>
@@ -90,8 +92,8 @@ function Members({ cid }: { cid: string }) {
                       </fieldset>
                     </details>
                   </td>
-                  <td className="align-top text-soft whitespace-nowrap">{m.seen ? when(m.seen) : "never"}</td>
-                  <td className="align-top whitespace-nowrap">
+                  <td className="align-top text-soft whitespace-nowrap max-md:hidden">{m.seen ? when(m.seen) : "never"}</td>
+                  <td className="align-top md:whitespace-nowrap">
                     <button
                       className="act"
                       aria-label={`Recovery link for ${m.name}`}
