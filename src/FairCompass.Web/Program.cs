@@ -71,7 +71,11 @@ if (!describing && connection is not null)
 
     if (await FirstPeople.Prepare(app.Services, builder.Configuration.GetValue("Demo", false), CancellationToken.None) is { } path)
     {
-        app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Nobody can sign in yet. Open once: {app.Urls.First()}{path}"));
+        app.Lifetime.ApplicationStarted.Register(() =>
+            Console.WriteLine(
+                $"Nobody can sign in yet. Open once: {app.Services.GetRequiredService<PublicAddress>().Outside ?? app.Urls.First()}{path}"
+            )
+        );
     }
 }
 

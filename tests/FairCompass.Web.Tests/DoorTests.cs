@@ -160,6 +160,32 @@ public class DoorTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Empty(wrong);
     }
 
+    /// <summary>What a printed code leads to says nothing that would lead further in: no id of a thing that is stored.</summary>
+    [Fact]
+    public async Task A_code_leads_to_no_inner_id()
+    {
+        var here = await api.Get($"/api/competitions/{api.Competition}/published");
+        foreach (var code in here["workouts"]!.AsArray().Select(w => (string)w!["code"]!))
+        {
+            foreach (
+                var path in new[]
+                {
+                    "",
+                    "/questions",
+                    "/quiz?name=Somebody",
+                    "/brief?audience=Judge",
+                    "/brief?audience=Athlete",
+                    "/erratum",
+                }
+            )
+            {
+                using var answer = await api.Reader.GetAsync(new Uri($"/api/published/{code}{path}", UriKind.Relative));
+                var said = await answer.Content.ReadAsStringAsync();
+                Assert.DoesNotMatch("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}", said);
+            }
+        }
+    }
+
     /// <summary>The table that people read is made from what the operations declare.</summary>
     [Fact]
     public void The_page_of_the_doors_is_current()

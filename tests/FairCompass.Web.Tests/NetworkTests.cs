@@ -86,6 +86,20 @@ public class NetworkTests
         );
         Assert.False(local.Headers.Contains("Strict-Transport-Security"));
 
+        // A link that is made on this machine is for others: it leads to where they reach it.
+        var cookies = string.Join("; ", local.Headers.GetValues("Set-Cookie").Select(c => c.Split(';')[0]));
+        http.DefaultRequestHeaders.Add("Cookie", cookies);
+        var competition = (await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]!;
+        using var made = await http.PostAsJsonAsync(
+            $"/api/competitions/{competition}/invitations",
+            new { role = "Judge", words = "Lane 1" }
+        );
+        Assert.StartsWith(
+            "https://games.example/join#",
+            (string)JsonNode.Parse(await made.Content.ReadAsStringAsync())!["url"]!,
+            StringComparison.Ordinal
+        );
+
         using var asked = new HttpRequestMessage(HttpMethod.Get, "/api/me") { Headers = { Host = "games.example" } };
         using var answer = await http.SendAsync(asked);
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);

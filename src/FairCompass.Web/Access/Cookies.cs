@@ -1,8 +1,7 @@
 namespace FairCompass.Web.Access;
 
-/// <summary>The two cookies: whose session it is, and which device. Over TLS they are bound to this host (<c>__Host-</c>, RFC
-/// 6265bis 4.1.3);
-/// plain HTTP is this machine only, where a browser would not keep such ones.</summary>
+/// <summary>The two cookies: whose session it is, and which device. Over TLS they are bound to this host (<c>__Host-</c>,
+/// RFC 6265bis 4.1.3); plain HTTP is this machine only, where a browser would not keep such ones.</summary>
 public static class Cookies
 {
     private const string Session = "fair-compass";

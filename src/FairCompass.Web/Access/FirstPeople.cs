@@ -1,5 +1,6 @@
 using FairCompass.Access;
 using FairCompass.Store;
+using FairCompass.Store.Demo;
 
 namespace FairCompass.Web.Access;
 
@@ -27,7 +28,8 @@ public static class FirstPeople
             return null;
         }
 
-        if (demo && (await services.GetRequiredService<CompetitionStore>().Names(cancel)) is [var competition, ..])
+        var all = await services.GetRequiredService<CompetitionStore>().Names(cancel);
+        if (demo && all.FirstOrDefault(c => c.Name == SaltmarshFerryGames.Competition.Name) is { } competition)
         {
             var hash = services.GetRequiredService<Passphrases>().Hash(DemoPassphrase);
             foreach (var role in Enum.GetValues<Role>())

@@ -38,6 +38,7 @@ public static class LinkEndpoints
         LinkStore links,
         TimeProvider time,
         HttpContext http,
+        PublicAddress own,
         CancellationToken cancel
     )
     {
@@ -71,7 +72,7 @@ public static class LinkEndpoints
         var token = Tokens.New();
         var ends = time.GetUtcNow().AddDays(give.Days);
         await links.Give(id, give.Role, give.Name.Trim(), visitor.Account, ends, Tokens.Hash(token), cancel);
-        return TypedResults.Ok(MadeLink.To(http.Request, "/open#" + token, ends));
+        return TypedResults.Ok(MadeLink.To(own.Reach(http.Request), "/open#" + token, ends));
     }
 
     private static async Task<Results<NoContent, NotThere>> Revoke(Guid id, Guid link, LinkStore links, CancellationToken cancel) =>

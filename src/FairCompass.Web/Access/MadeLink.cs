@@ -8,13 +8,9 @@ namespace FairCompass.Web.Access;
 /// <param name="Qr">The same to be scanned.</param>
 public sealed record MadeLink(string Url, DateTimeOffset Ends, QrModules Qr)
 {
-    /// <summary>A link to a path of this application, as it was reached.</summary>
-    /// <param name="request">The request that asked for it.</param>
+    /// <summary>A link to a path of this application.</summary>
+    /// <param name="reach">The address to which it leads, without a slash at the end.</param>
     /// <param name="path">The path, with the token.</param>
     /// <param name="ends">Until when it can be used.</param>
-    public static MadeLink To(HttpRequest request, string path, DateTimeOffset ends)
-    {
-        var url = $"{request.Scheme}://{request.Host}{path}";
-        return new(url, ends, QrModules.Of(url));
-    }
+    public static MadeLink To(string reach, string path, DateTimeOffset ends) => new(reach + path, ends, QrModules.Of(reach + path));
 }

@@ -57,6 +57,7 @@ public static class PeopleEndpoints
         PassStore passes,
         TimeProvider time,
         HttpContext http,
+        PublicAddress own,
         CancellationToken cancel
     )
     {
@@ -68,7 +69,7 @@ public static class PeopleEndpoints
         About.Say(http, $"{words}, {AccessWords.Of(invite.Role)}");
         var token = Tokens.New();
         await passes.Invite(id, invite.Role, words, visitor.Account, Tokens.Hash(token), cancel);
-        return TypedResults.Ok(MadeLink.To(http.Request, "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));
+        return TypedResults.Ok(MadeLink.To(own.Reach(http.Request), "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));
     }
 
     private static async Task<Results<NoContent, NotThere>> Withdraw(
@@ -109,6 +110,7 @@ public static class PeopleEndpoints
         PassStore passes,
         TimeProvider time,
         HttpContext http,
+        PublicAddress own,
         CancellationToken cancel
     )
     {
@@ -131,7 +133,7 @@ public static class PeopleEndpoints
         About.Say(http, (await accounts.Find(account, cancel))?.Name ?? "");
         var token = Tokens.New();
         await passes.Recover(account, visitor.Account, Tokens.Hash(token), cancel);
-        return TypedResults.Ok(MadeLink.To(http.Request, "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));
+        return TypedResults.Ok(MadeLink.To(own.Reach(http.Request), "/join#" + token, time.GetUtcNow() + SessionTimes.Invitation));
     }
 
     private static async Task<Results<NoContent, NotThere, FieldsRefused>> Leave(

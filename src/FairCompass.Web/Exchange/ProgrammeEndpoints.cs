@@ -16,54 +16,45 @@ public static class ProgrammeEndpoints
     public static void MapProgramme(this WebApplication app)
     {
         var tag = app.MapGroup("/api").WithTags("Exchange");
-        foreach (
-            var (of, all, what) in new[]
-            {
-                ("/workouts/{id:guid}/draft", false, "A draft"),
-                ("/competitions/{id:guid}/programme", true, "All drafts"),
-            }
-        )
+        foreach (var all in new[] { false, true })
         {
-            Func<Guid, OpenDrafts, CancellationToken, Task<List<WrittenWorkout>?>> written = all ? Programme : One;
-            var gone = all ? "competition" : "workout";
-            tag.MapGet(
-                    of + ".txt",
-                    async Task<Results<Download<TextFile>, NotThere>> (Guid id, OpenDrafts drafts, CancellationToken cancel) =>
-                        await written(id, drafts, cancel) is { } w
-                            ? new Download<TextFile>(MarkedText.Plain(w), Name(w, all, "txt"))
-                            : NotThere.Gone(gone)
-                )
-                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
-                .WithSummary($"{what} as text.");
-            tag.MapGet(
-                    of + ".md",
-                    async Task<Results<Download<MarkdownFile>, NotThere>> (Guid id, OpenDrafts drafts, CancellationToken cancel) =>
-                        await written(id, drafts, cancel) is { } w
-                            ? new Download<MarkdownFile>(MarkedText.Markdown(w), Name(w, all, "md"))
-                            : NotThere.Gone(gone)
-                )
-                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
-                .WithSummary($"{what} as Markdown: a heading each, its lines as a list.");
-            tag.MapGet(
-                    of + ".docx",
-                    async Task<Results<Download<WordFile>, NotThere>> (Guid id, OpenDrafts drafts, CancellationToken cancel) =>
-                        await written(id, drafts, cancel) is { } w
-                            ? new Download<WordFile>(WordDocument.Write(w), Name(w, all, "docx"))
-                            : NotThere.Gone(gone)
-                )
-                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
-                .WithSummary($"{what} as a document of a word processor.");
-            tag.MapGet(
-                    of + ".xlsx",
-                    async Task<Results<Download<SheetFile>, NotThere>> (Guid id, OpenDrafts drafts, CancellationToken cancel) =>
-                        await written(id, drafts, cancel) is { } w
-                            ? new Download<SheetFile>(SheetDocument.Write(w), Name(w, all, "xlsx"))
-                            : NotThere.Gone(gone)
-                )
-                .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
-                .WithSummary("The loads and amounts as a spreadsheet, a sheet each workout.");
+            var what = all ? "All drafts" : "A draft";
+            Give<TextFile>(tag, all, "txt", (w, name) => new(MarkedText.Plain(w), name), $"{what} as text.");
+            Give<MarkdownFile>(
+                tag,
+                all,
+                "md",
+                (w, name) => new(MarkedText.Markdown(w), name),
+                $"{what} as Markdown: a heading each, its lines as a list."
+            );
+            Give<WordFile>(tag, all, "docx", (w, name) => new(WordDocument.Write(w), name), $"{what} as a document of a word processor.");
+            Give<SheetFile>(
+                tag,
+                all,
+                "xlsx",
+                (w, name) => new(SheetDocument.Write(w), name),
+                "The loads and amounts as a spreadsheet, a sheet each workout."
+            );
         }
     }
+
+    private static void Give<T>(
+        RouteGroupBuilder tag,
+        bool all,
+        string ending,
+        Func<List<WrittenWorkout>, string, Download<T>> write,
+        string summary
+    )
+        where T : IFileKind =>
+        tag.MapGet(
+                (all ? "/competitions/{id:guid}/programme." : "/workouts/{id:guid}/draft.") + ending,
+                async Task<Results<Download<T>, NotThere>> (Guid id, OpenDrafts drafts, CancellationToken cancel) =>
+                    await (all ? Programme(id, drafts, cancel) : One(id, drafts, cancel)) is { } w
+                        ? write(w, Name(w, all, ending))
+                        : NotThere.Gone(all ? "competition" : "workout")
+            )
+            .Needs(Right.Look, all ? "exported the competition" : "exported a workout")
+            .WithSummary(summary);
 
     private static async Task<List<WrittenWorkout>?> One(Guid id, OpenDrafts drafts, CancellationToken cancel) =>
         await drafts.Open(id, cancel) is { } open ? [Of(open.Understanding)] : null;

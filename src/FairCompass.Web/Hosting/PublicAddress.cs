@@ -79,6 +79,15 @@ public sealed class PublicAddress
         outside is not null && http.Request.Scheme == outside.Scheme && IsPublic(http.Request.Host)
         || IsLoopback(http.Request.Host.Host) && (http.Connection.RemoteIpAddress is not { } from || IPAddress.IsLoopback(from));
 
+    /// <summary>The address to which a link leads, without a slash at the end: the public one where there is one, for who makes a
+    /// link on this
+    /// machine gives it to others; else the one that was asked.</summary>
+    /// <param name="request">The request that asks for a link.</param>
+    public string Reach(HttpRequest request) => Outside ?? $"{request.Scheme}://{request.Host}";
+
+    /// <summary>The public address without a slash at the end; null where there is none.</summary>
+    public string? Outside => outside?.GetLeftPart(UriPartial.Authority);
+
     /// <summary>True for a request of a proxy that does not say for whom: it must not pass for one of this machine.</summary>
     /// <param name="http">The request, after what a proxy said was taken over.</param>
     public bool IsUnsaid(HttpContext http) =>
