@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { useQuery } from "@tanstack/react-query";
-import { api, ask, Refused } from "../api/client";
+import { api, ask, type Refused } from "../api/client";
 import { queries } from "../api/queries";
 import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { when } from "../ui/days";
 import { Door } from "./Door";
-import { signOut } from "./session";
+import { SignOut } from "./SignOut";
 
 /** Where one is signed in, and another passphrase. */
 export function AccountPage() {
@@ -23,13 +23,14 @@ export function AccountPage() {
         <Message error={sessions.error} retry={() => void sessions.refetch()} />
       </main>
     );
-  const change = async () => {
+  // Both end the session here too.
+  const run = async (work: () => Promise<unknown>) => {
     setError(null);
     try {
-      await ask(api.POST("/api/passphrase", { body: { now, passphrase: next } }));
+      await work();
       location.assign("/sign-in");
     } catch (e) {
-      setError(e instanceof Refused ? e : null);
+      setError(e as Refused);
     }
   };
   return (
@@ -38,10 +39,7 @@ export function AccountPage() {
         <Link className="act" to="/">
           Back to the competition
         </Link>{" "}
-        ·{" "}
-        <button className="act" onClick={() => void signOut()}>
-          Sign out
-        </button>
+        · <SignOut />
       </p>
       <section className="mt-6" aria-labelledby="where">
         <h2 id="where">Signed in</h2>
@@ -58,7 +56,7 @@ export function AccountPage() {
           ))}
         </ul>
         <p className="mt-3">
-          <button className="press-plain" onClick={() => void ask(api.DELETE("/api/sessions")).then(() => location.assign("/sign-in"))}>
+          <button className="press-plain" onClick={() => void run(() => ask(api.DELETE("/api/sessions")))}>
             Sign out everywhere
           </button>
         </p>
@@ -68,7 +66,7 @@ export function AccountPage() {
         <form
           onSubmit={(e) => {
             e.preventDefault();
-            void change();
+            void run(() => ask(api.POST("/api/passphrase", { body: { now, passphrase: next } })));
           }}
         >
           <Field
@@ -96,6 +94,11 @@ export function AccountPage() {
           </p>
         </form>
       </section>
+      {error && Object.keys(error.errors).length === 0 && (
+        <div className="mt-4">
+          <Message error={error} />
+        </div>
+      )}
     </Door>
   );
 }

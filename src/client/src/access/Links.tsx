@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useQuery } from "@tanstack/react-query";
-import { api, ask, Refused, type Schemas } from "../api/client";
+import { api, ask, type Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { when } from "../ui/days";
 import { Field } from "../ui/Field";
@@ -30,7 +30,7 @@ export function Links({ cid }: { cid: string }) {
     try {
       await work();
     } catch (e) {
-      setError(e instanceof Refused ? e : null);
+      setError(e as Refused);
     }
     await changed.links(cid);
   };

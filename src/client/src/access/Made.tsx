@@ -1,9 +1,11 @@
+import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { Qr } from "../briefs/Qr";
 import { when } from "../ui/days";
 
 /** A link that was just made: shown this once, to be copied or scanned. */
 export function Made({ link, of }: { link: Schemas["MadeLink"]; of: string }) {
+  const [copied, setCopied] = useState(false);
   return (
     <div
       role="status"
@@ -14,11 +16,15 @@ export function Made({ link, of }: { link: Schemas["MadeLink"]; of: string }) {
           The link for <bdi>{of}</bdi>, until {when(link.ends)}. It is shown only now; give it to nobody else.
         </p>
         <p className="mono mt-2 text-[0.87rem] break-all select-all">{link.url}</p>
-        <p className="mt-2">
-          <button className="act" onClick={() => void navigator.clipboard.writeText(link.url)}>
-            Copy
-          </button>
-        </p>
+        {/* Only a secure page may write to the clipboard; the link can be marked and copied anywhere. */}
+        {window.isSecureContext && (
+          <p className="mt-2">
+            <button className="act" onClick={() => void navigator.clipboard.writeText(link.url).then(() => setCopied(true))}>
+              Copy
+            </button>{" "}
+            {copied && "Copied."}
+          </p>
+        )}
       </div>
       <Qr code={link.qr} label={`QR code of the link for ${of}`} />
     </div>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useParams } from "react-router";
 import { useQuery } from "@tanstack/react-query";
-import { api, ask, Refused, type Schemas } from "../api/client";
+import { api, ask, type Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { when } from "../ui/days";
 import { Field } from "../ui/Field";
@@ -38,7 +38,7 @@ function Members({ cid }: { cid: string }) {
     try {
       await work();
     } catch (e) {
-      setError(e instanceof Refused ? e : null);
+      setError(e as Refused);
     }
     await changed.people(cid);
   };
@@ -131,10 +131,17 @@ function Members({ cid }: { cid: string }) {
             </tbody>
           </table>
         </div>
-        {error && (
-          <div className="mt-3">
-            <Message error={error} />
-          </div>
+        {error?.at("roles") ? (
+          <p role="alert" className="field-error">
+            {error.at("roles")}
+          </p>
+        ) : (
+          error &&
+          !error.at("words") && (
+            <div className="mt-3">
+              <Message error={error} />
+            </div>
+          )
         )}
       </section>
       <section className="mt-6" aria-labelledby="invite">

@@ -4,7 +4,7 @@ import { queries } from "../api/queries";
 import { days } from "../ui/days";
 import { Loading, Message } from "../ui/Message";
 import { Door } from "./Door";
-import { signOut } from "./session";
+import { SignOut } from "./SignOut";
 
 /** What is published in a competition, for those who only read. */
 export function PublishedPage() {
@@ -45,10 +45,7 @@ export function PublishedPage() {
       </ul>
       {me && (
         <p className="mt-6 text-soft">
-          <bdi>{me.name}</bdi>{" "}
-          <button className="act" onClick={() => void signOut()}>
-            Sign out
-          </button>
+          <bdi>{me.name}</bdi> <SignOut />
         </p>
       )}
     </Door>

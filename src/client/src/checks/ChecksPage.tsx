@@ -18,6 +18,7 @@ export function ChecksPage() {
     sessionStorage.removeItem("removed");
     return kept ? (JSON.parse(kept) as { id: string; title: string }) : null;
   });
+  const [objection, setObjection] = useState("");
   if (overview.isPending) return <Loading what="the checks" />;
   if (overview.isError)
     return (
@@ -131,7 +132,10 @@ export function ChecksPage() {
                       </th>
                       <td>
                         {f.sentence} <span className="text-soft">Because:</span> <bdi>{f.waived}</bdi>{" "}
-                        <button className="act" onClick={() => void waive(w.id, f.rule, null)}>
+                        <button
+                          className="act"
+                          onClick={() => void waive(w.id, f.rule, null).then((objection) => setObjection(objection ?? ""))}
+                        >
                           Look at it again
                         </button>
                       </td>
@@ -141,6 +145,11 @@ export function ChecksPage() {
             </tbody>
           </table>
         </section>
+      )}
+      {objection && (
+        <p role="alert" className="field-error">
+          {objection}
+        </p>
       )}
       <FromTheDryRun cid={cid} workouts={workouts} />
     </main>

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
-import { signOut } from "../access/session";
+import { SignOut } from "../access/SignOut";
 
 /** Who is signed in, and the pages for the people of the competition. */
 export function WhoIsHere({ cid }: { cid: string }) {
@@ -18,9 +18,7 @@ export function WhoIsHere({ cid }: { cid: string }) {
             <bdi>{me.name}</bdi>
           </Link>
         )}{" "}
-        <button className="act" onClick={() => void signOut()}>
-          Sign out
-        </button>
+        <SignOut />
       </p>
       {(rights.includes("Manage") || rights.includes("GiveLinks")) && (
         <p className="flex gap-4">
