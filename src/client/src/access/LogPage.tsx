@@ -50,21 +50,23 @@ export function LogPage() {
                   <th scope="col">Who</th>
                   <th scope="col">What</th>
                   <th scope="col">On</th>
-                  <th scope="col">From</th>
+                  <th scope="col" className="max-md:hidden">
+                    From
+                  </th>
                 </tr>
               </thead>
               <tbody>
                 {log.data.map((d) => (
                   <tr key={d.id}>
-                    <td className="whitespace-nowrap">{when(d.at)}</td>
+                    <td className="md:whitespace-nowrap">{when(d.at)}</td>
                     <td>
-                      <bdi>{d.who}</bdi>
+                      <bdi className="[overflow-wrap:normal]">{d.who}</bdi>
                     </td>
                     <td className={d.status >= 400 ? "text-ochre" : ""}>{d.what}</td>
                     <td>
-                      <bdi>{d.about}</bdi>
+                      <bdi className="[overflow-wrap:normal]">{d.about}</bdi>
                     </td>
-                    <td className="text-soft">{d.address}</td>
+                    <td className="text-soft max-md:hidden">{d.address}</td>
                   </tr>
                 ))}
               </tbody>

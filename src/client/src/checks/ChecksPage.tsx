@@ -91,14 +91,14 @@ export function ChecksPage() {
               {w.findings
                 .filter((f) => !f.waived)
                 .map((f) => (
-                  <tr key={f.key + f.at.line}>
-                    <td className="w-20">
+                  <tr key={f.key + f.at.line} className="max-md:block max-md:border-b max-md:border-rule max-md:py-1">
+                    <td className="w-20 max-md:inline-block max-md:border-0">
                       <Link to={`/c/${cid}/w/${w.id}?line=${f.at.line}`}>line {f.at.line}</Link>
                     </td>
-                    <td className="w-44">
+                    <td className="w-44 max-md:inline-block max-md:border-0">
                       <Severity of={f.severity} />
                     </td>
-                    <td>
+                    <td className="max-md:block max-md:border-0">
                       {f.sentence} <span className="text-soft">{f.why}</span>
                       {(f.kitMends ?? []).map((m) => (
                         <KitMend key={m.label} cid={cid} mend={m} onAdded={() => void overview.refetch()} />
