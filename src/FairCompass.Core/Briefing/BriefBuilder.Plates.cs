@@ -122,7 +122,7 @@ public sealed partial class BriefBuilder
         }
 
         var value = load.Value;
-        var said = value.In(tongue);
+        var said = value.Said(tongue);
         if (movement?.Kit != MovementKit.Barbell || value.Values.At(0) is not { } first || value.Unit != u.Competition.Unit)
         {
             return said;

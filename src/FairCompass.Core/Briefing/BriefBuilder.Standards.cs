@@ -71,12 +71,31 @@ public sealed partial class BriefBuilder
                             .Select((x, i) => i == 0 ? Named(x.Movement) : Words.Lower(Named(x.Movement)))
                     )
                 )
-                .Select(g => new BriefRow([g.Key, string.Join(' ', g.Select(x => x.Key))]))
+                .Select(g => new BriefRow([
+                    g.Key,
+                    string.Join(' ', g.Select(x => x.Key).Concat(FirstOnBars(g.SelectMany(x => x).Select(x => x.Movement.Id)))),
+                ]))
                 .ToEq()
                 is { Count: > 0 } rows
                 ? [new BriefBlock.Table(null, [Say("Movement", "Ejercicio"), Say("See that", "Mira que")], rows)]
                 : []
         );
+
+    /// <summary>The number behind “the load written for it”: what each bar carries first, plate by plate.</summary>
+    /// <param name="movements">The movements of one line of the list.</param>
+    private IEnumerable<string> FirstOnBars(IEnumerable<string> movements)
+    {
+        var here = movements.ToHashSet();
+        var first = PrescribedTo(Columns)
+            .Where(p => p.Prescription.Load is not null && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell)
+            .GroupBy(p => (p.Address, Bar: BarName(p)))
+            .Select(g => (Task: g.First(), Standard: Book.Find(g.First().Prescription.Movement.Value)))
+            .Where(x => here.Contains(x.Standard!.Id))
+            .Select(x => Cite($"kit/{x.Task.Source.At.Line}/{x.Task.Address}", Carried(x.Task, x.Standard)))
+            .Distinct()
+            .ToList();
+        return first.Count == 0 ? [] : [string.Join("; ", first) + "."];
+    }
 
     private BriefBlock.StandardOf StandardOf(Movement movement, string? who, bool judge)
     {

@@ -1,4 +1,5 @@
 using FairCompass.Core.Languages;
+using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Workouts;
@@ -95,23 +96,5 @@ public sealed partial class SpokenWork
 
     private string Women => Say("women", "mujeres");
 
-    /// <summary>Longer lists stand with strokes, as the trade writes loads: <c>35-35-37.5-37.5</c>.</summary>
-    private const int MostInWords = 3;
-
-    /// <summary>A series in words: <c>16, then 12, then 8</c>; <c>2, 4, 6 and so on</c>; <c>40, 45 and so on up to 85</c>.</summary>
-    private string Figures(Series of)
-    {
-        if (!of.Continues)
-        {
-            return string.Join(of.Terms.Count > MostInWords ? "-" : Say(", then ", ", luego "), of.Terms);
-        }
-
-        return string.Join(", ", of.Terms)
-            + Say(" and so on", " y así")
-            + (
-                of.Last is not { } last ? Say("", " sucesivamente")
-                : of.Step < 0 ? Say($" down to {last}", $" hasta bajar a {last}")
-                : Say($" up to {last}", $" hasta {last}")
-            );
-    }
+    private string Figures(Series of) => SeriesWords.Of(of, tongue);
 }

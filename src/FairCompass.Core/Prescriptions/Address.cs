@@ -78,11 +78,20 @@ public sealed record DutyLoad(int Implements, Series Values, MassUnit Unit, Seri
     /// <summary>The load as printed: <c>2 × 22.5 kg</c>.</summary>
     public override string ToString() => In(Tongue.English);
 
-    /// <summary>The load in words of a language.</summary>
-    public string In(Tongue tongue) =>
-        $"{(Implements > 1 ? $"{Implements} × " : "")}{Values} {Unit.Symbol()}"
-        + (Left is null ? "" : $"{tongue.Say(" right, ", " a la derecha, ")}{Left} {Unit.Symbol()}{tongue.Say(" left", " a la izquierda")}")
-        + $"{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{Also} {AlsoUnit!.Value.Symbol()}")}";
+    /// <summary>The load in a language, its figures as a draft has them: <c>60-65-70-... kg</c>.</summary>
+    public string In(Tongue tongue) => With(tongue, s => s.ToString());
+
+    /// <summary>The load as a paper says it: <c>60, 65, 70 and so on kg</c>.</summary>
+    public string Said(Tongue tongue) => With(tongue, s => s.Continues ? SeriesWords.Of(s, tongue) : s.ToString());
+
+    private string With(Tongue tongue, Func<Series, string> figures) =>
+        $"{(Implements > 1 ? $"{Implements} × " : "")}{figures(Values)} {Unit.Symbol()}"
+        + (
+            Left is null
+                ? ""
+                : $"{tongue.Say(" right, ", " a la derecha, ")}{figures(Left)} {Unit.Symbol()}{tongue.Say(" left", " a la izquierda")}"
+        )
+        + $"{(Also is null ? "" : $"{tongue.Say(" or ", " o ")}{figures(Also)} {AlsoUnit!.Value.Symbol()}")}";
 }
 
 /// <summary>A height of one address.</summary>

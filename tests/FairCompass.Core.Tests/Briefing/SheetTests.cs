@@ -303,7 +303,9 @@ public partial class SheetTests
         Assert.Contains(@"\<b\>\*x\*\</b\> \| \[y\]\(z\)", md, StringComparison.Ordinal);
     }
 
-    [GeneratedRegex(@"(?<![\d.-])(?<load>[\d.]+)(/[\d.]+)? kg: bar (?<bar>[\d.]+), each side (?<side>[\d.]+( \+ [\d.]+)*)(?! to begin)")]
+    [GeneratedRegex(
+        @"(?<![\d.-]|up to )(?<load>[\d.]+)(/[\d.]+)? kg: bar (?<bar>[\d.]+), each side (?<side>[\d.]+( \+ [\d.]+)*)(?! to begin)"
+    )]
     private static partial Regex Plates();
 
     /// <summary>Who works and who rests is a sentence; who is at a station is a heading.</summary>

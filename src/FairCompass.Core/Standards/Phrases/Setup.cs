@@ -8,15 +8,15 @@ internal static class Setup
     public static readonly Phrase Bar = Ready(
         "setup-bar",
         (
-            "The bar carries clips and the load of the division, and lies inside the lane.",
-            "La barra lleva los cierres y la carga de la división y está dentro de la calle."
+            "The bar carries clips and the load written for it, and lies inside the lane.",
+            "La barra lleva los cierres y la carga escrita para ella y está dentro de la calle."
         )
     );
     public static readonly Phrase RackBar = Ready(
         "setup-rack",
         (
-            "The bar lies in a checked rack with clips and the load of the division.",
-            "La barra está en un soporte revisado, con los cierres y la carga de la división."
+            "The bar lies in a checked rack with clips and the load written for it.",
+            "La barra está en un soporte revisado, con los cierres y la carga escrita para ella."
         )
     );
     public static readonly Phrase FullPlates = Ready(
