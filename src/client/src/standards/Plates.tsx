@@ -41,31 +41,29 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
         ))}
       {plate.data && (
         <>
-          <div className="mt-3 flex flex-wrap items-start gap-x-8 gap-y-3">
+          <div className="mt-3 flex flex-wrap items-end gap-x-8 gap-y-3">
             {plate.data.positions.map((p) => (
               <figure key={p.phase}>
-                <div className="flex items-end" style={{ height: 190 }}>
-                  <Figure
-                    drawing={p.drawing}
-                    scale={190 / tallest(plate.data.positions)}
-                    label={`${m.name.english}, ${p.title.english.toLowerCase()}`}
-                  />
-                </div>
-                <figcaption className="max-w-[17rem] text-[0.9rem]">
+                <Figure
+                  drawing={p.drawing}
+                  scale={fitting(plate.data.positions, 150, 220)}
+                  label={`${m.name.english}, ${p.title.english.toLowerCase()}`}
+                />
+                <figcaption className="min-h-[4.2rem] w-[14rem] text-[0.9rem]">
                   <b>{p.title.english}</b>
                   {clause(p.clause) && <span className="block text-soft">{clause(p.clause)!.text.english}</span>}
                 </figcaption>
               </figure>
             ))}
           </div>
-          <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
+          <div className={`mt-4 grid gap-x-8 gap-y-4 md:grid-cols-2 ${isWide(plate.data.faults) ? "" : "xl:grid-cols-3"}`}>
             {pairs(plate.data.faults).map(([good, fault]) => (
               <figure key={fault.clause} className="border-t border-rule pt-2">
                 <div className="flex items-end gap-5">
-                  <Mark drawing={good} scale={118 / tallest([good, fault])} word="good" label={`${m.name.english}, good`} />
+                  <Mark drawing={good} scale={fitting([good, fault], 190, 215)} word="good" label={`${m.name.english}, good`} />
                   <Mark
                     drawing={fault}
-                    scale={118 / tallest([good, fault])}
+                    scale={fitting([good, fault], 190, 215)}
                     word="no rep"
                     label={`${m.name.english}, no rep: ${fault.title.english}`}
                   />
@@ -102,7 +100,11 @@ function Mark({ drawing, scale, word, label }: { drawing: Schemas["PlateFigure"]
   );
 }
 
-const tallest = (figures: Schemas["PlateFigure"][]) => Math.max(...figures.map((f) => f.drawing.height));
+/** One scale for figures beside each other: none is higher or wider than asked, so that a body lying down is no smaller than its place. */
+const fitting = (figures: Schemas["PlateFigure"][], height: number, width: number) =>
+  Math.min(...figures.map((f) => Math.min(height / f.drawing.height, width / f.drawing.width)));
+
+const isWide = (figures: Schemas["PlateFigure"][]) => figures.some((f) => f.drawing.width > f.drawing.height);
 
 const pairs = (faults: Schemas["PlateFigure"][]) =>
   faults.flatMap((f, i) => (f.good || !faults[i - 1] ? [] : [[faults[i - 1]!, f] as const]));
