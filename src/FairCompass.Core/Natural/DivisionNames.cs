@@ -26,7 +26,9 @@ internal sealed class DivisionNames
 
     /// <summary>The names of a competition.</summary>
     /// <param name="competition">Its divisions.</param>
-    public DivisionNames(Competition competition)
+    /// <param name="lexicon">Words that join or count are no name by themselves: the <c>of</c> and the <c>four</c> of
+    /// <c>Crew of Four</c>.</param>
+    public DivisionNames(Competition competition, Lexicon lexicon)
     {
         var divisions = competition.Divisions;
         for (var d = 0; d < divisions.Count; d++)
@@ -35,7 +37,7 @@ internal sealed class DivisionNames
             whole.Add(Words.KeyOf(divisions[d].Name));
         }
 
-        AddParts(divisions);
+        AddParts(divisions, lexicon);
         AddKinds(divisions);
         AddRoles(divisions, Scaled, "scaled");
         AddRoles(divisions, Middle, "inter");
@@ -52,11 +54,12 @@ internal sealed class DivisionNames
     public bool IsWhole(string key) => whole.Contains(key) && char.IsLetter(key[0]);
 
     /// <summary>A word that some names have: <c>Pro</c> for <c>Pro Men</c> and <c>Pro Women</c>.</summary>
-    private void AddParts(IReadOnlyList<Division> divisions)
+    private void AddParts(IReadOnlyList<Division> divisions, Lexicon lexicon)
     {
         var parts = divisions
             .SelectMany((d, i) => Words.KeyOf(d.Name).Split(' ').Select((w, at) => (Word: w, At: at, Index: i)))
             .Where(x => x.Word.Length > 1 && char.IsLetter(x.Word[0]) && !Sexes.Contains(x.Word))
+            .Where(x => lexicon.Find(x.Word)?.Any(e => e.Kind is EntryKind.Filler or EntryKind.Key or EntryKind.Number) != true)
             .GroupBy(x => x.Word);
         foreach (var part in parts)
         {

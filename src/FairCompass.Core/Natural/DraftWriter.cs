@@ -1,3 +1,4 @@
+using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Core.Natural;
@@ -34,6 +35,69 @@ internal sealed class DraftWriter
         var indent = said.Count == 0 ? 0 : said[0].Length - said[0].TrimStart().Length;
         return said.ConvertAll(l => l[Math.Min(indent, l.Length - l.TrimStart().Length)..]);
     }
+
+    /// <summary>How many lines there are.</summary>
+    public int Count => lines.Count;
+
+    /// <summary>A line with its indent, and the line of the text that it comes from.</summary>
+    /// <param name="index">From 0.</param>
+    public (string Text, int From) At(int index) => (lines[index].Text, lines[index].From);
+
+    /// <summary>Puts a line between others if the notation then has every line.</summary>
+    /// <param name="index">Where it will stand, from 0.</param>
+    /// <param name="depth">How far it is indented.</param>
+    /// <param name="text">Its words.</param>
+    /// <param name="from">The line of the text that says it.</param>
+    /// <returns>False, and nothing is changed, where the notation does not have it there.</returns>
+    public bool TryInsert(int index, int depth, string text, int from)
+    {
+        lines.Insert(index, (new string(' ', 2 * depth) + text, from, AsItIs));
+        return IsUnderstood || Undo(() => lines.RemoveAt(index));
+    }
+
+    /// <summary>Puts other words into a line if the notation then has every line.</summary>
+    /// <param name="index">From 0.</param>
+    /// <param name="text">The line with its indent.</param>
+    public bool TryReplace(int index, string text)
+    {
+        var was = lines[index];
+        lines[index] = was with { Text = text };
+        return IsUnderstood || Undo(() => lines[index] = was);
+    }
+
+    /// <summary>Every line in the form that the printer writes, where that has as many lines as the draft.</summary>
+    public void Print()
+    {
+        var printed = Printer.Print(Parser.Parse(Text).Workout).Split('\n').Where(l => l.Length > 0).ToList();
+        var said = lines.FindAll(l => l.Text.Length > 0);
+        if (printed.Count != said.Count)
+        {
+            return;
+        }
+
+        for (int i = 0, n = 0; i < lines.Count; i++)
+        {
+            if (lines[i].Text.Length > 0)
+            {
+                lines[i] = lines[i] with { Text = printed[n++] };
+            }
+        }
+    }
+
+    /// <summary>How a line is read that is written as the notation writes it.</summary>
+    public const string AsItIs = "in the notation already";
+
+    private bool IsUnderstood => Parser.Parse(Text).Problems.Count == 0;
+
+    private static bool Undo(Action undo)
+    {
+        undo();
+        return false;
+    }
+
+    /// <summary>Takes out the first line of these words.</summary>
+    /// <param name="text">The line with its indent.</param>
+    public void Remove(string text) => lines.RemoveAt(lines.FindIndex(l => l.Text == text));
 
     /// <summary>Takes out a line that the notation does not have.</summary>
     /// <param name="number">From 1.</param>

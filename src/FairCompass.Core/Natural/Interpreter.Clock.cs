@@ -47,6 +47,14 @@ internal sealed partial class Interpreter
     /// <summary>Where numbers stand that were worked with and need not stand in the draft as they are.</summary>
     private readonly List<SourceRange> worked = [];
 
+    /// <summary>The time that words without a meaning of their own lead from to a place; -1 for none.</summary>
+    private int TimeAhead(int at)
+    {
+        var far = s.FindLastIndex(at, p => p.Sort == Sort.Time && !p.Taken);
+        var between = far < 0 ? [] : s.GetRange(far + 1, at - far - 1);
+        return far >= 0 && between.Count <= 4 && between.TrueForAll(p => p.Sort == Sort.Word || p.IsFiller) ? far : -1;
+    }
+
     /// <summary><c>AMRAP 12</c>, <c>12' AMRAP</c>, <c>as many rounds as possible in 16 minutes of</c>.</summary>
     private bool Amrap(int i)
     {
@@ -68,6 +76,13 @@ internal sealed partial class Interpreter
         {
             SetLength(before, ahead);
             Take(before);
+        }
+        else if (TimeAhead(i) is var far && far >= 0)
+        {
+            // You have 12 minutes to get as many rounds as possible.
+            SetLength(far, s[far].Ms);
+            Take(far);
+            TakeAll(s.Take(i).Skip(far + 1));
         }
 
         Part.Goal = "reps";

@@ -179,6 +179,12 @@ internal sealed partial class Interpreter
 
     private string GoalOf(Part p)
     {
+        if (p.Goal is null or "time" && IsOnlyHeld(p))
+        {
+            // Seconds are counted: there is nothing to finish.
+            return "reps";
+        }
+
         if (p.Goal is { } said && !(said == "reps" && scores.Exists(x => x.Measure == "calories")))
         {
             return said;

@@ -142,7 +142,7 @@ internal sealed partial class Interpreter
             TakeAll(pieces.TakeWhile(x => !x.IsMark("(")));
         }
 
-        return alone;
+        return alone && !SaysAsLong(pieces);
     }
 
     private string? sectionKit;

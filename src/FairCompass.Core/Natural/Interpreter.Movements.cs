@@ -148,9 +148,16 @@ internal sealed partial class Interpreter
         return last + kit + travel + (x is not null && x.Family == y?.Family ? 1 : 0);
     }
 
+    /// <summary>True for a movement that a line begins with and a mass follows: <c>Thrusters: 43/30 kg</c> under the work.</summary>
+    private bool IsLoadOf(int i) =>
+        s.Take(i).All(p => p.Taken || IsLight(p))
+        && At(Next(i)) is { Figure: { } f, Taken: false }
+        && (f.IsMass || (section == Section.Loads && (f.IsPair || f.Times > 1)));
+
     private bool SpeaksOf(int i, string movement)
     {
-        var same = scope == Scope.All ? [] : AllTasks.Where(t => t.Movement == movement || t.Options.Contains(movement)).ToList();
+        var same =
+            scope == Scope.All && !IsLoadOf(i) ? [] : AllTasks.Where(t => t.Movement == movement || t.Options.Contains(movement)).ToList();
         if (same.Count == 0 || At(Next(i))?.Is("insteadOf") == true || IsOverride())
         {
             return false;
@@ -199,7 +206,7 @@ internal sealed partial class Interpreter
         if (pendingMax || pendingHeaviest is not null)
         {
             NewTask(i, movement);
-            task!.Unit = s.Take(i).LastOrDefault(p => p.Unit is "cal" or "m")?.Unit ?? "";
+            task!.Unit = s.Take(i).LastOrDefault(p => p.Unit is "cal" or "m")?.Unit ?? task.Unit;
             TakeAll(s.Take(i).Where(p => p.Unit is "cal" or "m" or "rep"));
             Take(i);
             Qualified(i);

@@ -35,6 +35,11 @@ internal sealed partial class Interpreter
             return true;
         }
 
+        if (s[i].Is("score") && ScoreBehind(i))
+        {
+            return true;
+        }
+
         if (!s[i].Is("score") || s[i].Is("time") || (Previous(i) >= 0 && LabelAt(i + 1).Length == 0))
         {
             return false;
@@ -47,6 +52,27 @@ internal sealed partial class Interpreter
         var end = s.FindIndex(i + 1, p => p.Is("unfinished", "tie", "atCap", "penalty", "score") || p.IsMark("|;"));
         var said = s.Skip(i + 1).Take((end < 0 ? s.Count : end) - i - 1).Where(p => !p.Taken).ToList();
         score.Measure = MeasureOf(said, score);
+        return true;
+    }
+
+    /// <summary>The score behind what is measured: <c>total reps is your score</c>.</summary>
+    private bool ScoreBehind(int i)
+    {
+        var from = s.FindLastIndex(i, p => p.IsMark(",;(")) + 1;
+        var said = s.Take(i).Skip(from).Where(p => !p.Taken && !IsLight(p)).ToList();
+        if (Next(i) >= 0 || said.Count == 0 || said.Exists(p => p.Figure is not null || p.Sort == Sort.Time) || LabelAt(i + 1).Length > 0)
+        {
+            return false;
+        }
+
+        var score = ScoreOf("");
+        if (score.Measure.Length > 0 || MeasureOf(said, score) is not { Length: > 0 } measure)
+        {
+            return false;
+        }
+
+        (score.Measure, _) = (measure, score.Lines.Add(s[i].Line));
+        Take(i);
         return true;
     }
 
@@ -63,6 +89,9 @@ internal sealed partial class Interpreter
             : said.Exists(p => p.Is("loadScore", "heaviest") || p.Unit is "kg" or "lb") ? "best load"
             : said.Exists(p => p.Is("points")) ? "points"
             : said.Exists(p => p.Is("calories") || (p.Unit == "cal" && !said.Exists(x => x.Is("reps") || x.Unit == "rep"))) ? "calories"
+            : said.Exists(p => p.Unit == "s" || p.Is("asLong"))
+            || said.Exists(p => p.Is("time") && said.Exists(h => h.Movement is { } m && IsHeld(m.Value)))
+                ? "seconds"
             : said.Exists(p => p.Is("time", "forTime")) ? "time"
             : said.Exists(p => p.Is("reps") || p.Unit == "rep") ? "reps"
             : said.Exists(p => p.Movement is not null) ? "reps"

@@ -29,7 +29,7 @@ internal sealed partial class Interpreter
     }
 
     private bool Task(int i, TaskItem? before) =>
-        HeaviestBehind(i) || Heaviest(i) || Max(i) || InsteadOf(i) || Held(i) || Amount(i) || Unknown(i) || Bare(i, before);
+        HeaviestBehind(i) || Heaviest(i) || AsLong(i) || Max(i) || InsteadOf(i) || Held(i) || Amount(i) || Unknown(i) || Bare(i, before);
 
     private bool Heaviest(int i)
     {
@@ -101,38 +101,16 @@ internal sealed partial class Interpreter
         return true;
     }
 
-    /// <summary>A position that is held for a time.</summary>
-    private bool Held(int i)
-    {
-        if (
-            s[i].Sort != Sort.Time
-            || s[i].Taken
-            || At(Next(i)) is not { Movement: { } movement }
-            || book.Find(movement.Value)?.Family is not { }
-            || !IsHeld(movement.Value)
-        )
-        {
-            return false;
-        }
-
-        NewTask(Next(i), movement);
-        heldFor[task!] = s[i].Ms;
-        Take(i, Next(i));
-        return true;
-    }
-
-    private readonly Dictionary<TaskItem, long> heldFor = [];
-
-    private static bool IsHeld(string movement) =>
-        movement.EndsWith("hang", StringComparison.Ordinal)
-        || movement.EndsWith("plank", StringComparison.Ordinal)
-        || movement.EndsWith("hold", StringComparison.Ordinal)
-        || movement.StartsWith("front plank", StringComparison.Ordinal);
-
     /// <summary>An amount with its movement: <c>14/11 cal bike</c>, <c>20 calories on the air bike</c>, <c>80 m farmer's
     /// carry</c>.</summary>
     private bool Amount(int i)
     {
+        if (section == Section.Loads && task is not null && s[i].Figure is { IsPair: true, Unit: "" })
+        {
+            // Deadlifts 100/70, thrusters 43/30: a load, and the movement behind it has its own.
+            return false;
+        }
+
         if (s[i].Figure is not { } f || s[i].Taken || f.IsMass || f.IsHeight || s[i].Sort == Sort.Time)
         {
             return false;
@@ -233,6 +211,7 @@ internal sealed partial class Interpreter
         {
             (task.Max, pendingMax) = (true, false);
             (task.Window, pendingWindow) = (pendingWindow, null);
+            task.Unit = IsHeld(movement.Value) ? "s" : task.Unit;
         }
 
         if (scope != Scope.All && scope.Divisions.Count > 0 && Here.Items.Count > 0)

@@ -187,7 +187,7 @@ internal sealed partial class Interpreter
         if (
             s[i].Figure is not { } f
             || s[i].Taken
-            || (!f.IsMass && !f.IsHeight && At(Next(i)) is { Movement: not null, Taken: false })
+            || (!f.IsMass && !f.IsHeight && section != Section.Loads && At(Next(i)) is { Movement: not null, Taken: false })
             || At(Next(i))?.Is("atLeast") == true
         )
         {

@@ -50,6 +50,7 @@ internal sealed partial class Interpreter
     private string MeasureFor(Part p, ScoreItem? score) =>
         GoalOf(p) switch
         {
+            "reps" when IsOnlyHeld(p) => "seconds",
             "load" => "best load",
             "time" when score?.Measure is null or "" or "time" or "reps" => "time",
             var goal when score?.Measure is { Length: > 0 } said && goal != "time" => said,

@@ -35,7 +35,8 @@ internal sealed partial class Interpreter
     public Interpreter(Competition competition, string[] lines)
     {
         (this.competition, this.lines, book) = (competition, lines, StandardsBook.Of(competition));
-        lexer = new(new DivisionNames(competition), Lexicon.Of(competition));
+        var lexicon = Lexicon.Of(competition);
+        lexer = new(new DivisionNames(competition, lexicon), lexicon);
         open.Push(Part.Work);
     }
 

@@ -3,6 +3,7 @@ using FairCompass.Core.Courses;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Natural;
 
@@ -20,7 +21,7 @@ public static class NaturalReader
         var lines = text.ReplaceLineEndings("\n").Split('\n');
         if (Markup.Heading(lines[0]) is null && IsDraft(text, lines))
         {
-            return new(text, Spoken(lines).Select(x => new LineOrigin(x.Number, x.Number, "in the notation already")).ToEq(), [], [], []);
+            return new(text, Spoken(lines).Select(x => new LineOrigin(x.Number, x.Number, DraftWriter.AsItIs)).ToEq(), [], [], []);
         }
 
         if (Markup.Without(lines) is { } bare && string.Join('\n', bare) is var inside && IsDraft(inside, bare))
@@ -34,7 +35,16 @@ public static class NaturalReader
             );
         }
 
-        var interpreter = new Interpreter(competition, lines);
+        var natural = Natural(competition, lines);
+        return MixedText.Read(competition, text, lines) is { } mixed && mixed.Unread.Count <= natural.Unread.Count + natural.Remarks.Count
+            ? mixed
+            : natural;
+    }
+
+    private static NaturalReading Natural(Competition competition, string[] lines)
+    {
+        var (rest, cut) = NotationLines.CutOut(lines);
+        var interpreter = new Interpreter(competition, rest);
         interpreter.Read();
         if (interpreter.Write() is not { } draft)
         {
@@ -46,15 +56,17 @@ public static class NaturalReader
             return new("", [], [], [], nothing.ToEq());
         }
 
-        var unread = interpreter.Unread.ToList();
+        var (unread, kept) = (interpreter.Unread.Concat(cut).ToList(), interpreter.Kept.ToList());
         TakeOut(draft, lines, unread);
+        NotationLines.Take(draft, lines, unread, kept);
+        draft.Print();
         if (interpreter.HasTotals)
         {
             interpreter.CheckTotals(CoursesOf(competition, draft.Text));
         }
 
         var told = interpreter
-            .Worked.Concat(interpreter.Kept.Select(k => k.At))
+            .Worked.Concat(kept.Select(k => k.At))
             .Concat(unread.Select(u => u.At))
             .Concat(interpreter.Questions.Select(q => new SourceRange(q.At.Line, q.At.Column, q.At.Length)))
             .ToList();
@@ -63,7 +75,7 @@ public static class NaturalReader
             draft.Text,
             draft.Origins,
             interpreter.Questions.OrderBy(q => q.At.Line).ThenBy(q => q.At.Column).ToEq(),
-            interpreter.Kept.ToEq(),
+            kept.ToEq(),
             unread.ToEq()
         )
         {
@@ -76,7 +88,7 @@ public static class NaturalReader
     private const int MostOneByOne = 20;
 
     /// <summary>Takes the lines out of a draft that the notation does not have, and tells them.</summary>
-    private static void TakeOut(DraftWriter draft, string[] lines, List<UnreadPiece> unread)
+    internal static void TakeOut(DraftWriter draft, string[] lines, List<UnreadPiece> unread)
     {
         for (var taken = 0; Parser.Parse(draft.Text).Problems is { Count: > 0 } problems; )
         {
@@ -108,7 +120,10 @@ public static class NaturalReader
     private static IEnumerable<(string Line, int Number)> Spoken(string[] lines) =>
         lines.Select((line, i) => (line, i + 1)).Where(x => x.line.Trim().Length > 0);
 
-    /// <summary>True for a text that is a draft of the notation: it has a title and a stage, and nothing in it is wrong.</summary>
+    /// <summary>True for a text that is a draft of the notation: it has a title and a stage, nothing in it is wrong, and no movement has
+    /// a number in its name, which is a detail without its comma.</summary>
     private static bool IsDraft(string text, string[] lines) =>
-        lines.Length > 2 && Parser.Parse(text) is { Problems.Count: 0, Workout.Stages.Count: > 0 };
+        lines.Length > 2
+        && Parser.Parse(text) is { Problems.Count: 0, Workout: { Stages.Count: > 0 } workout }
+        && !WorkTree.Tasks(workout).Any(t => t.Movement.Any(char.IsAsciiDigit));
 }

@@ -13,6 +13,33 @@ public sealed partial class TypedLines
     /// <summary>The line as it is, where the lines above take it.</summary>
     private bool Shift(int index) => IsHole(index) && Place(index, 1, [Bare(index)]);
 
+    /// <summary>Where a detail begins, and coaches write no comma.</summary>
+    [GeneratedRegex(
+        @"(?<=[\p{L})])(?<!\b(?:or|bar|by|start)) +(?=\d[\d.,/x -]*(?:kg\b|lb\b|% of own best)"
+            + @"|(?:box|target|line|start line) \d|from the (?:floor|rack|hang)\b)"
+    )]
+    private static partial Regex BeforeDetail { get; }
+
+    /// <summary>The line with commas before its details, where all else in it is as the notation writes it.</summary>
+    private bool WithCommas(int index)
+    {
+        var tried = lines.ToList();
+        tried[index] = (BeforeDetail.Replace(tried[index].Text, ", "), tried[index].Of);
+        var before = (lines, parsed);
+        if (tried[index].Text == lines[index].Text || !Take(tried, index, 1))
+        {
+            return false;
+        }
+
+        if (IsOpen(index))
+        {
+            (lines, parsed) = before;
+            return false;
+        }
+
+        return true;
+    }
+
     /// <summary>A line behind rounds, a scheme or a window that has no work yet goes under it.</summary>
     private bool Under(int index)
     {

@@ -161,6 +161,7 @@ public sealed partial class TypedLines
 
     private bool ReadOne(int index) =>
         Shift(index)
+        || WithCommas(index)
         || Behind(index)
         || (Read([lines[index].Text]) is { } said && (Fill(index, said) || Alone(index, said)))
         || WithTask(index)

@@ -58,6 +58,7 @@ public class NaturalSamples
         var sample = Of(name);
         var reading = NaturalReader.Read(sample.Competition, sample.Text);
         Assert.Equal(sample.Draft, reading.Draft);
+        Assert.Equal(Printer.Print(Parser.Parse(sample.Draft).Workout).TrimEnd(), sample.Draft.TrimEnd());
         Assert.Equal(sample.Asked, string.Join('\n', reading.Open.Select(o => $"{o.At.About} {o.At.Line}")));
         // Every line says where it comes from, and every place lies in the text.
         var lines = sample.Text.Split('\n');

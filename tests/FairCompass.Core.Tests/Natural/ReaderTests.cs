@@ -192,4 +192,30 @@ public class ReaderTests
             }
         }
     }
+
+    /// <summary>A hold that is kept as long as possible is counted in seconds, however it is said.</summary>
+    [Theory]
+    [InlineData("Dead hang for max time\ncap 3:00", "max s dead hang", "3:00")]
+    [InlineData("max dead hang, time of the hang is the score\ncap 3:00", "max s dead hang", "3:00")]
+    [InlineData("hold a plank as long as possible, 4 min cap", "max s front plank", "4:00")]
+    [InlineData("3 min\nmax time dead hang", "max s dead hang", "3:00")]
+    [InlineData("plancha el máximo tiempo posible\ntope 5 min", "max s front plank", "5:00")]
+    public void A_hold_as_long_as_possible_counts_seconds(string text, string task, string window)
+    {
+        var read = NaturalReader.Read(Demo.Competition, text);
+        var lines = read.Draft.Split('\n').Select(l => l.Trim()).ToList();
+        Assert.Contains(task, lines);
+        Assert.Contains($"{window} for reps", lines);
+        Assert.Contains("score: seconds", lines);
+        Assert.Empty(read.Unread);
+        Assert.Empty(read.Open);
+    }
+
+    /// <summary>A small word in the name of a division names nobody: the <c>of</c> of Crew of Four.</summary>
+    [Fact]
+    public void A_small_word_is_no_name()
+    {
+        var read = NaturalReader.Read(Demo.Competition, "AMRAP 12\n10 burpees, the last of them counts\n");
+        Assert.Contains("for Tideline, Estuary", read.Draft, StringComparison.Ordinal);
+    }
 }
