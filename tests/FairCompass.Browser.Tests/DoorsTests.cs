@@ -2,6 +2,7 @@ using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using FairCompass.Tests.Shared;
 using OpenQA.Selenium;
+using OpenQA.Selenium.VirtualAuth;
 
 namespace FairCompass.Browser.Tests;
 
@@ -80,6 +81,62 @@ public sealed class DoorsTests : IDisposable
         mara.Driver.Navigate().GoToUrl(link);
         mara.Click("Open on this device");
         mara.Shows("This link was opened on another device already.");
+    }
+
+    [Fact]
+    public void A_passkey_is_made_signs_in_and_is_taken_away()
+    {
+        var options = new VirtualAuthenticatorOptions()
+            .SetProtocol(VirtualAuthenticatorOptions.Protocol.CTAP2)
+            .SetTransport(VirtualAuthenticatorOptions.Transport.INTERNAL)
+            .SetHasResidentKey(true)
+            .SetHasUserVerification(true)
+            .SetIsUserVerified(true);
+        page.Driver.AddVirtualAuthenticator(options);
+        // An address in numbers has none, and says why.
+        page.Shows("Passkeys need the name of a host");
+        var named = $"http://localhost:{app.Address.Port}";
+        page.Driver.Navigate().GoToUrl(named + "/sign-in?to=/account");
+        page.Click("head judge");
+        page.Shows("Passkeys");
+        page.Type("What this device is called", "Quay laptop");
+        page.Click("Make a passkey here");
+        page.Shows("not used yet");
+        Assert.Equal("", page.Axe());
+        page.Click("Sign out");
+        page.Click("Sign in with a passkey");
+        page.Shows("23 drafts");
+        page.Driver.Navigate().GoToUrl(named + "/account");
+        page.Shows("Demo head judge");
+        page.Shows("last used");
+        page.With("button[aria-label='Take away Quay laptop']", e => e.Click());
+        page.ShowsNot("Quay laptop");
+        page.Click("Sign out");
+        page.Click("Sign in with a passkey");
+        page.Shows("This passkey opens nothing here.");
+        Assert.Equal("", page.Axe());
+    }
+
+    /// <summary>Saving needs what a browser gives to secure pages only: over TLS another name than this machine’s is one.</summary>
+    [Fact]
+    public void Under_a_public_name_over_tls_work_is_saved()
+    {
+        const string Host = "games.example";
+        using var certificate = LocalCertificate.For(Host);
+        var port = LocalCertificate.FreePort();
+        var url = new Uri($"https://{Host}:{port}");
+        using var safe = new RunningApp(
+            demo: true,
+            certificate: certificate,
+            settings: new Dictionary<string, string> { ["PublicUrl"] = url.GetLeftPart(UriPartial.Authority) },
+            port: port
+        );
+        using var far = new Page(url, signedIn: false, $"--host-resolver-rules=MAP {Host} 127.0.0.1", "--ignore-certificate-errors");
+        Assert.True((bool)far.Driver.ExecuteScript("return isSecureContext")!);
+        far.Click("co-author");
+        far.Shows("23 drafts");
+        far.TypeDraft(far.DraftText + "note: over the wire\n");
+        far.Shows("saved");
     }
 
     public void Dispose()

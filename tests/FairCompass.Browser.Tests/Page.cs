@@ -12,7 +12,8 @@ public sealed class Page : IDisposable
 
     /// <param name="address">Where the application runs.</param>
     /// <param name="signedIn">True for the demo’s organiser; false for nobody, who sees the sign-in.</param>
-    public Page(Uri address, bool signedIn = true)
+    /// <param name="more">More arguments of the browser.</param>
+    public Page(Uri address, bool signedIn = true, params string[] more)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
@@ -28,6 +29,7 @@ public sealed class Page : IDisposable
             "--window-size=1280,800",
             $"--user-data-dir={profile}"
         );
+        options.AddArguments(more);
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));

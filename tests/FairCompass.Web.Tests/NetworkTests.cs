@@ -47,18 +47,10 @@ public class NetworkTests
     [Fact]
     public void A_proxy_is_an_address() => Assert.Throws<InvalidOperationException>(() => Of(("KnownProxies", "proxy.example")));
 
-    private static X509Certificate2 Certificate()
-    {
-        using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
-        var request = new CertificateRequest("CN=localhost", key, HashAlgorithmName.SHA256);
-        using var made = request.CreateSelfSigned(DateTimeOffset.UtcNow.AddDays(-1), DateTimeOffset.UtcNow.AddDays(1));
-        return X509CertificateLoader.LoadPkcs12(made.Export(X509ContentType.Pkcs12), null);
-    }
-
     [Fact]
     public async Task Over_tls_cookies_are_bound_to_the_host_and_a_browser_is_told_to_come_back_so()
     {
-        using var certificate = Certificate();
+        using var certificate = LocalCertificate.For("localhost");
         using var app = new RunningApp(
             demo: true,
             certificate: certificate,

@@ -385,4 +385,35 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Null(await FirstPeople.Prepare(app.Services, demo: false, CancellationToken.None));
         Assert.Equal(HttpStatusCode.NotFound, (await Post(http, "/api/pass/use", new UsePass(token, "Otto", Good))).Status);
     }
+
+    /// <summary>A question to a device is answered once, whatever the answer is; what is no answer opens nothing.</summary>
+    [Theory]
+    [InlineData("{}")]
+    [InlineData("[]")]
+    [InlineData("{\"id\":\"AAAA\",\"rawId\":\"AAAA\",\"type\":\"public-key\",\"response\":{}}")]
+    [InlineData(
+        "{\"id\":\"AAAA\",\"rawId\":\"AAAA\",\"type\":\"public-key\""
+            + ",\"clientExtensionResults\":{},\"response\":{\"clientDataJSON\":\"e30\","
+            + "\"authenticatorData\":\"AAAA\",\"signature\":\"AAAA\",\"userHandle\":\"AAAA\"}}"
+    )]
+    public async Task A_question_to_a_device_is_answered_once(string credential)
+    {
+        using var http = new HttpClient { BaseAddress = api.App.Address };
+        using var asked = await http.PostAsJsonAsync("/api/session/passkey/question", new { });
+        var token = (string)JsonNode.Parse(await asked.Content.ReadAsStringAsync())!["token"]!;
+        foreach (var says in new[] { "opens nothing here", "answered already" })
+        {
+            using var answer = await http.PostAsJsonAsync(
+                "/api/session/passkey",
+                new
+                {
+                    token,
+                    credential = JsonNode.Parse(credential),
+                    name = (string?)null,
+                }
+            );
+            Assert.Equal(HttpStatusCode.Forbidden, answer.StatusCode);
+            Assert.Contains(says, await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        }
+    }
 }

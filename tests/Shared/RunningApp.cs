@@ -27,11 +27,13 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     /// <param name="stores">False for the application without a database.</param>
     /// <param name="certificate">For TLS; null for plain HTTP.</param>
     /// <param name="settings">More of the configuration, by its keys.</param>
+    /// <param name="port">On which port; 0 for any.</param>
     public RunningApp(
         bool demo,
         bool stores = true,
         X509Certificate2? certificate = null,
-        IReadOnlyDictionary<string, string>? settings = null
+        IReadOnlyDictionary<string, string>? settings = null,
+        int port = 0
     )
     {
         (this.demo, this.stores, this.settings) = (demo, stores, settings ?? new Dictionary<string, string>());
@@ -45,11 +47,11 @@ public sealed class RunningApp : WebApplicationFactory<Program>
 
         if (certificate is null)
         {
-            UseKestrel(0);
+            UseKestrel(port);
         }
         else
         {
-            UseKestrel(o => o.Listen(IPAddress.Loopback, 0, l => l.UseHttps(certificate)));
+            UseKestrel(o => o.Listen(IPAddress.Loopback, port, l => l.UseHttps(certificate)));
         }
 
         StartServer();

@@ -7,6 +7,7 @@ import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { when } from "../ui/days";
 import { Door } from "./Door";
+import { Passkeys } from "./Passkeys";
 import { SignOut } from "./SignOut";
 
 /** Where one is signed in, and another passphrase. */
@@ -61,6 +62,7 @@ export function AccountPage() {
           </button>
         </p>
       </section>
+      <Passkeys />
       <section className="mt-6" aria-labelledby="change">
         <h2 id="change">Another passphrase</h2>
         <form

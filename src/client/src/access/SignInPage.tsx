@@ -6,6 +6,7 @@ import { queries } from "../api/queries";
 import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
 import { Door } from "./Door";
+import { signInByPasskey, whyNone } from "./passkeys";
 import { goOn } from "./session";
 
 const demo = ["organiser", "head judge", "co-author", "measurer", "score desk", "judge", "caller", "crew", "reader"];
@@ -18,11 +19,13 @@ export function SignInPage() {
   const [passphrase, setPassphrase] = useState("");
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
-  const begin = async (as: string, by: string) => {
+  const whyNot = whyNone();
+  const begin = (as: string, by: string) => enter(() => ask(api.POST("/api/session", { body: { name: as, passphrase: by } })));
+  const enter = async (how: () => Promise<unknown>) => {
     setBusy(true);
     setError(null);
     try {
-      await ask(api.POST("/api/session", { body: { name: as, passphrase: by } }));
+      await how();
       goOn(query.get("to"));
     } catch (e) {
       setError(e);
@@ -53,6 +56,15 @@ export function SignInPage() {
           </button>
         </p>
       </form>
+      <p className="mt-4 border-t border-rule pt-4">
+        {whyNot ? (
+          <span className="text-soft">{whyNot}</span>
+        ) : (
+          <button className="press-plain" disabled={busy} onClick={() => void enter(signInByPasskey)}>
+            Sign in with a passkey
+          </button>
+        )}
+      </p>
       {error !== null && (
         <div className="mt-4">
           <Message error={error} />

@@ -20,6 +20,8 @@ export const queries = {
   pass: (token: string) =>
     queryOptions({ queryKey: ["pass", token], queryFn: () => ask(api.POST("/api/pass", { body: { token } })), staleTime: Infinity }),
 
+  passkeys: () => queryOptions({ queryKey: ["passkeys"], queryFn: () => ask(api.GET("/api/passkeys")), staleTime: 0 }),
+
   sessions: () => queryOptions({ queryKey: ["sessions"], queryFn: () => ask(api.GET("/api/sessions")), staleTime: 0 }),
 
   people: (id: string) =>
