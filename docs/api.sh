@@ -33,10 +33,11 @@ printf '\n'
 # One made-up run of an entry: its events, what would have been seen of it, its card, and its score. The same seed, the same run.
 post /api/play play.json
 
-# From here on things are stored, so somebody must be signed in: here the demo’s organiser. The cookie is kept for the calls after it.
+# From here on things are stored, so somebody must be signed in: here the demo’s organiser. The cookies are kept for the calls after it;
+# the one that is called proof goes back as a header with whatever writes.
 jar=$(mktemp)
 trap 'rm -f "$jar"' EXIT
-curl() { command curl -b "$jar" -c "$jar" "$@"; }
+curl() { command curl -b "$jar" -c "$jar" -H "Fair-Compass-Proof: $(awk '$6 ~ /fair-compass-proof$/ { print $7 }' "$jar")" "$@"; }
 printf '\n# POST /api/session < sign-in.json\n'
 curl -fsS -H 'Content-Type: application/json' --data-binary @sign-in.json "$base/api/session"
 

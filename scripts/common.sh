@@ -83,6 +83,20 @@ pg_start() {
 
 pg_stop() { as_pg "$PG/pg_ctl" -D "$1/pg" -m fast -w stop >/dev/null 2>&1 || true; }
 
+# pg_daily FOLDER: a role that owns nothing, for the application’s every day; both connection strings in files that only their owner reads.
+pg_daily() {
+  local data=$1 daily
+  [ -s "$data/daily-password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '+/=' > "$data/daily-password")
+  daily=$(cat "$data/daily-password")
+  "$PG/psql" -h 127.0.0.1 -p "$PGPORT_OWN" -U faircompass -d postgres -qv ON_ERROR_STOP=1 >/dev/null <<SQL || die "the application's role could not be made."
+do \$\$ begin if not exists (select from pg_roles where rolname = 'faircompass_daily') then create role faircompass_daily login; end if; end \$\$;
+alter role faircompass_daily password '$daily';
+SQL
+  (umask 077
+    connection > "$data/owner-connection"
+    connection | sed "s/Username=faircompass;Password=[^;]*/Username=faircompass_daily;Password=$daily/" > "$data/connection")
+}
+
 connection() { echo "Host=127.0.0.1;Port=$PGPORT_OWN;Username=faircompass;Password=$PGPASSWORD;Database=${1:-faircompass};Timeout=5;Command Timeout=15"; }
 
 # newer STAMP PATHS…: true when any source file is newer than the stamp.

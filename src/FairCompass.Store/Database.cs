@@ -43,4 +43,50 @@ public static class Database
             throw new InvalidOperationException("A migration of the database failed: " + result.Error?.Message, result.Error);
         }
     }
+
+    /// <summary>Lets a role do what the application does every day: read and add everywhere, change and remove where no trigger forbids it
+    /// to everybody. The journal of migrations it only reads.</summary>
+    /// <param name="owner">Connection string of the owner of the tables.</param>
+    /// <param name="role">A role that exists.</param>
+    public static void Grant(string owner, string role)
+    {
+        using var db = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(owner) { Pooling = false }.ConnectionString);
+        db.Open();
+        using var tx = db.BeginTransaction();
+        using (var name = new NpgsqlCommand("select pg_advisory_xact_lock(@id), set_config('fair_compass.role', @role, true)", db, tx))
+        {
+            name.Parameters.AddWithValue("id", MigrationLock);
+            name.Parameters.AddWithValue("role", role);
+            name.ExecuteNonQuery();
+        }
+
+        using var grant = new NpgsqlCommand(Grants, db, tx);
+        grant.ExecuteNonQuery();
+        tx.Commit();
+    }
+
+    private const string Grants = """
+        do $$
+        declare
+            daily text := current_setting('fair_compass.role');
+            of record;
+        begin
+            execute format('grant usage on schema public to %I', daily);
+            execute format('revoke all on all tables in schema public from %I', daily);
+            execute format('grant usage on all sequences in schema public to %I', daily);
+            for of in
+                select c.relname, exists (
+                    select from pg_trigger t where t.tgrelid = c.oid and t.tgname = c.relname || '_never_changed') as append_only
+                from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r'
+            loop
+                execute format('grant select on %I to %I', of.relname, daily);
+                if of.relname <> 'schemaversions' then
+                    execute format('grant insert on %I to %I', of.relname, daily);
+                    if not of.append_only then
+                        execute format('grant update, delete on %I to %I', of.relname, daily);
+                    end if;
+                end if;
+            end loop;
+        end $$
+        """;
 }

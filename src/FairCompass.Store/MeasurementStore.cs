@@ -31,8 +31,8 @@ public sealed class MeasurementStore(NpgsqlDataSource source)
         await using var db = await source.OpenConnectionAsync(cancel);
         var added = await db.Run(
             """
-            insert into measurement (id, workout_id, place, athlete, value, unit, measured_by)
-            values (@id, @workout, @Place, @Athlete, @value, @unit, @By) on conflict (id) do nothing
+            insert into measurement (id, workout_id, place, athlete, value, unit, measured_by, by_account, by_link)
+            values (@id, @workout, @Place, @Athlete, @value, @unit, @By, @Account, @Link) on conflict (id) do nothing
             """,
             new
             {
@@ -43,6 +43,8 @@ public sealed class MeasurementStore(NpgsqlDataSource source)
                 value = reading.Value.Value,
                 unit = reading.Value.Unit.Symbol(),
                 reading.By,
+                Acting.Now.Account,
+                Acting.Now.Link,
             },
             cancel
         );

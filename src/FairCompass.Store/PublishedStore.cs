@@ -16,6 +16,7 @@ namespace FairCompass.Store;
 /// <param name="HoldsFrom">From when it holds, in the head judge’s words.</param>
 /// <param name="Note">What the head judge says about it.</param>
 /// <param name="At">When it was published, UTC.</param>
+/// <param name="By">Who published it; null where nobody was signed in, or the account is gone.</param>
 public sealed record PublishedVersion(
     Guid Id,
     Guid WorkoutId,
@@ -25,7 +26,8 @@ public sealed record PublishedVersion(
     string Sha256,
     string HoldsFrom,
     string Note,
-    DateTime At
+    DateTime At,
+    string? By = null
 )
 {
     /// <summary>The heat from which it holds, from 1; null where it holds at once, or from when words say.</summary>
@@ -72,8 +74,10 @@ public sealed record RulingToStore(int Over, int Number, Guid Question, string A
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class PublishedStore(NpgsqlDataSource source)
 {
-    private const string Columns =
-        "id, workout_id as WorkoutId, competition_id as CompetitionId, number, code, sha256, holds_from as HoldsFrom, note, at";
+    private const string Columns = """
+        id, workout_id as WorkoutId, competition_id as CompetitionId, number, code, sha256, holds_from as HoldsFrom, note, at,
+        (select name from account where account.id = published.by_account) as By
+        """;
 
     /// <summary>Publishes a document made from known revisions of a draft and its competition; both are checked here.</summary>
     /// <param name="what">What is published.</param>
@@ -177,7 +181,10 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     )
     {
         await db.Run(
-            "insert into ruling (workout_id, number, published_id, question_id, line) values (@Workout, @Number, @Id, @Question, @Line)",
+            """
+            insert into ruling (workout_id, number, published_id, question_id, line, by_account, by_link)
+            values (@Workout, @Number, @Id, @Question, @Line, @Account, @AccountLink)
+            """,
             new
             {
                 Workout = workout,
@@ -185,17 +192,21 @@ public sealed class PublishedStore(NpgsqlDataSource source)
                 Id = version,
                 ruling.Question,
                 Line = line,
+                Acting.Now.Account,
+                AccountLink = Acting.Now.Link,
             },
             cancel,
             tx
         );
         await db.Run(
-            "insert into answer (question_id, body, ruling_in) values (@Question, @Answer, @Id)",
+            "insert into answer (question_id, body, ruling_in, by_account, by_link) values (@Question, @Answer, @Id, @Account, @Link)",
             new
             {
                 ruling.Question,
                 ruling.Answer,
                 Id = version,
+                Acting.Now.Account,
+                Acting.Now.Link,
             },
             cancel,
             tx
@@ -317,8 +328,10 @@ public sealed class PublishedStore(NpgsqlDataSource source)
     ) =>
         await db.One<PublishedVersion>(
             $"""
-            insert into published (id, workout_id, competition_id, number, code, sha256, doc, holds_from, note, save_id)
-            values (@id, @Workout, @Competition, @number, @code, @Sha256, @doc::jsonb, @HoldsFrom, @Note, @SaveId) returning {Columns}
+            insert into published (id, workout_id, competition_id, number, code, sha256, doc, holds_from, note, save_id,
+                by_account, by_link)
+            values (@id, @Workout, @Competition, @number, @code, @Sha256, @doc::jsonb, @HoldsFrom, @Note, @SaveId,
+                @Account, @Link) returning {Columns}
             """,
             new
             {
@@ -332,6 +345,8 @@ public sealed class PublishedStore(NpgsqlDataSource source)
                 what.HoldsFrom,
                 what.Note,
                 what.SaveId,
+                Acting.Now.Account,
+                Acting.Now.Link,
             },
             cancel,
             tx

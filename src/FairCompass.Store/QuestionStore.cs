@@ -167,8 +167,17 @@ public sealed class QuestionStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.Run(
-                "insert into answer (question_id, body) values (@question, @body) on conflict do nothing",
-                new { question, body },
+                """
+                insert into answer (question_id, body, by_account, by_link) values (@question, @body, @Account, @Link)
+                on conflict do nothing
+                """,
+                new
+                {
+                    question,
+                    body,
+                    Acting.Now.Account,
+                    Acting.Now.Link,
+                },
                 cancel
             ) == 1;
     }

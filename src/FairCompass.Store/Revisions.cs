@@ -65,13 +65,18 @@ internal sealed record Revisions(string Table, string Owner, string Column, stri
     )
     {
         await db.Run(
-            $"insert into {Table} ({Owner}, revision, save_id, {Column}) values (@id, @revision, @saveId, @doc::{Type})",
+            $"""
+            insert into {Table} ({Owner}, revision, save_id, {Column}, by_account, by_link)
+            values (@id, @revision, @saveId, @doc::{Type}, @Account, @Link)
+            """,
             new
             {
                 id,
                 revision,
                 saveId,
                 doc,
+                Acting.Now.Account,
+                Acting.Now.Link,
             },
             cancel,
             tx

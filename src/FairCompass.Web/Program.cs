@@ -30,12 +30,15 @@ builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true)
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<Problems>();
 builder.Services.AddOpenApi("v1", ApiDocument.Configure);
-builder.Services.AddRateLimiter(Limits.Simultaneous);
+builder.Services.AddRateLimiter(o => Limits.Set(o, builder.Configuration.GetValue("Limits", true)));
+builder.Services.AddRequestTimeouts(Limits.Times);
+builder.AddTelling();
 builder.Services.AddCompression();
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddSingleton(_ =>
+builder.Services.AddSingleton(s => Connections.Of(s.GetRequiredService<IConfiguration>()));
+builder.Services.AddSingleton(s =>
     NpgsqlDataSource.Create(
-        builder.Configuration.GetConnectionString("FairCompass")
+        s.GetRequiredService<Connections>().Daily
             ?? throw new InvalidOperationException("There is no connection string FairCompass, so nothing is stored; ./run sets it.")
     )
 );
@@ -43,6 +46,7 @@ builder.Services.AddSingleton<CompetitionStore>();
 builder.Services.AddSingleton<WorkoutStore>();
 builder.Services.AddSingleton<PublishedStore>();
 builder.Services.AddSingleton<QuestionStore>();
+builder.Services.AddSingleton<DayKeys>();
 builder.Services.AddSingleton<MeasurementStore>();
 builder.Services.AddSingleton(_ => PublicAddress.Of(builder.Configuration));
 builder.Services.AddSingleton<AccountStore>();
@@ -52,18 +56,22 @@ builder.Services.AddSingleton<LinkStore>();
 builder.Services.AddSingleton<OwnerStore>();
 builder.Services.AddSingleton<DoneStore>();
 builder.Services.AddPasskeys();
+builder.Services.AddSingleton<PersonalStore>();
 builder.Services.AddSingleton<Passphrases>();
 builder.Services.AddSingleton<LastKnown>();
 builder.Services.AddScoped<Visitor>();
 builder.Services.AddSingleton<CompetitionCache>();
+builder.Services.AddSingleton(s => new Lazy<CompetitionCache>(s.GetRequiredService<CompetitionCache>));
+builder.Services.AddHostedService<Told>();
 builder.Services.AddSingleton<OpenDrafts>();
 builder.Services.AddSingleton<PlayQueue>();
 
 var app = builder.Build();
-var connection = builder.Configuration.GetConnectionString("FairCompass");
+var connections = app.Services.GetRequiredService<Connections>();
+var connection = connections.Daily;
 if (!describing && connection is not null)
 {
-    Database.Migrate(connection);
+    connections.Migrate();
     if (builder.Configuration.GetValue("Demo", false))
     {
         var readers = ActivatorUtilities.CreateInstance<SaltmarshReaders>(app.Services);
@@ -105,7 +113,9 @@ app.UseSentBody();
 app.UseStatusCodePages(c => Problems.Bare(c.HttpContext));
 app.UseMiddleware<OwnPagesOnly>();
 app.UseSecurityHeaders();
+app.UseTelling();
 app.UseRateLimiter();
+app.UseRequestTimeouts();
 app.UseResponseCompression();
 if (!describing && connection is null)
 {
@@ -137,13 +147,11 @@ app.MapReaders();
 app.MapAccess();
 app.MapPasses();
 app.MapPasskeys();
+app.MapPersonal();
 app.MapPeople();
 app.MapLinks();
 app.MapLog();
-app.MapGet("/api/health", () => TypedResults.Ok(new Health("ok")))
-    .WithTags("Health")
-    .Needs(Right.Nobody)
-    .WithSummary("Answers when the application runs.");
+app.MapReadiness();
 app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404))
     .Needs(Right.Nobody)
     .ExcludeFromDescription();

@@ -94,7 +94,7 @@ public sealed class LostWorkTests : IDisposable
     [Fact]
     public async Task Two_windows_on_a_competition_lose_nothing_and_say_everything_that_was_changed()
     {
-        using var http = new HttpClient { BaseAddress = app.Address };
+        using var http = Visitors.At(app.Address);
         await RunningApp.SignIn(http);
         var id = (await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]!.GetValue<Guid>();
         page.Open($"/c/{id}");

@@ -53,8 +53,7 @@ public sealed class Page : IDisposable
     private void SignIn(Uri address)
     {
         var jar = new CookieContainer();
-        using var handler = new HttpClientHandler { CookieContainer = jar };
-        using var http = new HttpClient(handler) { BaseAddress = address };
+        using var http = Visitors.At(address, jar);
         RunningApp.SignIn(http).GetAwaiter().GetResult();
         Open("/p");
         foreach (System.Net.Cookie cookie in jar.GetCookies(address))

@@ -165,7 +165,7 @@ public sealed class PublishingTests : IDisposable
 
     private async Task Correct(string was, string now)
     {
-        using var http = new HttpClient { BaseAddress = app.Address };
+        using var http = Visitors.At(app.Address);
         await RunningApp.SignIn(http);
         var workout = page.Driver.Url.Split('/')[^1];
         var draft = (await http.GetFromJsonAsync<JsonNode>($"/api/workouts/{workout}"))!;

@@ -11,9 +11,9 @@ public sealed class ApiFixture : IDisposable
 {
     public ApiFixture()
     {
-        Http = new HttpClient { BaseAddress = App.Address };
+        Http = Visitors.At(App.Address);
         RunningApp.SignIn(Http).GetAwaiter().GetResult();
-        Reader = new HttpClient { BaseAddress = App.Address };
+        Reader = Visitors.At(App.Address);
         Competition = Http.GetFromJsonAsync<JsonArray>("/api/competitions").GetAwaiter().GetResult()![0]!["id"]!.GetValue<Guid>();
     }
 

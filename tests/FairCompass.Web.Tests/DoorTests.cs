@@ -35,7 +35,7 @@ public class DoorTests(ApiFixture api) : IClassFixture<ApiFixture>
 
     private static string Plain(string pattern) => pattern.Replace(":guid", "", StringComparison.Ordinal).TrimEnd('/');
 
-    private HttpClient Nobody() => new() { BaseAddress = api.App.Address };
+    private HttpClient Nobody() => Visitors.At(api.App.Address);
 
     private async Task<HttpClient> As(Role role)
     {

@@ -209,7 +209,7 @@ public class ForProgramsTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task Without_a_database_the_calculators_answer_and_the_rest_says_why_not()
     {
         using var app = new RunningApp(demo: false, stores: false);
-        using var http = new HttpClient { BaseAddress = app.Address };
+        using var http = Visitors.At(app.Address);
         foreach (var name in (string[])["explain", "score", "rank", "plates", "play"])
         {
             using var answer = await http.PostAsync(

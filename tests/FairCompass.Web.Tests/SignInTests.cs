@@ -15,7 +15,7 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private const string Good = "three ropes and a boat";
 
-    private HttpClient Browser() => new() { BaseAddress = api.App.Address };
+    private HttpClient Browser() => Visitors.At(api.App.Address);
 
     private static async Task<(HttpStatusCode Status, string Body)> Post(HttpClient http, string path, object body)
     {
@@ -75,8 +75,7 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task A_sign_in_gives_a_new_token_and_ends_the_old_one()
     {
         var jar = new CookieContainer();
-        using var handler = new HttpClientHandler { CookieContainer = jar };
-        using var http = new HttpClient(handler) { BaseAddress = api.App.Address };
+        using var http = Visitors.At(api.App.Address, jar);
         jar.Add(api.App.Address, new Cookie("fair-compass", "planted-by-somebody-else"));
         await RunningApp.SignIn(http);
         var first = jar.GetCookies(api.App.Address)["fair-compass"]!.Value;
@@ -374,7 +373,7 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
         var competition = await app
             .Services.GetRequiredService<CompetitionStore>()
             .Create(Store.Demo.SaltmarshFerryGames.Competition, [], null, CancellationToken.None);
-        using var http = new HttpClient { BaseAddress = app.Address };
+        using var http = Visitors.At(app.Address);
         var token = path!.Split('#')[1];
         Assert.Equal("first", (string)JsonNode.Parse((await Post(http, "/api/pass", new ByToken(token))).Body)!["kind"]!);
         Assert.Equal(HttpStatusCode.NoContent, (await Post(http, "/api/pass/use", new UsePass(token, "Ines", Good))).Status);
@@ -384,36 +383,5 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
         );
         Assert.Null(await FirstPeople.Prepare(app.Services, demo: false, CancellationToken.None));
         Assert.Equal(HttpStatusCode.NotFound, (await Post(http, "/api/pass/use", new UsePass(token, "Otto", Good))).Status);
-    }
-
-    /// <summary>A question to a device is answered once, whatever the answer is; what is no answer opens nothing.</summary>
-    [Theory]
-    [InlineData("{}")]
-    [InlineData("[]")]
-    [InlineData("{\"id\":\"AAAA\",\"rawId\":\"AAAA\",\"type\":\"public-key\",\"response\":{}}")]
-    [InlineData(
-        "{\"id\":\"AAAA\",\"rawId\":\"AAAA\",\"type\":\"public-key\""
-            + ",\"clientExtensionResults\":{},\"response\":{\"clientDataJSON\":\"e30\","
-            + "\"authenticatorData\":\"AAAA\",\"signature\":\"AAAA\",\"userHandle\":\"AAAA\"}}"
-    )]
-    public async Task A_question_to_a_device_is_answered_once(string credential)
-    {
-        using var http = new HttpClient { BaseAddress = api.App.Address };
-        using var asked = await http.PostAsJsonAsync("/api/session/passkey/question", new { });
-        var token = (string)JsonNode.Parse(await asked.Content.ReadAsStringAsync())!["token"]!;
-        foreach (var says in new[] { "opens nothing here", "answered already" })
-        {
-            using var answer = await http.PostAsJsonAsync(
-                "/api/session/passkey",
-                new
-                {
-                    token,
-                    credential = JsonNode.Parse(credential),
-                    name = (string?)null,
-                }
-            );
-            Assert.Equal(HttpStatusCode.Forbidden, answer.StatusCode);
-            Assert.Contains(says, await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
-        }
     }
 }

@@ -15,9 +15,10 @@ namespace FairCompass.Tests.Shared;
 public sealed class RunningApp : WebApplicationFactory<Program>
 {
     private readonly string server;
-    private readonly string name = "t_" + Guid.NewGuid().ToString("N");
+    private readonly string name;
     private readonly bool demo;
     private readonly bool stores;
+    private readonly bool ownsDatabase;
     private readonly IReadOnlyDictionary<string, string> settings;
 
     public RunningApp()
@@ -28,20 +29,24 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     /// <param name="certificate">For TLS; null for plain HTTP.</param>
     /// <param name="settings">More of the configuration, by its keys.</param>
     /// <param name="port">On which port; 0 for any.</param>
+    /// <param name="beside">Another copy, whose database this one uses too; null for one of its own.</param>
     public RunningApp(
         bool demo,
         bool stores = true,
         X509Certificate2? certificate = null,
         IReadOnlyDictionary<string, string>? settings = null,
-        int port = 0
+        int port = 0,
+        RunningApp? beside = null
     )
     {
+        (name, ownsDatabase) = (beside?.name ?? "t_" + Guid.NewGuid().ToString("N"), beside is null && stores);
         (this.demo, this.stores, this.settings) = (demo, stores, settings ?? new Dictionary<string, string>());
         server =
             Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")
             ?? throw new InvalidOperationException("FAIRCOMPASS_TEST_CONNECTION is not set; run the tests with ./test.");
-        if (stores)
+        if (ownsDatabase)
         {
+            Execute(DailyRole);
             Execute($"create database {name}");
         }
 
@@ -61,6 +66,20 @@ public sealed class RunningApp : WebApplicationFactory<Program>
 
     public string Connection => new NpgsqlConnectionStringBuilder(server) { Database = name }.ConnectionString;
 
+    /// <summary>With what the application itself works: a role that owns nothing.</summary>
+    public string DailyConnection =>
+        new NpgsqlConnectionStringBuilder(Connection) { Username = "fair_compass_daily", Password = "daily" }.ConnectionString;
+
+    /// <summary>Makes that role where it is missing; many tests may try at once.</summary>
+    private const string DailyRole = """
+        do $$ begin
+            perform pg_advisory_xact_lock(7711);
+            if not exists (select from pg_roles where rolname = 'fair_compass_daily') then
+                create role fair_compass_daily login password 'daily';
+            end if;
+        end $$
+        """;
+
     /// <summary>Signs a client in as somebody of the demo; its cookies are kept by it.</summary>
     public static async Task SignIn(HttpClient http, Role role = Role.Organiser)
     {
@@ -73,7 +92,7 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     {
         var accounts = Services.GetRequiredService<AccountStore>();
         await accounts.Create(name, Services.GetRequiredService<Passphrases>().Hash(FirstPeople.DemoPassphrase), CancellationToken.None);
-        var http = new HttpClient { BaseAddress = Address };
+        var http = Visitors.At(Address);
         using var answer = await http.PostAsJsonAsync("/api/session", new SignIn(name, FirstPeople.DemoPassphrase));
         answer.EnsureSuccessStatusCode();
         return http;
@@ -94,12 +113,15 @@ public sealed class RunningApp : WebApplicationFactory<Program>
         builder.UseEnvironment("Production");
         if (stores)
         {
-            builder.UseSetting("ConnectionStrings:FairCompass", Connection);
+            builder.UseSetting("ConnectionStrings:Owner", Connection);
+            builder.UseSetting("ConnectionStrings:FairCompass", DailyConnection);
         }
 
         builder.UseSetting("Demo", demo ? "true" : "false");
         builder.UseSetting("Client", Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CLIENT"));
         builder.UseSetting("Logging:LogLevel:Default", "Error");
+        // All tests come from one address.
+        builder.UseSetting("Limits", "false");
         foreach (var (key, value) in settings)
         {
             builder.UseSetting(key, value);
@@ -109,7 +131,7 @@ public sealed class RunningApp : WebApplicationFactory<Program>
     protected override void Dispose(bool disposing)
     {
         base.Dispose(disposing);
-        if (!stores)
+        if (!ownsDatabase)
         {
             return;
         }

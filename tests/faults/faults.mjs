@@ -36,7 +36,7 @@ let cookie = "";
 
 function request(method, path, body, { headers = {}, signal, within = 30_000 } = {}) {
   return new Promise((resolve, reject) => {
-    const sent = http.request(base + path, { method, agent: false, signal, headers: { "Content-Type": "application/json", ...(cookie ? { Cookie: cookie } : {}), ...headers } }, (answer) => {
+    const sent = http.request(base + path, { method, agent: false, signal, headers: { "Content-Type": "application/json", ...(cookie ? { Cookie: cookie, "Fair-Compass-Proof": /fair-compass-proof=([\w-]+)/.exec(cookie)[1] } : {}), ...headers } }, (answer) => {
       const parts = [];
       answer.on("data", (part) => parts.push(part));
       answer.on("error", reject);

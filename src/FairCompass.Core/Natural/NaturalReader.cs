@@ -36,7 +36,10 @@ public static class NaturalReader
         }
 
         var natural = Natural(competition, lines);
-        return MixedText.Read(competition, text, lines) is { } mixed && mixed.Unread.Count <= natural.Unread.Count + natural.Remarks.Count
+        return
+            natural.Workouts.Count < 2
+            && MixedText.Read(competition, text, lines) is { } mixed
+            && mixed.Unread.Count <= natural.Unread.Count + natural.Remarks.Count
             ? mixed
             : natural;
     }

@@ -54,11 +54,22 @@ public static class AccessEndpoints
     private static async Task<Ok<Here>> ReadMe(HttpContext http, Visitor visitor, AccountStore accounts, IConfiguration config) =>
         TypedResults.Ok(new Here(await MeOf(http, visitor, accounts), config.GetValue("Demo", false) && Addresses.IsThisMachine(http)));
 
-    private static async Task<Me?> MeOf(HttpContext http, Visitor visitor, AccountStore accounts) =>
-        await visitor.Ask(http) is not { } who ? null
-        : who.Account is { } account
+    private static async Task<Me?> MeOf(HttpContext http, Visitor visitor, AccountStore accounts)
+    {
+        if (await visitor.Ask(http) is not { } who)
+        {
+            return null;
+        }
+
+        Cookies.Prove(http);
+        return who.Account is { } account
             ? new(who.Name, false, [.. (await accounts.Everywhere(account, http.RequestAborted)).Select(p => PlaceOf(p.Key, p.Value))])
-        : new(who.Name, true, [PlaceOf(who.Competition!.Value, await visitor.Roles(who.Competition.Value, false, http.RequestAborted))]);
+            : new(
+                who.Name,
+                true,
+                [PlaceOf(who.Competition!.Value, await visitor.Roles(who.Competition.Value, false, http.RequestAborted))]
+            );
+    }
 
     private static Place PlaceOf(Guid competition, IReadOnlyList<Role> roles) =>
         new(competition, roles, [.. roles.SelectMany(RoleRights.Of).Distinct().Order()]);

@@ -43,6 +43,19 @@ public sealed class Doors(RequestDelegate next)
             return;
         }
 
+        if (!HttpMethods.IsGet(http.Request.Method) && !HttpMethods.IsHead(http.Request.Method) && !Proof.IsShown(http.Request))
+        {
+            await Results
+                .Problem(
+                    title: "This page does not belong to the session.",
+                    detail: "Load it anew. Nothing was changed, and what was typed stays in this browser.",
+                    statusCode: 403
+                )
+                .ExecuteAsync(http);
+            return;
+        }
+
+        Acting.Now = new(who.Account, who.Link);
         var (refused, competition) = RoleRights.OfCompetition(needs.Right)
             ? await Within(http, who, needs.Right, visitor, storesNothing, owners, done)
             : (null, null);

@@ -1,5 +1,7 @@
 using System.Threading.RateLimiting;
+using FairCompass.Web.Access;
 using Microsoft.AspNetCore.Http.Metadata;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.RateLimiting;
 
 namespace FairCompass.Web.Hosting;
@@ -19,26 +21,84 @@ public static class Limits
     /// <summary>Requests that may wait for their turn; beyond them a client is told to come again.</summary>
     private const int Waiting = 1000;
 
-    /// <summary>Limits the requests of the API that are worked on at once. The health address and the client’s files never wait.</summary>
-    public static void Simultaneous(RateLimiterOptions options)
+    /// <summary>Requests of one session in ten seconds: a person who types makes a hundred.</summary>
+    private const int OfSession = 1500;
+
+    /// <summary>Requests of one address in ten seconds. A whole hall reaches the server from one: 340 pages, opened at once, ask some
+    /// 2,700 times.</summary>
+    private const int OfAddress = 6000;
+
+    private static readonly TimeSpan Window = TimeSpan.FromSeconds(10);
+
+    /// <summary>How long a request may take, whoever waits for it; beyond it the answer is 504.</summary>
+    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
+
+    /// <summary>Limits the requests of the API by session and by address, and those that are worked on at once. The health addresses and
+    /// the client’s files never wait.</summary>
+    /// <param name="options">What is set.</param>
+    /// <param name="bySender">False takes the limits by session and address away, for measuring.</param>
+    public static void Set(RateLimiterOptions options, bool bySender)
     {
         options.RejectionStatusCode = StatusCodes.Status503ServiceUnavailable;
-        options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
-            context.Request.Path.StartsWithSegments("/api") && !context.Request.Path.StartsWithSegments("/api/health")
-                ? RateLimitPartition.GetConcurrencyLimiter(
-                    "api",
-                    _ => new ConcurrencyLimiterOptions
+        options.OnRejected = async (context, cancel) =>
+        {
+            if (context.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after))
+            {
+                // A sender who asks too often is told so, and when to come again; a full server says that it is full.
+                var seconds = Math.Max(1, (int)Math.Ceiling(after.TotalSeconds));
+                context.HttpContext.Response.Headers.RetryAfter = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture);
+                await Results
+                    .Problem(
+                        title: "This is asked too often.",
+                        detail: $"Try again in {seconds} {(seconds == 1 ? "second" : "seconds")}.",
+                        statusCode: 429
+                    )
+                    .ExecuteAsync(context.HttpContext);
+            }
+        };
+        var atOnce = Of(
+            _ => "api",
+            () =>
+                new ConcurrencyLimiter(
+                    new()
                     {
                         PermitLimit = AtOnce * Environment.ProcessorCount,
                         QueueLimit = Waiting,
                         QueueProcessingOrder = QueueProcessingOrder.OldestFirst,
                     }
                 )
-                : RateLimitPartition.GetNoLimiter("free")
         );
+        options.GlobalLimiter = bySender
+            ? PartitionedRateLimiter.CreateChained(
+                Of(http => Cookies.SessionOf(http.Request), () => InWindow(OfSession)),
+                Of(Addresses.Of, () => InWindow(OfAddress)),
+                atOnce
+            )
+            : atOnce;
     }
-}
 
-/// <summary>The answer of the health address.</summary>
-/// <param name="Status"><c>ok</c>.</param>
-public sealed record Health(string Status);
+    /// <summary>Sets how long a request may take.</summary>
+    public static void Times(RequestTimeoutOptions options) =>
+        options.DefaultPolicy = new() { Timeout = Longest, TimeoutStatusCode = StatusCodes.Status504GatewayTimeout };
+
+    private static FixedWindowRateLimiter InWindow(int most) =>
+        new(
+            new()
+            {
+                PermitLimit = most,
+                Window = Window,
+                QueueLimit = 0,
+            }
+        );
+
+    /// <summary>A limiter of the API for each of what a request has in common with others; a request that has it not is not
+    /// limited.</summary>
+    private static PartitionedRateLimiter<HttpContext> Of(Func<HttpContext, string?> common, Func<RateLimiter> limiter) =>
+        PartitionedRateLimiter.Create<HttpContext, string>(http =>
+            http.Request.Path.StartsWithSegments("/api")
+            && !http.Request.Path.StartsWithSegments("/api/health")
+            && common(http) is { Length: > 0 and < 100 } key
+                ? RateLimitPartition.Get(key, _ => limiter())
+                : RateLimitPartition.GetNoLimiter("")
+        );
+}

@@ -34,6 +34,9 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     private readonly ConcurrentDictionary<Guid, Task<Versioned<Competition>?>> reading = new();
     private DateTimeOffset paused;
 
+    /// <summary>How often something was to be forgotten: what was read before the last time may be what is to be forgotten.</summary>
+    private long forgotten;
+
     /// <summary>The competition, or null when there is none.</summary>
     public async Task<Competition?> Find(Guid id, CancellationToken cancel) => (await FindRevision(id, cancel))?.Value;
 
@@ -64,15 +67,36 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     }
 
     /// <summary>Remembers what was just read or saved.</summary>
-    public void Put(Versioned<Competition> competition) =>
+    public void Put(Versioned<Competition> competition) => Remember(new(competition, time.GetUtcNow()));
+
+    private void Remember(Seen seen) =>
         known.Set(
-            competition.Id,
-            new Seen(competition, time.GetUtcNow()),
+            seen.Competition.Id,
+            seen,
             new MemoryCacheEntryOptions
             {
-                Size = JsonSerializer.SerializeToUtf8Bytes(competition.Value, FormatContext.Default.Competition).Length,
+                Size = JsonSerializer.SerializeToUtf8Bytes(seen.Competition.Value, FormatContext.Default.Competition).Length,
             }
         );
+
+    /// <summary>The next who asks gets it as the database has it; what was remembered stays for while that does not answer.</summary>
+    public void Forget(Guid id)
+    {
+        Interlocked.Increment(ref forgotten);
+        if (known.Get<Seen>(id) is { } seen)
+        {
+            Remember(seen with { At = DateTimeOffset.MinValue });
+        }
+    }
+
+    /// <summary>The same for every competition.</summary>
+    public void ForgetAll()
+    {
+        foreach (var id in known.Keys.OfType<Guid>().ToList())
+        {
+            Forget(id);
+        }
+    }
 
     /// <inheritdoc/>
     public void Dispose() => known.Dispose();
@@ -83,6 +107,7 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
         await Task.Yield();
         try
         {
+            var before = Interlocked.Read(ref forgotten);
             var seen = known.Get<Seen>(id)?.Competition;
             var now =
                 seen is not null && await store.Revision(id, CancellationToken.None) == seen.Revision
@@ -90,7 +115,8 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
                     : await store.Find(id, CancellationToken.None);
             if (now is not null)
             {
-                Put(now);
+                var old = Interlocked.Read(ref forgotten) != before;
+                Remember(new(now, old ? DateTimeOffset.MinValue : time.GetUtcNow()));
             }
 
             return now;

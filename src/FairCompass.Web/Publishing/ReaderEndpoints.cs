@@ -1,5 +1,3 @@
-using System.Security.Cryptography;
-using System.Text;
 using FairCompass.Access;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
@@ -56,7 +54,7 @@ public static class ReaderEndpoints
         HttpContext http,
         PublishedStore published,
         QuestionStore questions,
-        TimeProvider time,
+        DayKeys days,
         CancellationToken cancel
     )
     {
@@ -87,7 +85,7 @@ public static class ReaderEndpoints
         return
             await questions.Ask(
                 new(version.Id, ask.Line.Trim(), ask.Body.Trim(), ask.Name.Trim(), ask.Contact.Trim()),
-                Sender(http, time),
+                await days.Sender(Addresses.Of(http), cancel),
                 key.Value,
                 cancel
             )
@@ -355,9 +353,4 @@ public static class ReaderEndpoints
         || NameList.Key(name).Length == 0 && (objection = "A name is needed.") is not null
             ? new FieldsRefused([new("name", objection!)])
             : null;
-
-    private static string Sender(HttpContext http, TimeProvider time) =>
-        Convert.ToHexStringLower(
-            SHA256.HashData(Encoding.UTF8.GetBytes($"{time.GetUtcNow():yyyy-MM-dd}|{http.Connection.RemoteIpAddress}"))
-        );
 }

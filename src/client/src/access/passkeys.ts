@@ -1,4 +1,4 @@
-import { api, ask, Refused } from "../api/client";
+import { api, ask, asJson, Refused } from "../api/client";
 
 /** Why a passkey cannot be used in this window; null where it can. */
 export function whyNone(): string | null {
@@ -10,9 +10,6 @@ export function whyNone(): string | null {
     return "Passkeys need the name of a host, and this address has numbers. On this machine open localhost instead.";
   return null;
 }
-
-/** Whatever writes says what it sends, also where that is nothing: a form of another page could not. */
-const asJson = { headers: { "Content-Type": "application/json" } };
 
 /** What the browser says when its owner closes the question, in a sentence. */
 async function answered<T>(asked: Promise<T | null>): Promise<T> {

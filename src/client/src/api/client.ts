@@ -16,6 +16,9 @@ export type Brief = Schemas["Brief"];
 export const api = createClient<paths>({ baseUrl: "" });
 api.use(sending, once);
 
+/** Whatever writes says what it sends, also where that is nothing: a form of another page could not. */
+export const asJson = { headers: { "Content-Type": "application/json" } };
+
 /** An answer that is not what was asked for, as the server explains it (RFC 9457). */
 export class Refused extends Error {
   constructor(

@@ -619,6 +619,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/health/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Answers when the database does, too, and is of this version’s schema. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Ready"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions": {
         parameters: {
             query?: never;
@@ -4750,6 +4786,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/personal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that is kept about the account. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Personal"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/personal/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Removes the account; what it did stays, under no name but in the log. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RemoveMe"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/questions/{question}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes name and contact of who asked off a question. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    question: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/people": {
         parameters: {
             query?: never;
@@ -7126,7 +7290,7 @@ export interface components {
              */
             y: number;
         };
-        /** @description The answer of the health address. */
+        /** @description The answer of the health address: the process runs, whatever its database does. */
         Health: {
             /** @description `ok`. */
             status: string;
@@ -8193,6 +8357,96 @@ export interface components {
         };
         /** @enum {unknown} */
         Perceived: "SeenFromTheSide" | "SeenFromTheFront" | "Heard" | "Read" | null;
+        /** @description Everything that is kept about an account. */
+        Personal: {
+            /** @description The name. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description Since when there is the account, UTC.
+             */
+            since: string;
+            /** @description What it is where. */
+            places: components["schemas"]["PersonalPlace"][];
+            /** @description Where it was signed in. */
+            sessions: components["schemas"]["PersonalSession"][];
+            /** @description Its passkeys. */
+            passkeys: components["schemas"]["PersonalPasskey"][];
+            /** @description What it has confirmed to have read. */
+            confirmed: components["schemas"]["PersonalConfirmation"][];
+            /** @description What it did, as the log has it. */
+            done: components["schemas"]["PersonalDeed"][];
+        };
+        /** @description What an account has confirmed. */
+        PersonalConfirmation: {
+            /** @description The printed code. */
+            code: string;
+            /**
+             * Format: int32
+             * @description The version.
+             */
+            number: number;
+            /** @description Under which name. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+        };
+        /** @description A line of the log. */
+        PersonalDeed: {
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+            /** @description From where. */
+            address: string;
+            /** @description What was done. */
+            what: string;
+            /** @description To what. */
+            about: string;
+        };
+        /** @description A passkey of an account. */
+        PersonalPasskey: {
+            /** @description What its owner calls it. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was made, UTC.
+             */
+            at: string;
+        };
+        /** @description What an account is in a competition. */
+        PersonalPlace: {
+            /** @description Its name. */
+            competition: string;
+            /** @description The role. */
+            role: string;
+            /**
+             * Format: date-time
+             * @description Since when, UTC.
+             */
+            at: string;
+        };
+        /** @description A session of an account. */
+        PersonalSession: {
+            /** @description What the browser calls itself. */
+            agent: string;
+            /** @description From where it began. */
+            address: string;
+            /**
+             * Format: date-time
+             * @description When it began, UTC.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it last did something, UTC.
+             */
+            seen: string;
+        };
         /** @enum {unknown} */
         Phase: "SetUp" | "Entry" | "Start" | "Through" | "Finish" | "Between" | null;
         /** @description What the card says about one piece. */
@@ -8859,6 +9113,8 @@ export interface components {
              * @description When it was published, UTC.
              */
             at: string;
+            /** @description Who published it; null where nobody was signed in, or the account is gone. */
+            by?: null | string;
             /**
              * Format: int32
              * @description The heat from which it holds, from 1; null where it holds at once, or from when words say.
@@ -9077,10 +9333,22 @@ export interface components {
              */
             at: string;
         };
+        /** @description The answer of the readiness address. */
+        Ready: {
+            /** @description The version of the program. */
+            version: string;
+            /** @description The newest migration of the database; null for an application that stores nothing. */
+            schema: null | string;
+        };
         /** @description Removes a draft or brings it back. */
         RemoveDraft: {
             /** @description True removes. */
             removed: boolean;
+        };
+        /** @description Removes the account that sends it. */
+        RemoveMe: {
+            /** @description Its passphrase. */
+            passphrase: string;
         };
         /** @description A rest of one’s own. */
         RestAt: {

@@ -1,4 +1,5 @@
 import type { Middleware } from "openapi-fetch";
+import { show } from "./proof";
 
 /**
  * What the server takes at once, in bytes; a larger body is refused by its length while it is still on its way,
@@ -12,6 +13,7 @@ export const most = 512 * 1024;
  */
 export async function prepared(request: Request): Promise<Request | Response> {
   if (request.method === "GET" || request.method === "HEAD") return request;
+  show(request.headers);
   const typed = await request.clone().text();
   const text = typed.normalize("NFC");
   if (new TextEncoder().encode(text).length > most) {

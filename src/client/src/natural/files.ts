@@ -1,4 +1,5 @@
 import { ask, Refused, type Schemas } from "../api/client";
+import { show } from "../api/proof";
 
 /** What the server takes of a file, in bytes; a larger one is refused by its length, which a browser reports as a lost connection. */
 const most = 10 * 1024 * 1024;
@@ -14,9 +15,11 @@ export async function textOf(file: Blob, name: string): Promise<string> {
       {},
     );
   }
+  const headers = new Headers({ "Content-Type": "application/octet-stream" });
+  show(headers);
   const sent = fetch(`/api/read/file?name=${encodeURIComponent(name)}`, {
     method: "POST",
-    headers: { "Content-Type": "application/octet-stream" },
+    headers,
     body: file,
   }).then(async (response) => {
     const body: unknown = await response.json().catch(() => ({}));

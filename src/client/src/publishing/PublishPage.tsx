@@ -165,6 +165,7 @@ function Versions({ wid, versions }: { wid: string; versions: Schemas["Published
         <div key={v.id} className="border-b border-rule py-2">
           <p>
             <b>Version {v.number}</b> · <span className="mono">{v.code}</span> · {when(v.at)}
+            {v.by && `, by ${v.by}`}
             {v.holdsFrom && (
               <>
                 {" "}

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, Refused, type Schemas } from "../api/client";
+import { api, ask, asJson, Refused, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { Message } from "../ui/Message";
 
@@ -52,6 +52,15 @@ function Asked({
       setError(e as Refused);
     }
   };
+  const forget = async () => {
+    setError(null);
+    try {
+      await ask(api.POST("/api/questions/{question}/forget", { params: { path: { question: q.id } }, ...asJson }));
+      await done();
+    } catch (e) {
+      setError(e as Refused);
+    }
+  };
   const show = async (shown: boolean) => {
     setError(null);
     try {
@@ -75,6 +84,14 @@ function Asked({
           <>
             {" "}
             · <bdi>{q.contact}</bdi>
+          </>
+        )}
+        {(q.askedBy || q.contact) && (
+          <>
+            {" "}
+            <button className="act" onClick={() => void forget()}>
+              Take the name off
+            </button>
           </>
         )}{" "}
         · on “<bdi>{q.line}</bdi>”

@@ -1,0 +1,88 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Dapper;
+using Npgsql;
+
+namespace FairCompass.Web.Tests;
+
+/// <summary>What the application is to whoever runs it: alive or ready, limited, and no more powerful in its database than it must
+/// be.</summary>
+public class ServiceTests
+{
+    [Fact]
+    public async Task It_is_alive_without_its_database_and_ready_only_with_it()
+    {
+        using var app = new RunningApp();
+        using var http = Visitors.At(app.Address);
+        var ready = await http.GetFromJsonAsync<JsonNode>("/api/health/ready");
+        Assert.StartsWith("00", (string)ready!["schema"]!, StringComparison.Ordinal);
+        Assert.NotEqual("", (string)ready["version"]!);
+        app.SetDatabaseReachable(false);
+        using var alive = await http.GetAsync("/api/health");
+        Assert.Equal(HttpStatusCode.OK, alive.StatusCode);
+        using var not = await http.GetAsync("/api/health/ready");
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, not.StatusCode);
+        app.SetDatabaseReachable(true);
+        using var again = await http.GetAsync("/api/health/ready");
+        Assert.Equal(HttpStatusCode.OK, again.StatusCode);
+    }
+
+    [Fact]
+    public async Task A_session_that_asks_without_end_is_told_when_to_come_again()
+    {
+        using var app = new RunningApp(demo: true, settings: new Dictionary<string, string> { ["Limits"] = "true" });
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        HttpResponseMessage? refused = null;
+        for (var i = 0; i < 20 && refused is null; i++)
+        {
+            var all = await Task.WhenAll(Enumerable.Range(0, 200).Select(_ => http.GetAsync("/api/me")));
+            refused = Array.Find(all, a => a.StatusCode != HttpStatusCode.OK);
+        }
+
+        Assert.Equal(HttpStatusCode.TooManyRequests, refused!.StatusCode);
+        Assert.InRange(int.Parse(refused.Headers.GetValues("Retry-After").Single(), null), 1, 10);
+        Assert.Contains("asked too often", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+
+        // Another session, and who only wants to know whether it lives, are not touched.
+        using var other = Visitors.At(app.Address);
+        await RunningApp.SignIn(other, FairCompass.Access.Role.Judge);
+        using var alive = await other.GetAsync("/api/me");
+        Assert.Equal(HttpStatusCode.OK, alive.StatusCode);
+    }
+
+    [Theory]
+    [InlineData("update published set note = 'x'")]
+    [InlineData("delete from done")]
+    [InlineData("truncate measurement")]
+    [InlineData("delete from answer")]
+    [InlineData("alter table done disable trigger all")]
+    [InlineData("drop table question")]
+    [InlineData("create table mine (id int)")]
+    [InlineData("delete from schemaversions")]
+    [InlineData("create role other superuser")]
+    public async Task The_daily_role_cannot(string statement)
+    {
+        using var app = new RunningApp(demo: false);
+        await using var db = new NpgsqlConnection(app.DailyConnection);
+        var refused = await Assert.ThrowsAsync<PostgresException>(() => db.ExecuteAsync(statement));
+        Assert.Contains(refused.SqlState, new[] { PostgresErrorCodes.InsufficientPrivilege });
+    }
+
+    [Fact]
+    public async Task What_is_stored_says_by_whom()
+    {
+        using var api = new ApiFixture();
+        var (id, revision) = await api.NewDraft(
+            "By Whom\n  for Tideline\n  a/b is man/woman\n\n9:00 for time\n  30 sit-up\n\n"
+                + "score: time\n  unfinished: cap line by reps\n  tie: shared\n"
+        );
+        var (_, version) = await api.Publish(id, revision);
+        Assert.Equal("Demo organiser", (string)version!["by"]!);
+        await using var db = new NpgsqlConnection(api.App.Connection);
+        var me = await db.QuerySingleAsync<Guid>("select id from account where name = 'Demo organiser'");
+        Assert.Equal([me], await db.QueryAsync<Guid>("select by_account from workout_revision where workout_id = @id", new { id }));
+        Assert.Equal(me, await db.QuerySingleAsync<Guid>("select by_account from published where workout_id = @id", new { id }));
+    }
+}
