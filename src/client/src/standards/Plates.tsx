@@ -41,15 +41,17 @@ export function Plates({ cid, movement: m }: { cid: string; movement: Movement }
         ))}
       {plate.data && (
         <>
-          <div className="mt-3 flex flex-wrap items-end gap-x-8 gap-y-3">
+          <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
             {plate.data.positions.map((p) => (
               <figure key={p.phase}>
-                <Figure
-                  drawing={p.drawing}
-                  scale={fitting(plate.data.positions, 150, 220)}
-                  label={`${m.name.english}, ${p.title.english.toLowerCase()}`}
-                />
-                <figcaption className="min-h-[4.2rem] w-[14rem] text-[0.9rem]">
+                <div className="flex items-end" style={{ height: tallest(plate.data.positions) * fitting(plate.data.positions, 150, 220) }}>
+                  <Figure
+                    drawing={p.drawing}
+                    scale={fitting(plate.data.positions, 150, 220)}
+                    label={`${m.name.english}, ${p.title.english.toLowerCase()}`}
+                  />
+                </div>
+                <figcaption className="w-[14rem] text-[0.9rem]">
                   <b>{p.title.english}</b>
                   {clause(p.clause) && <span className="block text-soft">{clause(p.clause)!.text.english}</span>}
                 </figcaption>
@@ -103,6 +105,8 @@ function Mark({ drawing, scale, word, label }: { drawing: Schemas["PlateFigure"]
 /** One scale for figures beside each other: none is higher or wider than asked, so that a body lying down is no smaller than its place. */
 const fitting = (figures: Schemas["PlateFigure"][], height: number, width: number) =>
   Math.min(...figures.map((f) => Math.min(height / f.drawing.height, width / f.drawing.width)));
+
+const tallest = (figures: Schemas["PlateFigure"][]) => Math.max(...figures.map((f) => f.drawing.height));
 
 const isWide = (figures: Schemas["PlateFigure"][]) => figures.some((f) => f.drawing.width > f.drawing.height);
 
