@@ -28,7 +28,8 @@ public static class ApiJson
             options.Converters.Add(converter);
         }
 
-        options.Converters.Add(new JsonStringEnumConverter());
+        // A number is no name of a choice.
+        options.Converters.Add(new JsonStringEnumConverter(allowIntegerValues: false));
         options.TypeInfoResolverChain.Clear();
         options.TypeInfoResolverChain.Add(FormatContext.Default);
         options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls } });
