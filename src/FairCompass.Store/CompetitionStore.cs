@@ -51,6 +51,7 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
     /// <param name="drafts">Its drafts in order.</param>
     /// <param name="request">Chosen by the client, so that a retry finds the competition it made; null for none.</param>
     /// <param name="cancel">Cancels.</param>
+    /// <exception cref="FullException">Who acts organises as many as one account may.</exception>
     public async Task<Versioned<Competition>> Create(
         Competition competition,
         IReadOnlyList<Draft> drafts,
@@ -64,6 +65,12 @@ public sealed class CompetitionStore(NpgsqlDataSource source)
         if (await db.Made(tx, request, cancel) is { } made)
         {
             return (await db.One<Row>($"select {Columns} from competition where id = @made", new { made }, cancel, tx)).Read();
+        }
+
+        const string Count = "select count(*) from member where account_id = @Account and role = 'Organiser'";
+        if (await db.One<int>(Count, new { Acting.Now.Account }, cancel, tx) >= FullException.Competitions)
+        {
+            throw new FullException($"One account organises {FullException.Competitions} competitions at most; leave one first.");
         }
 
         var doc = WriteDoc(competition);

@@ -96,6 +96,7 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
     }
 
     /// <summary>Adds a draft at the end of a competition that exists, inside a transaction of the caller.</summary>
+    /// <exception cref="FullException">The competition takes no more.</exception>
     internal static async Task<Versioned<string>> Insert(
         NpgsqlConnection db,
         NpgsqlTransaction tx,
@@ -104,6 +105,12 @@ public sealed class WorkoutStore(NpgsqlDataSource source)
         CancellationToken cancel
     )
     {
+        const string Count = "select count(*) from workout where competition_id = @competition and deleted_at is null";
+        if (await db.One<int>(Count, new { competition }, cancel, tx) >= FullException.Drafts)
+        {
+            throw new FullException($"A competition has {FullException.Drafts} drafts at most; remove one first.");
+        }
+
         var id = Guid.CreateVersion7();
         var row = await db.One<Row>(
             $"""

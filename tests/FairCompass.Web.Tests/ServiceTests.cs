@@ -85,4 +85,36 @@ public class ServiceTests
         Assert.Equal([me], await db.QueryAsync<Guid>("select by_account from workout_revision where workout_id = @id", new { id }));
         Assert.Equal(me, await db.QuerySingleAsync<Guid>("select by_account from published where workout_id = @id", new { id }));
     }
+
+    [Fact]
+    public async Task A_competition_takes_no_more_drafts_than_it_can_show_and_an_account_no_more_competitions()
+    {
+        using var api = new ApiFixture();
+        await using var db = new NpgsqlConnection(api.App.Connection);
+        await db.ExecuteAsync(
+            """
+            insert into workout (id, competition_id, ordinal, revision, body, lines)
+            select gen_random_uuid(), competition_id, 1000 + n, 1, body, lines
+            from (select * from workout where competition_id = @competition limit 1) one, generate_series(1, 600) n
+            """,
+            new { competition = api.Competition }
+        );
+        var (full, said) = await api.Post($"/api/competitions/{api.Competition}/workouts", new { body = "One More" });
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, full);
+        Assert.Contains("500 drafts at most", (string)said!["title"]!, StringComparison.Ordinal);
+        await db.ExecuteAsync(
+            """
+            with made as (
+                insert into competition (id, revision, doc)
+                select gen_random_uuid(), 1, doc from competition, generate_series(1, 200) where id = @competition returning id)
+            insert into member (competition_id, account_id, role)
+            select made.id, account.id, 'Organiser' from made, account where account.name = 'Demo organiser'
+            """,
+            new { competition = api.Competition }
+        );
+        var file = JsonNode.Parse(await api.Http.GetStringAsync($"/api/competitions/{api.Competition}"))!["competition"];
+        var (many, why) = await api.Post("/api/competitions", file!);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, many);
+        Assert.Contains("200 competitions at most", why!.ToJsonString(), StringComparison.Ordinal);
+    }
 }

@@ -94,7 +94,7 @@ public sealed partial class BriefBuilder
             .Select(x => Cite($"kit/{x.Task.Source.At.Line}/{x.Task.Address}", Carried(x.Task, x.Standard)))
             .Distinct()
             .ToList();
-        return first.Count == 0 ? [] : [string.Join("; ", first) + "."];
+        return first.Select(x => x + ".");
     }
 
     private BriefBlock.StandardOf StandardOf(Movement movement, string? who, bool judge)

@@ -7,7 +7,7 @@ namespace FairCompass.Core.Standards;
 public static class MovementLibrary
 {
     /// <summary>The edition printed with every standard.</summary>
-    public const string Edition = "house edition 5";
+    public const string Edition = "house edition 6";
 
     /// <summary>All movements, in the order of the book.</summary>
     public static IReadOnlyList<Movement> All { get; } =

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using FairCompass.Core.Json;
+using FairCompass.Store;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
 
@@ -30,6 +31,7 @@ public sealed partial class Problems(ILogger<Problems> log) : IExceptionHandler
                 title: "The JSON is not understood: the kind of an object is missing.",
                 statusCode: 400
             ),
+            FullException full => Results.Problem(title: full.Message, statusCode: 422),
             PostgresException refused when Refusal(refused) is { } answer => answer,
             NpgsqlException or TimeoutException => Unreachable(exception),
             _ => Unexpected(exception),
