@@ -1,6 +1,8 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using FairCompass.Access;
 using FairCompass.Tests.Shared;
+using FairCompass.Web.Access;
 using OpenQA.Selenium;
 using OpenQA.Selenium.VirtualAuth;
 
@@ -115,6 +117,51 @@ public sealed class DoorsTests : IDisposable
         page.Click("Sign in with a passkey");
         page.Shows("This passkey opens nothing here.");
         Assert.Equal("", page.Axe());
+    }
+
+    [Fact]
+    public async Task The_first_organiser_comes_by_the_link_of_the_console_and_begins()
+    {
+        using var empty = new RunningApp(demo: false);
+        var path = await FirstPeople.Prepare(empty.Services, demo: false, CancellationToken.None);
+        using var first = new Page(empty.Address, signedIn: false);
+        first.Open(path!);
+        first.Shows("Nobody can sign in yet.");
+        first.Type("Your name, as others here read it", "Ines Calder");
+        first.Type("Passphrase, at least 12 letters", "a boat at the quay");
+        first.Type("The same once more", "a boat at the quay");
+        first.Click("Go in");
+        first.Type("Name of the competition", "Harbour Day");
+        first.Click("Begin");
+        first.Shows("0 drafts");
+        Assert.Equal("", first.Axe());
+        using var late = new Page(empty.Address, signedIn: false);
+        late.Open(path!);
+        late.Shows("This link opens nothing");
+    }
+
+    [Fact]
+    public async Task A_question_is_seen_by_readers_when_the_head_judge_lets_it_through_and_its_name_is_taken_off()
+    {
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http, Role.HeadJudge);
+        var competition = (string)(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]!;
+        var overview = await http.GetFromJsonAsync<JsonNode>($"/api/competitions/{competition}/overview");
+        var tides = (string)overview!["workouts"]!.AsArray().Single(w => (string)w!["title"]! == "Twin Tides")!["id"]!;
+        var code = (string)(await http.GetFromJsonAsync<JsonArray>($"/api/workouts/{tides}/versions"))![0]!["code"]!;
+        const string Question = "May the one who rests hold the foot straps";
+        page.Open($"/p/{code}");
+        page.Shows("Is the reach measured in shoes?");
+        page.ShowsNot(Question);
+        using var judge = new Page(app.Address);
+        judge.Open($"/c/{competition}/publish/{tides}");
+        judge.Shows("Ines Calder");
+        judge.Click("Let readers see it");
+        judge.Shows("Take it from their sight");
+        judge.Click("Take the name off");
+        judge.ShowsNot("Ines Calder");
+        page.Open($"/p/{code}");
+        page.Shows(Question);
     }
 
     /// <summary>Saving needs what a browser gives to secure pages only: over TLS another name than this machine’s is one.</summary>

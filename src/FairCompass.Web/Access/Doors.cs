@@ -43,15 +43,9 @@ public sealed class Doors(RequestDelegate next)
             return;
         }
 
-        if (!HttpMethods.IsGet(http.Request.Method) && !HttpMethods.IsHead(http.Request.Method) && !Proof.IsShown(http.Request))
+        if (Forged(http.Request) is { } forged)
         {
-            await Results
-                .Problem(
-                    title: "This page does not belong to the session.",
-                    detail: "Load it anew. Nothing was changed, and what was typed stays in this browser.",
-                    statusCode: 403
-                )
-                .ExecuteAsync(http);
+            await forged.ExecuteAsync(http);
             return;
         }
 
@@ -75,6 +69,16 @@ public sealed class Doors(RequestDelegate next)
 
         await next(http);
     }
+
+    /// <summary>The refusal of what writes and does not show the proof of its session.</summary>
+    private static IResult? Forged(HttpRequest request) =>
+        HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method) || Proof.IsShown(request)
+            ? null
+            : Results.Problem(
+                title: "This page does not belong to the session.",
+                detail: "Load it anew. Nothing was changed, and what was typed stays in this browser.",
+                statusCode: 403
+            );
 
     /// <summary>The refusal of what somebody may not in the competition that a request concerns, or that competition.</summary>
     private static async Task<(IResult? Refused, Guid? Competition)> Within(
