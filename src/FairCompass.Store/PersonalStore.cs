@@ -107,14 +107,22 @@ public sealed class PersonalStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        // As where roles are changed: two organisers who leave at once must not both succeed.
+        // As where roles are changed: two organisers who leave at once must not both succeed. The lock is a statement of its own, since
+        // one that waits for it still sees the members as they were before.
+        await db.Run(
+            """
+            select from competition where id in (select competition_id from member where account_id = @account and role = 'Organiser')
+            order by id for update
+            """,
+            new { account },
+            cancel,
+            tx
+        );
         var left = await db.OneOrNone<string>(
             """
-            with mine as (
-                select c.id, c.doc ->> 'name' as name from competition c join member m on m.competition_id = c.id
-                where m.account_id = @account and m.role = 'Organiser' order by c.id for update of c)
-            select name from mine where not exists (
-                select from member o where o.competition_id = mine.id and o.role = 'Organiser' and o.account_id <> @account)
+            select c.doc ->> 'name' from competition c join member m on m.competition_id = c.id
+            where m.account_id = @account and m.role = 'Organiser' and not exists (
+                select from member o where o.competition_id = c.id and o.role = 'Organiser' and o.account_id <> @account)
             limit 1
             """,
             new { account },

@@ -16,19 +16,26 @@ public class CopiesTests
     /// <summary>A clock that stands, so that nothing that is remembered grows old by itself.</summary>
     private sealed class Standing : TimeProvider
     {
-        private DateTimeOffset now = new(2026, 6, 12, 9, 0, 0, TimeSpan.Zero);
+        public override DateTimeOffset GetUtcNow() => new(2026, 6, 12, 9, 0, 0, TimeSpan.Zero);
 
-        public override DateTimeOffset GetUtcNow() => now;
+        /// <summary>Nothing is given up for being slow either, on however busy a machine.</summary>
+        public override ITimer CreateTimer(TimerCallback callback, object? state, TimeSpan dueTime, TimeSpan period) => new Never();
 
-        public void Step() => now += TimeSpan.FromSeconds(4);
+        private sealed class Never : ITimer
+        {
+            public bool Change(TimeSpan dueTime, TimeSpan period) => true;
+
+            public void Dispose() { }
+
+            public ValueTask DisposeAsync() => ValueTask.CompletedTask;
+        }
     }
 
     [Fact]
     public async Task What_one_copy_changes_no_other_remembers_otherwise()
     {
         using var api = new ApiFixture();
-        var clock = new Standing();
-        using var cache = new CompetitionCache(api.App.Services.GetRequiredService<CompetitionStore>(), clock);
+        using var cache = new CompetitionCache(api.App.Services.GetRequiredService<CompetitionStore>(), new Standing());
         using var told = new Told(api.App.Services.GetRequiredService<Connections>(), new(() => cache), NullLogger<Told>.Instance);
         await told.StartAsync(CancellationToken.None);
         for (var round = 0; round < 3; round++)
@@ -58,16 +65,10 @@ public class CopiesTests
             );
             Assert.NotNull(saved);
             var end = DateTime.UtcNow.AddSeconds(60);
-            var slow = DateTime.UtcNow.AddSeconds(10);
             while ((await cache.Find(api.Competition, CancellationToken.None))!.Name != name)
             {
                 Assert.True(DateTime.UtcNow < end, "the other copy still remembers what was before");
                 await Task.Delay(20);
-                if (DateTime.UtcNow > slow)
-                {
-                    // On a machine this busy a reading was given up, and nobody asks again until a pause is over.
-                    clock.Step();
-                }
             }
         }
 
@@ -104,7 +105,7 @@ public class CopiesTests
             HttpResponseMessage answer;
             try
             {
-                answer = await (i % 2 == 0 && i < 16 ? first : second).PutAsJsonAsync($"/api/workouts/{id}", save);
+                answer = await (i % 2 == 0 ? first : second).PutAsJsonAsync($"/api/workouts/{id}", save);
             }
             catch (HttpRequestException)
             {
@@ -122,7 +123,6 @@ public class CopiesTests
         Assert.Contains("60 sit-up", await second.GetStringAsync($"/api/workouts/{id}"), StringComparison.Ordinal);
 
         // What ends in one copy has ended in the other.
-        using var gone = await api.Http.GetAsync("/api/me");
         using var ended = await second.DeleteAsync("/api/sessions");
         Assert.Equal(HttpStatusCode.NoContent, ended.StatusCode);
         using var refused = await api.Http.GetAsync("/api/sessions");

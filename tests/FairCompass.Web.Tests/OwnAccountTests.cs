@@ -108,4 +108,26 @@ public class OwnAccountTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Contains("last organiser", refused.Body, StringComparison.Ordinal);
         Assert.NotNull(await Me(last));
     }
+
+    [Fact]
+    public async Task Two_organisers_who_leave_at_once_do_not_both_succeed()
+    {
+        var accounts = api.App.Services.GetRequiredService<AccountStore>();
+        var personal = api.App.Services.GetRequiredService<PersonalStore>();
+        for (var round = 0; round < 10; round++)
+        {
+            var competition = await api
+                .App.Services.GetRequiredService<CompetitionStore>()
+                .Create(Store.Demo.SaltmarshFerryGames.Competition, [], null, CancellationToken.None);
+            var two = new List<Guid>();
+            foreach (var name in new[] { "One", "Other" })
+            {
+                two.Add((await accounts.Create($"{name} of {round} rounds", "-", CancellationToken.None))!.Value);
+                await accounts.Add(competition.Id, two[^1], Role.Organiser, CancellationToken.None);
+            }
+
+            var left = await Task.WhenAll(two.Select(a => personal.Remove(a, CancellationToken.None)));
+            Assert.Single(left, l => l is null);
+        }
+    }
 }

@@ -67,7 +67,7 @@ public class ServiceTests
         using var app = new RunningApp(demo: false);
         await using var db = new NpgsqlConnection(app.DailyConnection);
         var refused = await Assert.ThrowsAsync<PostgresException>(() => db.ExecuteAsync(statement));
-        Assert.Contains(refused.SqlState, new[] { PostgresErrorCodes.InsufficientPrivilege });
+        Assert.Equal(PostgresErrorCodes.InsufficientPrivilege, refused.SqlState);
     }
 
     [Fact]
@@ -116,5 +116,29 @@ public class ServiceTests
         var (many, why) = await api.Post("/api/competitions", file!);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, many);
         Assert.Contains("200 competitions at most", why!.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    /// <summary>The framework takes a number, and several names with commas, for a choice; they are none, at any depth.</summary>
+    [Theory]
+    [InlineData("{\"role\":57,\"words\":\"x\"}")]
+    [InlineData("{\"role\":\"57\",\"words\":\"x\"}")]
+    [InlineData("{\"role\":\"Crew,Reader\",\"words\":\"x\"}")]
+    public async Task What_is_none_of_the_choices_is_refused(string body)
+    {
+        using var app = new RunningApp();
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        var competition = (string)(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]!;
+        using var one = await http.PostAsync(
+            $"/api/competitions/{competition}/invitations",
+            new StringContent(body, System.Text.Encoding.UTF8, "application/json")
+        );
+        Assert.Equal(HttpStatusCode.BadRequest, one.StatusCode);
+        var role = JsonNode.Parse(body)!["role"]!.ToJsonString();
+        using var several = await http.PutAsync(
+            $"/api/competitions/{competition}/people/{Guid.NewGuid()}",
+            new StringContent($"{{\"roles\":[{role}]}}", System.Text.Encoding.UTF8, "application/json")
+        );
+        Assert.Equal(HttpStatusCode.BadRequest, several.StatusCode);
     }
 }

@@ -86,15 +86,13 @@ public sealed partial class BriefBuilder
     private IEnumerable<string> FirstOnBars(IEnumerable<string> movements)
     {
         var here = movements.ToHashSet();
-        var first = PrescribedTo(Columns)
+        return PrescribedTo(Columns)
             .Where(p => p.Prescription.Load is not null && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell)
             .GroupBy(p => (p.Address, Bar: BarName(p)))
             .Select(g => (Task: g.First(), Standard: Book.Find(g.First().Prescription.Movement.Value)))
             .Where(x => here.Contains(x.Standard!.Id))
-            .Select(x => Cite($"kit/{x.Task.Source.At.Line}/{x.Task.Address}", Carried(x.Task, x.Standard)))
-            .Distinct()
-            .ToList();
-        return first.Select(x => x + ".");
+            .Select(x => Cite($"kit/{x.Task.Source.At.Line}/{x.Task.Address}", Carried(x.Task, x.Standard)) + ".")
+            .Distinct();
     }
 
     private BriefBlock.StandardOf StandardOf(Movement movement, string? who, bool judge)

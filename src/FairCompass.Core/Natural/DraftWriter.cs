@@ -43,27 +43,44 @@ internal sealed class DraftWriter
     /// <param name="index">From 0.</param>
     public (string Text, int From) At(int index) => (lines[index].Text, lines[index].From);
 
+    /// <summary>Changes something, and leaves everything as it was where that does not come to what is wanted.</summary>
+    /// <param name="change">The change; false where it does not.</param>
+    public bool Attempt(Func<bool> change)
+    {
+        var before = lines.ToList();
+        if (change())
+        {
+            return true;
+        }
+
+        lines.Clear();
+        lines.AddRange(before);
+        return false;
+    }
+
     /// <summary>Puts a line between others if the notation then has every line.</summary>
     /// <param name="index">Where it will stand, from 0.</param>
     /// <param name="depth">How far it is indented.</param>
     /// <param name="text">Its words.</param>
     /// <param name="from">The line of the text that says it.</param>
     /// <returns>False, and nothing is changed, where the notation does not have it there.</returns>
-    public bool TryInsert(int index, int depth, string text, int from)
-    {
-        lines.Insert(index, (new string(' ', 2 * depth) + text, from, AsItIs));
-        return IsUnderstood || Undo(() => lines.RemoveAt(index));
-    }
+    public bool TryInsert(int index, int depth, string text, int from) =>
+        Attempt(() =>
+        {
+            lines.Insert(index, (new string(' ', 2 * depth) + text, from, AsItIs));
+            return IsUnderstood;
+        });
 
     /// <summary>Puts other words into a line if the notation then has every line.</summary>
     /// <param name="index">From 0.</param>
     /// <param name="text">The line with its indent.</param>
-    public bool TryReplace(int index, string text)
-    {
-        var was = lines[index];
-        lines[index] = was with { Text = text };
-        return IsUnderstood || Undo(() => lines[index] = was);
-    }
+    /// <returns>False, and nothing is changed, where the notation does not have them.</returns>
+    public bool TryReplace(int index, string text) =>
+        Attempt(() =>
+        {
+            lines[index] = lines[index] with { Text = text };
+            return IsUnderstood;
+        });
 
     /// <summary>Every line in the form that the printer writes, where that has as many lines as the draft.</summary>
     public void Print()
@@ -88,16 +105,6 @@ internal sealed class DraftWriter
     public const string AsItIs = "in the notation already";
 
     private bool IsUnderstood => Parser.Parse(Text).Problems.Count == 0;
-
-    private static bool Undo(Action undo)
-    {
-        undo();
-        return false;
-    }
-
-    /// <summary>Takes out the first line of these words.</summary>
-    /// <param name="text">The line with its indent.</param>
-    public void Remove(string text) => lines.RemoveAt(lines.FindIndex(l => l.Text == text));
 
     /// <summary>Takes out a line that the notation does not have.</summary>
     /// <param name="number">From 1.</param>

@@ -88,25 +88,29 @@ internal static partial class NotationLines
     /// <summary>Puts a line behind what was read before it, as deep as it can stand; a remark that was made of it goes.</summary>
     private static bool Line(DraftWriter draft, string line, int number)
     {
-        var notes = Enumerable
-            .Range(0, draft.Count)
-            .Where(i => draft.At(i) is var (text, from) && from == number && text.TrimStart().StartsWith("note:", StringComparison.Ordinal))
-            .Select(i => (Index: i, Text: draft.At(i).Text))
-            .ToList();
-        if (notes.Count == 0 && Enumerable.Range(0, draft.Count).Any(i => draft.At(i).From == number))
+        var said = Enumerable.Range(0, draft.Count).Where(i => draft.At(i).From == number).ToList();
+        if (said.Exists(i => !draft.At(i).Text.TrimStart().StartsWith("note:", StringComparison.Ordinal)))
         {
             // Something of the line was read: the whole of it would say that twice.
             return false;
         }
 
-        foreach (var (_, text) in notes)
+        return draft.Attempt(() =>
         {
-            draft.Remove(text);
-        }
+            foreach (var note in said.AsEnumerable().Reverse())
+            {
+                draft.Remove(note + 1);
+            }
 
+            return Insert(draft, line, number);
+        });
+    }
+
+    private static bool Insert(DraftWriter draft, string line, int number)
+    {
         var before = Enumerable.Range(0, draft.Count).Where(i => draft.At(i).From < number && draft.At(i).From > 0).DefaultIfEmpty(0).Max();
-        var indent = draft.At(before).Text is var above ? (above.Length - above.TrimStart().Length) / 2 : 0;
-        for (var depth = indent + 1; depth >= 0; depth--)
+        var above = draft.At(before).Text;
+        for (var depth = ((above.Length - above.TrimStart().Length) / 2) + 1; depth >= 0; depth--)
         {
             if (draft.TryInsert(before + 1, depth, line, number))
             {
@@ -115,17 +119,7 @@ internal static partial class NotationLines
         }
 
         // What holds for all of it stands under the title, or at the end.
-        if (draft.TryInsert(1, 1, line, number) || draft.TryInsert(draft.Count, 0, line, number))
-        {
-            return true;
-        }
-
-        foreach (var (index, text) in notes)
-        {
-            draft.TryInsert(index, 0, text, number);
-        }
-
-        return false;
+        return draft.TryInsert(1, 1, line, number) || draft.TryInsert(draft.Count, 0, line, number);
     }
 
     /// <summary>Puts a detail behind the line that was read out of the same line of the text.</summary>

@@ -61,11 +61,6 @@ public static class PeopleEndpoints
         CancellationToken cancel
     )
     {
-        if (EnumInput.Objection<Role>("role", invite.Role) is { } wrong)
-        {
-            return new FieldsRefused([wrong]);
-        }
-
         if (invite.Words.Trim() is not { Length: >= 1 and <= LongestWords } words || words.Any(char.IsControl))
         {
             return new FieldsRefused("words", $"Say for whom it is, in 1 to {LongestWords} characters.");
@@ -93,11 +88,6 @@ public static class PeopleEndpoints
         CancellationToken cancel
     )
     {
-        if (set.Roles.Select(r => EnumInput.Objection<Role>("roles", r)).FirstOrDefault(e => e is not null) is { } wrong)
-        {
-            return new FieldsRefused([wrong]);
-        }
-
         var name = (await accounts.Find(account, cancel))?.Name;
         About.Say(http, $"{name}: {(set.Roles.Count == 0 ? "nothing any more" : AccessWords.Of(set.Roles))}");
         return Answer(await accounts.Set(id, account, set.Roles, cancel));

@@ -32,7 +32,35 @@ public static class ApiJson
         options.Converters.Add(new JsonStringEnumConverter(allowIntegerValues: false));
         options.TypeInfoResolverChain.Clear();
         options.TypeInfoResolverChain.Add(FormatContext.Default);
-        options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls } });
+        options.TypeInfoResolverChain.Add(new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls, OnlyChoices } });
+    }
+
+    /// <summary>The converter takes several names with commas for one value, also where that is none of the choices.</summary>
+    private static void OnlyChoices(JsonTypeInfo type)
+    {
+        if (type is { Kind: JsonTypeInfoKind.Enumerable, ElementType.IsEnum: true })
+        {
+            type.OnDeserialized = list =>
+            {
+                foreach (var item in (System.Collections.IEnumerable)list)
+                {
+                    Defined(item);
+                }
+            };
+        }
+        else if (type.Kind == JsonTypeInfoKind.Object)
+        {
+            var choices = type.Properties.Where(p => (Nullable.GetUnderlyingType(p.PropertyType) ?? p.PropertyType).IsEnum).ToList();
+            type.OnDeserialized = choices.Count == 0 ? null : made => choices.ForEach(p => Defined(p.Get?.Invoke(made)));
+        }
+    }
+
+    private static void Defined(object? choice)
+    {
+        if (choice is not null && !Enum.IsDefined(choice.GetType(), choice))
+        {
+            throw new JsonException($"One of: {string.Join(", ", Enum.GetNames(choice.GetType()))}.");
+        }
     }
 
     /// <summary>Nullable annotations say nothing of the elements of a list: null cannot stand in any of ours.</summary>

@@ -9,7 +9,7 @@ namespace FairCompass.Web.Opening;
 /// </summary>
 /// <param name="connections">How the database is reached: a connection of its own, outside the pool, stays open for this.</param>
 /// <param name="cache">What forgets; not made in an application that stores nothing.</param>
-/// <param name="log">Told when the line breaks.</param>
+/// <param name="log">Told when the line breaks, once until it is there again.</param>
 public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, ILogger<Told> log) : BackgroundService
 {
     private static readonly TimeSpan Again = TimeSpan.FromSeconds(1);
@@ -17,6 +17,7 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
     /// <inheritdoc/>
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
+        var broken = false;
         while (connections.Daily is { } daily && !stoppingToken.IsCancellationRequested)
         {
             try
@@ -39,6 +40,7 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
                 }
 
                 cache.Value.ForgetAll();
+                broken = false;
                 while (true)
                 {
                     await line.WaitAsync(stoppingToken);
@@ -48,9 +50,15 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
             {
                 return;
             }
-            catch (Exception e) when (e is NpgsqlException or TimeoutException or InvalidOperationException)
+            catch (Exception e) when (!stoppingToken.IsCancellationRequested)
             {
-                Broken(log, e.Message, null);
+                // Whatever it is: the application goes on without this line, and one that ends here would end all of it.
+                if (!broken)
+                {
+                    Broken(log, e.Message, null);
+                    broken = true;
+                }
+
                 await Task.Delay(Again, stoppingToken).ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
             }
         }

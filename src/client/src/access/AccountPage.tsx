@@ -7,6 +7,7 @@ import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { when } from "../ui/days";
 import { Door } from "./Door";
+import { Kept } from "./Kept";
 import { Passkeys } from "./Passkeys";
 import { SignOut } from "./SignOut";
 
@@ -16,7 +17,6 @@ export function AccountPage() {
   const sessions = useQuery(queries.sessions());
   const [now, setNow] = useState("");
   const [next, setNext] = useState("");
-  const [leaving, setLeaving] = useState("");
   const [error, setError] = useState<Refused | null>(null);
   if (me.isPending || sessions.isPending) return <Loading what="your account" />;
   if (sessions.isError)
@@ -87,7 +87,7 @@ export function AccountPage() {
             type="password"
             value={next}
             onChange={setNext}
-            error={leaving ? undefined : error?.at("passphrase")}
+            error={error?.at("passphrase")}
             autoComplete="new-password"
           />
           <p className="mt-3">
@@ -97,38 +97,7 @@ export function AccountPage() {
           </p>
         </form>
       </section>
-      <section className="mt-6" aria-labelledby="kept">
-        <h2 id="kept">What is kept about you</h2>
-        <p className="text-soft">
-          Your name, what you are where, where you are signed in, what you confirmed, and in the log of each competition what you did.
-          Organisers see it, and the competition keeps it as long as it keeps its results.{" "}
-          <a className="act" href="/api/personal" download="what-is-kept.json">
-            Take all of it along
-          </a>
-        </p>
-        <form
-          className="mt-3"
-          onSubmit={(e) => {
-            e.preventDefault();
-            void run(() => ask(api.POST("/api/personal/remove", { body: { passphrase: leaving } })));
-          }}
-        >
-          <Field
-            label="Your passphrase, to remove the account"
-            type="password"
-            value={leaving}
-            onChange={setLeaving}
-            error={leaving ? error?.at("passphrase") : undefined}
-            autoComplete="current-password"
-          />
-          <p className="mt-3">
-            <button className="press-plain" disabled={!leaving}>
-              Remove the account for good
-            </button>{" "}
-            <span className="text-soft">The log keeps what you did, under the name that you had.</span>
-          </p>
-        </form>
-      </section>
+      <Kept />
       {error && Object.keys(error.errors).length === 0 && (
         <div className="mt-4">
           <Message error={error} />
