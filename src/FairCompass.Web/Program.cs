@@ -32,6 +32,7 @@ builder.Services.AddExceptionHandler<Problems>();
 builder.Services.AddOpenApi("v1", ApiDocument.Configure);
 builder.Services.AddRateLimiter(o => Limits.Set(o, builder.Configuration.GetValue("Limits", true)));
 builder.Services.AddRequestTimeouts(Limits.Times);
+builder.Services.AddOutputCache(o => o.SizeLimit = Limits.KeptBytes);
 builder.AddTelling();
 builder.Services.AddCompression();
 builder.Services.AddSingleton(TimeProvider.System);
@@ -116,6 +117,7 @@ app.UseSecurityHeaders();
 app.UseTelling();
 app.UseRateLimiter();
 app.UseRequestTimeouts();
+app.UseOutputCache();
 app.UseResponseCompression();
 if (!describing && connection is null)
 {

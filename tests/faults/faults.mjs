@@ -6,7 +6,7 @@ import http from "node:http";
 
 const { FAULTS_ROOT: root, FAULTS_DATA: data, FAULTS_CONNECTION: connection } = process.env;
 const long = process.argv.includes("--long");
-const rounds = long ? 30 : 2;
+const rounds = long ? 50 : 2;
 const seed = Number(process.env.FAULTS_SEED ?? Math.floor(Math.random() * 1e9));
 console.log(`faults: seed ${seed}, ${rounds} of each`);
 

@@ -12,6 +12,9 @@ public static class Limits
     /// <summary>Bytes of a request body. A draft has at most 160,000 characters.</summary>
     public const int BodyBytes = 512 * 1024;
 
+    /// <summary>Bytes of answers that are kept because they never change: a brief of a version has some 20 KB.</summary>
+    public const long KeptBytes = 32 * 1024 * 1024;
+
     /// <summary>The bytes that an address takes where it has a limit of its own.</summary>
     public static long? OwnOf(Endpoint? endpoint) => endpoint?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize;
 

@@ -8,6 +8,7 @@ using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.Net.Http.Headers;
 
 namespace FairCompass.Web.Publishing;
 
@@ -128,7 +129,16 @@ public static partial class PublishingEndpoints
             .MapGet("/erratum", ReadErratum)
             .Needs(Right.Nobody)
             .WithSummary("The sheet for who holds the version before: what is different, for whom, from when.");
-        codes.MapGet("/brief", ReadBrief).Needs(Right.Nobody).WithSummary("A brief of a published version.");
+        // What a version says never changes, and a whole hall opens the same few papers at once: each is made once, and kept for a while.
+        codes
+            .MapGet("/brief", ReadBrief)
+            .Needs(Right.Nobody)
+            .WithSummary("A brief of a published version.")
+            .CacheOutput(o =>
+                o.Expire(TimeSpan.FromMinutes(10))
+                    .SetVaryByHeader(HeaderNames.AcceptEncoding)
+                    .SetVaryByQuery("audience", "division", "language", "figures")
+            );
     }
 
     private static async Task<Results<Ok<InterviewOf>, NotThere>> ReadInterview(

@@ -11,6 +11,7 @@ import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { AskForm } from "./AskForm";
 import { ConfirmForm } from "./ConfirmForm";
+import { papers, readerPapers } from "./readerPapers";
 
 /** What anybody with a published brief sees: the brief, what has changed since, questions and answers, and the confirmation. */
 export function ReaderPage() {
@@ -51,10 +52,10 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
   const { version, newest, since } = found;
   const [line, setLine] = useState("");
   const { search } = useLocation();
-  const { audience, division, language, set } = useReading();
+  const { audience, offered, own, division, language, set } = useReading();
   const brief = useQuery({
     ...queries.publishedBrief(version.code, {
-      audience: audience === "judge" ? "Judge" : "Athlete",
+      audience: papers[audience],
       language,
       figures: true,
       ...(division ? { division } : {}),
@@ -124,8 +125,8 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
           <Choice
             label="Audience"
             value={audience}
-            of={["athlete", "judge"] as const}
-            onChange={(a) => set("for", a === "athlete" ? "" : a)}
+            of={offered}
+            onChange={(a) => set("for", a === own ? "" : a)}
           />
           {found.divisions.length > 1 && (
             <label className="flex items-center gap-2">
@@ -250,9 +251,13 @@ type Language = Schemas["Language"];
 /** For whom and in which language stands in the address, so that a link keeps it. */
 function useReading() {
   const { get, set } = useAddress();
+  const roles = (useQuery(queries.me()).data?.in?.places ?? []).flatMap((p) => p.roles);
+  const { own, offered } = readerPapers(roles);
   return {
     set,
-    audience: get("for") === "judge" ? ("judge" as const) : ("athlete" as const),
+    own,
+    offered,
+    audience: offered.find((a) => a === get("for")) ?? own,
     division: get("division"),
     language: (get("language") === "Spanish" ? "Spanish" : "English") as Language,
   };
