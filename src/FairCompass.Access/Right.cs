@@ -39,6 +39,21 @@ public enum Right
     /// <summary>To give links that judges and readers open.</summary>
     GiveLinks,
 
+    /// <summary>To see who competes and who judges, the plan of the days, and the cards; without what is nobody’s business.</summary>
+    SeeField,
+
+    /// <summary>To see how athletes are reached.</summary>
+    SeeContacts,
+
+    /// <summary>To enter athletes, teams and judges, and to say who is late or does not start.</summary>
+    EnterPeople,
+
+    /// <summary>To make and change the plan of the days, and to print cards.</summary>
+    PlanDay,
+
+    /// <summary>To say where a card is.</summary>
+    TrackCards,
+
     /// <summary>To invite people, change what they are, and see what was done.</summary>
     Manage,
 }

@@ -4,8 +4,9 @@ namespace FairCompass.Access;
 public static class RoleRights
 {
     private static readonly Right[] Floor = [Right.ReadPublished];
-    private static readonly Right[] Desk = [.. Floor, Right.Look, Right.SeeMeasured];
-    private static readonly Right[] Author = [.. Floor, Right.Look, Right.Write];
+    private static readonly Right[] OnTheDay = [.. Floor, Right.SeeField];
+    private static readonly Right[] Desk = [.. OnTheDay, Right.Look, Right.SeeMeasured];
+    private static readonly Right[] Author = [.. OnTheDay, Right.Look, Right.Write];
 
     private static readonly Dictionary<Role, IReadOnlySet<Right>> Table = new()
     {
@@ -13,10 +14,10 @@ public static class RoleRights
         [Role.HeadJudge] = Enum.GetValues<Right>().Where(r => OfCompetition(r) && r != Right.Manage).ToHashSet(),
         [Role.CoAuthor] = Author.ToHashSet(),
         [Role.Measurer] = new HashSet<Right>([.. Desk, Right.Measure]),
-        [Role.ScoreDesk] = Desk.ToHashSet(),
-        [Role.Judge] = Floor.ToHashSet(),
-        [Role.Caller] = Floor.ToHashSet(),
-        [Role.Crew] = Floor.ToHashSet(),
+        [Role.ScoreDesk] = new HashSet<Right>([.. Desk, Right.TrackCards]),
+        [Role.Judge] = OnTheDay.ToHashSet(),
+        [Role.Caller] = OnTheDay.ToHashSet(),
+        [Role.Crew] = OnTheDay.ToHashSet(),
         [Role.Reader] = Floor.ToHashSet(),
     };
 

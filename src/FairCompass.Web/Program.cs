@@ -1,10 +1,12 @@
 using FairCompass.Access;
 using FairCompass.Store;
+using FairCompass.Store.Day;
 using FairCompass.Store.Demo;
 using FairCompass.Web.Access;
 using FairCompass.Web.Briefs;
 using FairCompass.Web.Calculators;
 using FairCompass.Web.Competitions;
+using FairCompass.Web.Day;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
@@ -56,6 +58,12 @@ builder.Services.AddSingleton<PassStore>();
 builder.Services.AddSingleton<LinkStore>();
 builder.Services.AddSingleton<OwnerStore>();
 builder.Services.AddSingleton<DoneStore>();
+builder.Services.AddSingleton<EntryStore>();
+builder.Services.AddSingleton<OfficialStore>();
+builder.Services.AddSingleton<PlanStore>();
+builder.Services.AddSingleton<CardStore>();
+builder.Services.AddSingleton<FeedStore>();
+builder.Services.AddSingleton<Fields>();
 builder.Services.AddPasskeys();
 builder.Services.AddSingleton<PersonalStore>();
 builder.Services.AddSingleton<Passphrases>();
@@ -76,7 +84,16 @@ if (!describing && connection is not null)
     if (builder.Configuration.GetValue("Demo", false))
     {
         var readers = ActivatorUtilities.CreateInstance<SaltmarshReaders>(app.Services);
-        await SaltmarshFerryGames.SeedIfEmpty(app.Services.GetRequiredService<CompetitionStore>(), readers, CancellationToken.None);
+        var made = await SaltmarshFerryGames.SeedIfEmpty(
+            app.Services.GetRequiredService<CompetitionStore>(),
+            readers,
+            CancellationToken.None
+        );
+        if (made is { } demo)
+        {
+            var people = ActivatorUtilities.CreateInstance<SaltmarshPeople>(app.Services);
+            await ActivatorUtilities.CreateInstance<DemoPlan>(app.Services, people).Seed(demo, CancellationToken.None);
+        }
     }
 
     if (await FirstPeople.Prepare(app.Services, builder.Configuration.GetValue("Demo", false), CancellationToken.None) is { } path)
@@ -153,6 +170,11 @@ app.MapPersonal();
 app.MapPeople();
 app.MapLinks();
 app.MapLog();
+app.MapEntries();
+app.MapOfficials();
+app.MapPlan();
+app.MapTimes();
+app.MapCards();
 app.MapReadiness();
 app.Map("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404))
     .Needs(Right.Nobody)

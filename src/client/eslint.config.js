@@ -21,6 +21,7 @@ const floors = [
   "briefs",
   "writing",
   "reading",
+  "day",
   "access",
   "frame",
 ];

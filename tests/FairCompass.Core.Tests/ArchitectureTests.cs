@@ -37,6 +37,24 @@ public class ArchitectureTests
             a => Assert.StartsWith("System", a.Name, StringComparison.Ordinal)
         );
 
+    /// <summary>What plans the days knows the core and nothing of stores, pages or machines.</summary>
+    [Fact]
+    public void The_planning_depends_on_the_core_and_on_calendars_only() =>
+        Assert.All(
+            typeof(FairCompass.Planning.Days.Plan).Assembly.GetReferencedAssemblies(),
+            a =>
+                Assert.True(
+                    a.Name!.StartsWith("System", StringComparison.Ordinal)
+                        || a.Name
+                            is "FairCompass.Core"
+                                or "NodaTime"
+                                or "NodaTime.Serialization.SystemTextJson"
+                                or "Ical.Net"
+                                or "Google.OrTools",
+                    a.Name
+                )
+        );
+
     /// <summary>No binary floating point in reps, loads, times, or scores.</summary>
     [Fact]
     public void The_core_holds_no_binary_fractions_outside_the_drawn_figures() =>

@@ -23,11 +23,19 @@ public class ArchitectureTests
     {
         Assert.Empty(Ours(typeof(Understanding).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Role).Assembly));
-        Assert.Equal(["FairCompass.Access", "FairCompass.Core"], Ours(typeof(Database).Assembly));
+        Assert.Equal(["FairCompass.Core"], Ours(typeof(FairCompass.Planning.Days.Plan).Assembly));
+        Assert.Equal(["FairCompass.Access", "FairCompass.Core", "FairCompass.Planning"], Ours(typeof(Database).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
         Assert.Empty(Ours(typeof(DocumentReader).Assembly));
         Assert.Equal(
-            ["FairCompass.Access", "FairCompass.Core", "FairCompass.Documents", "FairCompass.Play", "FairCompass.Store"],
+            [
+                "FairCompass.Access",
+                "FairCompass.Core",
+                "FairCompass.Documents",
+                "FairCompass.Planning",
+                "FairCompass.Play",
+                "FairCompass.Store",
+            ],
             Ours(typeof(Program).Assembly)
         );
     }

@@ -135,6 +135,11 @@ public sealed partial class BriefBuilder
 
     private BriefSection WhoseCard(Address? entry, Course? course)
     {
+        if (options.Run is { } run && entry is not null)
+        {
+            return WhoseRun(run, entry, course);
+        }
+
         var team = entry is { Duty: null, Division: { IsTeam: true } division }
             ? Enumerable
                 .Range(1, division.Size)
@@ -160,6 +165,40 @@ public sealed partial class BriefBuilder
                     Say("Credential", "Acreditación"),
                     Say("Date", "Fecha"),
                 ]),
+            ]
+        );
+    }
+
+    /// <summary>What is known before the run, printed; blanks for the rest.</summary>
+    private BriefSection WhoseRun(CardRun run, Address entry, Course? course)
+    {
+        var judges = JudgesOfCard(course).ToList();
+        string Judge(int post) => post < run.Judges.Count ? run.Judges[post] : "";
+        (string Label, string Value)[] known =
+        [
+            (Say("Number", "Dorsal"), run.Bib),
+            (entry.Division.IsTeam ? Say("Team", "Equipo") : Say("Athlete", "Atleta"), run.Name),
+            .. run.Members.Select(
+                (m, i) => (tongue.Ordinal(i + 1) + (entry.Division.DutyOf(i + 1) is { } d ? $" ({tongue.Name(d.Word())})" : ""), m)
+            ),
+            (Say("Gym", "Gimnasio"), run.Gym),
+            (Say("Heat", "Tanda"), Figure(run.Heat)),
+            (Say("Lane", "Calle"), Figure(run.Lane)),
+            (Say("Starts", "Empieza"), run.Starts),
+            .. judges.Select((label, i) => (label, Judge(i))),
+        ];
+        var printed = known.Where(k => k.Value.Length > 0).ToList();
+        return new(
+            "who",
+            "",
+            [
+                new BriefBlock.Paragraph(Say("Card of ", "Tarjeta de ") + Cite($"entry/{entry}", entry.In(tongue))),
+                new BriefBlock.Table(
+                    null,
+                    [.. printed.Select(k => Cite("form/run", k.Label))],
+                    [new([.. printed.Select(k => Cite("form/run", k.Value))])]
+                ),
+                new BriefBlock.Blanks([.. judges.Where((_, i) => Judge(i).Length == 0), Say("Credential", "Acreditación")]),
             ]
         );
     }

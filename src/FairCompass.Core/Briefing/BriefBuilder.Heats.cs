@@ -1,17 +1,13 @@
 using FairCompass.Core.Kit;
+using FairCompass.Core.LayingOut;
 using FairCompass.Core.Prescriptions;
 using FairCompass.Core.Quantities;
-using FairCompass.Core.Standards;
-using FairCompass.Core.Workouts;
 
 namespace FairCompass.Core.Briefing;
 
 /// <summary>What is changed on the bars of a lane between two heats.</summary>
 public sealed partial class BriefBuilder
 {
-    /// <summary>One bar between two heats: as the last one left it, and as the next one needs it.</summary>
-    private sealed record Reset(PrescribedTask From, PrescribedTask To, PlateChange Change);
-
     /// <summary>From heat to heat, in the order in which the draft names its divisions; nothing where every heat finds the bars as it needs
     /// them.</summary>
     private IEnumerable<BriefSection> FromHeatToHeat()
@@ -49,11 +45,11 @@ public sealed partial class BriefBuilder
         );
     }
 
-    private static int LineOf(PrescribedTask task) => task.Around?.At.Line ?? task.Source.At.Line;
+    private static int LineOf(PrescribedTask task) => HeatResets.LineOf(task);
 
     private List<Address> Everybody => columns.Select(i => u.Resolver.Columns[i]).ToList();
 
-    private BriefRow Said(Reset r) =>
+    private BriefRow Said(HeatReset r) =>
         Cited(
             $"heat/{LineOf(r.From)}/{r.From.Address}/{LineOf(r.To)}/{r.To.Address}",
             new([
@@ -68,24 +64,12 @@ public sealed partial class BriefBuilder
 
     /// <summary>Each bar of each line of work, from heat to heat of those who lift it; the same again where a heat leaves another load than
     /// it began with.</summary>
-    private IEnumerable<Reset> Resets()
+    private IEnumerable<HeatReset> Resets()
     {
-        var lifted = u
-            .Prescribed.Where(p =>
-                columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address))
-                && p.At == default
-                && p.Option is null
-                && Book.Find(p.Prescription.Movement.Value)?.Kit == MovementKit.Barbell
-                && Loaded.Changes(p) is not null
-            )
-            .ToList();
-        // A bar that is loaded anew on the way is one bar for all lines of work: a heat leaves it at the last and finds it at the first.
+        var between = new HeatResets(Loaded, Book);
+        var lifted = between.Lifted(u.Prescribed.Where(p => columns.Exists(i => ReferenceEquals(u.Resolver.Columns[i], p.Address))));
         var named = u.Workout.Divisions.ToList();
-        foreach (
-            var bar in lifted
-                .OrderBy(LineOf)
-                .GroupBy(p => (Line: Loaded.FirstLine(p), p.Address.Duty, p.Address.Seat, p.Address.Level, Loaded.BarOf(p).Mass))
-        )
+        foreach (var bar in between.Bars(lifted))
         {
             var heats = bar.GroupBy(p => p.Address.Division)
                 .OrderBy(d => named.FindIndex(n => string.Equals(n, d.Key.Name, StringComparison.OrdinalIgnoreCase)))

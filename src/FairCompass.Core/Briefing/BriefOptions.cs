@@ -38,6 +38,9 @@ public sealed record BriefOptions
     /// lets stand. No other paper has them.</summary>
     public bool HeadJudge { get; init; }
 
+    /// <summary>Whose card is printed; null leaves a blank for all that is known only on the day.</summary>
+    public CardRun? Run { get; init; }
+
     /// <summary>Marks that were read, for the measurement sheet; empty leaves its rows blank.</summary>
     public Eq<Reading> Readings { get; init; }
 }

@@ -125,15 +125,17 @@ public static class SaltmarshFerryGames
     /// <param name="competitions">Where to.</param>
     /// <param name="readers">What readers of it have in hand.</param>
     /// <param name="cancel">Cancels.</param>
-    public static async Task SeedIfEmpty(CompetitionStore competitions, SaltmarshReaders readers, CancellationToken cancel)
+    /// <returns>The competition that was made; null where there is one.</returns>
+    public static async Task<Guid?> SeedIfEmpty(CompetitionStore competitions, SaltmarshReaders readers, CancellationToken cancel)
     {
         if ((await competitions.Names(cancel)).Count > 0)
         {
-            return;
+            return null;
         }
 
         var made = await competitions.Create(Competition, Drafts.Select(Draft.New).ToList(), null, cancel);
         await readers.Seed(made.Id, made.Revision, cancel);
+        return made.Id;
     }
 
     private static string Read(string name)

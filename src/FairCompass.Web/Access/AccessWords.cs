@@ -22,6 +22,11 @@ public static class AccessWords
             Right.SeeMeasured => "see measurements",
             Right.Measure => "write measurements down",
             Right.GiveLinks => "give links",
+            Right.SeeField => "see who competes and the plan",
+            Right.SeeContacts => "see how athletes are reached",
+            Right.EnterPeople => "enter athletes and judges",
+            Right.PlanDay => "plan the days",
+            Right.TrackCards => "say where cards are",
             Right.Manage => "manage people and see the log",
             _ => throw new InvalidOperationException($"{right} has no words."),
         };

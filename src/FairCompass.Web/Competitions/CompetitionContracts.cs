@@ -24,7 +24,15 @@ public sealed record SaveCompetition(int BaseRevision, Guid SaveId, Competition 
 /// <param name="MovementsWithoutStandard">How many of them have no standard.</param>
 /// <param name="Published">How many of the workouts are published.</param>
 /// <param name="Asked">Questions about published workouts that nobody has answered.</param>
-public sealed record Overview(IReadOnlyList<WorkoutEntry> Workouts, int Movements, int MovementsWithoutStandard, int Published, int Asked);
+/// <param name="Day">Who is entered, and how much is planned.</param>
+public sealed record Overview(
+    IReadOnlyList<WorkoutEntry> Workouts,
+    int Movements,
+    int MovementsWithoutStandard,
+    int Published,
+    int Asked,
+    Store.Day.DayCounts Day
+);
 
 /// <summary>A workout in the list.</summary>
 /// <param name="Id">Its id.</param>

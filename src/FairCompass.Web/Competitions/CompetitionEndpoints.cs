@@ -8,6 +8,7 @@ using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Text;
 using FairCompass.Store;
+using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
@@ -208,6 +209,7 @@ public static class CompetitionEndpoints
         OpenDrafts drafts,
         PublishedStore published,
         QuestionStore questions,
+        EntryStore entered,
         CancellationToken cancel
     )
     {
@@ -255,7 +257,8 @@ public static class CompetitionEndpoints
                 movements.Count,
                 movements.Count(m => StandardsBook.Of(competition).Find(m) is null),
                 entries.Count(e => newest.ContainsKey(e.Id)),
-                await questions.Unanswered(id, cancel)
+                await questions.Unanswered(id, cancel),
+                await entered.Counts(id, cancel)
             )
         );
     }

@@ -8,6 +8,13 @@ namespace FairCompass.Web.Hosting;
 /// <summary>The OpenAPI document.</summary>
 public static class ApiDocument
 {
+    private static readonly Dictionary<Type, string> Times = new()
+    {
+        [typeof(NodaTime.LocalDateTime)] = "Local time of the competition: 2027-05-15T09:00:00.",
+        [typeof(NodaTime.LocalDate)] = "A day: 2027-05-15.",
+        [typeof(NodaTime.LocalTime)] = "A time of day: 09:00:00.",
+    };
+
     /// <summary>Describes the core's own value types and the document as a whole.</summary>
     public static void Configure(OpenApiOptions options)
     {
@@ -53,6 +60,12 @@ public static class ApiDocument
                 {
                     // What may be left out when such a value is made is still always written.
                     schema.Required = schema.Properties?.Keys.ToHashSet();
+                }
+                else if (Times.TryGetValue(Nullable.GetUnderlyingType(type) ?? type, out var written))
+                {
+                    schema.Type = JsonSchemaType.String | (Nullable.GetUnderlyingType(type) is null ? 0 : JsonSchemaType.Null);
+                    schema.Properties?.Clear();
+                    schema.Description = written;
                 }
                 else if (type == typeof(Number))
                 {

@@ -28,6 +28,11 @@ public static class ApiJson
             options.Converters.Add(converter);
         }
 
+        foreach (var converter in Planning.PlanJson.Converters)
+        {
+            options.Converters.Add(converter);
+        }
+
         // A number is no name of a choice.
         options.Converters.Add(new JsonStringEnumConverter(allowIntegerValues: false));
         options.TypeInfoResolverChain.Clear();

@@ -57,6 +57,16 @@ public sealed class TextFile : IFileKind
     public static Type Content => typeof(string);
 }
 
+/// <summary>Times for a calendar (RFC 5545).</summary>
+public sealed class CalendarFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "text/calendar";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(string);
+}
+
 /// <summary>A document of a word processor.</summary>
 public sealed class WordFile : IFileKind
 {

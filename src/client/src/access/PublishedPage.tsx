@@ -43,6 +43,11 @@ export function PublishedPage() {
           </li>
         ))}
       </ul>
+      <p className="mt-5">
+        <Link className="act" to={`/times/${cid}`}>
+          When and where somebody runs
+        </Link>
+      </p>
       {me && (
         <p className="mt-6 text-soft">
           <bdi>{me.name}</bdi> <SignOut />

@@ -49,6 +49,79 @@ export const queries = {
       staleTime: 0,
     }),
 
+  entries: (id: string) =>
+    queryOptions({
+      queryKey: ["entries", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  entryHistory: (id: string, entry: string) =>
+    queryOptions({
+      queryKey: ["entry-history", id, entry],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries/{entry}/history", { params: { path: { id, entry } } })),
+      staleTime: 0,
+    }),
+
+  /** A list as it would be read and taken; the same list may be read otherwise once entries have changed. */
+  entriesPreview: (id: string, body: Schemas["ReadEntries"]) =>
+    queryOptions({
+      queryKey: ["entries-preview", id, body],
+      queryFn: () => ask(api.POST("/api/competitions/{id}/entries/preview", { params: { path: { id } }, body })),
+      staleTime: 0,
+      gcTime: 0,
+    }),
+
+  officials: (id: string) =>
+    queryOptions({
+      queryKey: ["officials", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/officials", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  plan: (id: string) =>
+    queryOptions({
+      queryKey: ["plan", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/plan", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  heatKit: (id: string, heat: string) =>
+    queryOptions({
+      queryKey: ["heat-kit", id, heat],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/plan/heats/{heat}/kit", { params: { path: { id, heat } } })),
+      staleTime: 0,
+    }),
+
+  cards: (id: string) =>
+    queryOptions({
+      queryKey: ["cards", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/cards", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  cardPapers: (id: string, heat: string) =>
+    queryOptions({
+      queryKey: ["card-papers", id, heat],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/cards/papers", { params: { path: { id }, query: { heat } } })),
+      staleTime: 0,
+    }),
+
+  /** Whose times can be asked for. */
+  timesNames: (id: string) =>
+    queryOptions({
+      queryKey: ["times-names", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/times/names", { params: { path: { id } } })),
+      staleTime: 60_000,
+    }),
+
+  times: (id: string, of: Asked<"/api/competitions/{id}/times">) =>
+    queryOptions({
+      queryKey: ["times", id, of],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/times", { params: { path: { id }, query: of } })),
+      staleTime: 0,
+    }),
+
   /** What is published in a competition, for those who only read. */
   publishedHere: (id: string) =>
     queryOptions({
@@ -349,6 +422,23 @@ export const changed = {
 
   /** What somebody is, or an invitation. */
   people: (cid: string) => again(queries.people(cid), queries.me()),
+
+  /** Athletes and teams: their plan is checked against them. */
+  entries: (cid: string) =>
+    again(queries.entries(cid), queries.plan(cid), queries.overview(cid), queries.timesNames(cid), { queryKey: ["entry-history", cid] }),
+
+  officials: (cid: string) => again(queries.officials(cid), queries.plan(cid), queries.overview(cid)),
+
+  /** The plan as it is now stored, and all that follows from it. */
+  plan: (cid: string, now: Schemas["PlanShown"]) => {
+    queryClient.setQueryData(queries.plan(cid).queryKey, now);
+    return again(queries.overview(cid), queries.cards(cid), { queryKey: ["times", cid] }, { queryKey: ["card-papers", cid] });
+  },
+
+  cards: (cid: string, now: Schemas["CardsOf"]) => {
+    queryClient.setQueryData(queries.cards(cid).queryKey, now);
+    return again(queries.overview(cid), { queryKey: ["card-papers", cid] });
+  },
 
   /** Links instead of accounts. */
   links: (cid: string) => again(queries.links(cid)),

@@ -583,6 +583,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/times/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The times behind such an address, as iCalendar. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    token: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/calendar": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -5425,6 +5472,1207 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who competes. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/contacts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How athletes are reached. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ContactOf"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a list of entries, and says what taking it would do; nothing is stored. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReadEntries"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesPreview"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a list, whole or not at all; refused where it would do something else than was previewed (409). */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeEntries"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/{entry}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** In, late, or withdrawn. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    entry: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetEntryState"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/{entry}/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Puts another person in a place of an entry. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    entry: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetEntryMember"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/{entry}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What became of an entry. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    entry: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntryChange"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/officials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who helps. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Official"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Adds a pasted list; who is there stays. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PasteOfficials"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Official"][];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/officials/{official}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Adds or changes one. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    official: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PutOfficial"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Official"][];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Takes one out. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    official: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Official"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan, and what it does not keep to. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanShown"];
+                    };
+                };
+            };
+        };
+        /** Sets zone, rules and sessions; heats of a session that is gone go with it. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SetPlan"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanShown"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/plan/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes heats or judges; what stays is kept. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MakePlan"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanShown"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/plan/heats/{heat}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What stands in the lanes of a heat. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    heat: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeatThing"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/plan/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes the plan by hand. What breaks a rule is done, and said. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EditPlan"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanShown"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The times of an entry, a judge or a gym. */
+        get: {
+            parameters: {
+                query?: {
+                    entry?: string;
+                    judge?: string;
+                    gym?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TimesOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/times/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whose times can be asked for. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Named"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/times/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same as iCalendar, for a phone. */
+        get: {
+            parameters: {
+                query?: {
+                    entry?: string;
+                    judge?: string;
+                    gym?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/calendar": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/times/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An address that a phone follows without signing in; it gives these times and nothing else. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FeedFor"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FeedOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where each card is, and which are to be chased. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardsOf"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Gives each run of some heats a card, under the version in force for its heat; refused while it is not published. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PrintCards"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardsOf"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/cards/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The cards of a heat as they are printed. */
+        get: {
+            parameters: {
+                query: {
+                    heat: string;
+                    card?: string;
+                    language?: components["schemas"]["Language"];
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Brief"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/cards/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says where a card is. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SayCard"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/cards/{card}/replace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Prints another card for a run; the old one counts no more. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReplaceCard"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -5460,11 +6708,8 @@ export interface components {
             /** @description The same change as a command, which holds for the draft as it stands when it is given. */
             command: components["schemas"]["Command"];
             forAll: null | components["schemas"]["PolicyChoice"];
-            /**
-             * @description Changes of other lines that belong to it, each in the text as it stands; none as a rule.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            more?: components["schemas"]["TextEdit"][];
+            /** @description Changes of other lines that belong to it, each in the text as it stands; none as a rule. */
+            more?: components["schemas"]["EqOfTextEdit"];
         };
         /** @description Answers a question, with a ruling or without. */
         AnswerQuestion: {
@@ -5570,11 +6815,26 @@ export interface components {
         BegunDraft: {
             /** @description The whole text. */
             text: string;
+            /** @description What is to be filled in, in the order in which one goes through it. */
+            places: components["schemas"]["EqOfOpenPlace"];
+        };
+        /** @description The minutes between two heats of a session. */
+        BetweenHeats: {
             /**
-             * @description What is to be filled in, in the order in which one goes through it.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+             * Format: int32
+             * @description Seconds to lead athletes on and off, 0 to 3600.
              */
-            places: components["schemas"]["OpenPlace"][];
+            callUp: number;
+            /**
+             * Format: int32
+             * @description Seconds to set the floor anew, 0 to 3600; null works it out from the plates that are handled.
+             */
+            reset: null | number;
+            /**
+             * Format: int32
+             * @description How many of the crew change plates in one lane, 1 to 8.
+             */
+            crew: number;
         };
         /** @description The standards book. */
         Book: {
@@ -5592,6 +6852,40 @@ export interface components {
             fault: null | components["schemas"]["Fault"];
             /** @description The ids of the movements that have it. */
             usedIn: components["schemas"]["EqOfstring"];
+        };
+        /** @description What a plan does not keep to, with its place. */
+        Breach: {
+            /** @description What it is. */
+            kind: components["schemas"]["BreachKind"];
+            /**
+             * Format: uuid
+             * @description The session; null where it is the whole plan.
+             */
+            session: null | string;
+            /**
+             * Format: uuid
+             * @description The heat; null where it is the session.
+             */
+            heat: null | string;
+            /**
+             * Format: int32
+             * @description The lane; null where it is the heat.
+             */
+            lane: null | number;
+            /** @description What it is, for a person. */
+            sentence: string;
+        };
+        /**
+         * @description What a plan does not keep to.
+         * @enum {unknown}
+         */
+        BreachKind: "Gone" | "Missing" | "Lane" | "Kit" | "Calls" | "Floor" | "Day" | "Rest" | "NoJudge" | "Judge" | "OwnGym" | "InARow";
+        /** @description A break of a judge. */
+        Break: {
+            /** @description Local time. */
+            from: components["schemas"]["LocalTime"];
+            /** @description Local time, later. */
+            until: components["schemas"]["LocalTime"];
         };
         /** @description A brief as it is printed. */
         Brief: {
@@ -5638,9 +6932,8 @@ export interface components {
             /**
              * @description Every number of the sections with the id of the value in the model that it is printed from; empty unless
              *                 bool BriefOptions.Trace asks for it.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
              */
-            numbers?: components["schemas"]["PrintedNumber"][];
+            numbers?: components["schemas"]["EqOfPrintedNumber"];
             /** @description What the paper is called: `Judge brief`. */
             paper?: null | string;
             /** @description What it is a paper of: `Version 2`, or `Not published: a draft`. */
@@ -5779,6 +7072,56 @@ export interface components {
             /** @description What is said. */
             words: string;
         };
+        /** @description A card of a run. */
+        Card: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description The number on it, from 1 within its version.
+             */
+            number: number;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /**
+             * Format: uuid
+             * @description The id of the version it was printed from.
+             */
+            version: string;
+            /** @description The printed code of that version. */
+            code: string;
+            /**
+             * Format: uuid
+             * @description Whose it is.
+             */
+            entry: string;
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /** @description Where it is. */
+            state: components["schemas"]["CardState"];
+            /** @description Who has it; may be empty. */
+            who: string;
+            /** @description Why it is where it is; may be empty. */
+            reason: string;
+            /**
+             * Format: date-time
+             * @description Since when, UTC.
+             */
+            since: string;
+            /** @description What is printed on it: `7KQ2-M9TX-4 / 012`. */
+            printed?: null | string;
+            /** @description True while it is not known to be back. */
+            isAwaited?: boolean;
+        };
         /** @description A box. */
         CardBox: {
             /** @description What is printed in it. */
@@ -5877,6 +7220,11 @@ export interface components {
             /** @description What is asked of it, with ranges; empty where no score needs it. */
             fields: components["schemas"]["CardField"][];
         };
+        /**
+         * @description Where a card is.
+         * @enum {unknown}
+         */
+        CardState: "Printed" | "Out" | "Back" | "Entered" | "Checked" | "Missing" | "Replaced";
         /** @description A counter of a card. */
         CardStrand: {
             /** @description Its key in observations; empty for the only one of its part. */
@@ -5919,6 +7267,13 @@ export interface components {
             /** @description The ways to do it, when there is a choice. */
             options: components["schemas"]["EqOfstring"];
         };
+        /** @description Every card, and those that are to be chased. */
+        CardsOf: {
+            /** @description By version and number. */
+            cards: components["schemas"]["Card"][];
+            /** @description Runs that are over and whose card is not back. */
+            chase: components["schemas"]["EqOfChased"];
+        };
         /**
          * @description Where the implement is.
          * @enum {unknown}
@@ -5949,6 +7304,27 @@ export interface components {
             now: string;
             /** @description The new one. */
             passphrase: string;
+        };
+        /** @description A card that should be back, with where to look for it. */
+        Chased: {
+            /**
+             * Format: uuid
+             * @description The heat that is over.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+            /** @description Who judged there. */
+            judges: components["schemas"]["EqOfGuid"];
+            /**
+             * Format: uuid
+             * @description Whose card it is.
+             */
+            entry: string;
+            card: null | components["schemas"]["Card"];
         };
         /** @description An option that was taken. */
         Chosen: {
@@ -6154,6 +7530,21 @@ export interface components {
             competition: components["schemas"]["CompetitionOfCode"];
             /** @description The newest versions of its other workouts, by their names. */
             others: components["schemas"]["OtherCode"][];
+        };
+        /**
+         * @description What a column of a list of entries tells.
+         * @enum {unknown}
+         */
+        ColumnKind: "Nothing" | "Name" | "FirstName" | "LastName" | "Gym" | "Division" | "Bib" | "Sex" | "Team" | "Seat" | "Seed" | "Contact";
+        /** @description What a column tells, and of which member of a team. */
+        ColumnUse: {
+            /** @description What it tells. */
+            kind: components["schemas"]["ColumnKind"];
+            /**
+             * Format: int32
+             * @description Whose, from 1; null for the athlete or team of the row.
+             */
+            member?: null | number;
         };
         /**
          * @description A change of a draft that is not typing. It is worked out for one text and answered with edits of that text, or with the field
@@ -6427,6 +7818,39 @@ export interface components {
         };
         /** @enum {unknown} */
         Consequence: "NotCounted" | "RepeatTheRep" | "RepeatTheLastPhase" | "FromTheFloor" | "FromTheLastMark" | "FromTheLine" | "SetLost" | "AttemptLost" | "WaitForKit" | null;
+        /** @description How somebody is reached. */
+        ContactOf: {
+            /**
+             * Format: uuid
+             * @description Who.
+             */
+            person: string;
+            /** @description Address or telephone. */
+            contact: string;
+        };
+        /** @description How much there is for the days of a competition. */
+        DayCounts: {
+            /**
+             * Format: int32
+             * @description Entries that start.
+             */
+            entries: number;
+            /**
+             * Format: int32
+             * @description People who judge.
+             */
+            judges: number;
+            /**
+             * Format: int32
+             * @description Heats of the plan.
+             */
+            heats: number;
+            /**
+             * Format: int32
+             * @description Cards that were printed and are not back.
+             */
+            cards: number;
+        };
         /** @description A line of the log. */
         DeedLine: {
             /**
@@ -6461,11 +7885,8 @@ export interface components {
             from: string;
             /** @description The code of the newer one. */
             to: string;
-            /**
-             * @description The differences.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            changes: components["schemas"]["Change"][];
+            /** @description The differences. */
+            changes: components["schemas"]["EqOfChange"];
             /** @description The divisions that a change names; empty when all are affected or nothing is. */
             divisions: components["schemas"]["EqOfstring"];
         };
@@ -6608,6 +8029,21 @@ export interface components {
             /** @description What is to be done. */
             command: components["schemas"]["Command"];
         };
+        /** @description Changes the plan by hand. */
+        EditPlan: {
+            /**
+             * Format: int32
+             * @description The revision that was read.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description Chosen by the client.
+             */
+            saveId: string;
+            /** @description What a person wants. */
+            edit: components["schemas"]["PlanEdit"];
+        };
         /** @description Carries out a command on a stored draft. */
         EditStoredDraft: {
             /**
@@ -6623,6 +8059,47 @@ export interface components {
             /** @description What is to be done. */
             command: components["schemas"]["Command"];
         };
+        /** @description Everybody who competes. */
+        EntriesOf: {
+            /** @description By division. */
+            entries: components["schemas"]["StoredEntry"][];
+        };
+        /** @description A list as it was read, and what taking it would do. */
+        EntriesPreview: {
+            /** @description The list. */
+            list: components["schemas"]["ReadList"];
+            /** @description What taking it would do; empty while there are troubles. */
+            changes: components["schemas"]["EqOfListChange"];
+        };
+        /** @description What stands in one lane and is ranked: an athlete, a pair, a crew. */
+        Entry: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description The short name of its division. */
+            division: string;
+            /** @description The name of a pair or crew; empty for one athlete. */
+            team: string;
+            /** @description The number worn, at most 8 letters and digits; empty where none is given out. */
+            bib: string;
+            /**
+             * Format: int32
+             * @description The place it is expected at, from 1; null where nobody says.
+             */
+            seed: null | number;
+            /** @description Whether it is there. */
+            state: components["schemas"]["EntryState"];
+            /** @description Who stands in it, in the order of the places. */
+            members: components["schemas"]["EqOfPerson"];
+            /** @description Its name as a list calls it: the crew, else its members. */
+            name?: null | string;
+            /** @description Its gym as a list calls it: each gym of its members once. */
+            gym?: null | string;
+            /** @description True where it is to be put into heats. */
+            starts?: boolean;
+        };
         /** @description The card of an entry as a program fills it in: which parts and counters there are, and what is asked of each. */
         EntryCard: {
             /** @description The division. */
@@ -6632,6 +8109,25 @@ export interface components {
             /** @description The parts in the order of the clock. */
             pieces: components["schemas"]["CardPiece"][];
         };
+        /** @description What became of an entry. */
+        EntryChange: {
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+            /** @description In words. */
+            what: string;
+            /** @description Why; may be empty. */
+            reason: string;
+            /** @description Who did it; null where nobody is known. */
+            by: null | string;
+        };
+        /**
+         * @description Whether an entry is there.
+         * @enum {unknown}
+         */
+        EntryState: "In" | "Late" | "Withdrawn";
         /**
          * @description What became of an entry as a whole.
          * @enum {unknown}
@@ -6642,7 +8138,25 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfAnswer: components["schemas"]["Answer"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfBarAt: components["schemas"]["BarAt"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfBreach: components["schemas"]["Breach"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfBreak: components["schemas"]["Break"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6684,6 +8198,18 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfChange: components["schemas"]["Change"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfChased: components["schemas"]["Chased"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfClause: components["schemas"]["Clause"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6714,6 +8240,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfColumnUse: components["schemas"]["ColumnUse"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfComponentResult: components["schemas"]["ComponentResult"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6733,6 +8265,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfEdit: components["schemas"]["Edit"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfEqOfint: components["schemas"]["EqOfint"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6774,6 +8312,30 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfGuid: string[];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfHandle: components["schemas"]["Handle"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfHeat: components["schemas"]["Heat"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfHeatsUnder: components["schemas"]["HeatsUnder"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfImplementStock: components["schemas"]["ImplementStock"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6787,6 +8349,18 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfKeptRemark: components["schemas"]["KeptRemark"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfKitMend: components["schemas"]["KitMend"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfLanePost: components["schemas"]["LanePost"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6822,7 +8396,25 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfLineInWords: components["schemas"]["LineInWords"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfLineOrigin: components["schemas"]["LineOrigin"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfListChange: components["schemas"]["ListChange"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfLocalDate: components["schemas"]["LocalDate"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6870,6 +8462,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfOpenPlace: components["schemas"]["OpenPlace"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfOpenQuestion: components["schemas"]["OpenQuestion"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6877,6 +8475,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfOwnPose: components["schemas"]["OwnPose"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfOwnTime: components["schemas"]["OwnTime"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6894,6 +8498,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfPerson: components["schemas"]["Person"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfPieceObservation: components["schemas"]["PieceObservation"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6906,7 +8516,19 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfPlannedWorkout: components["schemas"]["PlannedWorkout"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfPlateAt: components["schemas"]["PlateAt"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfPlateFigure: components["schemas"]["PlateFigure"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6930,7 +8552,37 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfPrintedNumber: components["schemas"]["PrintedNumber"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfQuestionOption: components["schemas"]["QuestionOption"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfReadEntry: components["schemas"]["ReadEntry"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfReadPerson: components["schemas"]["ReadPerson"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfRowNote: components["schemas"]["RowNote"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfRunGroup: components["schemas"]["RunGroup"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6942,7 +8594,19 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfSchool: components["schemas"]["School"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfScoreView: components["schemas"]["ScoreView"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfSession: components["schemas"]["Session"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -6966,6 +8630,18 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfTextEdit: components["schemas"]["TextEdit"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfTextPart: components["schemas"]["TextPart"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfThingStock: components["schemas"]["ThingStock"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -6979,6 +8655,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfUnreadPiece: components["schemas"]["UnreadPiece"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfVerdict: components["schemas"]["Verdict"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -7076,11 +8758,8 @@ export interface components {
             fingerprint: string;
             /** @description The card of each entry, for programs that fill one in; left out where nobody asked for it. */
             cards?: null | components["schemas"]["EntryCard"][];
-            /**
-             * @description Lines of the clock and of the work as sentences, in the order of the text.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            inWords?: components["schemas"]["LineInWords"][];
+            /** @description Lines of the clock and of the work as sentences, in the order of the text. */
+            inWords?: components["schemas"]["EqOfLineInWords"];
         };
         /** @description A no-rep criterion. */
         Fault: {
@@ -7110,6 +8789,26 @@ export interface components {
              * @description From 0 to 1000.
              */
             times: number;
+        };
+        /** @description Whose times a phone wants to follow; one of the three. */
+        FeedFor: {
+            /**
+             * Format: uuid
+             * @description An entry.
+             */
+            entry: null | string;
+            /**
+             * Format: uuid
+             * @description A judge.
+             */
+            judge: null | string;
+            /** @description A gym, at most 80 characters. */
+            gym: null | string;
+        };
+        /** @description The address that a phone follows. */
+        FeedOf: {
+            /** @description With the host that this application is reached at. */
+            address: string;
         };
         /** @description A field that cannot be accepted, with the reason. */
         FieldError: {
@@ -7143,11 +8842,8 @@ export interface components {
             key: string;
             /** @description Why somebody lets it stand; null while nobody does. */
             waived?: null | string;
-            /**
-             * @description What the kit of a lane would have to have for the draft to be right as it stands; any one of them settles the finding.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            kitMends?: components["schemas"]["KitMend"][];
+            /** @description What the kit of a lane would have to have for the draft to be right as it stands; any one of them settles the finding. */
+            kitMends?: components["schemas"]["EqOfKitMend"];
         };
         /** @description One angle that is found so that a part comes to a height. */
         Fit: {
@@ -7295,6 +8991,61 @@ export interface components {
             /** @description `ok`. */
             status: string;
         };
+        /** @description A heat. */
+        Heat: {
+            /**
+             * Format: uuid
+             * @description Its id, which it keeps through every plan.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description Its session.
+             */
+            session: string;
+            /**
+             * Format: int32
+             * @description From 1 within its session, in the order of time.
+             */
+            number: number;
+            /** @description When its clock starts, local time. */
+            starts: components["schemas"]["LocalDateTime"];
+            /**
+             * Format: int32
+             * @description How long its clock runs.
+             */
+            seconds: number;
+            /**
+             * Format: int32
+             * @description Seconds before it in which athletes are led off and on.
+             */
+            callUp: number;
+            /**
+             * Format: int32
+             * @description Seconds before it in which the floor is set anew; 0 for the first.
+             */
+            reset: number;
+            /** @description Who stands in it, by lane. */
+            lanes: components["schemas"]["EqOfLanePost"];
+            /** @description True where a person has set its time, so that no plan moves it. */
+            fixed: boolean;
+            /** @description Where it is on its way. */
+            state: components["schemas"]["HeatState"];
+            /** @description When its clock stops, local time. */
+            ends?: components["schemas"]["LocalDateTime"];
+            /**
+             * Format: int32
+             * @description Seconds that the floor needs before it.
+             */
+            before?: number;
+            /** @description True where no plan may move it. */
+            stays?: boolean;
+        };
+        /**
+         * @description In which order the heats of a group run, and who stands in them.
+         * @enum {unknown}
+         */
+        HeatOrder: "Seeded" | "Drawn" | "Standing";
         /** @description A heat that was made up, as a page shows it: everything as rows over the clock, so that a playhead only looks up. */
         HeatReplay: {
             /**
@@ -7327,6 +9078,28 @@ export interface components {
             seed: number;
             /** @description Paces in place of those of the competition, at most 100; null for none. */
             paces?: null | components["schemas"]["Pace"][];
+        };
+        /**
+         * @description Where a heat is on its way.
+         * @enum {unknown}
+         */
+        HeatState: "Planned" | "Called" | "Run";
+        /** @description A thing that stands in lanes of a heat. */
+        HeatThing: {
+            /** @description What: `rowing machine`, `plate 20 kg`. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many in one lane; of lanes that differ the most.
+             */
+            inALane: number;
+            /** @description In which lanes. */
+            lanes: components["schemas"]["EqOfint"];
+            /**
+             * Format: int32
+             * @description How many in all of them.
+             */
+            together: number;
         };
         /** @description Heats that are judged under one version. */
         HeatsUnder: {
@@ -7382,11 +9155,8 @@ export interface components {
         /** @description Under which version heats are judged. */
         InForceOf: {
             version: null | components["schemas"]["PublishedVersion"];
-            /**
-             * @description All heats, in stretches.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            heats: components["schemas"]["HeatsUnder"][];
+            /** @description All heats, in stretches. */
+            heats: components["schemas"]["EqOfHeatsUnder"];
         };
         /**
          * @description What a shape stands for; the page decides how it looks.
@@ -7441,6 +9211,29 @@ export interface components {
         };
         JsonElement: unknown;
         JsonNode: unknown;
+        /** @description Somebody who judges. */
+        Judge: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description As it is printed. */
+            name: string;
+            /** @description Their gym, whose entries they do not judge; empty where they have none. */
+            gym: string;
+            /** @description The days they are there; empty for all. */
+            days: components["schemas"]["EqOfLocalDate"];
+            /** @description Entries they may not judge: relatives, own athletes. */
+            notEntries: components["schemas"]["EqOfGuid"];
+            /**
+             * Format: int32
+             * @description 0 for the first time, 1 for some, 2 for much.
+             */
+            experience: number;
+            /** @description The breaks they asked for, local times of every day they are there. */
+            breaks?: components["schemas"]["EqOfBreak"];
+        };
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
             /** @description Where. */
@@ -7564,6 +9357,23 @@ export interface components {
             division: string;
             /** @description What tells the entry from others of its division. */
             duty: string;
+        };
+        /** @description Who stands in a lane, and before whom. */
+        LanePost: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            lane: number;
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /** @description A judge for each post of the lane; null where nobody is found. */
+            judges: components["schemas"]["EqOfGuid"];
+            /** @description True where a person put it there, so that no plan moves it. */
+            fixed: boolean;
         };
         /** @description One lane. */
         LaneReplay: {
@@ -7779,6 +9589,58 @@ export interface components {
             /** @description The rule by which it was read. */
             how: string;
         };
+        /** @description How far judges can be compared afterwards. */
+        Linking: {
+            /**
+             * Format: int32
+             * @description How many judge at all.
+             */
+            judges: number;
+            /**
+             * Format: int32
+             * @description How many pairs they make.
+             */
+            pairs: number;
+            /**
+             * Format: int32
+             * @description How many of the pairs are linked at once: both stood in one heat, or both judged one entry in different
+             *                 workouts.
+             */
+            linked: number;
+            /**
+             * Format: int32
+             * @description How many sets of judges are linked with nobody outside; 1 where all are linked through others, 0 where nobody
+             *                 judges.
+             */
+            apart: number;
+            /**
+             * Format: int32
+             * @description Pairs linked at once, in a hundred; 100 where there is no pair.
+             */
+            inHundred?: number;
+        };
+        /** @description What taking a list would do to one entry. */
+        ListChange: {
+            /** @description What it would do. */
+            kind: components["schemas"]["ListChangeKind"];
+            /**
+             * Format: uuid
+             * @description The id of the entry that is there; null for a new one.
+             */
+            entry: null | string;
+            /** @description Its name. */
+            name: string;
+            /** @description Its division. */
+            division: string;
+            /** @description What is different, each in words. */
+            words: components["schemas"]["EqOfstring"];
+            read: null | components["schemas"]["ReadEntry"];
+        };
+        /**
+         * @description What taking a list would do to one entry.
+         * @enum {unknown}
+         */
+        ListChangeKind: "New" | "Changed" | "Same" | "Gone";
         /** @description Where an implement is that nobody holds. */
         LoadPlace: {
             /**
@@ -7824,6 +9686,12 @@ export interface components {
             /** @description Seconds that the clock gives for each change; null where it does not matter. */
             given?: null | (null | number)[];
         };
+        /** @description A day: 2027-05-15. */
+        LocalDate: string;
+        /** @description Local time of the competition: 2027-05-15T09:00:00. */
+        LocalDateTime: string;
+        /** @description A time of day: 09:00:00. */
+        LocalTime: string;
         /** @description Asks what there is to say of a standard that is being written. */
         LookAt: {
             /** @description The standard as it stands. */
@@ -7851,8 +9719,28 @@ export interface components {
             /** @description The same to be scanned. */
             qr: components["schemas"]["QrModules"];
         };
+        /** @description Makes the plan, or a part of it. */
+        MakePlan: {
+            /**
+             * Format: int32
+             * @description The revision that was read.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description Chosen by the client.
+             */
+            saveId: string;
+            /** @description What is made anew. */
+            what: components["schemas"]["MakeWhat"];
+        };
         /** @description Asks for a recovery link; there is nothing to say of it. */
         MakeRecovery: Record<string, never>;
+        /**
+         * @description What is to be made anew.
+         * @enum {unknown}
+         */
+        MakeWhat: "Heats" | "Judges" | "Gaps";
         /** @description The clock at a named mark. */
         MarkRead: {
             /** @description The mark’s name. */
@@ -7943,11 +9831,8 @@ export interface components {
             label: string;
             /** @description The smallest change of the text. */
             edit: components["schemas"]["TextEdit"];
-            /**
-             * @description Changes of other lines that belong to it, each in the text as it stands; none as a rule.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            more?: components["schemas"]["TextEdit"][];
+            /** @description Changes of other lines that belong to it, each in the text as it stands; none as a rule. */
+            more?: components["schemas"]["EqOfTextEdit"];
         };
         /** @description A moment to jump to. */
         MomentAt: {
@@ -8038,6 +9923,20 @@ export interface components {
              */
             line: number;
         };
+        /** @description An entry as everybody may know it. */
+        Named: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description Its name. */
+            name: string;
+            /** @description Its gym; may be empty. */
+            gym: string;
+            /** @description Its division. */
+            division: string;
+        };
         /** @description A bar that is neither the men’s nor the women’s. */
         NamedBar: {
             /** @description As drafts write it, in small letters: `axle`, `trap bar`; at most 30 characters. */
@@ -8082,11 +9981,8 @@ export interface components {
             unread: components["schemas"]["EqOfUnreadPiece"];
             /** @description The text to which all places belong, where it was made of something else; null where it was given. */
             text?: null | string;
-            /**
-             * @description The workouts in the text, where there are several; each is to be read by itself.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            workouts?: components["schemas"]["TextPart"][];
+            /** @description The workouts in the text, where there are several; each is to be read by itself. */
+            workouts?: components["schemas"]["EqOfTextPart"];
         };
         /** @description Adds a draft. */
         NewDraft: {
@@ -8130,6 +10026,38 @@ export interface components {
              */
             above: null | number;
         };
+        /** @description Somebody who helps. */
+        Official: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description With what. */
+            kind: components["schemas"]["OfficialKind"];
+            /** @description As it is printed, 1 to 80 characters. */
+            name: string;
+            /** @description Their gym; empty where they have none. */
+            gym: string;
+            /** @description The days they are there; empty for all. */
+            days: components["schemas"]["EqOfLocalDate"];
+            /** @description Entries a judge may not judge: relatives, own athletes. */
+            notEntries: components["schemas"]["EqOfGuid"];
+            /** @description Breaks they asked for, local times. */
+            breaks: components["schemas"]["EqOfBreak"];
+            /**
+             * Format: int32
+             * @description 0 for the first time, 1 for some, 2 for much.
+             */
+            experience: number;
+            /** @description A judge as a plan needs one. */
+            asJudge?: components["schemas"]["Judge"];
+        };
+        /**
+         * @description What somebody helps with.
+         * @enum {unknown}
+         */
+        OfficialKind: "Judge" | "Caller" | "Crew" | "Desk";
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
         /** @description An invitation that nobody has used. */
@@ -8247,6 +10175,8 @@ export interface components {
              * @description Questions about published workouts that nobody has answered.
              */
             asked: number;
+            /** @description Who is entered, and how much is planned. */
+            day: components["schemas"]["DayCounts"];
         };
         /** @description A position that the author of a standard posed: what is not named stays as the motion has it. */
         OwnPose: {
@@ -8256,6 +10186,36 @@ export interface components {
             breaks: null | string;
             /** @description The angles. */
             angles: components["schemas"]["EqOfJointAngle"];
+        };
+        /** @description One time of one person’s day. */
+        OwnTime: {
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /** @description The name of the workout. */
+            workout: string;
+            /**
+             * Format: int32
+             * @description The number of the heat.
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+            /** @description When to stand ready, local time. */
+            ready: components["schemas"]["LocalDateTime"];
+            /** @description When the clock starts, local time. */
+            starts: components["schemas"]["LocalDateTime"];
+            /** @description When it stops, local time. */
+            ends: components["schemas"]["LocalDateTime"];
+            /** @description Where. */
+            floor: string;
+            /** @description What they do there: whose entry it is, or whom they judge. */
+            what: string;
         };
         /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
         OwnedRest: {
@@ -8348,6 +10308,13 @@ export interface components {
             /** @description The question, as `PublicKeyCredential.parse…OptionsFromJSON` of a browser takes it (WebAuthn 3). */
             options: components["schemas"]["JsonNode"];
         };
+        /** @description A pasted list of those who help. */
+        PasteOfficials: {
+            /** @description With what. */
+            kind: components["schemas"]["OfficialKind"];
+            /** @description A name a line; behind a tab, comma or semicolon the gym. */
+            text: string;
+        };
         /** @description The people of a competition. */
         People: {
             /** @description Who is what. */
@@ -8357,6 +10324,20 @@ export interface components {
         };
         /** @enum {unknown} */
         Perceived: "SeenFromTheSide" | "SeenFromTheFront" | "Heard" | "Read" | null;
+        /** @description Somebody who competes; one person may stand in entries of several divisions. */
+        Person: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description As it is printed, 1 to 80 characters. */
+            name: string;
+            /** @description Where they train; empty where nobody says. */
+            gym: string;
+            /** @description `man` or `woman`; null where nobody has said. */
+            duty: null | string;
+        };
         /** @description Everything that is kept about an account. */
         Personal: {
             /** @description The name. */
@@ -8568,6 +10549,227 @@ export interface components {
             /** @description What it says, without indentation. */
             text: string;
         };
+        /** @description The plan of a competition. */
+        Plan: {
+            /** @description The IANA name of its time zone: `Europe/Madrid`. */
+            zone: string;
+            /** @description What it keeps to. */
+            rules: components["schemas"]["PlanRules"];
+            /**
+             * Format: int32
+             * @description The number that decides a draw, so that the same draw comes out again.
+             */
+            draw: number;
+            /** @description The workouts on their days. */
+            sessions: components["schemas"]["EqOfSession"];
+            /** @description The heats, in the order of time. */
+            heats: components["schemas"]["EqOfHeat"];
+        };
+        /** @description What is different between two plans, for those it touches. */
+        PlanDifference: {
+            /** @description Each heat that changed, in words. */
+            words: components["schemas"]["EqOfstring"];
+            /**
+             * Format: int32
+             * @description How many entries have another heat, lane or time.
+             */
+            entries: number;
+            /**
+             * Format: int32
+             * @description How many judges have another heat, lane or time.
+             */
+            judges: number;
+        };
+        /** @description What a person does to a plan by hand. Whatever breaks a rule is done all the same, and said. */
+        PlanEdit: components["schemas"]["PlanEditFix"] | components["schemas"]["PlanEditFixLane"] | components["schemas"]["PlanEditSwap"] | components["schemas"]["PlanEditMoveTo"] | components["schemas"]["PlanEditTakeOut"] | components["schemas"]["PlanEditSetJudge"] | components["schemas"]["PlanEditStart"] | components["schemas"]["PlanEditDelay"] | components["schemas"]["PlanEditSetState"];
+        /** @description A heat starts later; what follows moves as far as it must. */
+        PlanEditDelay: {
+            /** @enum {string} */
+            kind?: "delay";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description How much later, 1 to 600.
+             */
+            minutes: number;
+        };
+        /** @description Fixes the time of a heat, or lets it go. */
+        PlanEditFix: {
+            /** @enum {string} */
+            kind?: "fix";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /** @description True to fix it. */
+            on: boolean;
+        };
+        /** @description Fixes who stands in a lane and before whom, or lets it go. */
+        PlanEditFixLane: {
+            /** @enum {string} */
+            kind?: "fixLane";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+            /** @description True to fix it. */
+            on: boolean;
+        };
+        /** @description An entry goes to a free lane of a heat, from wherever it stands in that session. */
+        PlanEditMoveTo: {
+            /** @enum {string} */
+            kind?: "moveTo";
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+        };
+        /** @description A judge for a post of a lane. */
+        PlanEditSetJudge: {
+            /** @enum {string} */
+            kind?: "setJudge";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            post: number;
+            /**
+             * Format: uuid
+             * @description The judge; null for nobody.
+             */
+            judge: null | string;
+        };
+        /** @description A heat was called, run, or neither. */
+        PlanEditSetState: {
+            /** @enum {string} */
+            kind?: "setState";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /** @description Where it is on its way. */
+            state: components["schemas"]["HeatState"];
+        };
+        /** @description A heat starts at a time, and is fixed there. */
+        PlanEditStart: {
+            /** @enum {string} */
+            kind?: "start";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /** @description Local time. */
+            at: components["schemas"]["LocalDateTime"];
+        };
+        /** @description Two entries change places; their judges stay in the lanes. */
+        PlanEditSwap: {
+            /** @enum {string} */
+            kind?: "swap";
+            /**
+             * Format: uuid
+             * @description The heat of the first.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description Its lane.
+             */
+            lane: number;
+            /**
+             * Format: uuid
+             * @description The heat of the second.
+             */
+            with: string;
+            /**
+             * Format: int32
+             * @description Its lane.
+             */
+            withLane: number;
+        };
+        /** @description An entry leaves a heat; its lane stays empty. */
+        PlanEditTakeOut: {
+            /** @enum {string} */
+            kind?: "takeOut";
+            /**
+             * Format: uuid
+             * @description The heat.
+             */
+            heat: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+        };
+        /** @description What a plan keeps to. */
+        PlanRules: {
+            /**
+             * Format: int32
+             * @description Minutes at least between two runs of one athlete, from finish to start, 0 to 600.
+             */
+            restMinutes: number;
+            /**
+             * Format: int32
+             * @description Heats at most that a judge judges one after the other, 1 to 50.
+             */
+            judgeInARow: number;
+            /**
+             * Format: int32
+             * @description Heats at least that a judge then has off, 1 to 10.
+             */
+            judgeBreak: number;
+        };
+        /** @description The plan with what stands around it. */
+        PlanShown: {
+            /**
+             * Format: int32
+             * @description Its revision; 0 where none was made.
+             */
+            revision: number;
+            /** @description The plan. */
+            plan: components["schemas"]["Plan"];
+            /** @description The workouts of the competition, as the plan needs them. */
+            workouts: components["schemas"]["EqOfPlannedWorkout"];
+            /** @description What it does not keep to. */
+            breaches: components["schemas"]["EqOfBreach"];
+            /** @description How far judges can be compared afterwards. */
+            linking: components["schemas"]["Linking"];
+            difference?: null | components["schemas"]["PlanDifference"];
+        };
         /** @description One change: the inner plates stay on. */
         PlannedChange: {
             /**
@@ -8616,6 +10818,23 @@ export interface components {
             /** @description One for each moment. */
             changes: components["schemas"]["PlannedChange"][];
         };
+        /** @description A workout as the plan needs it. */
+        PlannedWorkout: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description Its name. */
+            title: string;
+            /** @description Who runs it, in the order its text names them. */
+            groups: components["schemas"]["EqOfRunGroup"];
+            /**
+             * @description Plates of one lane that are handled between a heat of one group and a heat of another: a row for the group that
+             *                 ran, a column for the one that comes.
+             */
+            plates: components["schemas"]["EqOfEqOfint"];
+        };
         /** @description The figures of a movement: three positions, and beside a good pose each typical fault. */
         Plate: {
             /** @description The movement’s id. */
@@ -8625,16 +10844,10 @@ export interface components {
              * @description Millimetres.
              */
             stature: number;
-            /**
-             * @description Start, through, finish.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            positions: components["schemas"]["PlateFigure"][];
-            /**
-             * @description For each typical fault the good pose, then the fault.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            faults: components["schemas"]["PlateFigure"][];
+            /** @description Start, through, finish. */
+            positions: components["schemas"]["EqOfPlateFigure"];
+            /** @description For each typical fault the good pose, then the fault. */
+            faults: components["schemas"]["EqOfPlateFigure"];
         };
         /** @description A plate on a bar. */
         PlateAt: {
@@ -8668,11 +10881,8 @@ export interface components {
             good: boolean;
             /** @description The drawing. */
             drawing: components["schemas"]["Drawing"];
-            /**
-             * @description Every clause that is decided on this pose.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            verdicts: components["schemas"]["Verdict"][];
+            /** @description Every clause that is decided on this pose. */
+            verdicts: components["schemas"]["EqOfVerdict"];
             /** @description The pose. */
             pose: components["schemas"]["Pose"];
         };
@@ -8989,16 +11199,10 @@ export interface components {
             angles: components["schemas"]["EqOfJointAngle"];
             /** @description The figure. */
             drawing: components["schemas"]["Drawing"];
-            /**
-             * @description What can be dragged.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            handles: components["schemas"]["Handle"][];
-            /**
-             * @description What the clauses of the phase say.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            verdicts: components["schemas"]["Verdict"][];
+            /** @description What can be dragged. */
+            handles: components["schemas"]["EqOfHandle"];
+            /** @description What the clauses of the phase say. */
+            verdicts: components["schemas"]["EqOfVerdict"];
         };
         /** @description Somebody at a place during a span of the clock. */
         Presence: {
@@ -9008,6 +11212,11 @@ export interface components {
             where: null | string;
             /** @description What they do, in English. */
             does?: null | string;
+        };
+        /** @description Prints the cards of heats. */
+        PrintCards: {
+            /** @description The heats; of each run that has no card one is made. */
+            heats: components["schemas"]["EqOfGuid"];
         };
         /** @description A number on a paper and where it comes from. */
         PrintedNumber: {
@@ -9121,6 +11330,26 @@ export interface components {
              */
             fromHeat?: null | number;
         };
+        /** @description Stores somebody who helps. */
+        PutOfficial: {
+            /** @description With what. */
+            kind: components["schemas"]["OfficialKind"];
+            /** @description 1 to 80 characters. */
+            name: string;
+            /** @description Their gym; may be empty. */
+            gym: string;
+            /** @description The days they are there; empty for all. */
+            days: components["schemas"]["EqOfLocalDate"];
+            /** @description Entries a judge may not judge. */
+            notEntries: components["schemas"]["EqOfGuid"];
+            /** @description Breaks they asked for. */
+            breaks: components["schemas"]["EqOfBreak"];
+            /**
+             * Format: int32
+             * @description 0 for the first time, 1 for some, 2 for much.
+             */
+            experience: number;
+        };
         /** @description A QR code (ISO/IEC 18004) as its modules. */
         QrModules: {
             /**
@@ -9144,11 +11373,8 @@ export interface components {
             asks: components["schemas"]["Said"];
             /** @description Why it has to be said before. */
             why: components["schemas"]["Said"];
-            /**
-             * @description The usual answers; empty when only the author can say it, in the text.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            answers: components["schemas"]["Answer"][];
+            /** @description The usual answers; empty when only the author can say it, in the text. */
+            answers: components["schemas"]["EqOfAnswer"];
             /** @description True when the answer may be given in one’s own words. */
             takesWords: boolean;
             /**
@@ -9296,10 +11522,71 @@ export interface components {
             /** @description The joint that is turned. */
             turn: components["schemas"]["Joint"];
         };
+        /** @description A list of entries to be read. */
+        ReadEntries: {
+            /** @description A line a row; cells with a tab between them, or with commas or semicolons. */
+            text: string;
+            /** @description What its columns are, where a person has said it; empty matches them. */
+            uses: components["schemas"]["EqOfColumnUse"];
+            /** @description Rows, from 1, that are left out. */
+            leaveOut: components["schemas"]["EqOfint"];
+        };
+        /** @description An entry as a list has it. */
+        ReadEntry: {
+            /**
+             * Format: int32
+             * @description Its first row in the file, from 1.
+             */
+            row: number;
+            /** @description The short name of its division. */
+            division: string;
+            /** @description The name of a pair or crew; empty for one athlete. */
+            team: string;
+            /** @description The number worn; may be empty. */
+            bib: string;
+            /**
+             * Format: int32
+             * @description The place it is expected at; null where the list does not say.
+             */
+            seed: null | number;
+            /** @description Who stands in it, in the order of the places. */
+            members: components["schemas"]["EqOfReadPerson"];
+            /** @description Its name as a list calls it. */
+            name?: null | string;
+        };
         /** @description A reading with its line. */
         ReadLine: {
             reading: components["schemas"]["Reading"];
             line: null | components["schemas"]["TapeLength"];
+        };
+        /** @description A list of entries as it was read. */
+        ReadList: {
+            /** @description What stands above its columns; a letter where nothing does. */
+            headings: components["schemas"]["EqOfstring"];
+            /** @description What each column was taken for. */
+            uses: components["schemas"]["EqOfColumnUse"];
+            /**
+             * Format: int32
+             * @description How many rows hold something, headings left out.
+             */
+            rows: number;
+            /** @description The entries of the rows that are in order. */
+            entries: components["schemas"]["EqOfReadEntry"];
+            /** @description What must be settled before anything is taken. */
+            troubles: components["schemas"]["EqOfRowNote"];
+            /** @description What is worth a look and stops nothing. */
+            notes: components["schemas"]["EqOfRowNote"];
+        };
+        /** @description Somebody as a list has them. */
+        ReadPerson: {
+            /** @description As it is written. */
+            name: string;
+            /** @description As it is written; may be empty. */
+            gym: string;
+            /** @description `man` or `woman`; null where the list does not say. */
+            duty: null | string;
+            /** @description Address or telephone; may be empty. */
+            contact: string;
         };
         /** @description Reads a workout as coaches write it; nothing is stored. */
         ReadRequest: {
@@ -9350,6 +11637,11 @@ export interface components {
             /** @description Its passphrase. */
             passphrase: string;
         };
+        /** @description Puts a new card in the place of one. */
+        ReplaceCard: {
+            /** @description Why, 1 to 200 characters. */
+            reason: string;
+        };
         /** @description A rest of one’s own. */
         RestAt: {
             /**
@@ -9373,12 +11665,24 @@ export interface components {
          * @description What an operation needs. Each operation of the application declares exactly one; what declares none is closed to all.
          * @enum {unknown}
          */
-        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "Manage";
+        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "Manage";
         /**
          * @description What somebody is in one competition; a person may be several things, and others in another competition.
          * @enum {unknown}
          */
         Role: "Organiser" | "HeadJudge" | "CoAuthor" | "Measurer" | "ScoreDesk" | "Judge" | "Caller" | "Crew" | "Reader";
+        /** @description What is wrong, or worth a look, in a row of a list. */
+        RowNote: {
+            /**
+             * Format: int32
+             * @description The row of the file, from 1.
+             */
+            row: number;
+            /** @description The heading of the column it stands in; empty where it is the whole row. */
+            column: string;
+            /** @description What it is, for a person. */
+            sentence: string;
+        };
         /** @description A ruling: a clause that holds from now on. */
         Ruling: {
             /** @description The movement’s name. */
@@ -9387,6 +11691,35 @@ export interface components {
             text: string;
             /** @description From when, in words; may be empty. */
             holdsFrom: string;
+        };
+        /** @description A group of entries that run a workout alike: a division, or its men or women. */
+        RunGroup: {
+            /** @description The division. */
+            division: string;
+            /** @description `man` or `woman`; null for teams. */
+            duty: null | string;
+            /**
+             * Format: int32
+             * @description How long its clock runs, lead-in and all.
+             */
+            seconds: number;
+            /**
+             * Format: int32
+             * @description How many judges a lane needs at its busiest.
+             */
+            judges: number;
+            /**
+             * Format: int32
+             * @description How many lanes the shared kit serves at once; null where it serves all.
+             */
+            lanes: null | number;
+            /**
+             * Format: int32
+             * @description Groups with one number hear the same calls and can run in one heat.
+             */
+            clock: number;
+            /** @description How it is called: `Tideline, women`. */
+            name?: null | string;
         };
         /** @description Facts from one card. */
         RunObservation: {
@@ -9478,6 +11811,15 @@ export interface components {
             saveId: string;
             /** @description The text. */
             body: string;
+        };
+        /** @description Says where a card is. */
+        SayCard: {
+            /** @description Where; that another stands for it is said by replacing it. */
+            state: components["schemas"]["CardState"];
+            /** @description Who has it; at most 80 characters, may be empty. */
+            who: string;
+            /** @description Why; at most 200 characters, may be empty. */
+            reason: string;
         };
         /** @description Says a rule differently in a workout. */
         SayClause: {
@@ -9591,6 +11933,38 @@ export interface components {
             /** @description One observation, or one for each submission in order. */
             attempts: components["schemas"]["RunObservation"][];
         };
+        /** @description A workout on a day. */
+        Session: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /** @description When its first heat may start, local time. */
+            starts: components["schemas"]["LocalDateTime"];
+            /** @description Where; two floors run beside each other. */
+            floor: string;
+            /**
+             * Format: int32
+             * @description How many lanes it uses, 1 to 100.
+             */
+            lanes: number;
+            /** @description In which order heats run. */
+            order: components["schemas"]["HeatOrder"];
+            /** @description True where an entry changes lanes from workout to workout, false where it keeps its own. */
+            rotates: boolean;
+            /** @description True where what is left over of two groups may run in one heat. */
+            mixes: boolean;
+            /** @description The minutes between two heats. */
+            between: components["schemas"]["BetweenHeats"];
+            /** @description Which divisions, in the order they run; empty for all of the workout. */
+            divisions: components["schemas"]["EqOfstring"];
+        };
         /** @description Sets a load or amount of the prescription table. The answer is the smallest change of the text. */
         SetCell: {
             /**
@@ -9627,6 +12001,63 @@ export interface components {
             duty: string;
             /** @description A number, or both as `62.5/42.5`. */
             value: string;
+        };
+        /** @description Puts another person in a place of an entry. */
+        SetEntryMember: {
+            /**
+             * Format: int32
+             * @description The revision of the entry that was read.
+             */
+            revision: number;
+            /**
+             * Format: int32
+             * @description The place, from 1.
+             */
+            seat: number;
+            /** @description Who, 1 to 80 characters. */
+            name: string;
+            /** @description Where they train; may be empty. */
+            gym: string;
+            /** @description `man` or `woman`; null keeps that of the place. */
+            sex: null | string;
+            /** @description Why, 1 to 200 characters. */
+            reason: string;
+        };
+        /** @description Says whether an entry is there. */
+        SetEntryState: {
+            /**
+             * Format: int32
+             * @description The revision of the entry that was read.
+             */
+            revision: number;
+            /** @description Whether it is there. */
+            state: components["schemas"]["EntryState"];
+            /** @description Why, at most 200 characters; needed for a withdrawal. */
+            reason: string;
+        };
+        /** @description What a plan is asked for. */
+        SetPlan: {
+            /**
+             * Format: int32
+             * @description The revision that was read; 0 for the first.
+             */
+            baseRevision: number;
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own save.
+             */
+            saveId: string;
+            /** @description The IANA name of the time zone. */
+            zone: string;
+            /** @description What it keeps to. */
+            rules: components["schemas"]["PlanRules"];
+            /**
+             * Format: int32
+             * @description The number of the draw.
+             */
+            draw: number;
+            /** @description The workouts on their days. */
+            sessions: components["schemas"]["EqOfSession"];
         };
         /** @description Sets what somebody is. */
         SetRoles: {
@@ -9846,6 +12277,16 @@ export interface components {
             /** @description The text. */
             body: string;
         };
+        /** @description An entry with what is stored beside it. */
+        StoredEntry: {
+            /** @description The entry. */
+            entry: components["schemas"]["Entry"];
+            /**
+             * Format: int32
+             * @description From 1, one more with each change.
+             */
+            revision: number;
+        };
         /** @description The count of one of several counters of a piece: of its three numbers exactly one is given. */
         StrandCount: {
             /** @description The counter's key. */
@@ -9876,6 +12317,32 @@ export interface components {
             means: string;
             /** @description True for what only a team can do. */
             forTeams: boolean;
+        };
+        /** @description Takes a list. */
+        TakeEntries: {
+            /** @description As it was previewed. */
+            text: string;
+            /** @description As it was previewed. */
+            uses: components["schemas"]["EqOfColumnUse"];
+            /** @description As it was previewed. */
+            leaveOut: components["schemas"]["EqOfint"];
+            /** @description True to withdraw what the list has no more. */
+            withdrawGone: boolean;
+            /**
+             * Format: int32
+             * @description How many the preview called new.
+             */
+            new: number;
+            /**
+             * Format: int32
+             * @description How many it called changed.
+             */
+            changed: number;
+            /**
+             * Format: int32
+             * @description How many it called gone.
+             */
+            gone: number;
         };
         /** @description A briefing that is spoken on the floor, and shown part by part on a screen in the hall. */
         Talk: {
@@ -10040,6 +12507,15 @@ export interface components {
              */
             judges: number;
         };
+        /** @description Somebody’s own times. */
+        TimesOf: {
+            /** @description Whose. */
+            name: string;
+            /** @description The zone of the times. */
+            zone: string;
+            /** @description The times, in order. */
+            times: components["schemas"]["EqOfOwnTime"];
+        };
         /** @description A coloured piece of a draft. */
         Token: {
             /** Format: int32 */
@@ -10067,11 +12543,8 @@ export interface components {
             recommended: null | string;
             /** @description Why it is recommended. */
             why: components["schemas"]["Said"];
-            /**
-             * @description The answers; empty when the answer is in words.
-             * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
-             */
-            schools: components["schemas"]["School"][];
+            /** @description The answers; empty when the answer is in words. */
+            schools: components["schemas"]["EqOfSchool"];
             /** @description True when words are taken that are none of the schools. */
             takesWords?: boolean;
         };

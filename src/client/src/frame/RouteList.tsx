@@ -34,6 +34,7 @@ export function RouteList({
   const open = workouts.reduce((n, w) => n + w.mustFix, 0);
   const published = overview?.published ?? 0;
   const asked = overview?.asked ?? 0;
+  const day = overview?.day;
   const c = competition.competition;
   const steps = [
     {
@@ -93,6 +94,34 @@ export function RouteList({
       state: !workouts.length ? "need a workout" : published ? `${published} of ${workouts.length} published` : "all from drafts",
       warn: false,
       active: here.includes("/briefs") || here.endsWith("/pack"),
+    },
+    {
+      to: "entries",
+      name: "Athletes",
+      state: day?.entries ? `${day.entries} entered` : "nobody entered",
+      warn: false,
+      active: here.endsWith("/entries"),
+    },
+    {
+      to: "judges",
+      name: "Judges",
+      state: day?.judges ? count(day.judges, "judge") : "none named",
+      warn: false,
+      active: here.endsWith("/judges"),
+    },
+    {
+      to: "days",
+      name: "Days",
+      state: day?.heats ? count(day.heats, "heat") : "not planned",
+      warn: false,
+      active: here.endsWith("/days"),
+    },
+    {
+      to: "cards",
+      name: "Cards",
+      state: day?.cards ? `${day.cards} not back` : "none out",
+      warn: false,
+      active: here.includes("/cards"),
     },
   ];
   return (

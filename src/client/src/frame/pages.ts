@@ -11,6 +11,10 @@ const names: Record<string, string> = {
   pack: "the whole pack",
   talk: "spoken briefing",
   briefs: "briefs",
+  entries: "athletes",
+  judges: "judges and helpers",
+  days: "the days",
+  cards: "cards",
   people: "people",
   log: "what was done",
 };

@@ -122,12 +122,7 @@ function Published({ found }: { found: Schemas["CodeFound"] }) {
           </p>
         )}
         <div className="mt-3 flex flex-wrap items-center gap-6">
-          <Choice
-            label="Audience"
-            value={audience}
-            of={offered}
-            onChange={(a) => set("for", a === own ? "" : a)}
-          />
+          <Choice label="Audience" value={audience} of={offered} onChange={(a) => set("for", a === own ? "" : a)} />
           {found.divisions.length > 1 && (
             <label className="flex items-center gap-2">
               Division{" "}

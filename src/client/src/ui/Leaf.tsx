@@ -8,18 +8,21 @@ export function Leaf({
   title,
   children,
   lead,
+  wide = false,
 }: {
   open: boolean;
   onClose: () => void;
   title: string;
   lead?: string;
+  /** For a table that needs the room. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
     <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="veil" />
-        <Dialog.Content className="leaf" {...(lead ? {} : { "aria-describedby": undefined })}>
+        <Dialog.Content className={wide ? "leaf leaf-wide" : "leaf"} {...(lead ? {} : { "aria-describedby": undefined })}>
           <div className="section-head mb-3">
             <Dialog.Title className="text-lg font-bold">{title}</Dialog.Title>
             <Dialog.Close className="act">Close</Dialog.Close>

@@ -1,0 +1,132 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, type Refused, type Schemas } from "../api/client";
+import { changed, queries } from "../api/queries";
+import { when } from "../ui/days";
+import { Field } from "../ui/Field";
+import { Leaf } from "../ui/Leaf";
+import { Message } from "../ui/Message";
+import { stateWords } from "./EntriesPage";
+
+/** One entry: who stands in it, what became of it, and what can become of it. */
+export function EntryLeaf({
+  cid,
+  stored: { entry, revision },
+  mayChange,
+  onClose,
+}: {
+  cid: string;
+  stored: Schemas["StoredEntry"];
+  mayChange: boolean;
+  onClose: () => void;
+}) {
+  const history = useQuery(queries.entryHistory(cid, entry.id));
+  const [failed, setFailed] = useState<Refused | null>(null);
+  const [reason, setReason] = useState("");
+  const [seat, setSeat] = useState<number | null>(null);
+  const [name, setName] = useState("");
+  const [gym, setGym] = useState("");
+  const title = `${entry.bib} ${entry.team || entry.members.map((m) => m.name).join(" / ")}`.trim();
+  const run = async (work: () => Promise<unknown>) => {
+    setFailed(null);
+    try {
+      await work();
+      setReason("");
+      setSeat(null);
+    } catch (e) {
+      setFailed(e as Refused);
+    }
+    await changed.entries(cid);
+  };
+  const path = { id: cid, entry: entry.id };
+  const say = (state: Schemas["EntryState"]) =>
+    run(() => ask(api.PUT("/api/competitions/{id}/entries/{entry}/state", { params: { path }, body: { revision, state, reason } })));
+  return (
+    <Leaf open onClose={onClose} title={title} lead={`${entry.division}, ${stateWords[entry.state]}`}>
+      <ol>
+        {entry.members.map((m, i) => (
+          <li key={m.id} className="border-b border-rule py-1.5">
+            <bdi className="font-semibold">{m.name}</bdi> <span className="text-soft">{[m.duty, m.gym].filter(Boolean).join(", ")}</span>
+            {mayChange && seat !== i + 1 && (
+              <button
+                className="act ml-4"
+                aria-label={`Somebody else for ${m.name}`}
+                onClick={() => {
+                  setSeat(i + 1);
+                  setName("");
+                  setGym(m.gym);
+                }}
+              >
+                Somebody else
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      {mayChange && (
+        <form
+          className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (seat !== null)
+              void run(() =>
+                ask(
+                  api.PUT("/api/competitions/{id}/entries/{entry}/members", {
+                    params: { path },
+                    body: { revision, seat, name, gym, sex: null, reason },
+                  }),
+                ),
+              );
+          }}
+        >
+          {seat !== null && (
+            <>
+              <Field label={`Who instead of ${entry.members[seat - 1]?.name}`} value={name} onChange={setName} error={failed?.at("name")} />
+              <Field label="Gym" value={gym} onChange={setGym} error={failed?.at("gym")} />
+            </>
+          )}
+          <Field label="Reason" className="grow" value={reason} onChange={setReason} error={failed?.at("reason")} />
+          {seat !== null ? (
+            <>
+              <button className="press">Put in</button>
+              <button type="button" className="press-plain" onClick={() => setSeat(null)}>
+                Leave as it is
+              </button>
+            </>
+          ) : entry.state === "Withdrawn" ? (
+            <button type="button" className="press-plain" onClick={() => void say("In")}>
+              Starts after all
+            </button>
+          ) : (
+            <button type="button" className="press-plain" onClick={() => void say("Withdrawn")}>
+              Withdraw
+            </button>
+          )}
+        </form>
+      )}
+      {failed && Object.keys(failed.errors).length === 0 && (
+        <div className="mt-3">
+          <Message error={failed} />
+        </div>
+      )}
+      <h3 className="mt-5">What became of it</h3>
+      <ol className="mt-1">
+        {(history.data ?? []).map((h, i) => (
+          <li key={i} className="border-b border-rule py-1">
+            <span className="text-soft">{when(h.at)}</span> <bdi>{h.what}</bdi>
+            {h.reason && (
+              <>
+                : <bdi>{h.reason}</bdi>
+              </>
+            )}
+            {h.by && (
+              <span className="text-soft">
+                , <bdi>{h.by}</bdi>
+              </span>
+            )}
+          </li>
+        ))}
+      </ol>
+    </Leaf>
+  );
+}

@@ -1,0 +1,49 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, Refused, type Schemas } from "../api/client";
+import { changed, queries } from "../api/queries";
+
+export type Plan = Schemas["Plan"];
+export type Heat = Schemas["Heat"];
+export type Session = Schemas["Session"];
+type Edit = Schemas["EditPlan"]["edit"];
+
+/** The plan of a competition with what can be done to it, one thing after the other; somebody else's change is shown, never overwritten. */
+export function usePlan(cid: string) {
+  const found = useQuery(queries.plan(cid));
+  const [failed, setFailed] = useState<Refused | null>(null);
+  const [busy, setBusy] = useState("");
+  const run = async (what: string, send: (baseRevision: number, saveId: string) => Promise<Schemas["PlanShown"]>): Promise<boolean> => {
+    if (!found.data || busy) return false;
+    setFailed(null);
+    setBusy(what);
+    try {
+      await changed.plan(cid, await send(found.data.revision, crypto.randomUUID()));
+      return true;
+    } catch (e) {
+      setFailed(e as Refused);
+      if (e instanceof Refused && e.status === 409) await found.refetch();
+      return false;
+    } finally {
+      setBusy("");
+    }
+  };
+  const params = { path: { id: cid } };
+  return {
+    found,
+    failed,
+    busy,
+    make: (what: Schemas["MakeWhat"], words: string) =>
+      run(words, (baseRevision, saveId) =>
+        ask(api.POST("/api/competitions/{id}/plan/make", { params, body: { baseRevision, saveId, what } })),
+      ),
+    edit: (edit: Edit) =>
+      run("Changing the plan", (baseRevision, saveId) =>
+        ask(api.POST("/api/competitions/{id}/plan/edit", { params, body: { baseRevision, saveId, edit } })),
+      ),
+    set: (now: Pick<Plan, "zone" | "rules" | "draw" | "sessions">) =>
+      run("Saving", (baseRevision, saveId) =>
+        ask(api.PUT("/api/competitions/{id}/plan", { params, body: { baseRevision, saveId, ...now } })),
+      ),
+  };
+}
