@@ -187,7 +187,7 @@ export function CardsPage() {
                       {may("TrackCards") && mine.some((c) => c.state === "Printed") && (
                         <button
                           className="act mr-4"
-                          aria-label={`Cards of ${title(h.session)}, heat ${h.number}, are with the judges`}
+                          aria-label={`Given out: the cards of ${title(h.session)}, heat ${h.number}`}
                           onClick={() =>
                             void (async () => {
                               for (const c of mine.filter((x) => x.state === "Printed"))

@@ -6,6 +6,10 @@ import type { Heat } from "./usePlan";
 
 const said: Record<Schemas["HeatState"], string> = { Planned: "", Called: "called", Run: "run" };
 
+/** A heat as its button reads. */
+const called = (h: Heat) =>
+  [hour(h.starts), "heat", h.number, h.fixed ? "fixed" : "", said[h.state]].filter((word) => word !== "").join(" ");
+
 /** A day at a glance: time runs down, lanes stand side by side, each with who runs and before whom. */
 export function DaySheet({
   shown,
@@ -83,7 +87,7 @@ export function DaySheet({
                       <button
                         className="act block !font-normal !text-ink"
                         onClick={() => open(h.id)}
-                        aria-label={`${title(h.session)}, heat ${h.number}, ${hour(h.starts)}`}
+                        aria-label={`${called(h)}, ${title(h.session)}`}
                       >
                         <span className="mono text-[1.05rem] font-bold">{hour(h.starts)}</span> heat {h.number}
                         {h.fixed && <b className="text-spruce"> fixed</b>}

@@ -46,51 +46,53 @@ export function ImportList({ cid, empty }: { cid: string; empty: boolean }) {
       />
     );
   return (
-    <details className="mt-3 border-y border-rule py-2" open={empty || undefined}>
-      <summary className="font-semibold">Read a list</summary>
-      <p className="mt-1 max-w-prose text-soft">
-        A file as your entry form gives it, or rows copied from a spreadsheet: a row an athlete, or a row a team. Nothing is taken before
-        you have seen what it would do; read it again whenever it has changed.
-      </p>
-      <form
-        className="mt-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          fresh(text);
-        }}
-      >
-        <label>
-          <span className="block font-semibold">Rows</span>
-          <textarea
-            className="mono w-full"
-            rows={5}
-            value={text}
-            placeholder={"Name\tDivision\tSex\tGym\tNumber"}
-            onChange={(e) => setText(e.target.value)}
-          />
-        </label>
-        <div className="mt-2 flex flex-wrap items-center gap-5">
-          <button className="press" disabled={!text.trim()}>
-            Look at it
-          </button>
-          <FileButton
-            label="Choose a file (.csv, .xlsx)"
-            accept=".csv,.xlsx,.txt,.tsv"
-            onFile={(file) => void textOf(file, file.name).then(fresh, (e: unknown) => setFailed(e as Refused))}
-          />
-        </div>
-      </form>
-      {failed && (
-        <div className="mt-2">
-          <Message error={failed} />
-        </div>
-      )}
+    <>
       {taken && (
-        <p role="status" className="mt-2 font-semibold">
+        <p role="status" className="mt-3 font-semibold">
           {taken}
         </p>
       )}
-    </details>
+      <details className="mt-3 border-y border-rule py-2" open={empty || undefined}>
+        <summary className="font-semibold">Read a list</summary>
+        <p className="mt-1 max-w-prose text-soft">
+          A file as your entry form gives it, or rows copied from a spreadsheet: a row an athlete, or a row a team. Nothing is taken before
+          you have seen what it would do; read it again whenever it has changed.
+        </p>
+        <form
+          className="mt-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            fresh(text);
+          }}
+        >
+          <label>
+            <span className="block font-semibold">Rows</span>
+            <textarea
+              className="mono w-full"
+              rows={5}
+              value={text}
+              placeholder={"Name\tDivision\tSex\tGym\tNumber"}
+              onChange={(e) => setText(e.target.value)}
+            />
+          </label>
+          <div className="mt-2 flex flex-wrap items-center gap-5">
+            <button className="press" disabled={!text.trim()}>
+              Look at it
+            </button>
+            <FileButton
+              label="Choose a file (.csv, .xlsx)"
+              accept=".csv,.xlsx,.txt,.tsv"
+              onFile={(file) => void textOf(file, file.name).then(fresh, (e: unknown) => setFailed(e as Refused))}
+            />
+          </div>
+        </form>
+        {failed && (
+          <div className="mt-2">
+            <Message error={failed} />
+          </div>
+        )}
+      </details>
+    </>
   );
 }
 
@@ -167,7 +169,7 @@ function Preview({
                     {t.row > 0 && (
                       <button
                         className="act ml-2"
-                        aria-label={`Leave row ${t.row} out`}
+                        aria-label={`Leave it out: row ${t.row}`}
                         onClick={() => onList({ ...list, uses: read.uses, leaveOut: [...list.leaveOut, t.row] })}
                       >
                         Leave it out

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask } from "../api/client";
 import { queries } from "../api/queries";
+import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { dayOf, dayWords, hour } from "./localTime";
@@ -127,10 +128,7 @@ function Names({ cid }: { cid: string }) {
   return (
     <>
       <h1>Whose times?</h1>
-      <label className="mt-4 block">
-        <span className="block font-semibold">Your name, team or gym</span>
-        <input type="search" className="w-full text-lg" value={search} onChange={(e) => setSearch(e.target.value)} />
-      </label>
+      <Field label="Your name, team or gym" type="search" className="mt-4 text-lg" value={search} onChange={setSearch} />
       <ul className="mt-3">
         {gyms.map((g) => (
           <li key={g} className="border-b border-rule">

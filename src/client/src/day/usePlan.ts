@@ -1,11 +1,12 @@
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useRef, useState } from "react";
 import { api, ask, Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 
 export type Plan = Schemas["Plan"];
 export type Heat = Schemas["Heat"];
 export type Session = Schemas["Session"];
+type Sending = (baseRevision: number, saveId: string) => Promise<Schemas["PlanShown"]>;
 type Edit = Schemas["EditPlan"]["edit"];
 
 /** The plan of a competition with what can be done to it, one thing after the other; somebody else's change is shown, never overwritten. */
@@ -13,12 +14,15 @@ export function usePlan(cid: string) {
   const found = useQuery(queries.plan(cid));
   const [failed, setFailed] = useState<Refused | null>(null);
   const [busy, setBusy] = useState("");
-  const run = async (what: string, send: (baseRevision: number, saveId: string) => Promise<Schemas["PlanShown"]>): Promise<boolean> => {
-    if (!found.data || busy) return false;
+  const client = useQueryClient();
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const step = async (what: string, send: Sending): Promise<boolean> => {
+    const now = client.getQueryData(queries.plan(cid).queryKey);
+    if (!now) return false;
     setFailed(null);
     setBusy(what);
     try {
-      await changed.plan(cid, await send(found.data.revision, crypto.randomUUID()));
+      await changed.plan(cid, await send(now.revision, crypto.randomUUID()));
       return true;
     } catch (e) {
       setFailed(e as Refused);
@@ -27,6 +31,12 @@ export function usePlan(cid: string) {
     } finally {
       setBusy("");
     }
+  };
+  // A second step waits for the first, so that it is done over what the first has made.
+  const run = (what: string, send: Sending): Promise<boolean> => {
+    const next = last.current.then(() => step(what, send));
+    last.current = next;
+    return next;
   };
   const params = { path: { id: cid } };
   return {
