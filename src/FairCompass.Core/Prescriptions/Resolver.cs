@@ -25,8 +25,10 @@ public sealed partial class Resolver
     internal Workout Workout => workout;
     private readonly ConcurrentDictionary<string, IReadOnlyList<Division>> chains = new(StringComparer.Ordinal);
 
-    // What was worked out of a draft is kept and read by several requests at once.
-    private readonly ConcurrentDictionary<(int Task, int Address), (Work.Task Task, Address Address, Prescription Is)> known = [];
+    // What was worked out of a draft is kept and read by several requests at once. Only the addresses of the draft itself are: a check
+    // asks for others, makes them anew each time, and would fill the memory of whoever keeps a draft.
+    private readonly ConditionalWeakTable<Work.Task, ConcurrentDictionary<Address, Prescription>> known = [];
+    private readonly HashSet<Address> ours;
 
     /// <summary>Prepares a workout of a competition.</summary>
     /// <param name="competition">Names the divisions and their parents.</param>
@@ -55,6 +57,7 @@ public sealed partial class Resolver
                 d.IsTeam ? levels.Select(l => new Address(d, null, Level: l)) : Addresses.Where(a => ReferenceEquals(a.Division, d))
             )
             .ToList();
+        ours = new(Addresses.Concat(Entries), ReferenceEqualityComparer.Instance);
     }
 
     /// <summary>What the names of the workout mean.</summary>
@@ -114,14 +117,19 @@ public sealed partial class Resolver
         }
 
         // What holds in general is asked for again and again: by the course, the table, the checks.
-        var key = (RuntimeHelpers.GetHashCode(task), RuntimeHelpers.GetHashCode(address));
-        if (known.TryGetValue(key, out var seen) && ReferenceEquals(seen.Task, task) && ReferenceEquals(seen.Address, address))
+        if (!ours.Contains(address))
         {
-            return seen.Is;
+            return Merge(Candidates(task, address, at, around), address);
+        }
+
+        var here = known.GetValue(task, static _ => new(ReferenceEqualityComparer.Instance));
+        if (here.TryGetValue(address, out var seen))
+        {
+            return seen;
         }
 
         var resolved = Merge(Candidates(task, address, at, around), address);
-        known[key] = (task, address, resolved);
+        here[address] = resolved;
         return resolved;
     }
 
