@@ -28,5 +28,6 @@ export default defineConfig({
   html: { cspNonce: "__NONCE__" },
   server: { proxy: { "/api": "http://127.0.0.1:5080" } },
   // A busy machine is slow, not wrong: the limit is for a test that never ends.
-  test: { environment: "happy-dom", testTimeout: 60_000, hookTimeout: 60_000 },
+  // A test that needs a page says so in its first line; a page for each of the others would cost more than they do.
+  test: { environment: "node", testTimeout: 60_000, hookTimeout: 60_000 },
 } as Parameters<typeof defineConfig>[0]);

@@ -88,17 +88,17 @@ public sealed class DayTests : IDisposable
         // The caller's sheet of a heat that was run, and its cards.
         page.Click("Cards of these heats");
         page.Shows("To be chased");
-        page.With("button[aria-label='Make the cards of Twin Tides, heat 2']", e => e.Click());
-        page.Shows("4 printed");
-        page.Shows("Twin Tides, heat 2, lane 1");
+        page.With("button[aria-label='Make the cards of Towline, heat 1']", e => e.Click());
+        page.Shows("6 printed");
+        page.Shows("Twin Tides, heat 4, lane 1");
         Assert.Equal("", page.Axe());
-        page.With("a[aria-label='Open Twin Tides, heat 2']", e => e.Click());
+        page.With("a[aria-label='Open Towline, heat 1']", e => e.Click());
         page.Shows("In the lanes");
-        page.Shows("Card of Ferry Pairs");
+        page.Shows("Card of Crew of Four");
         using (var pdf = PdfDocument.Open(page.Print()))
         {
             var pages = pdf.GetPages().Select(p => p.Text).ToList();
-            Assert.Equal(5, pages.Count);
+            Assert.Equal(7, pages.Count);
             Assert.Contains("clock starts at", pages[0], StringComparison.Ordinal);
             Assert.All(pages.Skip(1), p => Assert.Matches(new Regex("Lane ?card"), p));
             // Whose card it is, stands on it.
@@ -106,7 +106,7 @@ public sealed class DayTests : IDisposable
                 .Driver.FindElements(By.CssSelector(".heat-sheet tbody td:nth-child(3) bdi.font-semibold"))
                 .Select(e => e.Text)
                 .ToList();
-            Assert.Equal(4, teams.Count);
+            Assert.Equal(6, teams.Count);
             for (var i = 0; i < teams.Count; i++)
             {
                 Assert.Contains(

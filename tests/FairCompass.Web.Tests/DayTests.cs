@@ -529,6 +529,8 @@ public class DayTests(ApiFixture api) : IClassFixture<ApiFixture>
         var plan = await api.Get($"/api/competitions/{api.Competition}/plan");
         Assert.Empty(plan["breaches"]!.AsArray());
         Assert.Equal(["Called", "Planned", "Run"], Heats(plan).Select(h => h!["state"]!.GetValue<string>()).Distinct().Order());
+        var cards = await api.Get($"/api/competitions/{api.Competition}/cards");
+        Assert.Equal(["Missing", "Out"], cards["chase"]!.AsArray().Select(c => c!["card"]!["state"]!.GetValue<string>()).Order());
         Assert.Equal(144, (await api.Get($"/api/competitions/{api.Competition}/entries"))["entries"]!.AsArray().Count);
     }
 }

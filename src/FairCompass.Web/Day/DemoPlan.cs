@@ -1,4 +1,5 @@
 using FairCompass.Planning.Days;
+using FairCompass.Store;
 using FairCompass.Store.Day;
 using FairCompass.Store.Demo;
 using NodaTime;
@@ -9,7 +10,9 @@ namespace FairCompass.Web.Day;
 /// <param name="people">Enters everybody.</param>
 /// <param name="plans">Where the plan is stored.</param>
 /// <param name="fields">What it is made from.</param>
-public sealed class DemoPlan(SaltmarshPeople people, PlanStore plans, Fields fields)
+/// <param name="cards">Where cards are kept.</param>
+/// <param name="published">Which versions there are.</param>
+public sealed class DemoPlan(SaltmarshPeople people, PlanStore plans, Fields fields, CardStore cards, PublishedStore published)
 {
     private static readonly (string Workout, int Day, int Hour, int Minute, int Lanes)[] Programme =
     [
@@ -60,5 +63,31 @@ public sealed class DemoPlan(SaltmarshPeople people, PlanStore plans, Fields fie
             ],
         };
         await plans.Save(competition, 0, Guid.CreateVersion7(), begun, cancel);
+        await Print(competition, begun, field, cancel);
+    }
+
+    /// <summary>The cards of the first session: those of three heats are back, of the fourth one is missing and one with its judge, and
+    /// those of the heat that stands ready are out.</summary>
+    private async Task Print(Guid competition, Plan plan, Field field, CancellationToken cancel)
+    {
+        var session = plan.Sessions[0];
+        var heats = plan.Heats.Where(h => h.Session == session.Id).ToList();
+        var version = (await published.Of(session.Workout, cancel))[0];
+        var runs = heats.SelectMany(h => h.Lanes.Select(l => new RunWithoutCard(session.Workout, version.Id, l.Entry, h.Id)));
+        foreach (var card in await cards.Print(competition, [.. runs], cancel))
+        {
+            var heat = heats.First(h => h.Id == card.Heat);
+            var lane = heat.Lanes.First(l => l.Entry == card.Entry);
+            var judge = string.Join(", ", lane.Judges.OfType<Guid>().Select(j => field.Judge(j)?.Name));
+            await cards.Say(competition, card.Id, CardState.Out, judge, "", cancel);
+            if (heat.Number < 4 || (heat.Number == 4 && lane.Lane > 2))
+            {
+                await cards.Say(competition, card.Id, CardState.Back, "", "", cancel);
+            }
+            else if (heat.Number == 4 && lane.Lane == 1)
+            {
+                await cards.Say(competition, card.Id, CardState.Missing, "", "not in the box of the lane", cancel);
+            }
+        }
     }
 }

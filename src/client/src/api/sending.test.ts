@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { expect, test } from "vitest";
 import { most, prepared } from "./sending";
 

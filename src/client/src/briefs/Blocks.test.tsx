@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { act } from "react";
 import { createRoot } from "react-dom/client";
 import { describe, expect, it } from "vitest";

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import fc from "fast-check";
 import { act } from "react";
 import { createRoot, type Root } from "react-dom/client";

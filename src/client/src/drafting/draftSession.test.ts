@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import fc from "fast-check";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { describe, expect, it } from "vitest";
 import { EditorView } from "@codemirror/view";
 import { nextSnippetField, snippet } from "@codemirror/autocomplete";

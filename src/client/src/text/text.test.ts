@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { words } from "./notationWords";
 import { CompletionContext } from "@codemirror/autocomplete";
 import { EditorState } from "@codemirror/state";
