@@ -149,7 +149,9 @@ export function CardsPage() {
             <thead>
               <tr>
                 <th scope="col">Heat</th>
-                <th scope="col">Who</th>
+                <th scope="col" className="max-md:hidden">
+                  Who
+                </th>
                 <th scope="col">Cards</th>
                 <th scope="col">
                   <span className="sr-only">Do</span>
@@ -170,7 +172,7 @@ export function CardsPage() {
                       )}
                       <span className="mono">{hour(h.starts)}</span> <bdi>{title(h.session)}</bdi> {h.number}
                     </th>
-                    <td>
+                    <td className="max-md:hidden">
                       <bdi>{groupsOf(h.lanes.map((l) => who.entry(l.entry))).join(", ")}</bdi>
                     </td>
                     <td>{states.join(", ") || <span className="text-soft">none yet</span>}</td>
