@@ -524,6 +524,46 @@ public class DayTests(ApiFixture api) : IClassFixture<ApiFixture>
     }
 
     [Fact]
+    public async Task Who_wants_it_is_read_by_number_and_whose_data_are_removed_is_nowhere_any_more()
+    {
+        var (at, _, plan) = await Planned(8, 8);
+        var entry = Heats(plan)[0]!["lanes"]![0]!["entry"]!.GetValue<Guid>();
+        JsonNode Mine(JsonNode all) => all["entries"]!.AsArray().Single(e => e!["entry"]!["id"]!.GetValue<Guid>() == entry)!["entry"]!;
+        var mine = Mine(await api.Get(at + "/entries"));
+        var (name, person, bib) = (
+            mine["members"]![0]!["name"]!.GetValue<string>(),
+            mine["members"]![0]!["id"]!,
+            mine["bib"]!.GetValue<string>()
+        );
+        await api.Put($"{at}/entries/people/{person}", new { byBib = true });
+        var names = await api.Get(at + "/times/names");
+        Assert.DoesNotContain(name, names.ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains($"No. {bib}", names.ToJsonString(), StringComparison.Ordinal);
+        Assert.Equal($"No. {bib}", (await api.Get($"{at}/times?entry={entry}"))["name"]!.GetValue<string>());
+        // Somebody else stood there before; that is history, and holds no name either.
+        await api.Put(
+            $"{at}/entries/{entry}/members",
+            new
+            {
+                revision = 1,
+                seat = 1,
+                name = "Ivo Quay",
+                gym = "Kelp",
+                sex = (string?)null,
+                reason = "hurt",
+            }
+        );
+        var history = await api.Get($"{at}/entries/{entry}/history");
+        Assert.Equal($"{name} → Ivo Quay", history[1]!["what"]!.GetValue<string>());
+        var (status, left) = await api.Post($"{at}/entries/people/{person}/forget", new { });
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.DoesNotContain(name, left!.ToJsonString(), StringComparison.Ordinal);
+        Assert.DoesNotContain(name, (await api.Get($"{at}/entries/{entry}/history")).ToJsonString(), StringComparison.Ordinal);
+        Assert.DoesNotContain(person.ToString(), (await api.Get(at + "/entries/contacts")).ToJsonString(), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.NotFound, (await api.Post($"{at}/entries/people/{Guid.NewGuid()}/forget", new { })).Status);
+    }
+
+    [Fact]
     public async Task The_demo_is_planned_and_keeps_every_rule()
     {
         var plan = await api.Get($"/api/competitions/{api.Competition}/plan");

@@ -33,7 +33,7 @@ public static class OwnTimes
     /// <param name="field">Everybody.</param>
     /// <param name="entry">The entry.</param>
     public static Eq<OwnTime> OfEntry(Plan plan, Field field, Guid entry) =>
-        Of(plan, field, l => l.Entry == entry, l => field.Entry(l.Entry)?.Name ?? "");
+        Of(plan, field, l => l.Entry == entry, l => field.Entry(l.Entry)?.PublicName ?? "");
 
     /// <summary>The times of a gym, whoever of it runs.</summary>
     /// <param name="plan">The plan.</param>
@@ -43,7 +43,7 @@ public static class OwnTimes
     {
         var key = Core.Publishing.NameList.Key(gym);
         bool Theirs(Guid id) => field.Entry(id)?.Members.Any(m => Core.Publishing.NameList.Key(m.Gym) == key) == true;
-        return Of(plan, field, l => Theirs(l.Entry), l => field.Entry(l.Entry)?.Name ?? "");
+        return Of(plan, field, l => Theirs(l.Entry), l => field.Entry(l.Entry)?.PublicName ?? "");
     }
 
     /// <summary>The times of a judge.</summary>
@@ -55,7 +55,7 @@ public static class OwnTimes
             plan,
             field,
             l => l.Judges.Any(j => j == judge),
-            l => "judge " + (field.Entry(l.Entry)?.Name ?? "") + (l.Judges.Count > 1 ? $", post {Post(l, judge)}" : "")
+            l => "judge " + (field.Entry(l.Entry)?.PublicName ?? "") + (l.Judges.Count > 1 ? $", post {Post(l, judge)}" : "")
         );
 
     private static int Post(LanePost lane, Guid judge) => lane.Judges.ToList().IndexOf(judge) + 1;

@@ -20,22 +20,14 @@ public static class PlanRulesCheck
     public static IReadOnlyList<FieldError> Of(Plan plan, Competition competition, IReadOnlySet<Guid> workouts)
     {
         var errors = new List<FieldError>();
-        void Range(string path, int value, int least, int most)
-        {
-            if (value < least || value > most)
-            {
-                errors.Add(new(path, $"{least} to {most}."));
-            }
-        }
-
         if (DateTimeZoneProviders.Tzdb.GetZoneOrNull(plan.Zone) is null)
         {
             errors.Add(new("zone", "This is no time zone. They are called by a place: Europe/Madrid."));
         }
 
-        Range("rules.restMinutes", plan.Rules.RestMinutes, 0, 600);
-        Range("rules.judgeInARow", plan.Rules.JudgeInARow, 1, 50);
-        Range("rules.judgeBreak", plan.Rules.JudgeBreak, 1, 10);
+        Range(errors, "rules.restMinutes", plan.Rules.RestMinutes, 0, 600);
+        Range(errors, "rules.judgeInARow", plan.Rules.JudgeInARow, 1, 50);
+        Range(errors, "rules.judgeBreak", plan.Rules.JudgeBreak, 1, 10);
         if (plan.Sessions.Count > MostSessions)
         {
             errors.Add(new("sessions", $"At most {MostSessions} sessions."));
@@ -43,36 +35,7 @@ public static class PlanRulesCheck
 
         for (var i = 0; i < plan.Sessions.Count; i++)
         {
-            var (s, path) = (plan.Sessions[i], $"sessions[{i}]");
-            Range($"{path}.lanes", s.Lanes, 1, 100);
-            Range($"{path}.between.callUp", s.Between.CallUp, 0, 3600);
-            Range($"{path}.between.reset", s.Between.Reset ?? 0, 0, 3600);
-            Range($"{path}.between.crew", s.Between.Crew, 1, 8);
-            var day =
-                LocalDate.FromDateOnly(competition.Starts) is var first
-                && LocalDate.FromDateOnly(competition.Ends) is var last
-                && (s.Starts.Date < first || s.Starts.Date > last);
-            if (day)
-            {
-                errors.Add(
-                    new($"{path}.starts", $"The competition is from {competition.Starts:yyyy-MM-dd} to {competition.Ends:yyyy-MM-dd}.")
-                );
-            }
-
-            if (Core.InForce.CompetitionRules.NameError(s.Floor, LongestFloor, required: true) is { } floor)
-            {
-                errors.Add(new($"{path}.floor", floor));
-            }
-
-            if (!workouts.Contains(s.Workout))
-            {
-                errors.Add(new($"{path}.workout", "There is no such workout; it may have been removed."));
-            }
-
-            foreach (var d in s.Divisions.Where(d => competition.Find(d) is null))
-            {
-                errors.Add(new($"{path}.divisions", $"“{d}” is no division of this competition."));
-            }
+            OfSession(errors, plan.Sessions[i], $"sessions[{i}]", competition, workouts);
         }
 
         if (plan.Sessions.Select(s => s.Id).Distinct().Count() < plan.Sessions.Count)
@@ -81,5 +44,40 @@ public static class PlanRulesCheck
         }
 
         return errors;
+    }
+
+    private static void OfSession(List<FieldError> errors, Session s, string path, Competition competition, IReadOnlySet<Guid> workouts)
+    {
+        Range(errors, $"{path}.lanes", s.Lanes, 1, 100);
+        Range(errors, $"{path}.between.callUp", s.Between.CallUp, 0, 3600);
+        Range(errors, $"{path}.between.reset", s.Between.Reset ?? 0, 0, 3600);
+        Range(errors, $"{path}.between.crew", s.Between.Crew, 1, 8);
+        if (s.Starts.Date < LocalDate.FromDateOnly(competition.Starts) || s.Starts.Date > LocalDate.FromDateOnly(competition.Ends))
+        {
+            errors.Add(new($"{path}.starts", $"The competition is from {competition.Starts:yyyy-MM-dd} to {competition.Ends:yyyy-MM-dd}."));
+        }
+
+        if (Core.InForce.CompetitionRules.NameError(s.Floor, LongestFloor, required: true) is { } floor)
+        {
+            errors.Add(new($"{path}.floor", floor));
+        }
+
+        if (!workouts.Contains(s.Workout))
+        {
+            errors.Add(new($"{path}.workout", "There is no such workout; it may have been removed."));
+        }
+
+        foreach (var d in s.Divisions.Where(d => competition.Find(d) is null))
+        {
+            errors.Add(new($"{path}.divisions", $"“{d}” is no division of this competition."));
+        }
+    }
+
+    private static void Range(List<FieldError> errors, string path, int value, int least, int most)
+    {
+        if (value < least || value > most)
+        {
+            errors.Add(new(path, $"{least} to {most}."));
+        }
     }
 }

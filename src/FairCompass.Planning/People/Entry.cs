@@ -7,7 +7,8 @@ namespace FairCompass.Planning.People;
 /// <param name="Name">As it is printed, 1 to 80 characters.</param>
 /// <param name="Gym">Where they train; empty where nobody says.</param>
 /// <param name="Duty"><c>man</c> or <c>woman</c>; null where nobody has said.</param>
-public sealed record Person(Guid Id, string Name, string Gym, string? Duty);
+/// <param name="ByBib">True where the public reads the number in place of the name.</param>
+public sealed record Person(Guid Id, string Name, string Gym, string? Duty, bool ByBib = false);
 
 /// <summary>Whether an entry is there.</summary>
 public enum EntryState
@@ -34,6 +35,9 @@ public sealed record Entry(Guid Id, string Division, string Team, string Bib, in
 {
     /// <summary>Its name as a list calls it: the crew, else its members.</summary>
     public string Name => Team.Length > 0 ? Team : string.Join(" / ", Members.Select(m => m.Name));
+
+    /// <summary>Its name as everybody may read it: its number, where one of its members wants that.</summary>
+    public string PublicName => Team.Length > 0 || Members.All(m => !m.ByBib) ? Name : $"No. {Bib}";
 
     /// <summary>Its gym as a list calls it: each gym of its members once.</summary>
     public string Gym => string.Join(" / ", Members.Select(m => m.Gym).Where(g => g.Length > 0).Distinct(StringComparer.Ordinal));

@@ -26,7 +26,7 @@ public sealed class EntryStore(NpgsqlDataSource source)
 
     private sealed record Row(Guid Id, string Division, string Team, string Bib, int? Seed, string State, int Revision);
 
-    private sealed record MemberRow(Guid EntryId, int Seat, Guid Id, string Name, string Gym, string? Duty);
+    private sealed record MemberRow(Guid EntryId, int Seat, Guid Id, string Name, string Gym, string? Duty, bool ByBib);
 
     /// <summary>The entries of a competition, by division and number.</summary>
     public async Task<IReadOnlyList<StoredEntry>> Of(Guid competition, CancellationToken cancel)
@@ -70,7 +70,14 @@ public sealed class EntryStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<EntryChange>> History(Guid competition, Guid entry, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.Many<EntryChange>(
+        var names = (
+            await db.Many<(Guid Id, string Name)>(
+                "select id, name from person where competition_id = @competition",
+                new { competition },
+                cancel
+            )
+        ).ToDictionary(p => $"@{p.Id}", p => p.Name);
+        var changes = await db.Many<EntryChange>(
             """
             select c.at, c.what, c.reason, coalesce(a.name, l.name) as by from entry_change c join entry e on e.id = c.entry_id
             left join account a on a.id = c.by_account left join link l on l.id = c.by_link
@@ -79,6 +86,8 @@ public sealed class EntryStore(NpgsqlDataSource source)
             new { competition, entry },
             cancel
         );
+        // These rows never change, so they hold no name: whose data are removed is then called so here too.
+        return [.. changes.Select(c => c with { What = Named(c.What, names) })];
     }
 
     /// <summary>Takes a list: what is new is added, what is different is changed, what is gone is withdrawn if that is wanted; all or
@@ -202,6 +211,61 @@ public sealed class EntryStore(NpgsqlDataSource source)
         return true;
     }
 
+    /// <summary>Whether the public reads a person’s number in place of the name; false where there is no such person.</summary>
+    public async Task<bool> SetShown(Guid competition, Guid person, bool byBib, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.Run(
+                "update person set by_bib = @byBib where id = @person and competition_id = @competition",
+                new
+                {
+                    competition,
+                    person,
+                    byBib,
+                },
+                cancel
+            ) == 1;
+    }
+
+    /// <summary>Takes name, gym and contact off a person, at their wish. What was run and judged stays, under the number; an entry of
+    /// theirs alone is withdrawn. False where there is no such person.</summary>
+    public async Task<bool> Forget(Guid competition, Guid person, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        await using var tx = await db.BeginTransactionAsync(cancel);
+        var found = await db.Run(
+            """
+            update person set name = 'Removed', gym = '', by_bib = true where id = @person and competition_id = @competition
+            """,
+            new { competition, person },
+            cancel,
+            tx
+        );
+        if (found == 0)
+        {
+            return false;
+        }
+
+        await db.Run("delete from person_contact where person_id = @person", new { person }, cancel, tx);
+        var alone = await db.Many<Guid>(
+            """
+            select m.entry_id from entry_member m join entry e on e.id = m.entry_id
+            where m.person_id = @person and e.state <> 'Withdrawn'
+                and (select count(*) from entry_member o where o.entry_id = m.entry_id) = 1
+            """,
+            new { person },
+            cancel,
+            tx
+        );
+        foreach (var entry in alone)
+        {
+            await SetState(db, tx, entry, EntryState.Withdrawn, "their data were removed", cancel);
+        }
+
+        await tx.CommitAsync(cancel);
+        return true;
+    }
+
     private static Task SetState(
         NpgsqlConnection db,
         NpgsqlTransaction tx,
@@ -252,7 +316,8 @@ public sealed class EntryStore(NpgsqlDataSource source)
         var members = (
             await db.Many<MemberRow>(
                 """
-                select m.entry_id as EntryId, m.seat, p.id, p.name, p.gym, p.duty from entry_member m join person p on p.id = m.person_id
+                select m.entry_id as EntryId, m.seat, p.id, p.name, p.gym, p.duty, p.by_bib as ByBib
+                from entry_member m join person p on p.id = m.person_id
                 where p.competition_id = @competition order by m.entry_id, m.seat
                 """,
                 new { competition },
@@ -270,12 +335,15 @@ public sealed class EntryStore(NpgsqlDataSource source)
                     r.Bib,
                     r.Seed,
                     Enum.Parse<EntryState>(r.State),
-                    [.. members[r.Id].Select(m => new Person(m.Id, m.Name, m.Gym, m.Duty))]
+                    [.. members[r.Id].Select(m => new Person(m.Id, m.Name, m.Gym, m.Duty, m.ByBib))]
                 ),
                 r.Revision
             )),
         ];
     }
+
+    private static string Named(string what, Dictionary<string, string> names) =>
+        string.Join(' ', what.Split(' ').Select(w => names.GetValueOrDefault(w, w)));
 
     /// <summary>What two spellings of one person have in common, for finding who is there already.</summary>
     internal static string Key(string name) => NameList.Key(name);

@@ -95,8 +95,15 @@ internal sealed class EntryTaking
             await SetSeat(id, i + 1, person);
         }
 
-        await Note(id, string.Join("; ", change.Words), "");
+        // A row that never changes holds no name.
+        await Note(id, string.Join("; ", change.Words.Select(w => Named(w, change)).Distinct()), "");
     }
+
+    private static string Named(string words, ListChange change) =>
+        words.Contains("name ", StringComparison.Ordinal) ? "name corrected"
+        : words.EndsWith(" is new", StringComparison.Ordinal) || words.EndsWith(" is gone", StringComparison.Ordinal)
+            ? $"{change.Read!.Members.Count} members"
+        : words;
 
     /// <summary>Puts another person in a place.</summary>
     public async Task Seat(Entry entry, int seat, ReadPerson person, string reason)
@@ -106,7 +113,7 @@ internal sealed class EntryTaking
         await db.Run("delete from entry_member where entry_id = @Id and seat = @seat", new { entry.Id, seat }, cancel, tx);
         await SetSeat(entry.Id, seat, now);
         var which = entry.Members.Count > 1 ? $"member {seat}: " : "";
-        await Note(entry.Id, $"{which}{entry.Members[seat - 1].Name} → {person.Name}", reason);
+        await Note(entry.Id, $"{which}@{entry.Members[seat - 1].Id} → @{now}", reason);
     }
 
     private async Task<Guid> Find(ReadPerson read)

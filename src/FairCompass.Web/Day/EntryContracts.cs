@@ -48,3 +48,7 @@ public sealed record ContactOf(Guid Person, string Contact);
 /// <summary>Everybody who competes.</summary>
 /// <param name="Entries">By division.</param>
 public sealed record EntriesOf(IReadOnlyList<StoredEntry> Entries);
+
+/// <summary>How the public reads somebody.</summary>
+/// <param name="ByBib">True for the number in place of the name.</param>
+public sealed record ShowPerson(bool ByBib);

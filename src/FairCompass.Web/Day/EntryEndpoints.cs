@@ -36,6 +36,12 @@ public static class EntryEndpoints
         tag.MapPut("/{entry:guid}/members", SetMember)
             .Needs(Right.EnterPeople, "changed a member of an entry")
             .WithSummary("Puts another person in a place of an entry.");
+        tag.MapPut("/people/{person:guid}", Show)
+            .Needs(Right.EnterPeople, "said how the public reads somebody")
+            .WithSummary("Name, or number only.");
+        tag.MapPost("/people/{person:guid}/forget", Forget)
+            .Needs(Right.EnterPeople, "removed somebody’s data")
+            .WithSummary("Takes name, gym and contact off a person; what was judged stays under the number.");
         tag.MapGet("/{entry:guid}/history", History).Needs(Right.SeeField).WithSummary("What became of an entry.");
     }
 
@@ -137,6 +143,24 @@ public static class EntryEndpoints
             ? TypedResults.Ok(new EntriesOf(await entries.Of(id, cancel)))
             : Changed;
     }
+
+    private static async Task<Results<Ok<EntriesOf>, NotThere>> Show(
+        Guid id,
+        Guid person,
+        ShowPerson show,
+        EntryStore entries,
+        CancellationToken cancel
+    ) =>
+        await entries.SetShown(id, person, show.ByBib, cancel)
+            ? TypedResults.Ok(new EntriesOf(await entries.Of(id, cancel)))
+            : NotThere.Gone("person");
+
+    private static async Task<Results<Ok<EntriesOf>, NotThere>> Forget(
+        Guid id,
+        Guid person,
+        EntryStore entries,
+        CancellationToken cancel
+    ) => await entries.Forget(id, person, cancel) ? TypedResults.Ok(new EntriesOf(await entries.Of(id, cancel))) : NotThere.Gone("person");
 
     private static Conflicting Changed => new("Somebody has changed this entry since.", detail: "Look at it again; nothing was stored.");
 

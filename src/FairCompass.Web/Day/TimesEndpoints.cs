@@ -89,7 +89,7 @@ public static class TimesEndpoints
             (await entries.Of(id, cancel))
                 .Select(e => e.Entry)
                 .Where(e => e.Starts)
-                .Select(e => new Named(e.Id, e.Name, e.Gym, e.Division))
+                .Select(e => new Named(e.Id, e.PublicName, e.Gym, e.Division))
                 .ToList()
         );
 
@@ -146,7 +146,7 @@ public static class TimesEndpoints
     }
 
     private static TimesOf? Of(Plan plan, Field field, Guid? entry, Guid? judge, string? gym) =>
-        entry is { } e && field.Entry(e) is { } found ? new(found.Name, plan.Zone, OwnTimes.OfEntry(plan, field, e))
+        entry is { } e && field.Entry(e) is { } found ? new(found.PublicName, plan.Zone, OwnTimes.OfEntry(plan, field, e))
         : judge is { } j && field.Judge(j) is { } who ? new(who.Name, plan.Zone, OwnTimes.OfJudge(plan, field, j))
         : gym is { Length: > 0 }
         && OwnTimes.OfGym(plan, field, gym) is var times

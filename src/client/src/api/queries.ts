@@ -1,5 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { api, ask, askAll, type Competition, type Schemas, type StoredCompetition } from "./client";
+import { dayQueries } from "./dayQueries";
 import { queryClient } from "./queryClient";
 import type { paths } from "./schema";
 
@@ -11,6 +12,8 @@ type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: 
  * it changes elsewhere is stale at once; what never changes is kept.
  */
 export const queries = {
+  ...dayQueries,
+
   competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
 
   /** Who is signed in here, and what they are where. */
@@ -46,79 +49,6 @@ export const queries = {
         ask(
           api.GET("/api/competitions/{id}/log", { params: { path: { id }, query: { who, what, ...(before === null ? {} : { before }) } } }),
         ),
-      staleTime: 0,
-    }),
-
-  entries: (id: string) =>
-    queryOptions({
-      queryKey: ["entries", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/entries", { params: { path: { id } } })),
-      staleTime: 0,
-    }),
-
-  entryHistory: (id: string, entry: string) =>
-    queryOptions({
-      queryKey: ["entry-history", id, entry],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/entries/{entry}/history", { params: { path: { id, entry } } })),
-      staleTime: 0,
-    }),
-
-  /** A list as it would be read and taken; the same list may be read otherwise once entries have changed. */
-  entriesPreview: (id: string, body: Schemas["ReadEntries"]) =>
-    queryOptions({
-      queryKey: ["entries-preview", id, body],
-      queryFn: () => ask(api.POST("/api/competitions/{id}/entries/preview", { params: { path: { id } }, body })),
-      staleTime: 0,
-      gcTime: 0,
-    }),
-
-  officials: (id: string) =>
-    queryOptions({
-      queryKey: ["officials", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/officials", { params: { path: { id } } })),
-      staleTime: 0,
-    }),
-
-  plan: (id: string) =>
-    queryOptions({
-      queryKey: ["plan", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/plan", { params: { path: { id } } })),
-      staleTime: 0,
-    }),
-
-  heatKit: (id: string, heat: string) =>
-    queryOptions({
-      queryKey: ["heat-kit", id, heat],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/plan/heats/{heat}/kit", { params: { path: { id, heat } } })),
-      staleTime: 0,
-    }),
-
-  cards: (id: string) =>
-    queryOptions({
-      queryKey: ["cards", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/cards", { params: { path: { id } } })),
-      staleTime: 0,
-    }),
-
-  cardPapers: (id: string, heat: string) =>
-    queryOptions({
-      queryKey: ["card-papers", id, heat],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/cards/papers", { params: { path: { id }, query: { heat } } })),
-      staleTime: 0,
-    }),
-
-  /** Whose times can be asked for. */
-  timesNames: (id: string) =>
-    queryOptions({
-      queryKey: ["times-names", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/times/names", { params: { path: { id } } })),
-      staleTime: 60_000,
-    }),
-
-  times: (id: string, of: Asked<"/api/competitions/{id}/times">) =>
-    queryOptions({
-      queryKey: ["times", id, of],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/times", { params: { path: { id }, query: of } })),
       staleTime: 0,
     }),
 

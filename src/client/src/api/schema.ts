@@ -5790,6 +5790,106 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/entries/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Name, or number only. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    person: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShowPerson"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/people/{person}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes name, gym and contact off a person; what was judged stays under the number. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    person: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EntriesOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/entries/{entry}/history": {
         parameters: {
             query?: never;
@@ -8095,6 +8195,8 @@ export interface components {
             members: components["schemas"]["EqOfPerson"];
             /** @description Its name as a list calls it: the crew, else its members. */
             name?: null | string;
+            /** @description Its name as everybody may read it: its number, where one of its members wants that. */
+            publicName?: null | string;
             /** @description Its gym as a list calls it: each gym of its members once. */
             gym?: null | string;
             /** @description True where it is to be put into heats. */
@@ -10337,6 +10439,11 @@ export interface components {
             gym: string;
             /** @description `man` or `woman`; null where nobody has said. */
             duty: null | string;
+            /**
+             * @description True where the public reads the number in place of the name.
+             * @default false
+             */
+            byBib: boolean;
         };
         /** @description Everything that is kept about an account. */
         Personal: {
@@ -12144,6 +12251,11 @@ export interface components {
             body: string;
             /** @description What differs from the text that was sent. */
             edits: components["schemas"]["EqOfEdit"];
+        };
+        /** @description How the public reads somebody. */
+        ShowPerson: {
+            /** @description True for the number in place of the name. */
+            byBib: boolean;
         };
         /** @description Lets readers see a question before it is answered, or not. */
         ShowQuestion: {

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type Refused, type Schemas } from "../api/client";
+import { api, ask, asJson, type Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { when } from "../ui/days";
 import { Field } from "../ui/Field";
@@ -26,6 +26,7 @@ export function EntryLeaf({
   const [seat, setSeat] = useState<number | null>(null);
   const [name, setName] = useState("");
   const [gym, setGym] = useState("");
+  const [removing, setRemoving] = useState("");
   const title = `${entry.bib} ${entry.team || entry.members.map((m) => m.name).join(" / ")}`.trim();
   const run = async (work: () => Promise<unknown>) => {
     setFailed(null);
@@ -47,6 +48,25 @@ export function EntryLeaf({
         {entry.members.map((m, i) => (
           <li key={m.id} className="border-b border-rule py-1.5">
             <bdi className="font-semibold">{m.name}</bdi> <span className="text-soft">{[m.duty, m.gym].filter(Boolean).join(", ")}</span>
+            {mayChange && (
+              <label className="tick ml-4">
+                <input
+                  type="checkbox"
+                  checked={m.byBib}
+                  onChange={(e) =>
+                    void run(() =>
+                      ask(
+                        api.PUT("/api/competitions/{id}/entries/people/{person}", {
+                          params: { path: { id: cid, person: m.id } },
+                          body: { byBib: e.target.checked },
+                        }),
+                      ),
+                    )
+                  }
+                />{" "}
+                public by number only
+              </label>
+            )}
             {mayChange && seat !== i + 1 && (
               <button
                 className="act ml-4"
@@ -103,6 +123,39 @@ export function EntryLeaf({
             </button>
           )}
         </form>
+      )}
+      {mayChange && (
+        <p className="mt-3">
+          {entry.members.map((m) =>
+            removing === m.id ? (
+              <span key={m.id} className="mr-4">
+                Name, gym and contact go for good; what was judged stays under the number.{" "}
+                <button
+                  className="act"
+                  onClick={() =>
+                    void run(() =>
+                      ask(
+                        api.POST("/api/competitions/{id}/entries/people/{person}/forget", {
+                          params: { path: { id: cid, person: m.id } },
+                          ...asJson,
+                        }),
+                      ),
+                    ).then(() => setRemoving(""))
+                  }
+                >
+                  Remove the data of <bdi>{m.name}</bdi>
+                </button>{" "}
+                <button className="act !font-normal" onClick={() => setRemoving("")}>
+                  Keep
+                </button>
+              </span>
+            ) : (
+              <button key={m.id} className="act mr-4 !font-normal" onClick={() => setRemoving(m.id)}>
+                Remove what is kept of <bdi>{m.name}</bdi>
+              </button>
+            ),
+          )}
+        </p>
       )}
       {failed && Object.keys(failed.errors).length === 0 && (
         <div className="mt-3">

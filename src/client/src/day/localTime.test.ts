@@ -21,7 +21,7 @@ const entry = (id: string, division: string, ...members: [string, "man" | "woman
   bib: "1",
   seed: null,
   state: "In",
-  members: members.map(([name, duty], i) => ({ id: `${id}-${i}`, name, gym: "Kelp", duty })),
+  members: members.map(([name, duty], i) => ({ id: `${id}-${i}`, name, gym: "Kelp", duty, byBib: false })),
 });
 
 test("an entry is called by its team, else by who stands in it, and one that is gone is said to be", () => {

@@ -1,0 +1,81 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, ask, type Schemas } from "./client";
+import type { paths } from "./schema";
+
+type TimesOf = NonNullable<paths["/api/competitions/{id}/times"]["get"]["parameters"]["query"]>;
+
+/** What the pages of the days ask for: people, plan, cards, times. They change while they are looked at, so all are stale at once. */
+export const dayQueries = {
+  entries: (id: string) =>
+    queryOptions({
+      queryKey: ["entries", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  entryHistory: (id: string, entry: string) =>
+    queryOptions({
+      queryKey: ["entry-history", id, entry],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries/{entry}/history", { params: { path: { id, entry } } })),
+      staleTime: 0,
+    }),
+
+  /** A list as it would be read and taken; the same list may be read otherwise once entries have changed. */
+  entriesPreview: (id: string, body: Schemas["ReadEntries"]) =>
+    queryOptions({
+      queryKey: ["entries-preview", id, body],
+      queryFn: () => ask(api.POST("/api/competitions/{id}/entries/preview", { params: { path: { id } }, body })),
+      staleTime: 0,
+      gcTime: 0,
+    }),
+
+  officials: (id: string) =>
+    queryOptions({
+      queryKey: ["officials", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/officials", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  plan: (id: string) =>
+    queryOptions({
+      queryKey: ["plan", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/plan", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  heatKit: (id: string, heat: string) =>
+    queryOptions({
+      queryKey: ["heat-kit", id, heat],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/plan/heats/{heat}/kit", { params: { path: { id, heat } } })),
+      staleTime: 0,
+    }),
+
+  cards: (id: string) =>
+    queryOptions({
+      queryKey: ["cards", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/cards", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  cardPapers: (id: string, heat: string) =>
+    queryOptions({
+      queryKey: ["card-papers", id, heat],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/cards/papers", { params: { path: { id }, query: { heat } } })),
+      staleTime: 0,
+    }),
+
+  /** Whose times can be asked for. */
+  timesNames: (id: string) =>
+    queryOptions({
+      queryKey: ["times-names", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/times/names", { params: { path: { id } } })),
+      staleTime: 60_000,
+    }),
+
+  times: (id: string, of: TimesOf) =>
+    queryOptions({
+      queryKey: ["times", id, of],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/times", { params: { path: { id }, query: of } })),
+      staleTime: 0,
+    }),
+};
