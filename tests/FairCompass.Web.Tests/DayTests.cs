@@ -184,6 +184,18 @@ public class DayTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.All(history.AsArray(), h => Assert.Equal("Demo organiser", h!["by"]!.GetValue<string>()));
     }
 
+    /// <summary>Nothing but the address tells two of one name apart, also when one of them was there before.</summary>
+    [Fact]
+    public async Task Two_of_one_name_stay_two_where_only_the_address_differs()
+    {
+        var at = await NewCompetition();
+        const string Two = "Name\tDivision\tSex\tE-mail\nUna Eddy\tTideline\tF\tone@x.invalid\n";
+        await Take(at, Two, 1, 0, 0);
+        var (status, now) = await Take(at, Two + "Una Eddy\tEstuary\tF\ttwo@x.invalid\n", 1, 0, 0);
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(2, now!["entries"]!.AsArray().Select(e => e!["entry"]!["members"]![0]!["id"]!.GetValue<Guid>()).Distinct().Count());
+    }
+
     [Fact]
     public async Task A_person_in_two_divisions_is_one_and_a_withdrawal_needs_a_reason()
     {

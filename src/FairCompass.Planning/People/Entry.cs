@@ -44,8 +44,4 @@ public sealed record Entry(Guid Id, string Division, string Team, string Bib, in
 
     /// <summary>True where it is to be put into heats.</summary>
     public bool Starts => State != EntryState.Withdrawn;
-
-    /// <summary>Who is ranked and called together: the division, and where it has entries of men and of women apart, which.</summary>
-    /// <param name="apart">True where men and women of the division have their own tables.</param>
-    public string Group(bool apart) => apart && Members is [{ Duty: { } duty }, ..] ? $"{Division} {duty}" : Division;
 }

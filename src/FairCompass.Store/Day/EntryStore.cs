@@ -58,13 +58,26 @@ public sealed class EntryStore(NpgsqlDataSource source)
     public async Task<IReadOnlyDictionary<Guid, string>> Contacts(Guid competition, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var rows = await db.Many<(Guid Person, string Contact)>(
-            "select c.person_id, c.contact from person_contact c join person p on p.id = c.person_id where p.competition_id = @competition",
-            new { competition },
-            cancel
-        );
-        return rows.ToDictionary(r => r.Person, r => r.Contact);
+        return await Contacts(db, null, competition, cancel);
     }
+
+    private static async Task<Dictionary<Guid, string>> Contacts(
+        NpgsqlConnection db,
+        NpgsqlTransaction? tx,
+        Guid competition,
+        CancellationToken cancel
+    ) =>
+        (
+            await db.Many<(Guid Person, string Contact)>(
+                """
+                select c.person_id, c.contact from person_contact c join person p on p.id = c.person_id
+                where p.competition_id = @competition
+                """,
+                new { competition },
+                cancel,
+                tx
+            )
+        ).ToDictionary(r => r.Person, r => r.Contact);
 
     /// <summary>What became of an entry, oldest first.</summary>
     public async Task<IReadOnlyList<EntryChange>> History(Guid competition, Guid entry, CancellationToken cancel)
@@ -123,7 +136,14 @@ public sealed class EntryStore(NpgsqlDataSource source)
             throw new FullException($"A competition has {Most} entries at most.");
         }
 
-        var taking = new EntryTaking(db, tx, competition, [.. there.Select(s => s.Entry)], cancel);
+        var taking = new EntryTaking(
+            db,
+            tx,
+            competition,
+            [.. there.Select(s => s.Entry)],
+            await Contacts(db, tx, competition, cancel),
+            cancel
+        );
         taking.Number(read);
         // Two may exchange their numbers, so all that change are free before any is given.
         await db.Run(
@@ -206,7 +226,14 @@ public sealed class EntryStore(NpgsqlDataSource source)
             return false;
         }
 
-        await new EntryTaking(db, tx, competition, [.. there.Select(s => s.Entry)], cancel).Seat(found.Entry, seat, person, reason);
+        await new EntryTaking(
+            db,
+            tx,
+            competition,
+            [.. there.Select(s => s.Entry)],
+            await Contacts(db, tx, competition, cancel),
+            cancel
+        ).Seat(found.Entry, seat, person, reason);
         await tx.CommitAsync(cancel);
         return true;
     }

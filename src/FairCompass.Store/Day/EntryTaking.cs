@@ -13,13 +13,20 @@ internal sealed class EntryTaking
     private readonly Guid competition;
     private readonly CancellationToken cancel;
     private readonly List<Person> people;
-    private readonly Dictionary<Guid, string> contacts = [];
+    private readonly Dictionary<Guid, string> contacts;
     private int bib;
 
     /// <summary>Begins over what is there.</summary>
-    public EntryTaking(NpgsqlConnection db, NpgsqlTransaction tx, Guid competition, List<Entry> there, CancellationToken cancel)
+    public EntryTaking(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        List<Entry> there,
+        Dictionary<Guid, string> contacts,
+        CancellationToken cancel
+    )
     {
-        (this.db, this.tx, this.competition, this.cancel) = (db, tx, competition, cancel);
+        (this.db, this.tx, this.competition, this.contacts, this.cancel) = (db, tx, competition, contacts, cancel);
         people = [.. there.SelectMany(e => e.Members).DistinctBy(m => m.Id)];
         bib = Highest(there.Select(e => e.Bib), 100);
     }

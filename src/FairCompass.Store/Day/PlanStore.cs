@@ -28,21 +28,6 @@ public sealed class PlanStore(NpgsqlDataSource source)
         )?.Read();
     }
 
-    /// <summary>An earlier plan; null where it is not kept any more.</summary>
-    public async Task<Plan?> At(Guid competition, int revision, CancellationToken cancel)
-    {
-        await using var db = await source.OpenConnectionAsync(cancel);
-        return
-            await db.OneOrNone<string>(
-                "select doc::text from plan_revision where competition_id = @competition and revision = @revision",
-                new { competition, revision },
-                cancel
-            )
-                is { } doc
-            ? PlanJson.Read(doc)
-            : null;
-    }
-
     /// <summary>Saves a plan over a known revision, 0 for the first. A retry with the same save id finds its own save.</summary>
     public async Task<SaveResult<Plan>> Save(Guid competition, int baseRevision, Guid saveId, Plan plan, CancellationToken cancel)
     {

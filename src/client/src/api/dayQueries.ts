@@ -13,6 +13,13 @@ export const dayQueries = {
       staleTime: 0,
     }),
 
+  contacts: (id: string) =>
+    queryOptions({
+      queryKey: ["contacts", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries/contacts", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
   entryHistory: (id: string, entry: string) =>
     queryOptions({
       queryKey: ["entry-history", id, entry],

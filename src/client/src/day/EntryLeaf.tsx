@@ -7,6 +7,7 @@ import { Field } from "../ui/Field";
 import { Leaf } from "../ui/Leaf";
 import { Message } from "../ui/Message";
 import { stateWords } from "./EntriesPage";
+import { useRights } from "./useRights";
 
 /** One entry: who stands in it, what became of it, and what can become of it. */
 export function EntryLeaf({
@@ -20,6 +21,7 @@ export function EntryLeaf({
   mayChange: boolean;
   onClose: () => void;
 }) {
+  const contacts = useQuery({ ...queries.contacts(cid), enabled: useRights(cid)("SeeContacts") }).data;
   const history = useQuery(queries.entryHistory(cid, entry.id));
   const [failed, setFailed] = useState<Refused | null>(null);
   const [reason, setReason] = useState("");
@@ -47,7 +49,10 @@ export function EntryLeaf({
       <ol>
         {entry.members.map((m, i) => (
           <li key={m.id} className="border-b border-rule py-1.5">
-            <bdi className="font-semibold">{m.name}</bdi> <span className="text-soft">{[m.duty, m.gym].filter(Boolean).join(", ")}</span>
+            <bdi className="font-semibold">{m.name}</bdi>{" "}
+            <span className="text-soft">
+              {[m.duty, m.gym, contacts?.find((c) => c.person === m.id)?.contact].filter(Boolean).join(", ")}
+            </span>
             {mayChange && (
               <label className="tick ml-4">
                 <input
