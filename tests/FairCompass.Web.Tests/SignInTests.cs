@@ -165,8 +165,8 @@ public class SignInTests(ApiFixture api) : IClassFixture<ApiFixture>
         }
 
         var reader = await api.App.Services.GetRequiredService<AccountStore>().Find("Demo reader", CancellationToken.None);
-        _ = Work(reader) + Work(null);
-        Assert.Equal(Work(reader), Work(null));
+        // The least of several: what the runtime does beside it (compiling anew, a fresh piece of heap) is not the work.
+        Assert.Equal(Enumerable.Range(0, 8).Min(_ => Work(reader)), Enumerable.Range(0, 8).Min(_ => Work(null)));
     }
 
     [Fact]
