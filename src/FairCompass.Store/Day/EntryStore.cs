@@ -155,6 +155,20 @@ public sealed class EntryStore(NpgsqlDataSource source)
             cancel,
             tx
         );
+        await Write(db, tx, taking, changes, withdrawGone, cancel);
+        await tx.CommitAsync(cancel);
+        return changes;
+    }
+
+    private static async Task Write(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        EntryTaking taking,
+        Eq<ListChange> changes,
+        bool withdrawGone,
+        CancellationToken cancel
+    )
+    {
         foreach (var change in changes)
         {
             await (
@@ -174,9 +188,6 @@ public sealed class EntryStore(NpgsqlDataSource source)
                 }
             );
         }
-
-        await tx.CommitAsync(cancel);
-        return changes;
     }
 
     /// <summary>Says whether an entry is there; false where there is no such entry, or somebody has changed it since.</summary>
