@@ -43,7 +43,7 @@ public sealed record Break(LocalTime From, LocalTime Until);
 /// <param name="Clock">Groups with one number hear the same calls and can run in one heat.</param>
 public sealed record RunGroup(string Division, string? Duty, int Seconds, int Judges, int? Lanes, int Clock)
 {
-    /// <summary>How it is called: <c>Tideline, women</c>.</summary>
+    /// <summary>How it is called: <c>Tideline women</c>.</summary>
     public string Name => Duty is null ? Division : $"{Division} {(Duty == "man" ? "men" : "women")}";
 
     /// <summary>True for the entries of the group.</summary>
@@ -64,11 +64,7 @@ public sealed record PlannedWorkout(Guid Id, string Title, Eq<RunGroup> Groups, 
     public RunGroup? GroupOf(Entry entry) => Groups.FirstOrDefault(g => g.Has(entry));
 
     /// <summary>Plates of one lane between two groups.</summary>
-    public int PlatesBetween(RunGroup from, RunGroup to)
-    {
-        var (a, b) = (IndexOf(from), IndexOf(to));
-        return a < Plates.Count && b < Plates[a].Count ? Plates[a][b] : 0;
-    }
+    public int PlatesBetween(RunGroup from, RunGroup to) => Plates[IndexOf(from)][IndexOf(to)];
 
     private int IndexOf(RunGroup group)
     {

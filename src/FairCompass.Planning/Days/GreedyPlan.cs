@@ -14,10 +14,9 @@ public static class GreedyPlan
     /// <param name="plan">The sessions, the rules, and heats that stay.</param>
     /// <param name="field">Everybody.</param>
     /// <param name="id">Gives the id of a new heat.</param>
-    /// <param name="from">Nothing that is planned starts before this, local time; null for a day that has not begun.</param>
-    public static Plan Make(Plan plan, Field field, Func<Guid> id, LocalDateTime? from = null)
+    public static Plan Make(Plan plan, Field field, Func<Guid> id)
     {
-        var work = new Working(plan, field, from);
+        var work = new Working(plan, field);
         foreach (var session in plan.Sessions.OrderBy(s => s.Starts).ThenBy(s => s.Floor, StringComparer.Ordinal))
         {
             if (field.Workout(session.Workout) is { } workout)
@@ -48,15 +47,14 @@ public static class GreedyPlan
     {
         private readonly Plan plan;
         private readonly Field field;
-        private readonly LocalDateTime? from;
         private readonly Dictionary<Guid, List<int>> lanes = [];
 
-        // When each person is free to start again, which includes their rest.
+        // When each person runs, by the clock.
         private readonly Dictionary<Guid, List<(LocalDateTime Starts, LocalDateTime Ends)>> runs = [];
 
-        public Working(Plan plan, Field field, LocalDateTime? from)
+        public Working(Plan plan, Field field)
         {
-            (this.plan, this.field, this.from) = (plan, field, from);
+            (this.plan, this.field) = (plan, field);
             foreach (var heat in plan.Heats.Where(h => h.Stays).OrderBy(h => h.Starts))
             {
                 Keep(
@@ -119,7 +117,7 @@ public static class GreedyPlan
         {
             var groups = entries.Select(e => workout.GroupOf(e)!).Distinct().ToList();
             var seconds = groups.Max(g => g.Seconds);
-            var at = from is { } now && now > session.Starts ? now : session.Starts;
+            var at = session.Starts;
             var people = entries.SelectMany(e => e.Members.Select(m => m.Id)).ToList();
             var waits = false;
             while (true)

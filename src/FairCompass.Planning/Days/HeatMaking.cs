@@ -20,33 +20,18 @@ internal static class HeatMaking
             .Where(g => g.Entries.Count > 0)
             .ToList();
         var heats = new List<List<Entry>>();
-        List<Entry> carried = [];
         for (var i = 0; i < groups.Count; i++)
         {
             var (group, entries) = groups[i];
-            var lanes = Lanes(session, group);
-            if (carried.Count > 0)
+            if (i + 1 < groups.Count && session.Mixes && Leftover(session, groups[i], groups[i + 1]) is var (over, next))
             {
-                // What was left over of the group before runs with the first of this one.
-                var with = entries.Count % lanes;
-                heats.Add([.. carried, .. entries[..with]]);
-                entries = entries[with..];
-                carried = [];
-            }
-
-            if (
-                i + 1 < groups.Count
-                && session.Mixes
-                && Leftover(session, groups[i], groups[i + 1]) is > 0 and var over
-                && over <= entries.Count
-            )
-            {
-                // The heat of two groups stands between them: the weakest of each group run first, so the rest of this one goes before.
-                carried = entries[..over];
+                // The weakest of both run together and first, so that the best of each group still run last of theirs.
+                heats.Add([.. entries[..over], .. groups[i + 1].Entries[..next]]);
                 entries = entries[over..];
+                groups[i + 1] = (groups[i + 1].Group, groups[i + 1].Entries[next..]);
             }
 
-            heats.AddRange(Balanced(entries, lanes));
+            heats.AddRange(Balanced(entries, Lanes(session, group)));
         }
 
         return heats;
@@ -63,18 +48,18 @@ internal static class HeatMaking
     /// <summary>How many lanes a heat of a group has: those of the session, or as many as the shared kit serves.</summary>
     public static int Lanes(Session session, RunGroup group) => Math.Max(1, Math.Min(session.Lanes, group.Lanes ?? session.Lanes));
 
-    private static int Leftover(Session session, (RunGroup Group, List<Entry> Entries) a, (RunGroup Group, List<Entry> Entries) b)
+    /// <summary>How many of two groups are left over and fit into one heat; null where they do not, or may not run together.</summary>
+    private static (int Over, int Next)? Leftover(
+        Session session,
+        (RunGroup Group, List<Entry> Entries) a,
+        (RunGroup Group, List<Entry> Entries) b
+    )
     {
-        var lanes = Math.Min(Lanes(session, a.Group), Lanes(session, b.Group));
+        var lanes = Lanes(session, a.Group);
         var (over, next) = (a.Entries.Count % lanes, b.Entries.Count % lanes);
-        return
-            a.Group.Clock == b.Group.Clock
-            && Lanes(session, a.Group) == Lanes(session, b.Group)
-            && over > 0
-            && next > 0
-            && over + next <= lanes
-            ? over
-            : 0;
+        return a.Group.Clock == b.Group.Clock && Lanes(session, b.Group) == lanes && over > 0 && next > 0 && over + next <= lanes
+            ? (over, next)
+            : null;
     }
 
     /// <summary>As few heats as there can be, all but equally full; the fuller ones come last, where the strongest run.</summary>
@@ -101,6 +86,6 @@ internal static class HeatMaking
                         _ => e.Seed ?? int.MaxValue,
                     }
                 )
-                .ThenBy(e => Draw.Of(draw, e.Id)),
+                .ThenBy(e => Draw.Of(draw, e.Division + "\n" + e.Bib)),
         ];
 }

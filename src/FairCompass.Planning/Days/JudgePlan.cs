@@ -130,7 +130,7 @@ public static class JudgePlan
                 .ThenBy(j => judged[j.Id].Count)
                 .ThenBy(j => lanes.GetValueOrDefault((j.Id, lane.Lane)))
                 .ThenBy(j => divisions.GetValueOrDefault((j.Id, division)))
-                .ThenBy(j => Draw.Of(plan.Draw, j.Id))
+                .ThenBy(j => Draw.Of(plan.Draw, j.Name + "\n" + j.Gym))
                 .First()
                 .Id;
         }

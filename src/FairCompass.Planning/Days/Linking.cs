@@ -9,9 +9,6 @@ namespace FairCompass.Planning.Days;
 /// judges.</param>
 public sealed record Linking(int Judges, int Pairs, int Linked, int Apart)
 {
-    /// <summary>Pairs linked at once, in a hundred; 100 where there is no pair.</summary>
-    public int InHundred => Pairs == 0 ? 100 : Linked * 100 / Pairs;
-
     /// <summary>The links of a plan.</summary>
     /// <param name="plan">The plan.</param>
     public static Linking Of(Plan plan)

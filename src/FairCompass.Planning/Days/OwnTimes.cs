@@ -39,12 +39,14 @@ public static class OwnTimes
     /// <param name="plan">The plan.</param>
     /// <param name="field">Everybody.</param>
     /// <param name="gym">The gym, compared as names are.</param>
-    public static Eq<OwnTime> OfGym(Plan plan, Field field, string gym)
-    {
-        var key = Core.Publishing.NameList.Key(gym);
-        bool Theirs(Guid id) => field.Entry(id)?.Members.Any(m => Core.Publishing.NameList.Key(m.Gym) == key) == true;
-        return Of(plan, field, l => Theirs(l.Entry), l => field.Entry(l.Entry)?.PublicName ?? "");
-    }
+    public static Eq<OwnTime> OfGym(Plan plan, Field field, string gym) =>
+        Of(plan, field, l => field.Entry(l.Entry) is { } entry && IsOf(entry, gym), l => field.Entry(l.Entry)?.PublicName ?? "");
+
+    /// <summary>True where somebody of an entry trains in a gym.</summary>
+    /// <param name="entry">The entry.</param>
+    /// <param name="gym">The gym, compared as names are.</param>
+    public static bool IsOf(People.Entry entry, string gym) =>
+        entry.Members.Any(m => Core.Publishing.NameList.Key(m.Gym) == Core.Publishing.NameList.Key(gym));
 
     /// <summary>The times of a judge.</summary>
     /// <param name="plan">The plan.</param>

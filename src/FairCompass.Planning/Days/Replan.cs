@@ -158,7 +158,8 @@ public static class Replan
             done.Add(now);
             foreach (var person in People(now, field))
             {
-                runs[person] = now.Ends.PlusMinutes(plan.Rules.RestMinutes);
+                var rested = now.Ends.PlusMinutes(plan.Rules.RestMinutes);
+                runs[person] = runs.TryGetValue(person, out var already) ? Later(already, rested) : rested;
             }
         }
 

@@ -52,12 +52,14 @@ public static class PlanEndpoints
 
         var (stored, field) = (await plans.Find(id, cancel), await fields.Of(id, cancel));
         var before = stored?.Value ?? Plan.Empty;
-        var sessions = set.Sessions.Select(s => s.Id).ToHashSet();
-        var now = new Plan(set.Zone, set.Rules, set.Draw, set.Sessions, [.. before.Heats.Where(h => sessions.Contains(h.Session))]);
+        // Heats belong to a session and its workout: with another workout they are other heats.
+        var sessions = set.Sessions.Select(s => (s.Id, s.Workout)).ToHashSet();
+        bool Remains(Heat heat) => sessions.Contains((heat.Session, before.SessionOf(heat).Workout));
+        var now = new Plan(set.Zone, set.Rules, set.Draw, set.Sessions, [.. before.Heats.Where(Remains)]);
         var errors = PlanRulesCheck.Of(now, competition, field.Workouts.Select(w => w.Id).ToHashSet()).ToList();
-        if (before.Heats.Any(h => h.State != HeatState.Planned && !sessions.Contains(h.Session)))
+        if (before.Heats.Any(h => h.State != HeatState.Planned && !Remains(h)))
         {
-            errors.Add(new("sessions", "A session with heats that were called or run cannot go."));
+            errors.Add(new("sessions", "A session with heats that were called or run cannot go, and keeps its workout."));
         }
 
         return errors.Count > 0
@@ -110,7 +112,7 @@ public static class PlanEndpoints
             return new FieldsRefused(done.Refused!);
         }
 
-        About.Say(http, edit.Edit.GetType().Name);
+        About.Say(http, string.Join(" ", Replan.Between(stored.Value, now, field).Words.Take(2)));
         return (await Save(id, edit.BaseRevision, edit.SaveId, stored.Value, now, field, plans, cancel)).AsEdit();
     }
 

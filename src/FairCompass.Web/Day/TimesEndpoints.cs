@@ -148,9 +148,6 @@ public static class TimesEndpoints
     private static TimesOf? Of(Plan plan, Field field, Guid? entry, Guid? judge, string? gym) =>
         entry is { } e && field.Entry(e) is { } found ? new(found.PublicName, plan.Zone, OwnTimes.OfEntry(plan, field, e))
         : judge is { } j && field.Judge(j) is { } who ? new(who.Name, plan.Zone, OwnTimes.OfJudge(plan, field, j))
-        : gym is { Length: > 0 }
-        && OwnTimes.OfGym(plan, field, gym) is var times
-        && field.Entries.Any(x => x.Gym.Contains(gym, StringComparison.OrdinalIgnoreCase))
-            ? new(gym, plan.Zone, times)
+        : gym is { Length: > 0 } && field.Entries.Any(x => OwnTimes.IsOf(x, gym)) ? new(gym, plan.Zone, OwnTimes.OfGym(plan, field, gym))
         : null;
 }

@@ -7,8 +7,14 @@ import type { Plan, Session, usePlan } from "./usePlan";
 const orders: readonly [Schemas["HeatOrder"], string][] = [
   ["Seeded", "by seed, the best last"],
   ["Drawn", "drawn"],
-  ["Standing", "by standing so far, the best last"],
+  ["Standing", "by standing so far, the best last (by seed until there are results)"],
 ];
+
+type Settings = Pick<Plan, "zone" | "rules" | "draw" | "sessions">;
+/** What an edit began from. */
+type Over = { revision: number; settings: string };
+
+const settingsOf = ({ zone, rules, draw, sessions }: Settings): Settings => ({ zone, rules, draw, sessions });
 
 /** What the plan keeps to, and the workouts on their days. */
 export function PlanSettings({
@@ -23,10 +29,17 @@ export function PlanSettings({
   day: string;
 }) {
   const empty = shown.plan.sessions.length === 0;
-  const [now, setNow] = useState<{ revision: number; plan: Plan } | null>(null);
-  // What is being typed is kept; what was saved elsewhere meanwhile is said by the save.
+  const [now, setNow] = useState<{ over: Over; plan: Settings } | null>(null);
   const edited = now?.plan ?? shown.plan;
-  const change = (p: Partial<Plan>) => setNow({ revision: shown.revision, plan: { ...edited, ...p } });
+  const here: Over = { revision: shown.revision, settings: JSON.stringify(settingsOf(shown.plan)) };
+  const change = (p: Partial<Settings>) => setNow({ over: now?.over ?? here, plan: { ...settingsOf(edited), ...p } });
+  // Heats may have moved meanwhile, which is no matter. Settings that somebody else has saved are: that is said first, and what is saved
+  // once more is meant over what is there now.
+  const save = async () => {
+    if (!now) return;
+    const told = plan.failed?.status === 409;
+    if (await plan.set(now.plan, told || now.over.settings === here.settings ? here.revision : now.over.revision)) setNow(null);
+  };
   const session = (i: number, s: Partial<Session>) => change({ sessions: edited.sessions.map((x, j) => (j === i ? { ...x, ...s } : x)) });
   const add = () => {
     const last = edited.sessions.at(-1);
@@ -58,7 +71,7 @@ export function PlanSettings({
         className="mt-2"
         onSubmit={(e) => {
           e.preventDefault();
-          void plan.set(edited).then((done) => done && setNow(null));
+          void save();
         }}
       >
         <div className="flex flex-wrap gap-x-5 gap-y-2">

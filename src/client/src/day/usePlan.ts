@@ -51,9 +51,8 @@ export function usePlan(cid: string) {
       run("Changing the plan", (baseRevision, saveId) =>
         ask(api.POST("/api/competitions/{id}/plan/edit", { params, body: { baseRevision, saveId, edit } })),
       ),
-    set: (now: Pick<Plan, "zone" | "rules" | "draw" | "sessions">) =>
-      run("Saving", (baseRevision, saveId) =>
-        ask(api.PUT("/api/competitions/{id}/plan", { params, body: { baseRevision, saveId, ...now } })),
-      ),
+    /** Unlike a step by hand, this is a whole: it goes over the revision that was edited, or is refused. */
+    set: (now: Pick<Plan, "zone" | "rules" | "draw" | "sessions">, baseRevision: number) =>
+      run("Saving", (_, saveId) => ask(api.PUT("/api/competitions/{id}/plan", { params, body: { baseRevision, saveId, ...now } }))),
   };
 }
