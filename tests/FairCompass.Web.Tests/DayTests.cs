@@ -291,6 +291,12 @@ public partial class DayTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(["Called", "Planned", "Run"], Heats(plan).Select(h => h!["state"]!.GetValue<string>()).Distinct().Order());
         var cards = await api.Get($"/api/competitions/{api.Competition}/cards");
         Assert.Equal(["Missing", "Out"], cards["chase"]!.AsArray().Select(c => c!["card"]!["state"]!.GetValue<string>()).Order());
-        Assert.Equal(144, (await api.Get($"/api/competitions/{api.Competition}/entries"))["entries"]!.AsArray().Count);
+        var people = (await api.Get($"/api/competitions/{api.Competition}/entries"))["entries"]!
+            .AsArray()
+            .SelectMany(e => e!["entry"]!["members"]!.AsArray())
+            .Select(m => (m!["id"]!.GetValue<Guid>(), m["name"]!.GetValue<string>()))
+            .ToList();
+        Assert.Equal(200, people.Select(p => p.Item1).Distinct().Count());
+        Assert.Equal(200, people.Select(p => p.Item2).Distinct().Count());
     }
 }

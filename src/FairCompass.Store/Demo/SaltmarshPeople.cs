@@ -160,7 +160,8 @@ public sealed class SaltmarshPeople(EntryStore entries, OfficialStore officials)
         "Zulu",
     ];
 
-    private int drawn;
+    private int men;
+    private int women;
 
     /// <summary>Enters everybody.</summary>
     /// <param name="competition">The demo.</param>
@@ -202,17 +203,13 @@ public sealed class SaltmarshPeople(EntryStore entries, OfficialStore officials)
         }
     }
 
-    /// <summary>The next of some two thousand names, each once.</summary>
+    /// <summary>The next of a thousand names of men or of women, each once: the numbers of first and family names have no common
+    /// factor.</summary>
     private ReadPerson Somebody(string duty)
     {
-        var n = drawn++;
         var first = duty == "man" ? Men : Women;
-        return new(
-            $"{first[n % first.Length]} {Families[((n * 7) + (n / first.Length)) % Families.Length]}",
-            Gyms[((n * 5) + (n / 6)) % Gyms.Length],
-            duty,
-            ""
-        );
+        var n = duty == "man" ? men++ : women++;
+        return new($"{first[n % first.Length]} {Families[n * 7 % Families.Length]}", Gyms[((n * 5) + (n / 6)) % Gyms.Length], duty, "");
     }
 
     private static Official Helper(int n, OfficialKind kind)

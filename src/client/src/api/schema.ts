@@ -9715,11 +9715,6 @@ export interface components {
              *                 judges.
              */
             apart: number;
-            /**
-             * Format: int32
-             * @description Pairs linked at once, in a hundred; 100 where there is no pair.
-             */
-            inHundred?: number;
         };
         /** @description What taking a list would do to one entry. */
         ListChange: {
@@ -11825,7 +11820,7 @@ export interface components {
              * @description Groups with one number hear the same calls and can run in one heat.
              */
             clock: number;
-            /** @description How it is called: `Tideline, women`. */
+            /** @description How it is called: `Tideline women`. */
             name?: null | string;
         };
         /** @description Facts from one card. */
