@@ -131,100 +131,102 @@ export function HeatLeaf({
           ))}
         </ul>
       )}
-      <table className="ruled mt-3">
-        <thead>
-          <tr>
-            <th scope="col">Lane</th>
-            <th scope="col">Who</th>
-            <th scope="col">Judge</th>
-            {open && <th scope="col">Change</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {heat.lanes.map((l) => {
-            const name = entryName(who.entry(l.entry));
-            return (
-              <tr key={l.lane}>
-                <th scope="row" className="mono">
-                  {l.lane}
-                </th>
-                <td>
-                  <span className="mono text-soft">{who.entry(l.entry)?.bib}</span> <bdi className="font-semibold">{name}</bdi>
-                  <span className="block text-soft">
-                    <bdi>{[...new Set(who.entry(l.entry)?.members.map((m) => m.gym))].join(", ")}</bdi>
-                  </span>
-                </td>
-                <td>
-                  {l.judges.map((j, post) =>
-                    mayChange && heat.state !== "Run" ? (
-                      <select
-                        key={post}
-                        className="mb-1 block w-44"
-                        aria-label={`Judge of lane ${l.lane}${l.judges.length > 1 ? `, post ${post + 1}` : ""}`}
-                        value={j ?? ""}
-                        onChange={(e) =>
-                          void plan.edit({ kind: "setJudge", heat: heat.id, lane: l.lane, post: post + 1, judge: e.target.value || null })
-                        }
-                      >
-                        <option value="">nobody</option>
-                        {judges.map((o) => (
-                          <option key={o.id} value={o.id}>
-                            {o.name}
-                            {o.gym ? `, ${o.gym}` : ""}
-                          </option>
-                        ))}
-                      </select>
-                    ) : (
-                      <bdi key={post} className="block">
-                        {who.judge(j) || "nobody"}
-                      </bdi>
-                    ),
-                  )}
-                </td>
-                {open && (
-                  <td className="whitespace-nowrap">
-                    <select
-                      className="w-36"
-                      aria-label={`Swap ${name} with`}
-                      value=""
-                      onChange={(e) => {
-                        const to = others[Number(e.target.value)];
-                        if (to) void plan.edit({ kind: "swap", heat: heat.id, lane: l.lane, with: to.heat.id, withLane: to.lane });
-                      }}
-                    >
-                      <option value="">swap with …</option>
-                      {others.map(
-                        (o, i) =>
-                          o.entry !== l.entry && (
-                            <option key={i} value={i}>
-                              heat {o.heat.number}, lane {o.lane}: {entryName(who.entry(o.entry))}
-                            </option>
-                          ),
-                      )}
-                    </select>{" "}
-                    <label className="tick ml-3">
-                      <input
-                        type="checkbox"
-                        aria-label={`${name} is fixed in lane ${l.lane}`}
-                        checked={l.fixed}
-                        onChange={(e) => void plan.edit({ kind: "fixLane", heat: heat.id, lane: l.lane, on: e.target.checked })}
-                      />{" "}
-                      fixed
-                    </label>
-                    <button
-                      className="act ml-3 !font-normal"
-                      aria-label={`Take ${name} out`}
-                      onClick={() => void plan.edit({ kind: "takeOut", heat: heat.id, lane: l.lane })}
-                    >
-                      out
-                    </button>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Who stands in this heat">
+        <table className={`ruled mt-3 ${open ? "min-w-[40rem]" : ""}`}>
+          <thead>
+            <tr>
+              <th scope="col">Lane</th>
+              <th scope="col">Who</th>
+              <th scope="col">Judge</th>
+              {open && <th scope="col">Change</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {heat.lanes.map((l) => {
+              const name = entryName(who.entry(l.entry));
+              return (
+                <tr key={l.lane}>
+                  <th scope="row" className="mono">
+                    {l.lane}
+                  </th>
+                  <td>
+                    <span className="mono text-soft">{who.entry(l.entry)?.bib}</span> <bdi className="font-semibold">{name}</bdi>
+                    <span className="block text-soft">
+                      <bdi>{[...new Set(who.entry(l.entry)?.members.map((m) => m.gym))].join(", ")}</bdi>
+                    </span>
                   </td>
-                )}
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+                  <td>
+                    {l.judges.map((j, post) =>
+                      mayChange && heat.state !== "Run" ? (
+                        <select
+                          key={post}
+                          className="mb-1 block w-44"
+                          aria-label={`Judge of lane ${l.lane}${l.judges.length > 1 ? `, post ${post + 1}` : ""}`}
+                          value={j ?? ""}
+                          onChange={(e) =>
+                            void plan.edit({ kind: "setJudge", heat: heat.id, lane: l.lane, post: post + 1, judge: e.target.value || null })
+                          }
+                        >
+                          <option value="">nobody</option>
+                          {judges.map((o) => (
+                            <option key={o.id} value={o.id}>
+                              {o.name}
+                              {o.gym ? `, ${o.gym}` : ""}
+                            </option>
+                          ))}
+                        </select>
+                      ) : (
+                        <bdi key={post} className="block">
+                          {who.judge(j) || "nobody"}
+                        </bdi>
+                      ),
+                    )}
+                  </td>
+                  {open && (
+                    <td className="whitespace-nowrap">
+                      <select
+                        className="w-36"
+                        aria-label={`Swap ${name} with`}
+                        value=""
+                        onChange={(e) => {
+                          const to = others[Number(e.target.value)];
+                          if (to) void plan.edit({ kind: "swap", heat: heat.id, lane: l.lane, with: to.heat.id, withLane: to.lane });
+                        }}
+                      >
+                        <option value="">swap with …</option>
+                        {others.map(
+                          (o, i) =>
+                            o.entry !== l.entry && (
+                              <option key={i} value={i}>
+                                heat {o.heat.number}, lane {o.lane}: {entryName(who.entry(o.entry))}
+                              </option>
+                            ),
+                        )}
+                      </select>{" "}
+                      <label className="tick ml-3">
+                        <input
+                          type="checkbox"
+                          aria-label={`${name} is fixed in lane ${l.lane}`}
+                          checked={l.fixed}
+                          onChange={(e) => void plan.edit({ kind: "fixLane", heat: heat.id, lane: l.lane, on: e.target.checked })}
+                        />{" "}
+                        fixed
+                      </label>
+                      <button
+                        className="act ml-3 !font-normal"
+                        aria-label={`Take ${name} out`}
+                        onClick={() => void plan.edit({ kind: "takeOut", heat: heat.id, lane: l.lane })}
+                      >
+                        out
+                      </button>
+                    </td>
+                  )}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
       {open && free.length > 0 && nobody.length > 0 && (
         <label className="mt-3 block">
           <span className="font-semibold">Into lane {free[0]} </span>

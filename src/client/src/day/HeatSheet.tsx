@@ -63,11 +63,17 @@ export function HeatSheet({
           <thead>
             <tr>
               <th scope="col">Lane</th>
-              <th scope="col">Number</th>
+              <th scope="col" className="max-md:hidden print:table-cell">
+                Number
+              </th>
               <th scope="col">Who</th>
-              <th scope="col">Division</th>
+              <th scope="col" className="max-md:hidden print:table-cell">
+                Division
+              </th>
               <th scope="col">Judge</th>
-              <th scope="col">Card</th>
+              <th scope="col" className="max-md:hidden print:table-cell">
+                Card
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -79,8 +85,9 @@ export function HeatSheet({
                   <th scope="row" className="mono text-lg">
                     {l.lane}
                   </th>
-                  <td className="mono">{e?.bib}</td>
+                  <td className="mono max-md:hidden print:table-cell">{e?.bib}</td>
                   <td>
+                    <span className="mono text-soft md:hidden print:hidden">{e?.bib} </span>
                     <bdi className="font-semibold">{entryName(e)}</bdi>
                     {e && e.members.length > 1 && (
                       <span className="block">
@@ -91,7 +98,7 @@ export function HeatSheet({
                       <bdi>{[...new Set(e?.members.map((m) => m.gym))].join(", ")}</bdi>
                     </span>
                   </td>
-                  <td>
+                  <td className="max-md:hidden print:table-cell">
                     <bdi>{groupsOf([e]).join("")}</bdi>
                   </td>
                   <td>
@@ -101,7 +108,7 @@ export function HeatSheet({
                       </bdi>
                     ))}
                   </td>
-                  <td>
+                  <td className="max-md:hidden print:table-cell">
                     {card ? <span className="mono whitespace-nowrap">{card.printed}</span> : <span className="text-soft">none yet</span>}
                   </td>
                 </tr>

@@ -188,7 +188,7 @@ function SessionRow({
         <Whole label="Lanes" value={s.lanes} error={at("lanes")} onChange={(lanes) => onChange({ lanes })} />
         <label>
           <span className="block font-semibold">Heats</span>
-          <select value={s.order} onChange={(e) => onChange({ order: e.target.value as Schemas["HeatOrder"] })}>
+          <select className="w-64" value={s.order} onChange={(e) => onChange({ order: e.target.value as Schemas["HeatOrder"] })}>
             {orders.map(([o, words]) => (
               <option key={o} value={o}>
                 {words}

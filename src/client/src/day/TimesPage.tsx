@@ -35,7 +35,7 @@ function Own({ cid, of }: { cid: string; of: { entry?: string; judge?: string; g
       </h1>
       <p className="text-soft">
         Times of the hall, {zone}. They can change during the day.{" "}
-        <Link className="act" to={`/times/${cid}`}>
+        <Link className="act off-paper" to={`/times/${cid}`}>
           Somebody else
         </Link>
       </p>
@@ -72,7 +72,7 @@ function Own({ cid, of }: { cid: string; of: { entry?: string; judge?: string; g
         </section>
       ))}
       {times.length > 0 && (
-        <div className="mt-5 flex flex-wrap items-center gap-4">
+        <div className="off-paper mt-5 flex flex-wrap items-center gap-4">
           <a className="press inline-block" href={`/api/competitions/${cid}/times/calendar.ics?${query}`}>
             Take into a calendar
           </a>
