@@ -52,6 +52,10 @@ free_port() { # first free port from $1
   echo "$port"
 }
 
+pg_listen() { # pg_listen FOLDER PORT
+  as_pg "$PG/pg_ctl" -D "$1/pg" -l "$1/pg/server.log" -w -t 60 -o "-c unix_socket_directories='' -c listen_addresses=127.0.0.1 -p $2" start >/dev/null 2>&1
+}
+
 # pg_start FOLDER: makes the cluster if needed and starts it; sets PGPORT_OWN and PGPASSWORD.
 pg_start() {
   local data=$1 fresh=0
@@ -68,14 +72,20 @@ pg_start() {
       --locale=C.UTF-8 -E UTF8 >"$data/initdb.log" 2>&1 || { tail -n 5 "$data/initdb.log" >&2; die "the database could not be made."; }
   fi
   PGPASSWORD=$(cat "$data/password"); export PGPASSWORD
-  PGPORT_OWN=$(cat "$data/port" 2>/dev/null || echo 54329)
+  # Below the range from which the system gives ports to connections that go out: there somebody may hold a port on which nobody listens.
+  PGPORT_OWN=$(cat "$data/port" 2>/dev/null || echo 25432)
   if as_pg "$PG/pg_ctl" -D "$data/pg" status >/dev/null 2>&1 && "$PG/pg_isready" -q -h 127.0.0.1 -p "$PGPORT_OWN"; then
     PG_OURS=0
   else
+    local tries=0
     PGPORT_OWN=$(free_port "$PGPORT_OWN")
+    until pg_listen "$data" "$PGPORT_OWN"; do
+      # A port can be lost between looking and listening; anything else would fail again.
+      as_pg tail -n 5 "$data/pg/server.log" | grep -q "could not create any TCP/IP sockets" && [ $((tries += 1)) -lt 20 ] \
+        || { as_pg tail -n 5 "$data/pg/server.log" >&2; die "PostgreSQL did not start."; }
+      PGPORT_OWN=$(free_port $((PGPORT_OWN + 1)))
+    done
     echo "$PGPORT_OWN" > "$data/port"
-    as_pg "$PG/pg_ctl" -D "$data/pg" -l "$data/pg/server.log" -w -t 60 -o "-c unix_socket_directories='' -c listen_addresses=127.0.0.1 -p $PGPORT_OWN" start >/dev/null 2>&1 \
-      || { as_pg tail -n 5 "$data/pg/server.log" >&2; die "PostgreSQL did not start."; }
     PG_OURS=1
   fi
   if [ "$fresh" = 1 ]; then "$PG/createdb" -h 127.0.0.1 -p "$PGPORT_OWN" -U faircompass faircompass || die "the database could not be created."; fi
