@@ -54,6 +54,9 @@ public enum Right
     /// <summary>To say where a card is.</summary>
     TrackCards,
 
+    /// <summary>To type in what stands on cards, and to correct it.</summary>
+    EnterScores,
+
     /// <summary>To invite people, change what they are, and see what was done.</summary>
     Manage,
 }

@@ -14,7 +14,7 @@ public static class RoleRights
         [Role.HeadJudge] = Enum.GetValues<Right>().Where(r => OfCompetition(r) && r != Right.Manage).ToHashSet(),
         [Role.CoAuthor] = Author.ToHashSet(),
         [Role.Measurer] = new HashSet<Right>([.. Desk, Right.Measure]),
-        [Role.ScoreDesk] = new HashSet<Right>([.. Desk, Right.TrackCards]),
+        [Role.ScoreDesk] = new HashSet<Right>([.. Desk, Right.TrackCards, Right.EnterScores]),
         [Role.Judge] = OnTheDay.ToHashSet(),
         [Role.Caller] = OnTheDay.ToHashSet(),
         [Role.Crew] = OnTheDay.ToHashSet(),

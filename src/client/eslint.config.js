@@ -22,6 +22,7 @@ const floors = [
   "writing",
   "reading",
   "day",
+  "desk",
   "access",
   "frame",
 ];

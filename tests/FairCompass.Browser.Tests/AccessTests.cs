@@ -38,6 +38,10 @@ public sealed class AccessTests : IDisposable
             ($"/c/{competition}/briefs/{workout}/judge?language=Spanish&figures=true", "Documento del juez"),
             ($"/c/{competition}/pack?papers=caller", "23 papers"),
             ($"{links[7].Replace("/w/", "/briefs/", StringComparison.Ordinal)}/measurement", "The line lies at"),
+            ($"/c/{competition}/judges", "Floor crew"),
+            ($"/c/{competition}/days", "Seek a better plan"),
+            ($"/c/{competition}/times?by=Floor", "Floor from"),
+            ($"/c/{competition}/results", "not entered"),
             ($"/c/{competition}/standards/write", "Say what it is called"),
             ($"/c/{competition}/standards/write?from=deadlift&name=long%20deadlift", "✓ keeps"),
         ];

@@ -67,6 +67,11 @@ public sealed class DayTests : IDisposable
         page.Open($"/c/{competition}/days");
         page.Shows("Twin Tides");
         Assert.Equal("", page.Axe());
+        // A better plan is sought beside all that follows.
+        page.Click("Seek a better plan");
+        page.Shows("Seeking a better plan");
+        page.Click("That will do");
+        page.Shows("No better plan was found");
         var before = Starts("heat 7, Ferry Bell");
         // Heat 6 of Ferry Bell is twelve minutes late; who stands in it keeps the lane.
         page.With("button[aria-label$=' heat 6, Ferry Bell']", e => e.Click());

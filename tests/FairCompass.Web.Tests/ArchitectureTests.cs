@@ -24,7 +24,11 @@ public class ArchitectureTests
         Assert.Empty(Ours(typeof(Understanding).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Role).Assembly));
         Assert.Equal(["FairCompass.Core"], Ours(typeof(FairCompass.Planning.Days.Plan).Assembly));
-        Assert.Equal(["FairCompass.Access", "FairCompass.Core", "FairCompass.Planning"], Ours(typeof(Database).Assembly));
+        Assert.Equal(["FairCompass.Core", "FairCompass.Planning"], Ours(typeof(FairCompass.Outcomes.Tables.ResultTable).Assembly));
+        Assert.Equal(
+            ["FairCompass.Access", "FairCompass.Core", "FairCompass.Outcomes", "FairCompass.Planning"],
+            Ours(typeof(Database).Assembly)
+        );
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
         Assert.Empty(Ours(typeof(DocumentReader).Assembly));
         Assert.Equal(
@@ -32,6 +36,7 @@ public class ArchitectureTests
                 "FairCompass.Access",
                 "FairCompass.Core",
                 "FairCompass.Documents",
+                "FairCompass.Outcomes",
                 "FairCompass.Planning",
                 "FairCompass.Play",
                 "FairCompass.Store",

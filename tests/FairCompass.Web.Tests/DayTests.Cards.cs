@@ -80,8 +80,38 @@ public partial class DayTests
             ).Status
         );
         Assert.Contains(replaced["chase"]!.AsArray(), c => c!["card"]!["number"]!.GetValue<int>() == 9);
-        var kit = await api.Get($"{at}/plan/heats/{heats[0]}/kit");
+        var kit = await api.Get($"{at}/plan/heats/{heats[0]}/words?language=Spanish");
         Assert.NotNull(kit);
+    }
+
+    [Fact]
+    public async Task Who_goes_to_another_heat_has_one_card_there_and_none_where_they_were()
+    {
+        var (at, workout, plan) = await Planned(8, 8);
+        await Published(at, workout);
+        var heats = Heats(plan).Select(h => h!["id"]!.GetValue<Guid>()).ToArray();
+        await api.Post(at + "/cards", new { heats });
+        await Edit(
+            at,
+            plan,
+            new
+            {
+                kind = "swap",
+                heat = heats[0],
+                lane = 1,
+                with = heats[1],
+                withLane = 1,
+            }
+        );
+        var (_, now) = await api.Post(at + "/cards", new { heats });
+        var cards = now!["cards"]!.AsArray();
+        Assert.Equal((8, 2), (cards.Count(c => (string)c!["state"]! == "Printed"), cards.Count(c => (string)c!["state"]! == "Replaced")));
+        Assert.All(
+            cards.Where(c => (string)c!["state"]! == "Replaced"),
+            c => Assert.Equal("stands in another heat now", (string)c!["reason"]!)
+        );
+        var papers = await api.Get($"{at}/cards/papers?heat={heats[0]}");
+        Assert.Equal(Heats(plan)[0]!["lanes"]!.AsArray().Count, papers.AsArray().Count);
     }
 
     [Fact]

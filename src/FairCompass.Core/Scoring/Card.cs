@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text.Json.Serialization;
 using FairCompass.Core.Courses;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Quantities;
@@ -36,6 +38,20 @@ public sealed record CardField(
 
     /// <summary>For <c>tries</c>: <c>cm</c> where heights are tried; null where it is the competition’s unit of loads.</summary>
     public string? Unit { get; init; }
+
+    /// <summary>Tells it from every other field of the card: <c>1.finish</c>, <c>1.count.A</c>.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
+    public string Key =>
+        string.Join(
+            '.',
+            new[]
+            {
+                Piece,
+                Field.Key(),
+                Strand ?? Task?.ToString(CultureInfo.InvariantCulture) ?? Mark ?? Fault,
+                Number?.ToString(CultureInfo.InvariantCulture),
+            }.OfType<string>()
+        );
 
     /// <summary>True for what follows from other fields of the card, where they are filled in.</summary>
     public bool Spare { get; init; }

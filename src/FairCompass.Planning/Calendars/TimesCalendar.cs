@@ -34,9 +34,13 @@ public static class TimesCalendar
             calendar.Events.Add(
                 new CalendarEvent
                 {
-                    Uid = $"{t.Heat:N}-{t.Lane}-{who:N}@fair-compass.invalid",
-                    Summary = $"{t.Workout}, heat {t.Number}, lane {t.Lane}: {t.What}",
-                    Description = $"Ready at {Hour(t.Ready)}. Clock starts at {Hour(t.Starts)}.",
+                    Uid = $"{t.Heat:N}-{t.Lane}-{(t.Measured is { } head ? $"{head:N}-" : "")}{who:N}@fair-compass.invalid",
+                    Summary = t.Measured is null
+                        ? $"{t.Workout}, heat {t.Number}{(t.Lane > 0 ? $", lane {t.Lane}" : "")}: {t.What}"
+                        : $"Be measured: {t.What}",
+                    Description = t.Measured is null
+                        ? $"Ready at {Hour(t.Ready)}. Clock starts at {Hour(t.Starts)}."
+                        : $"At {Hour(t.Starts)}.",
                     Location = string.Join(", ", new[] { t.Floor, place }.Where(p => p.Length > 0)),
                     DtStart = Time(t.Ready, zone),
                     DtEnd = Time(t.Ends, zone),

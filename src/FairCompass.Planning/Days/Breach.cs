@@ -38,6 +38,9 @@ public enum BreachKind
 
     /// <summary>A judge too long in a row.</summary>
     InARow,
+
+    /// <summary>Somebody who is not measured in time.</summary>
+    Measuring,
 }
 
 /// <summary>What a plan does not keep to, with its place.</summary>

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using FairCompass.Core.Quantities;
+using NodaTime;
 
 namespace FairCompass.Planning.Days;
 
@@ -76,14 +77,16 @@ public static class ChaseList
     /// <summary>Every run that is over and whose card is not back, by heat and lane; a run without a card stands in it too.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="cards">Every card.</param>
-    /// <param name="over">True for a heat that is over.</param>
-    public static Eq<Chased> Of(Plan plan, IReadOnlyList<Card> cards, Func<Heat, bool> over)
+    /// <param name="now">The clock; a heat that was called is over when its clock has stopped, whether or not anybody has said so.</param>
+    public static Eq<Chased> Of(Plan plan, IReadOnlyList<Card> cards, Instant now)
     {
+        var hall = now.InZone(DateTimeZoneProviders.Tzdb.GetZoneOrNull(plan.Zone) ?? DateTimeZone.Utc).LocalDateTime;
+        bool Over(Heat h) => h.State == HeatState.Run || (h.State == HeatState.Called && h.Ends <= hall);
         var current = cards.Where(c => c.State != CardState.Replaced).ToLookup(c => (c.Heat, c.Entry));
         return
         [
             .. plan
-                .Heats.Where(over)
+                .Heats.Where(Over)
                 .SelectMany(h =>
                     h.Lanes.Select(l => new Chased(
                         h.Id,

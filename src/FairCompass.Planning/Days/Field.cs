@@ -16,6 +16,14 @@ public sealed record Judge(Guid Id, string Name, string Gym, Eq<LocalDate> Days,
     /// <summary>The breaks they asked for, local times of every day they are there.</summary>
     public Eq<Break> Breaks { get; init; }
 
+    /// <summary>Workouts whose newest version they have confirmed as a judge.</summary>
+    public Eq<Guid> Briefed { get; init; }
+
+    /// <summary>True where they know a workout as well as the rules of a plan ask.</summary>
+    /// <param name="rules">The rules.</param>
+    /// <param name="workout">The workout.</param>
+    public bool Knows(PlanRules rules, Guid workout) => !rules.BriefedOnly || Briefed.Contains(workout);
+
     /// <summary>True where they may judge an entry.</summary>
     /// <param name="entry">The entry.</param>
     public bool MayJudge(Entry entry) =>
@@ -63,8 +71,17 @@ public sealed record PlannedWorkout(Guid Id, string Title, Eq<RunGroup> Groups, 
     /// <param name="entry">The entry.</param>
     public RunGroup? GroupOf(Entry entry) => Groups.FirstOrDefault(g => g.Has(entry));
 
+    /// <summary>The groups that stand in a heat of it, each once.</summary>
+    /// <param name="heat">The heat.</param>
+    /// <param name="field">Everybody.</param>
+    public IReadOnlyList<RunGroup> GroupsIn(Heat heat, Field field) =>
+        [.. heat.Lanes.Select(l => field.Entry(l.Entry)).OfType<Entry>().Select(GroupOf).OfType<RunGroup>().Distinct()];
+
     /// <summary>Plates of one lane between two groups.</summary>
     public int PlatesBetween(RunGroup from, RunGroup to) => Plates[IndexOf(from)][IndexOf(to)];
+
+    /// <summary>Divisions whose athletes are measured for it before they run; empty where nobody is.</summary>
+    public Eq<string> Measures { get; init; }
 
     private int IndexOf(RunGroup group)
     {
@@ -86,19 +103,22 @@ public sealed record PlannedWorkout(Guid Id, string Title, Eq<RunGroup> Groups, 
 /// <param name="Judges">Everybody who judges.</param>
 public sealed record Field(Eq<PlannedWorkout> Workouts, Eq<Entry> Entries, Eq<Judge> Judges)
 {
-    private readonly Dictionary<Guid, Entry> entries = Entries.ToDictionary(e => e.Id);
-    private readonly Dictionary<Guid, PlannedWorkout> workouts = Workouts.ToDictionary(w => w.Id);
-    private readonly Dictionary<Guid, Judge> judges = Judges.ToDictionary(j => j.Id);
+    // Made when they are first asked for, and not taken over by a changed copy, whose lists are others.
+    private Dictionary<Guid, Entry>? entries;
+    private Dictionary<Guid, PlannedWorkout>? workouts;
+    private Dictionary<Guid, Judge>? judges;
+
+    private Field(Field of) => (Workouts, Entries, Judges, Standing) = (of.Workouts, of.Entries, of.Judges, of.Standing);
 
     /// <summary>The place of an entry in the standing so far, from 1; empty before there are results.</summary>
     public IReadOnlyDictionary<Guid, int> Standing { get; init; } = new Dictionary<Guid, int>();
 
     /// <summary>An entry by its id; null where it is gone.</summary>
-    public Entry? Entry(Guid id) => entries.GetValueOrDefault(id);
+    public Entry? Entry(Guid id) => (entries ??= Entries.ToDictionary(e => e.Id)).GetValueOrDefault(id);
 
     /// <summary>A workout by its id; null where it is gone.</summary>
-    public PlannedWorkout? Workout(Guid id) => workouts.GetValueOrDefault(id);
+    public PlannedWorkout? Workout(Guid id) => (workouts ??= Workouts.ToDictionary(w => w.Id)).GetValueOrDefault(id);
 
     /// <summary>A judge by its id; null where they are gone.</summary>
-    public Judge? Judge(Guid id) => judges.GetValueOrDefault(id);
+    public Judge? Judge(Guid id) => (judges ??= Judges.ToDictionary(j => j.Id)).GetValueOrDefault(id);
 }

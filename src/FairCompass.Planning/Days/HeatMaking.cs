@@ -46,7 +46,7 @@ internal static class HeatMaking
             );
 
     /// <summary>How many lanes a heat of a group has: those of the session, or as many as the shared kit serves.</summary>
-    public static int Lanes(Session session, RunGroup group) => Math.Max(1, Math.Min(session.Lanes, group.Lanes ?? session.Lanes));
+    public static int Lanes(Session session, RunGroup group) => Math.Max(1, Math.Min(session.InUse.Count(), group.Lanes ?? session.Lanes));
 
     /// <summary>How many of two groups are left over and fit into one heat; null where they do not, or may not run together.</summary>
     private static (int Over, int Next)? Leftover(

@@ -111,7 +111,11 @@ public static class JudgePlan
             };
         }
 
-        private bool May(Judge judge, Heat heat, Guid entry) => judge.IsThere(heat) && field.Entry(entry) is { } e && judge.MayJudge(e);
+        private bool May(Judge judge, Heat heat, Guid entry) =>
+            judge.IsThere(heat)
+            && judge.Knows(plan.Rules, plan.SessionOf(heat).Workout)
+            && field.Entry(entry) is { } e
+            && judge.MayJudge(e);
 
         private Guid? Best(Heat heat, LanePost lane, HashSet<Guid> there)
         {

@@ -5,20 +5,20 @@ namespace FairCompass.Planning.Days;
 /// <summary>Which lane an entry of a heat stands in.</summary>
 internal static class LaneGiving
 {
-    /// <summary>The lanes of a heat, from 1 without a gap.</summary>
+    /// <summary>The lanes of a heat, the first that may be used.</summary>
     /// <param name="entries">Who runs.</param>
-    /// <param name="lanes">How many lanes there are.</param>
+    /// <param name="lanes">The lanes that may be used, the first first.</param>
     /// <param name="rotates">True where nobody is to stand where they stood before.</param>
     /// <param name="before">The lanes each has stood in, the newest last; filled further.</param>
     public static List<(int Lane, Entry Entry)> Of(
         IReadOnlyList<Entry> entries,
-        int lanes,
+        IEnumerable<int> lanes,
         bool rotates,
         IReadOnlyDictionary<Guid, List<int>> before
     )
     {
         // Lanes in use lie side by side, so that the floor crew sets out no lane that nobody runs in.
-        var free = Enumerable.Range(1, Math.Min(entries.Count, lanes)).ToList();
+        var free = lanes.Take(entries.Count).ToList();
         var given = new List<(int, Entry)>();
         foreach (
             var entry in entries.OrderBy(e =>

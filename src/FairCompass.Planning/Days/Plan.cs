@@ -58,7 +58,23 @@ public sealed record Session(
     bool Mixes,
     BetweenHeats Between,
     Eq<string> Divisions
-);
+)
+{
+    /// <summary>Lanes that are out of use, because of a broken machine say.</summary>
+    public Eq<int> Closed { get; init; }
+
+    /// <summary>The lanes in use, from the first.</summary>
+    [JsonIgnore]
+    public IEnumerable<int> InUse => Enumerable.Range(1, Lanes).Except(Closed);
+}
+
+/// <summary>A post where athletes are measured before their first workout that needs it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Starts">When it opens, local time.</param>
+/// <param name="Place">Where, at most 40 characters.</param>
+/// <param name="Minutes">Minutes a head, 1 to 60.</param>
+/// <param name="AtOnce">How many are measured at once, 1 to 20.</param>
+public sealed record MeasuringPost(Guid Id, LocalDateTime Starts, string Place, int Minutes, int AtOnce);
 
 /// <summary>What a plan keeps to.</summary>
 /// <param name="RestMinutes">Minutes at least between two runs of one athlete, from finish to start, 0 to 600.</param>
@@ -66,6 +82,12 @@ public sealed record Session(
 /// <param name="JudgeBreak">Heats at least that a judge then has off, 1 to 10.</param>
 public sealed record PlanRules(int RestMinutes, int JudgeInARow, int JudgeBreak)
 {
+    /// <summary>When each day is to be over, local time; null for midnight.</summary>
+    public LocalTime? Until { get; init; }
+
+    /// <summary>True where a judge judges only workouts whose newest version they have confirmed, with its questions answered.</summary>
+    public bool BriefedOnly { get; init; }
+
     /// <summary>What is usual: common practice.</summary>
     public static PlanRules Usual { get; } = new(45, 4, 1);
 }
@@ -120,6 +142,9 @@ public sealed record Heat(
 /// <param name="Heats">The heats, in the order of time.</param>
 public sealed record Plan(string Zone, PlanRules Rules, int Draw, Eq<Session> Sessions, Eq<Heat> Heats)
 {
+    /// <summary>Where athletes are measured.</summary>
+    public Eq<MeasuringPost> Measuring { get; init; }
+
     /// <summary>A plan of nothing.</summary>
     public static Plan Empty { get; } = new("UTC", PlanRules.Usual, 1, [], []);
 

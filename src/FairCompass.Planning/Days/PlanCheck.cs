@@ -1,5 +1,4 @@
 using FairCompass.Core.Quantities;
-using FairCompass.Planning.People;
 using NodaTime;
 
 namespace FairCompass.Planning.Days;
@@ -32,6 +31,7 @@ public sealed class PlanCheck
         check.OfFloors();
         check.OfPeople();
         check.OfJudges();
+        check.OfMeasuring();
         var order = plan.Heats.Select((h, i) => (h.Id, i)).ToDictionary(x => x.Id, x => x.i);
         return [.. check.found.OrderBy(b => b.Heat is { } h ? order[h] : -1).ThenBy(b => b.Lane ?? 0)];
     }
@@ -78,6 +78,10 @@ public sealed class PlanCheck
         {
             Say(BreachKind.Day, heat, null, "it runs beyond the end of its day.");
         }
+        else if (plan.Rules.Until is { } until && heat.Ends.TimeOfDay > until)
+        {
+            Say(BreachKind.Day, heat, null, $"it ends at {At(heat.Ends)}; the day is to be over by {At(heat.Ends.Date + until)}.");
+        }
 
         foreach (var twice in heat.Lanes.GroupBy(l => l.Lane).Where(g => g.Count() > 1 || g.Key < 1 || g.Key > session.Lanes))
         {
@@ -87,6 +91,11 @@ public sealed class PlanCheck
                 twice.Key,
                 twice.Count() > 1 ? $"lane {twice.Key} has two entries." : $"there is no lane {twice.Key}: the session has {session.Lanes}."
             );
+        }
+
+        foreach (var lane in heat.Lanes.Where(l => session.Closed.Contains(l.Lane) && heat.State == HeatState.Planned))
+        {
+            Say(BreachKind.Lane, heat, lane.Lane, $"lane {lane.Lane} is out of use.");
         }
 
         foreach (var lane in heat.Lanes)
@@ -122,13 +131,7 @@ public sealed class PlanCheck
             return;
         }
 
-        var groups = heat
-            .Lanes.Select(l => field.Entry(l.Entry))
-            .OfType<Entry>()
-            .Select(workout.GroupOf)
-            .OfType<RunGroup>()
-            .Distinct()
-            .ToList();
+        var groups = workout.GroupsIn(heat, field);
         if (groups.Select(g => g.Clock).Distinct().Count() > 1)
         {
             Say(
@@ -142,6 +145,27 @@ public sealed class PlanCheck
         if (groups.Select(g => g.Lanes).Min() is { } most && heat.Lanes.Count > most)
         {
             Say(BreachKind.Kit, heat, null, $"the shared kit serves {most} lanes, and {heat.Lanes.Count} run.");
+        }
+    }
+
+    /// <summary>Everybody is measured before their first heat that needs it.</summary>
+    private void OfMeasuring()
+    {
+        foreach (
+            var head in MeasuringTimes
+                .Of(plan, field)
+                .Where(m => m.Before.State == HeatState.Planned)
+                .Where(m => m.Starts is null || m.Ends > m.Before.Starts.PlusSeconds(-m.Before.CallUp))
+        )
+        {
+            Say(
+                BreachKind.Measuring,
+                head.Before,
+                head.Before.Lanes.FirstOrDefault(l => l.Entry == head.Entry)?.Lane,
+                head.Starts is { } starts
+                    ? $"{head.Person.Name} is measured at {At(starts)}, too late for it."
+                    : $"{head.Person.Name} is to be measured before it, and no post is planned."
+            );
         }
     }
 
@@ -228,6 +252,11 @@ public sealed class PlanCheck
             if (!judge.IsThere(heat))
             {
                 Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} is not there at {At(heat.Starts)}.");
+            }
+
+            if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
+            {
+                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not confirmed the newest version of this workout.");
             }
 
             if (field.Entry(lane.Entry) is { } entry && !judge.MayJudge(entry))

@@ -15,6 +15,7 @@ namespace FairCompass.Planning.Days;
 [JsonDerivedType(typeof(Start), "start")]
 [JsonDerivedType(typeof(Delay), "delay")]
 [JsonDerivedType(typeof(SetState), "setState")]
+[JsonDerivedType(typeof(CloseLane), "closeLane")]
 public abstract record PlanEdit
 {
     private PlanEdit() { }
@@ -65,6 +66,12 @@ public abstract record PlanEdit
     /// <param name="Minutes">How much later, 1 to 600.</param>
     public sealed record Delay(Guid Heat, int Minutes) : PlanEdit;
 
+    /// <summary>A lane goes out of use from now on, because of a broken machine say, or into use again.</summary>
+    /// <param name="Session">The session.</param>
+    /// <param name="Lane">The lane.</param>
+    /// <param name="On">True for out of use.</param>
+    public sealed record CloseLane(Guid Session, int Lane, bool On) : PlanEdit;
+
     /// <summary>A heat was called, run, or neither.</summary>
     /// <param name="Heat">The heat.</param>
     /// <param name="State">Where it is on its way.</param>
@@ -95,6 +102,7 @@ public static class PlanEdits
             PlanEdit.Delay { Minutes: < 1 or > 600 } => No(new("minutes", "1 to 600 minutes.")),
             PlanEdit.Delay d => Open(plan, d.Heat) is { } no ? no : Replan.Delayed(plan, field, d.Heat, d.Minutes),
             PlanEdit.SetState s => OfHeat(plan, s.Heat, h => h with { State = s.State }),
+            PlanEdit.CloseLane c => Closed(plan, field, c),
             _ => throw new ArgumentOutOfRangeException(nameof(edit)),
         };
 
@@ -123,6 +131,28 @@ public static class PlanEdits
 
     private static Answer<Plan> Ordered(Answer<Plan> answer) =>
         answer.Value is { } plan ? Given(plan with { Heats = GreedyPlan.Numbered(plan.Heats) }) : answer;
+
+    private static Answer<Plan> Closed(Plan plan, Field field, PlanEdit.CloseLane c)
+    {
+        if (plan.Sessions.FirstOrDefault(s => s.Id == c.Session) is not { } session)
+        {
+            return No(new("session", "This session is not in the plan any more."));
+        }
+
+        if (c.Lane < 1 || c.Lane > session.Lanes)
+        {
+            return No(new("lane", $"The session has the lanes 1 to {session.Lanes}."));
+        }
+
+        var now = session with { Closed = [.. session.Closed.Where(l => l != c.Lane).Concat(c.On ? [c.Lane] : []).Order()] };
+        if (!now.InUse.Any())
+        {
+            return No(new("lane", "It is the last lane in use; take the session out, or give it other lanes."));
+        }
+
+        var changed = plan with { Sessions = [.. plan.Sessions.Select(s => s.Id == now.Id ? now : s)] };
+        return Given(c.On ? LaneClosing.Moved(changed, field, now, c.Lane) : changed);
+    }
 
     private static Answer<Plan> Swapped(Plan plan, Field field, PlanEdit.Swap s)
     {

@@ -10,6 +10,8 @@ public static class PlanRulesCheck
     /// <summary>Sessions of a plan at most.</summary>
     public const int MostSessions = 60;
 
+    private const int MostPosts = 10;
+
     /// <summary>Characters of a floor’s name.</summary>
     private const int LongestFloor = 40;
 
@@ -28,6 +30,16 @@ public static class PlanRulesCheck
         Range(errors, "rules.restMinutes", plan.Rules.RestMinutes, 0, 600);
         Range(errors, "rules.judgeInARow", plan.Rules.JudgeInARow, 1, 50);
         Range(errors, "rules.judgeBreak", plan.Rules.JudgeBreak, 1, 10);
+        for (var i = 0; i < plan.Measuring.Count; i++)
+        {
+            OfPost(errors, plan.Measuring[i], $"measuring[{i}]", competition);
+        }
+
+        if (plan.Measuring.Count > MostPosts)
+        {
+            errors.Add(new("measuring", $"At most {MostPosts} posts."));
+        }
+
         if (plan.Sessions.Count > MostSessions)
         {
             errors.Add(new("sessions", $"At most {MostSessions} sessions."));
@@ -49,18 +61,16 @@ public static class PlanRulesCheck
     private static void OfSession(List<FieldError> errors, Session s, string path, Competition competition, IReadOnlySet<Guid> workouts)
     {
         Range(errors, $"{path}.lanes", s.Lanes, 1, 100);
+        if (s.Lanes is >= 1 and <= 100 && !s.InUse.Any())
+        {
+            errors.Add(new($"{path}.lanes", "All of these lanes are out of use."));
+        }
+
         Range(errors, $"{path}.between.callUp", s.Between.CallUp, 0, 3600);
         Range(errors, $"{path}.between.reset", s.Between.Reset ?? 0, 0, 3600);
         Range(errors, $"{path}.between.crew", s.Between.Crew, 1, 8);
-        if (s.Starts.Date < LocalDate.FromDateOnly(competition.Starts) || s.Starts.Date > LocalDate.FromDateOnly(competition.Ends))
-        {
-            errors.Add(new($"{path}.starts", $"The competition is from {competition.Starts:yyyy-MM-dd} to {competition.Ends:yyyy-MM-dd}."));
-        }
-
-        if (Core.InForce.CompetitionRules.NameError(s.Floor, LongestFloor, required: true) is { } floor)
-        {
-            errors.Add(new($"{path}.floor", floor));
-        }
+        Day(errors, $"{path}.starts", s.Starts.Date, competition);
+        Place(errors, $"{path}.floor", s.Floor);
 
         if (!workouts.Contains(s.Workout))
         {
@@ -70,6 +80,30 @@ public static class PlanRulesCheck
         foreach (var d in s.Divisions.Where(d => competition.Find(d) is null))
         {
             errors.Add(new($"{path}.divisions", $"“{d}” is no division of this competition."));
+        }
+    }
+
+    private static void OfPost(List<FieldError> errors, MeasuringPost post, string path, Competition competition)
+    {
+        Range(errors, $"{path}.minutes", post.Minutes, 1, 60);
+        Range(errors, $"{path}.atOnce", post.AtOnce, 1, 20);
+        Day(errors, $"{path}.starts", post.Starts.Date, competition);
+        Place(errors, $"{path}.place", post.Place);
+    }
+
+    private static void Day(List<FieldError> errors, string path, LocalDate day, Competition competition)
+    {
+        if (day < LocalDate.FromDateOnly(competition.Starts) || day > LocalDate.FromDateOnly(competition.Ends))
+        {
+            errors.Add(new(path, $"The competition is from {competition.Starts:yyyy-MM-dd} to {competition.Ends:yyyy-MM-dd}."));
+        }
+    }
+
+    private static void Place(List<FieldError> errors, string path, string name)
+    {
+        if (Core.InForce.CompetitionRules.NameError(name, LongestFloor, required: true) is { } wrong)
+        {
+            errors.Add(new(path, wrong));
         }
     }
 

@@ -5,6 +5,7 @@ using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.LayingOut;
+using FairCompass.Core.Measuring;
 using FairCompass.Core.Quantities;
 
 namespace FairCompass.Planning.Days;
@@ -41,7 +42,10 @@ public static class PlannedWorkouts
                     courses.Select(b => resets.Handled([.. lifted[(a.Name, a.Duty)]], [.. lifted[(b.Name, b.Duty)]])).ToEq()
                 ),
             ]
-        );
+        )
+        {
+            Measures = [.. courses.Select(c => c.Name).Distinct().Where(d => MeasuredPlace.Of(u, d).Count > 0)],
+        };
     }
 
     private static RunGroup Group(Understanding u, IReadOnlyList<SharedClock> clocks, string division, string? duty, Course course)

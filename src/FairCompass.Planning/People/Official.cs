@@ -39,6 +39,9 @@ public sealed record Official(
     int Experience
 )
 {
+    /// <summary>Workouts whose newest version they have confirmed as a judge; found by their name, not stored.</summary>
+    public Eq<Guid> Briefed { get; init; }
+
     /// <summary>A judge as a plan needs one.</summary>
-    public Days.Judge AsJudge => new(Id, Name, Gym, Days, NotEntries, Experience) { Breaks = Breaks };
+    public Days.Judge AsJudge => new(Id, Name, Gym, Days, NotEntries, Experience) { Breaks = Breaks, Briefed = Briefed };
 }

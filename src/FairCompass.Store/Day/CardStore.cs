@@ -40,20 +40,25 @@ public sealed class CardStore(NpgsqlDataSource source)
         return await Of(db, null, competition, cancel);
     }
 
-    /// <summary>Gives each run a card that has none; who prints twice gets the same cards.</summary>
+    /// <summary>Gives each run a card that has none; who prints twice gets the same cards, and a card of a heat that its athlete has left
+    /// counts no more.</summary>
     /// <exception cref="FullException">A version would have more than <see cref="CardCode.Highest"/> cards.</exception>
     public async Task<IReadOnlyList<Card>> Print(Guid competition, IReadOnlyList<RunWithoutCard> runs, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
         await Lock(db, tx, competition, cancel);
-        var there = (await Of(db, tx, competition, cancel))
-            .Where(c => c.State != CardState.Replaced)
-            .Select(c => (c.Heat, c.Entry))
-            .ToHashSet();
-        foreach (var run in runs.Where(r => !there.Contains((r.Heat, r.Entry))))
+        var current = (await Of(db, tx, competition, cancel)).Where(c => c.State != CardState.Replaced).ToLookup(c => (c.Workout, c.Entry));
+        foreach (var run in runs.Where(r => !current[(r.Workout, r.Entry)].Any(c => c.Heat == r.Heat)))
         {
-            await Add(db, tx, competition, run, null, "", cancel);
+            // Who has gone to another heat since has one card, not two.
+            const string Moved = "stands in another heat now";
+            var old = current[(run.Workout, run.Entry)].ToList();
+            await Add(db, tx, competition, run, old is [var first, ..] ? first.Id : null, old.Count > 0 ? Moved : "", cancel);
+            foreach (var card in old)
+            {
+                await Note(db, tx, card.Id, CardState.Replaced, "", Moved, cancel);
+            }
         }
 
         await tx.CommitAsync(cancel);

@@ -5,4 +5,5 @@ namespace FairCompass.Store.Day;
 /// <param name="Judges">People who judge.</param>
 /// <param name="Heats">Heats of the plan.</param>
 /// <param name="Cards">Cards that were printed and are not back.</param>
-public sealed record DayCounts(int Entries, int Judges, int Heats, int Cards);
+/// <param name="Entered">Cards that were typed.</param>
+public sealed record DayCounts(int Entries, int Judges, int Heats, int Cards, int Entered);

@@ -47,7 +47,8 @@ public sealed class EntryStore(NpgsqlDataSource source)
                 (select count(*)::int from card c where competition_id = @competition and
                     (select what from card_fact f where f.card_id = c.id order by id desc limit 1)
                      in ('printed', 'out', 'missing'))
-                    as cards
+                    as cards,
+                (select count(distinct card_id)::int from score_fact where competition_id = @competition) as entered
             """,
             new { competition },
             cancel
@@ -266,22 +267,24 @@ public sealed class EntryStore(NpgsqlDataSource source)
     }
 
     /// <summary>Takes name, gym and contact off a person, at their wish. What was run and judged stays, under the number; an entry of
-    /// theirs alone is withdrawn. False where there is no such person.</summary>
-    public async Task<bool> Forget(Guid competition, Guid person, CancellationToken cancel)
+    /// theirs alone is withdrawn.</summary>
+    /// <returns>The name they had; null where there is no such person.</returns>
+    public async Task<string?> Forget(Guid competition, Guid person, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        var found = await db.Run(
+        var name = await db.OneOrNone<string>(
             """
-            update person set name = 'Removed', gym = '', by_bib = true where id = @person and competition_id = @competition
+            with was as (select id, name from person where id = @person and competition_id = @competition for update)
+            update person set name = 'Removed', gym = '', by_bib = true from was where person.id = was.id returning was.name
             """,
             new { competition, person },
             cancel,
             tx
         );
-        if (found == 0)
+        if (name is null)
         {
-            return false;
+            return null;
         }
 
         await db.Run("delete from person_contact where person_id = @person", new { person }, cancel, tx);
@@ -301,7 +304,7 @@ public sealed class EntryStore(NpgsqlDataSource source)
         }
 
         await tx.CommitAsync(cancel);
-        return true;
+        return name;
     }
 
     private static Task SetState(

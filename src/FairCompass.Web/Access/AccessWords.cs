@@ -27,6 +27,7 @@ public static class AccessWords
             Right.EnterPeople => "enter athletes and judges",
             Right.PlanDay => "plan the days",
             Right.TrackCards => "say where cards are",
+            Right.EnterScores => "enter scores and correct them",
             Right.Manage => "manage people and see the log",
             _ => throw new InvalidOperationException($"{right} has no words."),
         };

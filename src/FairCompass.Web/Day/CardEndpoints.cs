@@ -11,6 +11,7 @@ using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
 using Microsoft.AspNetCore.Http.HttpResults;
+using NodaTime;
 
 namespace FairCompass.Web.Day;
 
@@ -56,14 +57,14 @@ public static class CardEndpoints
             .WithSummary("Prints another card for a run; the old one counts no more.");
     }
 
-    private static async Task<Ok<CardsOf>> All(Guid id, CardStore cards, PlanStore plans, CancellationToken cancel) =>
-        TypedResults.Ok(await Of(id, cards, plans, cancel));
+    private static async Task<Ok<CardsOf>> All(Guid id, CardStore cards, PlanStore plans, TimeProvider clock, CancellationToken cancel) =>
+        TypedResults.Ok(await Of(id, cards, plans, clock, cancel));
 
-    private static async Task<CardsOf> Of(Guid id, CardStore cards, PlanStore plans, CancellationToken cancel)
+    private static async Task<CardsOf> Of(Guid id, CardStore cards, PlanStore plans, TimeProvider clock, CancellationToken cancel)
     {
         var all = await cards.Of(id, cancel);
         var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
-        return new(all, ChaseList.Of(plan, all, h => h.State == HeatState.Run));
+        return new(all, ChaseList.Of(plan, all, Instant.FromDateTimeOffset(clock.GetUtcNow())));
     }
 
     private static async Task<Results<Ok<CardsOf>, FieldsRefused>> Print(
@@ -73,6 +74,7 @@ public static class CardEndpoints
         PlanStore plans,
         PublishedStore published,
         WorkoutStore workouts,
+        TimeProvider clock,
         CancellationToken cancel
     )
     {
@@ -103,7 +105,7 @@ public static class CardEndpoints
         }
 
         await cards.Print(id, runs, cancel);
-        return TypedResults.Ok(await Of(id, cards, plans, cancel));
+        return TypedResults.Ok(await Of(id, cards, plans, clock, cancel));
     }
 
     private static async Task<Results<Ok<IReadOnlyList<Brief>>, NotThere>> Papers(
@@ -169,6 +171,7 @@ public static class CardEndpoints
         SayCard say,
         CardStore cards,
         PlanStore plans,
+        TimeProvider clock,
         CancellationToken cancel
     )
     {
@@ -177,9 +180,14 @@ public static class CardEndpoints
             return new FieldsRefused("state", "A card is replaced by printing another.");
         }
 
+        if (say.State is CardState.Entered or CardState.Checked)
+        {
+            return new FieldsRefused("state", "That a card is entered or checked follows from what the desk has typed.");
+        }
+
         return Objection(say.Who, say.Reason, needed: false) is { } wrong ? wrong
             : await cards.Say(id, card, say.State, say.Who.Trim(), say.Reason.Trim(), cancel)
-                ? TypedResults.Ok(await Of(id, cards, plans, cancel))
+                ? TypedResults.Ok(await Of(id, cards, plans, clock, cancel))
             : NotThere.Gone("card");
     }
 
@@ -189,10 +197,11 @@ public static class CardEndpoints
         ReplaceCard replace,
         CardStore cards,
         PlanStore plans,
+        TimeProvider clock,
         CancellationToken cancel
     ) =>
         Objection("", replace.Reason, needed: true) is { } wrong ? wrong
-        : await cards.Replace(id, card, replace.Reason.Trim(), cancel) ? TypedResults.Ok(await Of(id, cards, plans, cancel))
+        : await cards.Replace(id, card, replace.Reason.Trim(), cancel) ? TypedResults.Ok(await Of(id, cards, plans, clock, cancel))
         : NotThere.Gone("card");
 
     private static FieldsRefused? Objection(string who, string reason, bool needed) =>

@@ -45,7 +45,11 @@ public sealed class DemoPlan(SaltmarshPeople people, PlanStore plans, Fields fie
             new(150, null, 2),
             []
         ));
-        var plan = GreedyPlan.Make(new("Europe/London", PlanRules.Usual, 2027, [.. sessions], []), field, Guid.CreateVersion7);
+        var empty = new Plan("Europe/London", PlanRules.Usual, 2027, [.. sessions], [])
+        {
+            Measuring = [new(Guid.CreateVersion7(), new LocalDateTime(2027, 6, 12, 6, 30), "Boathouse", 3, 4)],
+        };
+        var plan = GreedyPlan.Make(empty, field, Guid.CreateVersion7);
         var begun = plan with
         {
             Heats =

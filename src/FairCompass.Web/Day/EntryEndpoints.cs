@@ -2,6 +2,7 @@ using System.Text;
 using FairCompass.Access;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Documents;
 using FairCompass.Planning.People;
@@ -159,8 +160,24 @@ public static class EntryEndpoints
         Guid id,
         Guid person,
         EntryStore entries,
+        KeptStore kept,
         CancellationToken cancel
-    ) => await entries.Forget(id, person, cancel) ? TypedResults.Ok(new EntriesOf(await entries.Of(id, cancel))) : NotThere.Gone("person");
+    )
+    {
+        if (await entries.Forget(id, person, cancel) is not { } name)
+        {
+            return NotThere.Gone("person");
+        }
+
+        // A tape knows no more than a name; where two have it, nobody can say whose it was, and it stays.
+        var others = (await entries.Of(id, cancel)).SelectMany(e => e.Entry.Members);
+        if (!others.Any(m => NameList.Key(m.Name) == NameList.Key(name)))
+        {
+            await kept.Forget(await kept.Readings(id, [name], cancel), cancel);
+        }
+
+        return TypedResults.Ok(new EntriesOf(await entries.Of(id, cancel)));
+    }
 
     private static Conflicting Changed => new("Somebody has changed this entry since.", detail: "Look at it again; nothing was stored.");
 

@@ -1,4 +1,5 @@
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Publishing;
 using FairCompass.Planning.Days;
 using FairCompass.Planning.People;
 using FairCompass.Store;
@@ -13,7 +14,15 @@ namespace FairCompass.Web.Day;
 /// <param name="workouts">The drafts.</param>
 /// <param name="entries">Who competes.</param>
 /// <param name="officials">Who helps.</param>
-public sealed class Fields(OpenDrafts drafts, PublishedStore published, WorkoutStore workouts, EntryStore entries, OfficialStore officials)
+/// <param name="kept">Which judges have confirmed which workouts.</param>
+public sealed class Fields(
+    OpenDrafts drafts,
+    PublishedStore published,
+    WorkoutStore workouts,
+    EntryStore entries,
+    OfficialStore officials,
+    KeptStore kept
+)
 {
     /// <summary>The field of a competition; a workout that is not published yet is taken as its draft stands.</summary>
     public async Task<Field> Of(Guid competition, CancellationToken cancel)
@@ -28,10 +37,15 @@ public sealed class Fields(OpenDrafts drafts, PublishedStore published, WorkoutS
             }
         }
 
+        var briefed = await kept.Briefed(competition, cancel);
         return new(
             [.. planned],
             [.. (await entries.Of(competition, cancel)).Select(e => e.Entry)],
-            [.. (await officials.Of(competition, cancel)).Where(o => o.Kind == OfficialKind.Judge).Select(o => o.AsJudge)]
+            [
+                .. (await officials.Of(competition, cancel))
+                    .Where(o => o.Kind == OfficialKind.Judge)
+                    .Select(o => o.AsJudge with { Briefed = [.. briefed[NameList.Key(o.Name)]] }),
+            ]
         );
     }
 

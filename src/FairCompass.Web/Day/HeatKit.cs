@@ -1,7 +1,7 @@
-using FairCompass.Core.Competitions;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Languages;
 using FairCompass.Core.LayingOut;
+using FairCompass.Outcomes.Desk;
 using FairCompass.Planning.Days;
 
 namespace FairCompass.Web.Day;
@@ -13,22 +13,20 @@ public static class HeatKit
     /// <param name="u">The definition.</param>
     /// <param name="heat">The heat.</param>
     /// <param name="field">Everybody.</param>
-    public static IReadOnlyList<HeatThing> Of(Understanding u, Heat heat, Field field)
+    /// <param name="tongue">The language of the names.</param>
+    public static IReadOnlyList<HeatThing> Of(Understanding u, Heat heat, Field field, Tongue tongue)
     {
         var things = new List<(string Name, int Count, int Lane)>();
         foreach (var lane in heat.Lanes)
         {
             var entry = field.Entry(lane.Entry);
-            var course = u.Courses.FirstOrDefault(c =>
-                c.Address.Division.Name == entry?.Division
-                && (c.Address.Division.IsTeam || c.Address.Duty?.Word() == entry.Members.Select(m => m.Duty).FirstOrDefault())
-            );
-            if (course is not null)
+            if (entry is not null && EntryCourse.IndexOf(u, entry) is >= 0 and var index)
             {
+                var course = u.Courses[index];
                 things.AddRange(
                     LayOut
-                        .Of(u.Competition, [course], Tongue.English)
-                        .Select(t => ($"{t.Name.English}{(t.Size.Length > 0 ? " " + t.Size : "")}", t.Count, lane.Lane))
+                        .Of(u.Competition, [course], tongue)
+                        .Select(t => ($"{tongue.Say(t.Name)}{(t.Size.Length > 0 ? ": " + t.Size : "")}", t.Count, lane.Lane))
                 );
             }
         }

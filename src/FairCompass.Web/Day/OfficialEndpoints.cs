@@ -1,5 +1,6 @@
 using FairCompass.Access;
 using FairCompass.Core.InForce;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Planning.Days;
 using FairCompass.Planning.People;
@@ -39,6 +40,9 @@ public static class OfficialEndpoints
 {
     private const int MostBreaks = 8;
 
+    // What stands above the first column of a list.
+    private static readonly HashSet<string> Headings = ["name", "judge", "judges", "nombre", "juez", "kampfrichter"];
+
     /// <summary>Maps the addresses.</summary>
     public static void MapOfficials(this WebApplication app)
     {
@@ -51,8 +55,13 @@ public static class OfficialEndpoints
         tag.MapDelete("/{official:guid}", Remove).Needs(Right.EnterPeople, "took out a judge or helper").WithSummary("Takes one out.");
     }
 
-    private static async Task<Ok<IReadOnlyList<Official>>> All(Guid id, OfficialStore officials, CancellationToken cancel) =>
-        TypedResults.Ok(await officials.Of(id, cancel));
+    private static async Task<Ok<IReadOnlyList<Official>>> All(Guid id, OfficialStore officials, KeptStore kept, CancellationToken cancel)
+    {
+        var briefed = await kept.Briefed(id, cancel);
+        return TypedResults.Ok<IReadOnlyList<Official>>([
+            .. (await officials.Of(id, cancel)).Select(o => o with { Briefed = [.. briefed[NameList.Key(o.Name)]] }),
+        ]);
+    }
 
     private static async Task<Results<Ok<IReadOnlyList<Official>>, FieldsRefused>> Paste(
         Guid id,
@@ -69,6 +78,11 @@ public static class OfficialEndpoints
         {
             var parts = line.Split(['\t', ';', ','], 2, StringSplitOptions.TrimEntries);
             var (name, gym) = (parts[0], parts.Length > 1 ? parts[1] : "");
+            if (i == 0 && Headings.Contains(NameList.Key(name)))
+            {
+                continue;
+            }
+
             if ((Objection(name, required: true) ?? Objection(gym, required: false)) is { } wrong)
             {
                 errors.Add(new("text", $"Line {i + 1}: {wrong}"));

@@ -9,6 +9,7 @@ namespace FairCompass.Web.Day;
 /// <param name="Workouts">The workouts of the competition, as the plan needs them.</param>
 /// <param name="Breaches">What it does not keep to.</param>
 /// <param name="Linking">How far judges can be compared afterwards.</param>
+/// <param name="Measured">Who is measured when.</param>
 /// <param name="Difference">What the last step has changed; null where none was taken.</param>
 public sealed record PlanShown(
     int Revision,
@@ -16,6 +17,7 @@ public sealed record PlanShown(
     Eq<PlannedWorkout> Workouts,
     Eq<Breach> Breaches,
     Linking Linking,
+    IReadOnlyList<Measured> Measured,
     PlanDifference? Difference = null
 );
 
@@ -26,7 +28,11 @@ public sealed record PlanShown(
 /// <param name="Rules">What it keeps to.</param>
 /// <param name="Draw">The number of the draw.</param>
 /// <param name="Sessions">The workouts on their days.</param>
-public sealed record SetPlan(int BaseRevision, Guid SaveId, string Zone, PlanRules Rules, int Draw, Eq<Session> Sessions);
+public sealed record SetPlan(int BaseRevision, Guid SaveId, string Zone, PlanRules Rules, int Draw, Eq<Session> Sessions)
+{
+    /// <summary>Where athletes are measured.</summary>
+    public Eq<MeasuringPost> Measuring { get; init; }
+}
 
 /// <summary>What is to be made anew.</summary>
 public enum MakeWhat
@@ -39,6 +45,9 @@ public enum MakeWhat
 
     /// <summary>As little as can be, for the field as it is now.</summary>
     Gaps,
+
+    /// <summary>The best plan of the newest search, where nobody has changed the plan since it began.</summary>
+    Found,
 }
 
 /// <summary>Makes the plan, or a part of it.</summary>
@@ -59,6 +68,19 @@ public sealed record EditPlan(int BaseRevision, Guid SaveId, PlanEdit Edit);
 /// <param name="Times">The times, in order.</param>
 public sealed record TimesOf(string Name, string Zone, Eq<OwnTime> Times);
 
+/// <summary>Whose times stand on one sheet.</summary>
+public enum TimesBy
+{
+    /// <summary>A sheet a gym.</summary>
+    Gym,
+
+    /// <summary>A sheet a judge.</summary>
+    Judge,
+
+    /// <summary>A sheet a floor, for its crew.</summary>
+    Floor,
+}
+
 /// <summary>An entry as everybody may know it.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">Its name.</param>
@@ -66,11 +88,12 @@ public sealed record TimesOf(string Name, string Zone, Eq<OwnTime> Times);
 /// <param name="Division">Its division.</param>
 public sealed record Named(Guid Id, string Name, string Gym, string Division);
 
-/// <summary>Whose times a phone wants to follow; one of the three.</summary>
+/// <summary>Whose times a phone wants to follow; one of these.</summary>
 /// <param name="Entry">An entry.</param>
 /// <param name="Judge">A judge.</param>
 /// <param name="Gym">A gym, at most 80 characters.</param>
-public sealed record FeedFor(Guid? Entry, Guid? Judge, string? Gym);
+/// <param name="Floor">A floor, for its crew.</param>
+public sealed record FeedFor(Guid? Entry, Guid? Judge, string? Gym, string? Floor = null);
 
 /// <summary>The address that a phone follows.</summary>
 /// <param name="Address">With the host that this application is reached at.</param>

@@ -1,4 +1,5 @@
 using FairCompass.Access;
+using FairCompass.Core.Languages;
 using FairCompass.Planning.Days;
 using FairCompass.Store;
 using FairCompass.Store.Day;
@@ -21,14 +22,16 @@ public static class PlanEndpoints
             .Needs(Right.PlanDay, "set what the plan keeps to")
             .WithSummary("Sets zone, rules and sessions; heats of a session that is gone go with it.");
         tag.MapPost("/make", Make).Needs(Right.PlanDay, "made the plan").WithSummary("Makes heats or judges; what stays is kept.");
-        tag.MapGet("/heats/{heat:guid}/kit", Kit).Needs(Right.SeeField).WithSummary("What stands in the lanes of a heat.");
+        tag.MapGet("/heats/{heat:guid}/words", Words)
+            .Needs(Right.SeeField)
+            .WithSummary("What the sheet of a heat says, with the kit of its lanes.");
         tag.MapPost("/edit", Edit)
             .Needs(Right.PlanDay, "changed the plan")
             .WithSummary("Changes the plan by hand. What breaks a rule is done, and said.");
     }
 
     private static PlanShown Shown(int revision, Plan plan, Field field, PlanDifference? difference = null) =>
-        new(revision, plan, field.Workouts, PlanCheck.Of(plan, field), Linking.Of(plan), difference);
+        new(revision, plan, field.Workouts, PlanCheck.Of(plan, field), Linking.Of(plan), MeasuringTimes.Of(plan, field), difference);
 
     private static async Task<Ok<PlanShown>> Read(Guid id, PlanStore plans, Fields fields, CancellationToken cancel)
     {
@@ -55,7 +58,7 @@ public static class PlanEndpoints
         // Heats belong to a session and its workout: with another workout they are other heats.
         var sessions = set.Sessions.Select(s => (s.Id, s.Workout)).ToHashSet();
         bool Remains(Heat heat) => sessions.Contains((heat.Session, before.SessionOf(heat).Workout));
-        var now = new Plan(set.Zone, set.Rules, set.Draw, set.Sessions, [.. before.Heats.Where(Remains)]);
+        var now = new Plan(set.Zone, set.Rules, set.Draw, set.Sessions, [.. before.Heats.Where(Remains)]) { Measuring = set.Measuring };
         var errors = PlanRulesCheck.Of(now, competition, field.Workouts.Select(w => w.Id).ToHashSet()).ToList();
         if (before.Heats.Any(h => h.State != HeatState.Planned && !Remains(h)))
         {
@@ -71,14 +74,22 @@ public static class PlanEndpoints
         Guid id,
         MakePlan make,
         PlanStore plans,
+        PlanSearchStore searches,
         Fields fields,
         CancellationToken cancel
     )
     {
         var (stored, field) = (await plans.Find(id, cancel), await fields.Of(id, cancel));
         var before = stored?.Value ?? Plan.Empty;
+        var found = make.What == MakeWhat.Found ? await searches.Newest(id, cancel) : null;
+        if (make.What == MakeWhat.Found && (found?.Findings is null || found.BaseRevision != make.BaseRevision))
+        {
+            return Outdated;
+        }
+
         var now = make.What switch
         {
+            MakeWhat.Found => found!.Findings!.Best,
             MakeWhat.Judges => JudgePlan.Fill(before, field, anew: true),
             MakeWhat.Gaps => Replan.Of(before, field),
             _ => GreedyPlan.Make(before, field, Guid.CreateVersion7),
@@ -116,9 +127,10 @@ public static class PlanEndpoints
         return (await Save(id, edit.BaseRevision, edit.SaveId, stored.Value, now, field, plans, cancel)).AsEdit();
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<HeatThing>>, NotThere>> Kit(
+    private static async Task<Results<Ok<HeatWords>, NotThere>> Words(
         Guid id,
         Guid heat,
+        Language? language,
         PlanStore plans,
         Fields fields,
         CancellationToken cancel
@@ -131,10 +143,16 @@ public static class PlanEndpoints
 
         var field = await fields.Of(id, cancel);
         var u = await fields.Definition(id, plan.SessionOf(found).Workout, cancel);
-        return u is null ? NotThere.Gone("workout") : TypedResults.Ok(HeatKit.Of(u, found, field));
+        if (u is null)
+        {
+            return NotThere.Gone("workout");
+        }
+
+        var tongue = Tongue.Of(language ?? Language.English) with { Form = u.Competition.Spanish };
+        return TypedResults.Ok(HeatWords.Of(u.Workout.Title, found, HeatKit.Of(u, found, field, tongue), tongue));
     }
 
-    private static Conflicting Outdated =>
+    internal static Conflicting Outdated =>
         new(
             "Somebody has changed the plan since.",
             detail: "The newest plan is shown; nothing was stored. Do it again if it is still wanted."

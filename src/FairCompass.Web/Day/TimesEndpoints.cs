@@ -1,4 +1,5 @@
 using FairCompass.Access;
+using FairCompass.Core.Publishing;
 using FairCompass.Planning.Calendars;
 using FairCompass.Planning.Days;
 using FairCompass.Store.Day;
@@ -17,7 +18,8 @@ public static class TimesEndpoints
     public static void MapTimes(this WebApplication app)
     {
         var tag = app.MapGroup("/api/competitions/{id:guid}/times").WithTags("Plan");
-        tag.MapGet("/", Read).Needs(Right.ReadPublished).WithSummary("The times of an entry, a judge or a gym.");
+        tag.MapGet("/", Read).Needs(Right.ReadPublished).WithSummary("The times of an entry, a judge, a gym or a floor.");
+        tag.MapGet("/all", All).Needs(Right.SeeField).WithSummary("Everybody’s times, for paper: by gym, judge or floor.");
         tag.MapGet("/names", Names).Needs(Right.ReadPublished).WithSummary("Whose times can be asked for.");
         tag.MapGet("/calendar.ics", Calendar).Needs(Right.ReadPublished).WithSummary("The same as iCalendar, for a phone.");
         tag.MapPost("/feed", Feed)
@@ -41,15 +43,16 @@ public static class TimesEndpoints
     )
     {
         var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
-        if (Of(plan, await fields.Of(id, cancel), feed.Entry, feed.Judge, feed.Gym) is null)
+        if (Of(plan, await fields.Of(id, cancel), feed.Entry, feed.Judge, feed.Gym, feed.Floor) is null)
         {
-            return NotThere.Gone("athlete, judge or gym");
+            return NotThere.Gone("athlete, judge, gym or floor");
         }
 
         var subject =
             feed.Entry is { } e ? $"entry:{e}"
             : feed.Judge is { } j ? $"judge:{j}"
-            : $"gym:{feed.Gym}";
+            : feed.Gym is { } g ? $"gym:{g}"
+            : $"floor:{feed.Floor}";
         var token = await feeds.Of(id, subject, Tokens.New(), cancel);
         return TypedResults.Ok(new FeedOf($"{own.Reach(http.Request)}/api/times/{token}.ics"));
     }
@@ -76,6 +79,7 @@ public static class TimesEndpoints
             Id("entry"),
             Id("judge"),
             kind == "gym" ? whose : null,
+            kind == "floor" ? whose : null,
             plans,
             fields,
             competitions,
@@ -98,15 +102,16 @@ public static class TimesEndpoints
         Guid? entry,
         Guid? judge,
         string? gym,
+        string? floor,
         PlanStore plans,
         Fields fields,
         CancellationToken cancel
     )
     {
         var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
-        return Of(plan, await fields.Of(id, cancel), entry, judge, gym) is { } found
+        return Of(plan, await fields.Of(id, cancel), entry, judge, gym, floor) is { } found
             ? TypedResults.Ok(found)
-            : NotThere.Gone("athlete, judge or gym");
+            : NotThere.Gone("athlete, judge, gym or floor");
     }
 
     private static async Task<Results<Download<CalendarFile>, NotThere>> Calendar(
@@ -114,6 +119,7 @@ public static class TimesEndpoints
         Guid? entry,
         Guid? judge,
         string? gym,
+        string? floor,
         PlanStore plans,
         Fields fields,
         CompetitionCache competitions,
@@ -125,10 +131,10 @@ public static class TimesEndpoints
         if (
             stored is null
             || await competitions.Find(id, cancel) is not { } competition
-            || Of(stored.Value, await fields.Of(id, cancel), entry, judge, gym) is not { } found
+            || Of(stored.Value, await fields.Of(id, cancel), entry, judge, gym, floor) is not { } found
         )
         {
-            return NotThere.Gone("athlete, judge or gym");
+            return NotThere.Gone("athlete, judge, gym or floor");
         }
 
         return new Download<CalendarFile>(
@@ -145,9 +151,32 @@ public static class TimesEndpoints
         );
     }
 
-    private static TimesOf? Of(Plan plan, Field field, Guid? entry, Guid? judge, string? gym) =>
+    private static async Task<Ok<IReadOnlyList<TimesOf>>> All(Guid id, TimesBy by, PlanStore plans, Fields fields, CancellationToken cancel)
+    {
+        var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
+        var field = await fields.Of(id, cancel);
+        IEnumerable<TimesOf> all = by switch
+        {
+            TimesBy.Judge => field.Judges.Select(j => new TimesOf(j.Name, plan.Zone, OwnTimes.OfJudge(plan, field, j.Id))),
+            TimesBy.Floor => plan
+                .Sessions.Select(s => s.Floor)
+                .Distinct()
+                .Select(f => new TimesOf(f, plan.Zone, OwnTimes.OfFloor(plan, field, f))),
+            _ => field
+                .Entries.Where(e => e.Starts)
+                .SelectMany(e => e.Members.Select(m => m.Gym))
+                .Where(g => g.Length > 0)
+                .DistinctBy(NameList.Key)
+                .Order(StringComparer.Ordinal)
+                .Select(g => new TimesOf(g, plan.Zone, OwnTimes.OfGym(plan, field, g))),
+        };
+        return TypedResults.Ok<IReadOnlyList<TimesOf>>([.. all.Where(t => t.Times.Count > 0)]);
+    }
+
+    private static TimesOf? Of(Plan plan, Field field, Guid? entry, Guid? judge, string? gym, string? floor) =>
         entry is { } e && field.Entry(e) is { } found ? new(found.PublicName, plan.Zone, OwnTimes.OfEntry(plan, field, e))
         : judge is { } j && field.Judge(j) is { } who ? new(who.Name, plan.Zone, OwnTimes.OfJudge(plan, field, j))
         : gym is { Length: > 0 } && field.Entries.Any(x => OwnTimes.IsOf(x, gym)) ? new(gym, plan.Zone, OwnTimes.OfGym(plan, field, gym))
+        : floor is { Length: > 0 } && plan.Sessions.Any(x => x.Floor == floor) ? new(floor, plan.Zone, OwnTimes.OfFloor(plan, field, floor))
         : null;
 }

@@ -83,6 +83,8 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     public void Forget(Guid id)
     {
         Interlocked.Increment(ref forgotten);
+        // Whoever tells of a change has just had the database: there is no more reason to spare it.
+        paused = default;
         if (known.Get<Seen>(id) is { } seen)
         {
             Remember(seen with { At = DateTimeOffset.MinValue });

@@ -50,10 +50,35 @@ export const dayQueries = {
       staleTime: 0,
     }),
 
-  heatKit: (id: string, heat: string) =>
+  heatWords: (id: string, heat: string, language: Schemas["Language"]) =>
     queryOptions({
-      queryKey: ["heat-kit", id, heat],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/plan/heats/{heat}/kit", { params: { path: { id, heat } } })),
+      queryKey: ["heat-words", id, heat, language],
+      queryFn: () =>
+        ask(api.GET("/api/competitions/{id}/plan/heats/{heat}/words", { params: { path: { id, heat }, query: { language } } })),
+      staleTime: 0,
+    }),
+
+  /** The newest search for a better plan; while it runs it is asked for again. */
+  planSearch: (id: string) =>
+    queryOptions({
+      queryKey: ["plan-search", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/plan/search", { params: { path: { id } } })),
+      staleTime: 0,
+      refetchInterval: (q) => (q.state.data?.isRunning ? 1500 : false),
+    }),
+
+  timesOfAll: (id: string, by: Schemas["TimesBy"]) =>
+    queryOptions({
+      queryKey: ["times-all", id, by],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/times/all", { params: { path: { id }, query: { by } } })),
+      staleTime: 0,
+    }),
+
+  /** What was measured on those of an entry. */
+  readings: (id: string, entry: string) =>
+    queryOptions({
+      queryKey: ["readings", id, entry],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/entries/{entry}/readings", { params: { path: { id, entry } } })),
       staleTime: 0,
     }),
 
@@ -64,11 +89,34 @@ export const dayQueries = {
       staleTime: 0,
     }),
 
-  cardPapers: (id: string, heat: string) =>
+  cardPapers: (id: string, heat: string, language: Schemas["Language"]) =>
     queryOptions({
-      queryKey: ["card-papers", id, heat],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/cards/papers", { params: { path: { id }, query: { heat } } })),
+      queryKey: ["card-papers", id, heat, language],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/cards/papers", { params: { path: { id }, query: { heat, language } } })),
       staleTime: 0,
+    }),
+
+  /** The cards that a number, a scanned code or a name finds. */
+  deskFind: (id: string, find: string) =>
+    queryOptions({
+      queryKey: ["desk-find", id, find],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/desk", { params: { path: { id }, query: { find } } })),
+      staleTime: 0,
+    }),
+
+  deskCard: (id: string, card: string) =>
+    queryOptions({
+      queryKey: ["desk-card", id, card],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/desk/{card}", { params: { path: { id, card } } })),
+      staleTime: 0,
+    }),
+
+  results: (id: string) =>
+    queryOptions({
+      queryKey: ["results", id],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/results", { params: { path: { id } } })),
+      staleTime: 0,
+      refetchInterval: 5000,
     }),
 
   /** Whose times can be asked for. */

@@ -362,9 +362,24 @@ export const changed = {
   /** The plan as it is now stored, and all that follows from it. */
   plan: (cid: string, now: Schemas["PlanShown"]) => {
     queryClient.setQueryData(queries.plan(cid).queryKey, now);
-    return again(queries.overview(cid), queries.cards(cid), { queryKey: ["times", cid] }, { queryKey: ["card-papers", cid] });
+    return again(
+      queries.overview(cid),
+      queries.cards(cid),
+      { queryKey: ["times", cid] },
+      { queryKey: ["times-all", cid] },
+      { queryKey: ["card-papers", cid] },
+      { queryKey: ["heat-words", cid] },
+    );
   },
 
+  /** A card as it stands after it was typed, and all that follows from it. */
+  desk: (cid: string, now: Schemas["DeskCard"]) => {
+    queryClient.setQueryData(queries.deskCard(cid, now.line.card.id).queryKey, now);
+    return again(queries.cards(cid), queries.results(cid), queries.overview(cid), { queryKey: ["desk-find", cid] });
+  },
+
+  deskCard: (cid: string, card: string) => again(queries.deskCard(cid, card)),
+  planSearch: (cid: string) => again(queries.planSearch(cid)),
   cards: (cid: string, now: Schemas["CardsOf"]) => {
     queryClient.setQueryData(queries.cards(cid).queryKey, now);
     return again(queries.overview(cid), { queryKey: ["card-papers", cid] });

@@ -583,6 +583,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The results as they stand, by workout, division and score, each with how it came about. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WorkoutResults"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/times/{token}.ics": {
         parameters: {
             query?: never;
@@ -6228,17 +6266,19 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/competitions/{id}/plan/heats/{heat}/kit": {
+    "/api/competitions/{id}/plan/heats/{heat}/words": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What stands in the lanes of a heat. */
+        /** What the sheet of a heat says, with the kit of its lanes. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    language?: components["schemas"]["Language"];
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -6254,7 +6294,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["HeatThing"][];
+                        "application/json": components["schemas"]["HeatWords"];
                     };
                 };
                 /** @description Not Found */
@@ -6336,6 +6376,351 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/plan/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The newest search for a better plan, as far as it is. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SearchShown"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Seeks a better plan for about a minute. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginSearch"];
+                };
+            };
+            responses: {
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/plan/search/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ends the search with what it has found. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/people/{person}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that is kept about somebody who competes, for them to have. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    person: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeptOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/entries/{entry}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was measured on those of an entry, by their names. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    entry: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["KeptReading"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The cards that a number, a scanned code or a name finds. */
+        get: {
+            parameters: {
+                query: {
+                    find: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeskLine"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/desk/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A card with its fields, and what was typed of it. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeskCard"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Types a card, types it once more, or corrects it; what cannot be is refused at its field, what no human does is asked. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["EnterCard"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EnteredCard"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/times": {
         parameters: {
             query?: never;
@@ -6343,13 +6728,14 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The times of an entry, a judge or a gym. */
+        /** The times of an entry, a judge, a gym or a floor. */
         get: {
             parameters: {
                 query?: {
                     entry?: string;
                     judge?: string;
                     gym?: string;
+                    floor?: string;
                 };
                 header?: never;
                 path: {
@@ -6375,6 +6761,46 @@ export interface paths {
                     };
                     content: {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/times/all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody’s times, for paper: by gym, judge or floor. */
+        get: {
+            parameters: {
+                query: {
+                    by: components["schemas"]["TimesBy"];
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TimesOf"][];
                     };
                 };
             };
@@ -6439,6 +6865,7 @@ export interface paths {
                     entry?: string;
                     judge?: string;
                     gym?: string;
+                    floor?: string;
                 };
                 header?: never;
                 path: {
@@ -6911,6 +7338,14 @@ export interface components {
             /** @description Which structure. */
             name: string;
         };
+        /** @description Begins a search for a better plan. */
+        BeginSearch: {
+            /**
+             * Format: int32
+             * @description The revision that was read.
+             */
+            baseRevision: number;
+        };
         /** @description A draft that was begun with a structure. */
         BegunDraft: {
             /** @description The whole text. */
@@ -6979,7 +7414,7 @@ export interface components {
          * @description What a plan does not keep to.
          * @enum {unknown}
          */
-        BreachKind: "Gone" | "Missing" | "Lane" | "Kit" | "Calls" | "Floor" | "Day" | "Rest" | "NoJudge" | "Judge" | "OwnGym" | "InARow";
+        BreachKind: "Gone" | "Missing" | "Lane" | "Kit" | "Calls" | "Floor" | "Day" | "Rest" | "NoJudge" | "Judge" | "OwnGym" | "InARow" | "Measuring";
         /** @description A break of a judge. */
         Break: {
             /** @description Local time. */
@@ -7285,6 +7720,8 @@ export interface components {
             task?: null | number;
             /** @description For `tries`: `cm` where heights are tried; null where it is the competition’s unit of loads. */
             unit?: null | string;
+            /** @description Tells it from every other field of the card: `1.finish`, `1.count.A`. */
+            key?: null | string;
             /** @description True for what follows from other fields of the card, where they are filled in. */
             spare?: boolean;
         };
@@ -7304,6 +7741,15 @@ export interface components {
              * @description When.
              */
             at: number;
+        };
+        /** @description What a card is worth now, by its facts. */
+        CardNumbers: {
+            run: null | components["schemas"]["RunObservation"];
+            /** @description Its tallies of no-reps. */
+            noReps: components["schemas"]["EqOfNoReps"];
+            /** @description True where two have typed the same, or a correction has settled which of two is right. */
+            checked: boolean;
+            differs: null | components["schemas"]["ScoreFact"];
         };
         /** @description A part of a card. */
         CardPiece: {
@@ -7950,6 +8396,11 @@ export interface components {
              * @description Cards that were printed and are not back.
              */
             cards: number;
+            /**
+             * Format: int32
+             * @description Cards that were typed.
+             */
+            entered: number;
         };
         /** @description A line of the log. */
         DeedLine: {
@@ -7978,6 +8429,57 @@ export interface components {
             status: number;
             /** @description The trace. */
             trace: string;
+        };
+        /** @description A card to be typed. */
+        DeskCard: {
+            /** @description The card. */
+            line: components["schemas"]["DeskLine"];
+            /** @description Whose it is. */
+            entry: components["schemas"]["Entry"];
+            /** @description Who judged. */
+            judges: string[];
+            /**
+             * Format: int32
+             * @description The number of the version it was printed from.
+             */
+            version: number;
+            /** @description What it asks for, in its order. */
+            fields: components["schemas"]["CardField"][];
+            /** @description The tasks of each counted piece, to name a place by. */
+            tasks: components["schemas"]["PieceTasks"][];
+            /** @description The movements whose no-reps it tallies. */
+            movements: string[];
+            /** @description The unit of loads. */
+            unit: components["schemas"]["MassUnit"];
+            /** @description What was typed, in order. */
+            facts: components["schemas"]["ScoreFact"][];
+            /** @description What holds of it. */
+            numbers: components["schemas"]["CardNumbers"];
+            /** @description The scores by what holds, with their reasons; empty while nothing does. */
+            scores: components["schemas"]["ComponentResult"][];
+            /** @description The names of the scores. */
+            names: string[];
+        };
+        /** @description A card as the desk finds it. */
+        DeskLine: {
+            /** @description The card. */
+            card: components["schemas"]["Card"];
+            /** @description The number worn. */
+            bib: string;
+            /** @description Whose it is. */
+            name: string;
+            /** @description The workout. */
+            workout: string;
+            /**
+             * Format: int32
+             * @description The number of the heat.
+             */
+            heat: number;
+            /**
+             * Format: int32
+             * @description The lane; 0 where the plan has none any more.
+             */
+            lane: number;
         };
         /** @description Everything that differs between two versions. */
         Difference: {
@@ -8033,6 +8535,13 @@ export interface components {
          * @enum {unknown}
          */
         DivisionKind: "Individual" | "Pair" | "TeamOf3" | "TeamOf4" | "TeamOf6" | "TeamOf5" | "TeamOf7" | "TeamOf8";
+        /** @description Something that is asked once before it is taken. */
+        Doubt: {
+            /** @description The field. */
+            key: string;
+            /** @description The question. */
+            sentence: string;
+        };
         /** @description Edits with the text that they hold for. */
         DraftEdits: {
             /** @description In the order of the text; empty when nothing has to be changed. */
@@ -8158,6 +8667,31 @@ export interface components {
             saveId: string;
             /** @description What is to be done. */
             command: components["schemas"]["Command"];
+        };
+        /** @description Types a card in, or corrects it. */
+        EnterCard: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own.
+             */
+            saveId: string;
+            /**
+             * Format: int64
+             * @description The newest fact of the card that was seen, 0 for none.
+             */
+            seen: number;
+            /** @description The card as it was typed. */
+            typed: components["schemas"]["TypedCard"];
+            /** @description True to correct what holds; false to type it, or to type it once more. */
+            correct: boolean;
+            /** @description Why it is corrected, 1 to 200 characters; empty otherwise. */
+            reason: string;
+        };
+        /** @description What became of typing a card. */
+        EnteredCard: {
+            card: null | components["schemas"]["DeskCard"];
+            /** @description What is asked before it is taken; nothing was stored then. */
+            asked: components["schemas"]["Doubt"][];
         };
         /** @description Everybody who competes. */
         EntriesOf: {
@@ -8528,6 +9062,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfMeasuringPost: components["schemas"]["MeasuringPost"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfMemberUnits: components["schemas"]["MemberUnits"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -8559,6 +9099,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfNamedBar: components["schemas"]["NamedBar"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfNoReps: components["schemas"]["NoReps"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -8678,6 +9224,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfResultLine: components["schemas"]["ResultLine"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfRowNote: components["schemas"]["RowNote"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -8751,6 +9303,24 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfToken: components["schemas"]["Token"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfTypedField: components["schemas"]["TypedField"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfTypedLift: components["schemas"]["TypedLift"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfTypedPlace: components["schemas"]["TypedPlace"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -8892,7 +9462,7 @@ export interface components {
              */
             times: number;
         };
-        /** @description Whose times a phone wants to follow; one of the three. */
+        /** @description Whose times a phone wants to follow; one of these. */
         FeedFor: {
             /**
              * Format: uuid
@@ -8906,6 +9476,8 @@ export interface components {
             judge: null | string;
             /** @description A gym, at most 80 characters. */
             gym: null | string;
+            /** @description A floor, for its crew. */
+            floor?: null | string;
         };
         /** @description The address that a phone follows. */
         FeedOf: {
@@ -9186,22 +9758,30 @@ export interface components {
          * @enum {unknown}
          */
         HeatState: "Planned" | "Called" | "Run";
-        /** @description A thing that stands in lanes of a heat. */
-        HeatThing: {
-            /** @description What: `rowing machine`, `plate 20 kg`. */
-            name: string;
-            /**
-             * Format: int32
-             * @description How many in one lane; of lanes that differ the most.
-             */
-            inALane: number;
-            /** @description In which lanes. */
-            lanes: components["schemas"]["EqOfint"];
-            /**
-             * Format: int32
-             * @description How many in all of them.
-             */
-            together: number;
+        /** @description What a heat sheet says around names and numbers. */
+        HeatWords: {
+            /** @description The workout and the heat. */
+            title: string;
+            /** @description When its clock runs. */
+            clock: string;
+            /** @description Above the lanes. */
+            lane: string;
+            /** @description Above the numbers worn. */
+            number: string;
+            /** @description Above the names. */
+            who: string;
+            /** @description Above the divisions. */
+            division: string;
+            /** @description Above the judges. */
+            judge: string;
+            /** @description Above the cards. */
+            card: string;
+            /** @description Where there is no card yet. */
+            noCard: string;
+            /** @description Above the kit. */
+            kit: string;
+            /** @description What stands in which lanes, a line each. */
+            things: components["schemas"]["EqOfstring"];
         };
         /** @description Heats that are judged under one version. */
         HeatsUnder: {
@@ -9335,6 +9915,8 @@ export interface components {
             experience: number;
             /** @description The breaks they asked for, local times of every day they are there. */
             breaks?: components["schemas"]["EqOfBreak"];
+            /** @description Workouts whose newest version they have confirmed as a judge. */
+            briefed?: components["schemas"]["EqOfGuid"];
         };
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
@@ -9342,6 +9924,50 @@ export interface components {
             place: components["schemas"]["Said"];
             /** @description When and what. */
             call: components["schemas"]["Said"];
+        };
+        /**
+         * @description How evenly judges are spread: over heats, so that nobody tires before others, and each over lanes and divisions, so that a
+         *                 judge, a lane and a division can be told apart afterwards.
+         */
+        JudgeSpread: {
+            /**
+             * Format: int32
+             * @description Heats of the judge who has fewest.
+             */
+            least: number;
+            /**
+             * Format: int32
+             * @description Heats of the judge who has most.
+             */
+            most: number;
+            /**
+             * Format: int32
+             * @description Times at most that one judge stands in one lane.
+             */
+            inOneLane: number;
+            /**
+             * Format: int32
+             * @description What the search makes small: 20 for each heat between the least and the most, and one for each time that a judge
+             *                 stands in a lane, or before a division, beyond a fair share.
+             */
+            uneven: number;
+        };
+        /** @description Everything that is kept about somebody who competes. */
+        KeptOf: {
+            /** @description Who. */
+            person: components["schemas"]["Person"];
+            /** @description How they are reached; null where nothing is kept. */
+            contact: null | string;
+            /** @description Where they stand. */
+            entries: components["schemas"]["Entry"][];
+            /** @description What became of these entries. */
+            history: components["schemas"]["EntryChange"][];
+            /** @description What was measured on somebody of their name. */
+            readings: components["schemas"]["KeptReading"][];
+            /** @description Their times. */
+            times: components["schemas"]["OwnTime"][];
+            /** @description Their cards. */
+            cards: components["schemas"]["Card"][];
         };
         /** @description A passkey as its owner sees it. */
         KeptPasskey: {
@@ -9359,6 +9985,37 @@ export interface components {
              * @description When it last signed in, UTC; null for never.
              */
             used: null | string;
+        };
+        /** @description A mark that was read on somebody. */
+        KeptReading: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description For which workout.
+             */
+            workout: string;
+            /** @description What was read: the key of the place. */
+            place: string;
+            /** @description Whose, as it was typed. */
+            athlete: string;
+            /**
+             * Format: double
+             * @description The value.
+             */
+            value: number;
+            /** @description Its unit. */
+            unit: string;
+            /** @description Who measured. */
+            by: string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
         };
         /** @description Words that stand in the draft as a remark. */
         KeptRemark: {
@@ -9837,7 +10494,7 @@ export interface components {
          * @description What is to be made anew.
          * @enum {unknown}
          */
-        MakeWhat: "Heats" | "Judges" | "Gaps";
+        MakeWhat: "Heats" | "Judges" | "Gaps" | "Found";
         /** @description The clock at a named mark. */
         MarkRead: {
             /** @description The mark’s name. */
@@ -9858,6 +10515,22 @@ export interface components {
             byLink: boolean;
             /** @description What they are where. */
             places: components["schemas"]["Place"][];
+        };
+        /** @description When somebody is measured. */
+        Measured: {
+            /** @description Who. */
+            person: components["schemas"]["Person"];
+            /**
+             * Format: uuid
+             * @description The entry they run in first.
+             */
+            entry: string;
+            /** @description The heat before which it has to be. */
+            before: components["schemas"]["Heat"];
+            post: null | components["schemas"]["MeasuringPost"];
+            starts: null | components["schemas"]["LocalDateTime"];
+            /** @description When they are done. */
+            ends?: components["schemas"]["LocalDateTime"];
         };
         /**
          * @description A line, target, bar, or ring that hangs from the body of each athlete: a mark is read, and the place lies a stated
@@ -9886,6 +10559,28 @@ export interface components {
             places: components["schemas"]["MeasuredPlace"][];
             /** @description The readings, oldest first, each with its line; null where the draft no longer has the place. */
             readings: components["schemas"]["ReadLine"][];
+        };
+        /** @description A post where athletes are measured before their first workout that needs it. */
+        MeasuringPost: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description When it opens, local time. */
+            starts: components["schemas"]["LocalDateTime"];
+            /** @description Where, at most 40 characters. */
+            place: string;
+            /**
+             * Format: int32
+             * @description Minutes a head, 1 to 60.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description How many are measured at once, 1 to 20.
+             */
+            atOnce: number;
         };
         /** @description Somebody and what they are in a competition. */
         Member: {
@@ -10096,6 +10791,16 @@ export interface components {
             /** @description What is called. */
             words: string;
         };
+        /** @description No-reps that a judge tallied of a movement. */
+        NoReps: {
+            /** @description The movement’s name. */
+            movement: string;
+            /**
+             * Format: int64
+             * @description How often, from 0.
+             */
+            times: number;
+        };
         /** @description A load that cannot be made. */
         NotMade: {
             /** @description The bar. */
@@ -10147,6 +10852,8 @@ export interface components {
              * @description 0 for the first time, 1 for some, 2 for much.
              */
             experience: number;
+            /** @description Workouts whose newest version they have confirmed as a judge; found by their name, not stored. */
+            briefed?: components["schemas"]["EqOfGuid"];
             /** @description A judge as a plan needs one. */
             asJudge?: components["schemas"]["Judge"];
         };
@@ -10284,23 +10991,23 @@ export interface components {
             /** @description The angles. */
             angles: components["schemas"]["EqOfJointAngle"];
         };
-        /** @description One time of one person’s day. */
+        /** @description One time of one person’s day: a heat, or being measured. */
         OwnTime: {
             /**
              * Format: uuid
-             * @description The heat.
+             * @description The heat; where somebody is measured the heat before which it has to be.
              */
             heat: string;
             /** @description The name of the workout. */
             workout: string;
             /**
              * Format: int32
-             * @description The number of the heat.
+             * @description The number of the heat; 0 where somebody is measured.
              */
             number: number;
             /**
              * Format: int32
-             * @description The lane.
+             * @description The lane; 0 where somebody is measured, and for a floor, which has all of them.
              */
             lane: number;
             /** @description When to stand ready, local time. */
@@ -10313,6 +11020,11 @@ export interface components {
             floor: string;
             /** @description What they do there: whose entry it is, or whom they judge. */
             what: string;
+            /**
+             * Format: uuid
+             * @description Who is measured; null for a heat.
+             */
+            measured?: null | string;
         };
         /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
         OwnedRest: {
@@ -10666,6 +11378,18 @@ export interface components {
             sessions: components["schemas"]["EqOfSession"];
             /** @description The heats, in the order of time. */
             heats: components["schemas"]["EqOfHeat"];
+            /** @description Where athletes are measured. */
+            measuring?: components["schemas"]["EqOfMeasuringPost"];
+        };
+        /** @description Rules that cannot be kept together. */
+        PlanConflict: {
+            /** @description What cannot be. */
+            sentence: string;
+            /**
+             * @description The rules, each a sentence; what was found to be needless for it is left out. Empty where there are none to
+             *                 give up.
+             */
+            rules: components["schemas"]["EqOfstring"];
         };
         /** @description What is different between two plans, for those it touches. */
         PlanDifference: {
@@ -10683,7 +11407,24 @@ export interface components {
             judges: number;
         };
         /** @description What a person does to a plan by hand. Whatever breaks a rule is done all the same, and said. */
-        PlanEdit: components["schemas"]["PlanEditFix"] | components["schemas"]["PlanEditFixLane"] | components["schemas"]["PlanEditSwap"] | components["schemas"]["PlanEditMoveTo"] | components["schemas"]["PlanEditTakeOut"] | components["schemas"]["PlanEditSetJudge"] | components["schemas"]["PlanEditStart"] | components["schemas"]["PlanEditDelay"] | components["schemas"]["PlanEditSetState"];
+        PlanEdit: components["schemas"]["PlanEditFix"] | components["schemas"]["PlanEditFixLane"] | components["schemas"]["PlanEditSwap"] | components["schemas"]["PlanEditMoveTo"] | components["schemas"]["PlanEditTakeOut"] | components["schemas"]["PlanEditSetJudge"] | components["schemas"]["PlanEditStart"] | components["schemas"]["PlanEditDelay"] | components["schemas"]["PlanEditSetState"] | components["schemas"]["PlanEditCloseLane"];
+        /** @description A lane goes out of use from now on, because of a broken machine say, or into use again. */
+        PlanEditCloseLane: {
+            /** @enum {string} */
+            kind?: "closeLane";
+            /**
+             * Format: uuid
+             * @description The session.
+             */
+            session: string;
+            /**
+             * Format: int32
+             * @description The lane.
+             */
+            lane: number;
+            /** @description True for out of use. */
+            on: boolean;
+        };
         /** @description A heat starts later; what follows moves as far as it must. */
         PlanEditDelay: {
             /** @enum {string} */
@@ -10854,6 +11595,9 @@ export interface components {
              * @description Heats at least that a judge then has off, 1 to 10.
              */
             judgeBreak: number;
+            until?: null | components["schemas"]["LocalTime"];
+            /** @description True where a judge judges only workouts whose newest version they have confirmed, with its questions answered. */
+            briefedOnly?: boolean;
         };
         /** @description The plan with what stands around it. */
         PlanShown: {
@@ -10870,7 +11614,31 @@ export interface components {
             breaches: components["schemas"]["EqOfBreach"];
             /** @description How far judges can be compared afterwards. */
             linking: components["schemas"]["Linking"];
+            /** @description Who is measured when. */
+            measured: components["schemas"]["Measured"][];
             difference?: null | components["schemas"]["PlanDifference"];
+        };
+        /** @description How good a plan is. */
+        PlanWorth: {
+            /**
+             * Format: int64
+             * @description How long its days are together, each from its first session to the end of its last heat.
+             */
+            minutes: number;
+            /**
+             * Format: int64
+             * @description How long its sessions are together, each from its start to the end of its last heat, in minutes.
+             */
+            floors: number;
+            /**
+             * Format: int32
+             * @description Posts without a judge.
+             */
+            open: number;
+            /** @description How far judges can be compared. */
+            linking: components["schemas"]["Linking"];
+            /** @description How evenly they are spread. */
+            spread: components["schemas"]["JudgeSpread"];
         };
         /** @description One change: the inner plates stay on. */
         PlannedChange: {
@@ -10936,6 +11704,8 @@ export interface components {
              *                 ran, a column for the one that comes.
              */
             plates: components["schemas"]["EqOfEqOfint"];
+            /** @description Divisions whose athletes are measured for it before they run; empty where nobody is. */
+            measures?: components["schemas"]["EqOfstring"];
         };
         /** @description The figures of a movement: three positions, and beside a good pose each typical fault. */
         Plate: {
@@ -11763,11 +12533,69 @@ export interface components {
          * @enum {unknown}
          */
         ResultClass: "Scored" | "AtTheCap" | "NoGoodLift" | "Zero" | "NotReached" | "Withdrew" | "DidNotStart" | "Unranked" | "NotScored";
+        /** @description A line of a table of results. */
+        ResultLine: {
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /**
+             * Format: int32
+             * @description 1, 2, 2, 4; 0 for one without a place.
+             */
+            place: number;
+            /** @description The score as published; empty while the card is not entered. */
+            text: string;
+            /** @description What breaks a tie, or null. */
+            tieText: null | string;
+            /** @description How it came about, in sentences. */
+            reasons: components["schemas"]["EqOfstring"];
+            /** @description True where two have typed the same. */
+            checked: boolean;
+            /**
+             * Format: int32
+             * @description The version it was judged under.
+             */
+            version: number;
+        };
+        /** @description An entry in a table of results. */
+        ResultName: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            entry: string;
+            /** @description The number worn. */
+            bib: string;
+            /** @description Its public name. */
+            name: string;
+            /** @description Its gym. */
+            gym: string;
+        };
+        /** @description The results of one score in one division. */
+        ResultTable: {
+            /** @description The division, with men or women where they are ranked apart. */
+            division: string;
+            /** @description The name of the score. */
+            score: string;
+            /** @description Its rule in sentences. */
+            rule: components["schemas"]["EqOfstring"];
+            /** @description The lines, best first; those without a card last. */
+            lines: components["schemas"]["EqOfResultLine"];
+            /**
+             * Format: int32
+             * @description How many cards are not entered.
+             */
+            missing: number;
+            /** @description True where the lines were judged under several versions. */
+            mixed: boolean;
+        };
         /**
          * @description What an operation needs. Each operation of the application declares exactly one; what declares none is closed to all.
          * @enum {unknown}
          */
-        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "Manage";
+        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "EnterScores" | "Manage";
         /**
          * @description What somebody is in one competition; a person may be several things, and others in another competition.
          * @enum {unknown}
@@ -11982,6 +12810,39 @@ export interface components {
             /** @description What must still be settled in the definition: scores are computed all the same, and may change. */
             findings: components["schemas"]["Finding"][];
         };
+        /** @description A fact about a card’s numbers: added, never changed. */
+        ScoreFact: {
+            /**
+             * Format: int64
+             * @description From 1, in the order they came.
+             */
+            id: number;
+            /**
+             * Format: uuid
+             * @description The card.
+             */
+            card: string;
+            /** @description What it is. */
+            kind: components["schemas"]["ScoreFactKind"];
+            /** @description What the card says. */
+            run: components["schemas"]["RunObservation"];
+            /** @description The tallies of no-reps on it. */
+            noReps: components["schemas"]["EqOfNoReps"];
+            /** @description Why it was corrected; empty otherwise. */
+            reason: string;
+            /** @description Who typed it; null where nobody is known. */
+            by: null | string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+        };
+        /**
+         * @description What a fact about a card’s numbers is.
+         * @enum {unknown}
+         */
+        ScoreFactKind: "Entered" | "Again" | "Corrected";
         /** @description Scores observations; nothing is stored. */
         ScoreRequest: {
             /** @description The competition. */
@@ -12035,6 +12896,34 @@ export interface components {
             /** @description One observation, or one for each submission in order. */
             attempts: components["schemas"]["RunObservation"][];
         };
+        /** @description A search for a better plan, as far as it is. */
+        SearchShown: {
+            /**
+             * Format: int32
+             * @description The revision it began from, 0 where none was sought; a plan that has changed since is not
+             *         replaced by what it finds.
+             */
+            baseRevision: number;
+            /**
+             * Format: int32
+             * @description How long it has been going on, or since when it is over.
+             */
+            seconds: number;
+            /** @description True while it goes on. */
+            isRunning: boolean;
+            /** @description True where it was broken off, by a restart say. */
+            isBroken: boolean;
+            first: null | components["schemas"]["PlanWorth"];
+            best: null | components["schemas"]["PlanWorth"];
+            /**
+             * Format: int64
+             * @description Minutes that the days take at least with these heats, whoever plans them; null while nobody knows.
+             */
+            atLeast: null | number;
+            /** @description What no plan can keep to, and why; null while nobody knows. */
+            conflicts: null | components["schemas"]["PlanConflict"][];
+            difference: null | components["schemas"]["PlanDifference"];
+        };
         /** @description A workout on a day. */
         Session: {
             /**
@@ -12066,6 +12955,8 @@ export interface components {
             between: components["schemas"]["BetweenHeats"];
             /** @description Which divisions, in the order they run; empty for all of the workout. */
             divisions: components["schemas"]["EqOfstring"];
+            /** @description Lanes that are out of use, because of a broken machine say. */
+            closed?: components["schemas"]["EqOfint"];
         };
         /** @description Sets a load or amount of the prescription table. The answer is the smallest change of the text. */
         SetCell: {
@@ -12160,6 +13051,8 @@ export interface components {
             draw: number;
             /** @description The workouts on their days. */
             sessions: components["schemas"]["EqOfSession"];
+            /** @description Where athletes are measured. */
+            measuring?: components["schemas"]["EqOfMeasuringPost"];
         };
         /** @description Sets what somebody is. */
         SetRoles: {
@@ -12614,6 +13507,11 @@ export interface components {
              */
             judges: number;
         };
+        /**
+         * @description Whose times stand on one sheet.
+         * @enum {unknown}
+         */
+        TimesBy: "Gym" | "Judge" | "Floor";
         /** @description Somebody’s own times. */
         TimesOf: {
             /** @description Whose. */
@@ -12792,6 +13690,59 @@ export interface components {
              * @description Within JointRange.
              */
             degrees: number;
+        };
+        /** @description A card as a person types it. */
+        TypedCard: {
+            /** @description What became of the entry. */
+            status: components["schemas"]["EntryStatus"];
+            /** @description What stands in its fields; one that is missing is empty. */
+            fields: components["schemas"]["EqOfTypedField"];
+            /** @description Lifts, in order. */
+            lifts: components["schemas"]["EqOfTypedLift"];
+            /** @description Places, where they are given in place of counts. */
+            places: components["schemas"]["EqOfTypedPlace"];
+            /** @description Keys of fields that were asked about and are meant as they stand. */
+            sure: components["schemas"]["EqOfstring"];
+        };
+        /** @description What was typed into one field. */
+        TypedField: {
+            /** @description The key of the field. */
+            key: string;
+            /** @description As it was typed. */
+            text: string;
+        };
+        /** @description A lift as it was typed. */
+        TypedLift: {
+            /** @description The piece. */
+            piece: string;
+            /** @description The load, or the height. */
+            load: string;
+            /** @description True for a good lift. */
+            made: boolean;
+            /**
+             * Format: int32
+             * @description The lifter’s place in a team, from 1; null for one athlete.
+             */
+            seat: null | number;
+        };
+        /** @description A place in the work as it was typed, in place of a count. */
+        TypedPlace: {
+            /** @description The piece. */
+            piece: string;
+            /** @description The round; empty where there are none. */
+            round: string;
+            /**
+             * Format: int32
+             * @description Which task, from 0.
+             */
+            task: number;
+            /** @description Units of it. */
+            unit: string;
+            /**
+             * Format: int32
+             * @description Which way, from 0; null where there is no choice.
+             */
+            option: null | number;
         };
         /** @description Words that were not understood. They stand nowhere in the draft. */
         UnreadPiece: {
@@ -13047,6 +13998,25 @@ export interface components {
             scored: boolean;
             /** @description The findings, for the page of checks; of very many the first. */
             findings: components["schemas"]["Finding"][];
+        };
+        /** @description The results of a workout. */
+        WorkoutResults: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            workout: string;
+            /** @description Its name. */
+            title: string;
+            /** @description A table for each division and score. */
+            tables: components["schemas"]["ResultTable"][];
+            /**
+             * Format: int32
+             * @description Runs of the plan that have no card yet, and so stand in no table.
+             */
+            noCard: number;
+            /** @description Who is who, as the public may read it. */
+            names: components["schemas"]["ResultName"][];
         };
         /** @description Writes a reading down. */
         WriteReading: {

@@ -5,20 +5,10 @@ import { api, ask, type Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
 import { when } from "../ui/days";
 import { Loading, Message } from "../ui/Message";
-import { byId, entryName, groupsOf } from "./names";
+import { byId, cardWords, entryName, groupsOf } from "./names";
 import { HeatSheet } from "./HeatSheet";
 import { dayOf, dayWords, hour } from "./localTime";
 import { useRights } from "./useRights";
-
-export const cardWords: Record<Schemas["CardState"], string> = {
-  Printed: "printed",
-  Out: "with the judge",
-  Back: "back",
-  Entered: "entered",
-  Checked: "checked",
-  Missing: "missing",
-  Replaced: "replaced",
-};
 
 /** Where every card is, which are to be chased, and the cards of one heat on paper. */
 export function CardsPage() {
@@ -66,7 +56,6 @@ export function CardsPage() {
       <HeatSheet
         cid={cid}
         heat={one}
-        title={title(one.session)}
         cards={cards.data.cards.filter((c) => c.heat === one.id && c.state !== "Replaced")}
         entries={entries}
         officials={officials}

@@ -21,8 +21,10 @@ export function EntryLeaf({
   mayChange: boolean;
   onClose: () => void;
 }) {
-  const contacts = useQuery({ ...queries.contacts(cid), enabled: useRights(cid)("SeeContacts") }).data;
+  const rights = useRights(cid);
+  const contacts = useQuery({ ...queries.contacts(cid), enabled: rights("SeeContacts") }).data;
   const history = useQuery(queries.entryHistory(cid, entry.id));
+  const readings = useQuery({ ...queries.readings(cid, entry.id), enabled: rights("SeeMeasured") }).data ?? [];
   const [failed, setFailed] = useState<Refused | null>(null);
   const [reason, setReason] = useState("");
   const [seat, setSeat] = useState<number | null>(null);
@@ -88,6 +90,24 @@ export function EntryLeaf({
           </li>
         ))}
       </ol>
+      {readings.length > 0 && (
+        <section className="mt-3" aria-label="Measured">
+          <h2 className="text-base">Measured</h2>
+          <ul>
+            {readings.map((r) => (
+              <li key={r.id}>
+                <bdi>{r.athlete}</bdi>: <bdi>{r.place.replaceAll("|", ", ")}</bdi>{" "}
+                <b className="mono">
+                  {r.value} {r.unit}
+                </b>{" "}
+                <span className="text-soft">
+                  by <bdi>{r.by}</bdi>, {when(r.at)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {mayChange && (
         <form
           className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2"
@@ -128,6 +148,20 @@ export function EntryLeaf({
             </button>
           )}
         </form>
+      )}
+      {rights("SeeContacts") && (
+        <p className="mt-3">
+          {entry.members.map((m) => (
+            <a
+              key={m.id}
+              className="act mr-4"
+              href={`/api/competitions/${cid}/entries/people/${m.id}/kept`}
+              download={`kept-of-${entry.bib || m.id}.json`}
+            >
+              All that is kept of <bdi>{m.name}</bdi>
+            </a>
+          ))}
+        </p>
       )}
       {mayChange && (
         <p className="mt-3">

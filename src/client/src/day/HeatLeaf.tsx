@@ -53,7 +53,10 @@ export function HeatLeaf({
         shown.workouts.find((w) => w.id === session.workout)?.groups.some((g) => g.division === e.division) &&
         !shown.plan.heats.some((h) => h.session === heat.session && h.lanes.some((l) => l.entry === e.id)),
     );
-  const free = Array.from({ length: session.lanes }, (_, i) => i + 1).filter((n) => !heat.lanes.some((l) => l.lane === n));
+  const closed = session.closed ?? [];
+  const free = Array.from({ length: session.lanes }, (_, i) => i + 1).filter(
+    (n) => !closed.includes(n) && !heat.lanes.some((l) => l.lane === n),
+  );
   const refused = plan.failed;
   return (
     <Leaf
@@ -243,6 +246,34 @@ export function HeatLeaf({
             ))}
           </select>
         </label>
+      )}
+      {open && (
+        <div className="mt-3 flex flex-wrap items-baseline gap-x-4">
+          <label>
+            <span className="font-semibold">A lane breaks down </span>
+            <select
+              value=""
+              aria-label="A lane out of use from now on"
+              onChange={(e) =>
+                e.target.value && void plan.edit({ kind: "closeLane", session: session.id, lane: Number(e.target.value), on: true })
+              }
+            >
+              <option value="">out of use from now on …</option>
+              {Array.from({ length: session.lanes }, (_, i) => i + 1)
+                .filter((n) => !closed.includes(n))
+                .map((n) => (
+                  <option key={n} value={n}>
+                    lane {n}
+                  </option>
+                ))}
+            </select>
+          </label>
+          {closed.map((n) => (
+            <button key={n} className="act" onClick={() => void plan.edit({ kind: "closeLane", session: session.id, lane: n, on: false })}>
+              Lane {n} is in use again
+            </button>
+          ))}
+        </div>
       )}
       <p className="mt-4">
         <Link className="act" to={`/c/${cid}/cards/${heat.id}`}>

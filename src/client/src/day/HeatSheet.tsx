@@ -3,15 +3,16 @@ import { Link } from "react-router";
 import type { Refused, Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { Papers } from "../briefs/Paper";
-import { Message } from "../ui/Message";
-import { dayOf, dayWords, hour } from "./localTime";
+import { Choice } from "../ui/Choice";
+import { Loading, Message } from "../ui/Message";
+import { useAddress } from "../ui/useAddress";
+import { dayOf, dayWords } from "./localTime";
 import { byId, entryName, groupsOf } from "./names";
 
 /** The heat sheet for caller, door and crew, and behind it a card for each run. */
 export function HeatSheet({
   cid,
   heat,
-  title,
   cards,
   entries,
   officials,
@@ -20,7 +21,6 @@ export function HeatSheet({
 }: {
   cid: string;
   heat: Schemas["Heat"];
-  title: string;
   cards: Schemas["Card"][];
   entries: readonly Schemas["StoredEntry"][];
   officials: readonly Schemas["Official"][];
@@ -28,8 +28,18 @@ export function HeatSheet({
   failed: Refused | null;
 }) {
   const who = byId(entries, officials);
-  const kit = useQuery(queries.heatKit(cid, heat.id)).data ?? [];
-  const papers = useQuery({ ...queries.cardPapers(cid, heat.id), enabled: cards.length > 0 });
+  const { get, set } = useAddress();
+  const language = get("language") === "Spanish" ? "Spanish" : "English";
+  const words = useQuery(queries.heatWords(cid, heat.id, language));
+  const papers = useQuery({ ...queries.cardPapers(cid, heat.id, language), enabled: cards.length > 0 });
+  if (words.isPending) return <Loading what="the heat" />;
+  if (words.isError)
+    return (
+      <main className="p-6">
+        <Message error={words.error} retry={() => void words.refetch()} />
+      </main>
+    );
+  const say = words.data;
   return (
     <main className="px-6 py-4 print:p-0">
       <div className="off-paper flex flex-wrap items-baseline gap-x-6 gap-y-2">
@@ -44,6 +54,13 @@ export function HeatSheet({
         <button className="press-plain" onClick={() => window.print()}>
           Print
         </button>
+        <Choice
+          label="Language of the sheet"
+          value={language}
+          of={["English", "Spanish"] as const}
+          onChange={(l) => set("language", l === "English" ? "" : l)}
+          text={(l) => (l === "Spanish" ? "Español" : l)}
+        />
       </div>
       {failed && (
         <div className="off-paper mt-3">
@@ -51,28 +68,27 @@ export function HeatSheet({
           {failed.at("heats") && <p className="field-error">{failed.at("heats")}</p>}
         </div>
       )}
-      <section className="heat-sheet mt-3 print:break-after-page" aria-labelledby="sheet">
+      <section className="heat-sheet mt-3 print:break-after-page" aria-labelledby="sheet" lang={language === "Spanish" ? "es" : undefined}>
         <h1 id="sheet">
-          <bdi>{title}</bdi>, heat {heat.number}
+          <bdi>{say.title}</bdi>
         </h1>
         <p className="text-lg">
-          {dayWords(dayOf(heat.starts))}, clock starts at <b className="mono">{hour(heat.starts)}</b>, ends at{" "}
-          <span className="mono">{hour(heat.ends!)}</span>
+          {dayWords(dayOf(heat.starts), language)}, <b>{say.clock}</b>
         </p>
         <table className="ruled mt-3">
           <thead>
             <tr>
-              <th scope="col">Lane</th>
+              <th scope="col">{say.lane}</th>
               <th scope="col" className="max-md:hidden print:table-cell">
-                Number
+                {say.number}
               </th>
-              <th scope="col">Who</th>
+              <th scope="col">{say.who}</th>
               <th scope="col" className="max-md:hidden print:table-cell">
-                Division
+                {say.division}
               </th>
-              <th scope="col">Judge</th>
+              <th scope="col">{say.judge}</th>
               <th scope="col" className="max-md:hidden print:table-cell">
-                Card
+                {say.card}
               </th>
             </tr>
           </thead>
@@ -109,27 +125,24 @@ export function HeatSheet({
                     ))}
                   </td>
                   <td className="max-md:hidden print:table-cell">
-                    {card ? <span className="mono whitespace-nowrap">{card.printed}</span> : <span className="text-soft">none yet</span>}
+                    {card ? (
+                      <span className="mono whitespace-nowrap">{card.printed}</span>
+                    ) : (
+                      <span className="text-soft">{say.noCard}</span>
+                    )}
                   </td>
                 </tr>
               );
             })}
           </tbody>
         </table>
-        {kit.length > 0 && (
+        {say.things.length > 0 && (
           <>
-            <h2 className="mt-5">In the lanes</h2>
+            <h2 className="mt-5">{say.kit}</h2>
             <ul className="md:columns-2 print:columns-2">
-              {kit.map((k) => (
-                <li key={k.name} className="break-inside-avoid">
-                  {k.inALane} × <bdi>{k.name}</bdi>
-                  <span className="text-soft">
-                    {" "}
-                    {k.lanes.length === heat.lanes.length
-                      ? "in each lane"
-                      : `in ${k.lanes.length === 1 ? "lane" : "lanes"} ${k.lanes.join(", ")}`}
-                    , {k.together} in all
-                  </span>
+              {say.things.map((t) => (
+                <li key={t} className="break-inside-avoid">
+                  <bdi>{t}</bdi>
                 </li>
               ))}
             </ul>

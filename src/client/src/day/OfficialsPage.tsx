@@ -3,9 +3,12 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { api, ask, type Refused, type Schemas } from "../api/client";
 import { changed, queries } from "../api/queries";
+import { textOf } from "../natural/files";
 import { Field } from "../ui/Field";
+import { FileButton } from "../ui/FileButton";
 import { Leaf } from "../ui/Leaf";
 import { Loading, Message } from "../ui/Message";
+import { dayOf, dayWords } from "./localTime";
 import { useRights } from "./useRights";
 
 type Official = Schemas["Official"];
@@ -60,7 +63,7 @@ export function OfficialsPage() {
                     {(o.breaks.length > 0 || o.notEntries.length > 0 || o.days.length > 0) && (
                       <span className="block text-soft">
                         {[
-                          ...o.days,
+                          ...o.days.map((d) => dayWords(d)),
                           ...o.breaks.map((b) => `off ${b.from.slice(0, 5)} to ${b.until.slice(0, 5)}`),
                           o.notEntries.length > 0 ? `not before ${o.notEntries.length} of the entries` : "",
                         ]
@@ -71,7 +74,10 @@ export function OfficialsPage() {
                   </span>
                   {kind === "Judge" && (
                     <span className="whitespace-nowrap">
-                      <span className="text-soft">{experience[o.experience]}</span>{" "}
+                      <span className="text-soft">
+                        {experience[o.experience]}
+                        {!!o.briefed?.length && `, ${o.briefed.length} confirmed`}
+                      </span>{" "}
                       <Link className="act ml-3" to={`/times/${cid}?judge=${o.id}`} aria-label={`Times of ${o.name}`}>
                         Times
                       </Link>
@@ -128,6 +134,11 @@ function Paste({ cid }: { cid: string }) {
         <button className="press-plain" disabled={!text.trim()}>
           Add
         </button>
+        <FileButton
+          label="From a file (.csv, .xlsx)"
+          accept=".csv,.xlsx,.txt,.tsv"
+          onFile={(file) => void textOf(file, file.name).then(setText, (e: unknown) => setFailed(e as Refused))}
+        />
       </div>
     </form>
   );
@@ -135,8 +146,12 @@ function Paste({ cid }: { cid: string }) {
 
 function OfficialLeaf({ cid, official, onClose }: { cid: string; official: Official; onClose: () => void }) {
   const [now, setNow] = useState(official);
-  const [from, setFrom] = useState(official.breaks[0]?.from.slice(0, 5) ?? "");
-  const [until, setUntil] = useState(official.breaks[0]?.until.slice(0, 5) ?? "");
+  // An empty row stands below the breaks that there are, for another one.
+  const [breaks, setBreaks] = useState([
+    ...official.breaks.map((b) => [b.from.slice(0, 5), b.until.slice(0, 5)] as const),
+    ["", ""] as const,
+  ]);
+  const days = useQuery(queries.plan(cid)).data?.plan.sessions.map((s) => dayOf(s.starts)) ?? [];
   const [find, setFind] = useState("");
   const [failed, setFailed] = useState<Refused | null>(null);
   const entries = useQuery(queries.entries(cid)).data?.entries.map((e) => e.entry) ?? [];
@@ -161,12 +176,19 @@ function OfficialLeaf({ cid, official, onClose }: { cid: string; official: Offic
         onSubmit={(e) => {
           e.preventDefault();
           const { kind, name, gym, days, notEntries, experience: known } = now;
-          const breaks = from && until ? [{ from: from + ":00", until: until + ":00" }] : [];
           done(
             ask(
               api.PUT("/api/competitions/{id}/officials/{official}", {
                 params: { path },
-                body: { kind, name, gym, days, notEntries, breaks, experience: known },
+                body: {
+                  kind,
+                  name,
+                  gym,
+                  days,
+                  notEntries,
+                  breaks: breaks.filter(([f, u]) => f && u).map(([f, u]) => ({ from: f + ":00", until: u + ":00" })),
+                  experience: known,
+                },
               }),
             ),
           );
@@ -183,9 +205,44 @@ function OfficialLeaf({ cid, official, onClose }: { cid: string; official: Offic
         </div>
         {now.kind === "Judge" && (
           <>
+            <fieldset>
+              <legend className="font-semibold">Off</legend>
+              {breaks.map(([from, until], i) => {
+                const set = (f: string, u: string) => {
+                  const now = breaks.map((b, j) => (j === i ? ([f, u] as const) : b));
+                  setBreaks(now.at(-1)!.every(Boolean) ? [...now, ["", ""]] : now);
+                };
+                return (
+                  <div key={i} className="mb-1 flex flex-wrap items-end gap-4">
+                    <Field
+                      label={`From, break ${i + 1}`}
+                      hideLabel={i > 0}
+                      type="time"
+                      value={from}
+                      onChange={(f) => set(f, until)}
+                      error={i === 0 ? failed?.at("breaks") : undefined}
+                    />
+                    <Field label={`until, break ${i + 1}`} hideLabel={i > 0} type="time" value={until} onChange={(u) => set(from, u)} />
+                  </div>
+                );
+              })}
+            </fieldset>
+            {new Set([...days, ...now.days]).size > 1 && (
+              <fieldset>
+                <legend className="font-semibold">There on (none ticked: every day)</legend>
+                {[...new Set([...days, ...now.days])].sort().map((d) => (
+                  <label key={d} className="tick mr-4">
+                    <input
+                      type="checkbox"
+                      checked={now.days.includes(d)}
+                      onChange={(e) => setNow({ ...now, days: e.target.checked ? [...now.days, d] : now.days.filter((x) => x !== d) })}
+                    />{" "}
+                    {dayWords(d)}
+                  </label>
+                ))}
+              </fieldset>
+            )}
             <div className="flex flex-wrap items-end gap-4">
-              <Field label="Off from" type="time" value={from} onChange={setFrom} error={failed?.at("breaks")} />
-              <Field label="until" type="time" value={until} onChange={setUntil} />
               <label>
                 <span className="block font-semibold">Experience</span>
                 <select value={now.experience} onChange={(e) => setNow({ ...now, experience: Number(e.target.value) })}>

@@ -4,9 +4,11 @@ import { queries } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
+import { BetterPlan } from "./BetterPlan";
 import { DaySheet } from "./DaySheet";
 import { HeatLeaf } from "./HeatLeaf";
 import { dayOf, dayWords } from "./localTime";
+import { MeasuringList } from "./Measuring";
 import { PlanSettings } from "./PlanSettings";
 import { usePlan } from "./usePlan";
 import { useRights } from "./useRights";
@@ -62,6 +64,9 @@ export function PlanPage() {
                 <button className="act" onClick={() => window.print()}>
                   Print the day
                 </button>
+                <Link className="act" to={`/c/${cid}/times`}>
+                  Times on paper
+                </Link>
               </>
             )}
             <span role="status" className="text-soft">
@@ -69,6 +74,7 @@ export function PlanPage() {
             </span>
           </div>
         )}
+        {may && heats.length > 0 && <BetterPlan cid={cid} revision={shown.revision} plan={plan} />}
         {plan.failed && !heat && Object.keys(plan.failed.errors).length === 0 && (
           <div className="mt-3">
             <Message error={plan.failed} />
@@ -100,6 +106,7 @@ export function PlanPage() {
                 : `; they fall into ${linking.apart} sets that cannot be compared with each other.`}
           </p>
         )}
+        {shown.measured.length > 0 && <MeasuringList measured={shown.measured} />}
         {shown.breaches.length > 0 && (
           <details className="mt-3" open={shown.breaches.length < 8}>
             <summary className="font-semibold text-ochre">

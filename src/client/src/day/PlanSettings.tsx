@@ -2,7 +2,9 @@ import { useState } from "react";
 import type { Refused, Schemas } from "../api/client";
 import { Field } from "../ui/Field";
 import { dayWords, fromField, minutes, toField } from "./localTime";
+import { MeasuringPosts } from "./Measuring";
 import type { Plan, Session, usePlan } from "./usePlan";
+import { Whole } from "./Whole";
 
 const orders: readonly [Schemas["HeatOrder"], string][] = [
   ["Seeded", "by seed, the best last"],
@@ -10,11 +12,11 @@ const orders: readonly [Schemas["HeatOrder"], string][] = [
   ["Standing", "by standing so far, the best last (by seed until there are results)"],
 ];
 
-type Settings = Pick<Plan, "zone" | "rules" | "draw" | "sessions">;
+type Settings = Pick<Plan, "zone" | "rules" | "draw" | "sessions" | "measuring">;
 /** What an edit began from. */
 type Over = { revision: number; settings: string };
 
-const settingsOf = ({ zone, rules, draw, sessions }: Settings): Settings => ({ zone, rules, draw, sessions });
+const settingsOf = ({ zone, rules, draw, sessions, measuring }: Settings): Settings => ({ zone, rules, draw, sessions, measuring });
 
 /** What the plan keeps to, and the workouts on their days. */
 export function PlanSettings({
@@ -31,6 +33,7 @@ export function PlanSettings({
   const empty = shown.plan.sessions.length === 0;
   const [now, setNow] = useState<{ over: Over; plan: Settings } | null>(null);
   const edited = now?.plan ?? shown.plan;
+  const posts = edited.measuring ?? [];
   const here: Over = { revision: shown.revision, settings: JSON.stringify(settingsOf(shown.plan)) };
   const change = (p: Partial<Settings>) => setNow({ over: now?.over ?? here, plan: { ...settingsOf(edited), ...p } });
   // Heats may have moved meanwhile, which is no matter. Settings that somebody else has saved are: that is said first, and what is saved
@@ -57,6 +60,7 @@ export function PlanSettings({
           mixes: last?.mixes ?? true,
           between: last?.between ?? { callUp: 120, reset: null, crew: 2 },
           divisions: [],
+          closed: [],
         },
       ],
     });
@@ -107,6 +111,21 @@ export function PlanSettings({
             onChange={(judgeBreak) => change({ rules: { ...edited.rules, judgeBreak } })}
           />
           <Whole label="Number of the draw" value={edited.draw} error={at("draw")} onChange={(draw) => change({ draw })} />
+          <Field
+            label="Each day is over by"
+            type="time"
+            value={edited.rules.until?.slice(0, 5) ?? ""}
+            error={at("rules.until")}
+            onChange={(v) => change({ rules: { ...edited.rules, until: v ? `${v}:00` : null } })}
+          />
+          <label className="tick self-end pb-1.5">
+            <input
+              type="checkbox"
+              checked={edited.rules.briefedOnly}
+              onChange={(e) => change({ rules: { ...edited.rules, briefedOnly: e.target.checked } })}
+            />{" "}
+            only who has confirmed the newest version of a workout judges it
+          </label>
         </div>
         <ol>
           {edited.sessions.map((s, i) => (
@@ -120,6 +139,14 @@ export function PlanSettings({
             />
           ))}
         </ol>
+        {(posts.length > 0 || shown.measured.length > 0) && (
+          <MeasuringPosts
+            posts={posts}
+            day={day || edited.sessions[0]?.starts.slice(0, 10) || new Date().toISOString().slice(0, 10)}
+            at={at}
+            onChange={(measuring) => change({ measuring })}
+          />
+        )}
         {at("sessions") && (
           <p role="alert" className="field-error">
             {at("sessions")}
@@ -163,6 +190,7 @@ function SessionRow({
   onRemove: () => void;
 }) {
   const groups = workouts.find((w) => w.id === s.workout)?.groups ?? [];
+  const closed = s.closed ?? [];
   return (
     <li className="mt-3 border-t border-rule pt-2">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -225,6 +253,16 @@ function SessionRow({
           <input type="checkbox" checked={s.mixes} onChange={(e) => onChange({ mixes: e.target.checked })} /> what is left over of two
           groups runs together
         </label>
+        <Divisions
+          all={[...new Set(groups.map((g) => g.division))]}
+          chosen={s.divisions}
+          onChange={(divisions) => onChange({ divisions })}
+        />
+        {closed.length > 0 && (
+          <span>
+            {closed.length === 1 ? "lane" : "lanes"} {closed.join(", ")} out of use
+          </span>
+        )}
         <span className="text-soft">
           <bdi>
             {[...new Set(groups.map((g) => g.division))].join(", ")}
@@ -246,34 +284,59 @@ function SessionRow({
   );
 }
 
-/** A whole number; an empty field is null where that is an answer. */
-function Whole<T extends number | null>({
-  label,
-  value,
+/** Which divisions run in a session, in their order; none said is all, in whatever order is shortest. */
+function Divisions({
+  all,
+  chosen,
   onChange,
-  error,
-  optional = false,
 }: {
-  label: string;
-  value: T;
-  onChange: (value: T) => void;
-  error?: string;
-  optional?: boolean;
+  all: readonly string[];
+  chosen: readonly string[];
+  onChange: (divisions: string[]) => void;
 }) {
-  const [typed, setTyped] = useState<string | null>(null);
+  if (all.length < 2) return null;
   return (
-    <Field
-      label={label}
-      className="w-24 min-w-fit [&>input]:!w-24"
-      value={typed ?? (value === null ? "" : String(value))}
-      onChange={(v) => {
-        setTyped(v);
-        if (/^\d{1,9}$/.test(v.trim())) onChange(Number(v) as T);
-        else if (optional && v.trim() === "") onChange(null as T);
-      }}
-      error={
-        error ?? (typed !== null && !/^\d{1,9}$/.test(typed.trim()) && !(optional && typed.trim() === "") ? "A whole number." : undefined)
-      }
-    />
+    <details>
+      <summary>
+        {chosen.length === 0 ? (
+          "all divisions, in any order"
+        ) : (
+          <>
+            in this order: <bdi>{chosen.join(", ")}</bdi>
+          </>
+        )}
+      </summary>
+      <ol>
+        {[...chosen, ...all.filter((d) => !chosen.includes(d))].map((d) => {
+          const at = chosen.indexOf(d);
+          return (
+            <li key={d} className="flex flex-wrap items-baseline gap-x-3">
+              <label className="tick">
+                <input
+                  type="checkbox"
+                  checked={at >= 0}
+                  onChange={(e) => onChange(e.target.checked ? [...chosen, d] : chosen.filter((x) => x !== d))}
+                />{" "}
+                <bdi>{d}</bdi>
+              </label>
+              {at > 0 && (
+                <button
+                  type="button"
+                  className="act !font-normal"
+                  aria-label={`${d} earlier`}
+                  onClick={() => {
+                    const now = [...chosen];
+                    [now[at - 1], now[at]] = [now[at]!, now[at - 1]!];
+                    onChange(now);
+                  }}
+                >
+                  earlier
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </details>
   );
 }

@@ -7,6 +7,9 @@ import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { dayOf, dayWords, hour } from "./localTime";
+import { timeTitle } from "./names";
+
+type Whose = { entry?: string; judge?: string; gym?: string; floor?: string };
 
 /** Somebody's own times, for a phone: when to stand ready, where, and what for. */
 export function TimesPage() {
@@ -16,12 +19,13 @@ export function TimesPage() {
     ...(get("entry") && { entry: get("entry") }),
     ...(get("judge") && { judge: get("judge") }),
     ...(get("gym") && { gym: get("gym") }),
+    ...(get("floor") && { floor: get("floor") }),
   };
   const asked = Object.keys(of).length > 0;
   return <main className="mx-auto max-w-[34rem] px-4 py-5">{asked ? <Own cid={cid} of={of} /> : <Names cid={cid} />}</main>;
 }
 
-function Own({ cid, of }: { cid: string; of: { entry?: string; judge?: string; gym?: string } }) {
+function Own({ cid, of }: { cid: string; of: Whose }) {
   const found = useQuery(queries.times(cid, of));
   if (found.isPending) return <Loading what="the times" />;
   if (found.isError) return <Message error={found.error} retry={() => void found.refetch()} />;
@@ -47,18 +51,19 @@ function Own({ cid, of }: { cid: string; of: { entry?: string; judge?: string; g
             {times
               .filter((t) => dayOf(t.starts) === d)
               .map((t) => (
-                <li key={`${t.heat}-${t.lane}`} className="flex gap-4 border-b border-rule py-2.5">
+                <li key={`${t.heat}-${t.lane}-${t.measured ?? ""}`} className="flex gap-4 border-b border-rule py-2.5">
                   <span className="w-20 shrink-0">
                     <b className="mono block text-[1.6rem] leading-tight">{hour(t.ready)}</b>
-                    <span className="text-soft">ready</span>
+                    <span className="text-soft">{t.number === 0 ? "be there" : of.floor ? "floor" : "ready"}</span>
                   </span>
                   <span className="min-w-0">
                     <b>
-                      <bdi>{t.workout}</bdi>, heat {t.number}
+                      <bdi>{timeTitle(t)}</bdi>
                     </b>
-                    <span className="block text-lg font-bold">Lane {t.lane}</span>
+                    {t.lane > 0 && <span className="block text-lg font-bold">Lane {t.lane}</span>}
                     <span className="block text-soft">
-                      clock {hour(t.starts)} to {hour(t.ends)}, <bdi>{t.floor}</bdi>
+                      {t.number > 0 && "clock "}
+                      {hour(t.starts)} to {hour(t.ends)}, <bdi>{t.floor}</bdi>
                       {t.what !== name && (
                         <>
                           , <bdi>{t.what}</bdi>
@@ -84,7 +89,7 @@ function Own({ cid, of }: { cid: string; of: { entry?: string; judge?: string; g
 }
 
 /** An address that a phone's calendar follows, so that a delay arrives by itself. */
-function Follow({ cid, of }: { cid: string; of: { entry?: string; judge?: string; gym?: string } }) {
+function Follow({ cid, of }: { cid: string; of: Whose }) {
   const [address, setAddress] = useState("");
   const [failed, setFailed] = useState<unknown>(null);
   if (address)
@@ -105,7 +110,7 @@ function Follow({ cid, of }: { cid: string; of: { entry?: string; judge?: string
           ask(
             api.POST("/api/competitions/{id}/times/feed", {
               params: { path: { id: cid } },
-              body: { entry: of.entry ?? null, judge: of.judge ?? null, gym: of.gym ?? null },
+              body: { entry: of.entry ?? null, judge: of.judge ?? null, gym: of.gym ?? null, floor: of.floor ?? null },
             }),
           ).then((f) => setAddress(f.address), setFailed);
         }}

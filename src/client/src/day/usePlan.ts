@@ -52,7 +52,7 @@ export function usePlan(cid: string) {
         ask(api.POST("/api/competitions/{id}/plan/edit", { params, body: { baseRevision, saveId, edit } })),
       ),
     /** Unlike a step by hand, this is a whole: it goes over the revision that was edited, or is refused. */
-    set: (now: Pick<Plan, "zone" | "rules" | "draw" | "sessions">, baseRevision: number) =>
+    set: (now: Pick<Plan, "zone" | "rules" | "draw" | "sessions" | "measuring">, baseRevision: number) =>
       run("Saving", (_, saveId) => ask(api.PUT("/api/competitions/{id}/plan", { params, body: { baseRevision, saveId, ...now } }))),
   };
 }

@@ -123,6 +123,14 @@ export function RouteList({
       warn: false,
       active: here.includes("/cards"),
     },
+    {
+      to: "desk",
+      name: "Score desk",
+      state: day?.entered ? `${count(day.entered, "card")} typed` : "nothing typed",
+      warn: false,
+      active: here.includes("/desk"),
+    },
+    { to: "results", name: "Results", state: day?.entered ? "provisional" : "none yet", warn: false, active: here.endsWith("/results") },
   ];
   return (
     <nav

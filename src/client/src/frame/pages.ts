@@ -15,6 +15,9 @@ const names: Record<string, string> = {
   judges: "judges and helpers",
   days: "the days",
   cards: "cards",
+  times: "times on paper",
+  desk: "score desk",
+  results: "results",
   people: "people",
   log: "what was done",
 };

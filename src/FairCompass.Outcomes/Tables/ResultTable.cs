@@ -1,0 +1,82 @@
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Outcomes.Desk;
+using FairCompass.Planning.People;
+
+namespace FairCompass.Outcomes.Tables;
+
+/// <summary>What is known of one entry in one workout.</summary>
+/// <param name="Entry">The entry.</param>
+/// <param name="Run">What its card says; null while it is not entered.</param>
+/// <param name="Under">The definition that its heat was judged under.</param>
+/// <param name="Version">The number of that version.</param>
+/// <param name="Checked">True where two have typed the same.</param>
+public sealed record EntryRun(Entry Entry, RunObservation? Run, Understanding Under, int Version, bool Checked);
+
+/// <summary>A line of a table of results.</summary>
+/// <param name="Entry">The entry.</param>
+/// <param name="Place">1, 2, 2, 4; 0 for one without a place.</param>
+/// <param name="Text">The score as published; empty while the card is not entered.</param>
+/// <param name="TieText">What breaks a tie, or null.</param>
+/// <param name="Reasons">How it came about, in sentences.</param>
+/// <param name="Checked">True where two have typed the same.</param>
+/// <param name="Version">The version it was judged under.</param>
+public sealed record ResultLine(Guid Entry, int Place, string Text, string? TieText, Eq<string> Reasons, bool Checked, int Version);
+
+/// <summary>The results of one score in one division.</summary>
+/// <param name="Division">The division, with men or women where they are ranked apart.</param>
+/// <param name="Score">The name of the score.</param>
+/// <param name="Rule">Its rule in sentences.</param>
+/// <param name="Lines">The lines, best first; those without a card last.</param>
+/// <param name="Missing">How many cards are not entered.</param>
+/// <param name="Mixed">True where the lines were judged under several versions.</param>
+public sealed record ResultTable(string Division, string Score, Eq<string> Rule, Eq<ResultLine> Lines, int Missing, bool Mixed)
+{
+    /// <summary>The tables of a workout, a score after the other, in the order of its divisions.</summary>
+    /// <param name="runs">Everybody who is in it, whether entered or not.</param>
+    public static IReadOnlyList<ResultTable> Of(IReadOnlyList<EntryRun> runs) =>
+        [
+            .. runs.Select(r => (Run: r, Index: EntryCourse.IndexOf(r.Under, r.Entry)))
+                .Where(x => x.Index >= 0)
+                .GroupBy(x => Group(x.Run))
+                .SelectMany(g => Tables(g.Key, [.. g])),
+        ];
+
+    private static string Group(EntryRun r) =>
+        r.Entry.Members is [{ Duty: { } duty }] ? $"{r.Entry.Division} {(duty == "man" ? "men" : "women")}" : r.Entry.Division;
+
+    private static IEnumerable<ResultTable> Tables(string division, List<(EntryRun Run, int Index)> group)
+    {
+        var entered = group.Where(x => x.Run.Run is not null).ToList();
+        var scored = entered.ConvertAll(x =>
+            Scorer.Score(x.Run.Run!, x.Run.Under.Courses[x.Index], x.Run.Under.Sheets[x.Index], x.Run.Under.Competition.Unit)
+        );
+        // The newest version names the scores; who was judged under an older one has the same, or the table says that it is mixed.
+        var newest = group.MaxBy(x => x.Run.Version);
+        var (sheet, course) = (newest.Run.Under.Sheets[newest.Index], newest.Run.Under.Courses[newest.Index]);
+        for (var s = 0; s < sheet.Components.Count; s++)
+        {
+            var there = Enumerable.Range(0, entered.Count).Where(i => s < scored[i].Count).ToList();
+            var places = Ranking.Places(there.ConvertAll(i => scored[i][s]));
+            var lines = there
+                .Select((i, k) => Line(entered[i].Run, places[k], scored[i][s]))
+                .OrderBy(l => l.Place == 0)
+                .ThenBy(l => l.Place)
+                .Concat(
+                    group.Where(x => x.Run.Run is null).Select(x => new ResultLine(x.Run.Entry.Id, 0, "", null, [], false, x.Run.Version))
+                );
+            yield return new(
+                division,
+                sheet.Components[s].Name,
+                ScoreSentences.Of(sheet.Components[s], sheet, course).ToEq(),
+                [.. lines],
+                group.Count - entered.Count,
+                group.Select(x => x.Run.Version).Distinct().Count() > 1
+            );
+        }
+    }
+
+    private static ResultLine Line(EntryRun run, int place, ComponentResult result) =>
+        new(run.Entry.Id, place, result.Text, result.TieText, result.Reasons, run.Checked, run.Version);
+}

@@ -1,0 +1,159 @@
+using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
+using FairCompass.Core.Publishing;
+using FairCompass.Core.Scoring;
+using FairCompass.Outcomes.Desk;
+using FairCompass.Outcomes.Tables;
+using FairCompass.Planning.Days;
+using FairCompass.Store;
+using FairCompass.Store.Day;
+using FairCompass.Web.Day;
+using FairCompass.Web.Opening;
+using FairCompass.Web.Scoring;
+using Card = FairCompass.Planning.Days.Card;
+
+namespace FairCompass.Web.Desk;
+
+/// <summary>Cards with all that the desk and the results need of them, out of the plan, the field and the versions.</summary>
+/// <param name="cards">Where cards are kept.</param>
+/// <param name="scores">What was typed.</param>
+/// <param name="plans">The plan.</param>
+/// <param name="fields">Everybody.</param>
+/// <param name="published">The versions.</param>
+/// <param name="drafts">Opens them.</param>
+public sealed class DeskCards(
+    CardStore cards,
+    ScoreStore scores,
+    PlanStore plans,
+    Fields fields,
+    PublishedStore published,
+    OpenDrafts drafts
+)
+{
+    private const int MostFound = 12;
+
+    /// <summary>The cards that a word finds: what a scanner reads of a card or a person types of it, a number worn, a name.</summary>
+    /// <param name="competition">The competition.</param>
+    /// <param name="words">What was typed or scanned.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<IReadOnlyList<DeskLine>> Find(Guid competition, string words, CancellationToken cancel)
+    {
+        var key = NameList.Key(words);
+        var scanned = CardCode.Read(words);
+        return
+        [
+            .. (await Lines(competition, cancel))
+                .Where(l =>
+                    l.Card.State != CardState.Replaced
+                    && (
+                        scanned == (l.Card.Code, l.Card.Number)
+                        || string.Equals(l.Bib, words.Trim(), StringComparison.OrdinalIgnoreCase)
+                        || (key.Length > 2 && NameList.Key(l.Name).Contains(key, StringComparison.Ordinal))
+                    )
+                )
+                .OrderBy(l => l.Card.State is CardState.Checked)
+                .ThenBy(l => l.Card.State is CardState.Entered)
+                .Take(MostFound),
+        ];
+    }
+
+    /// <summary>A card to be typed; null where there is none, or its workout is not for its entry.</summary>
+    public async Task<(DeskCard Card, Understanding Under, int Index)?> One(Guid competition, Guid card, CancellationToken cancel)
+    {
+        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
+        var field = await fields.Of(competition, cancel);
+        if (
+            (await cards.Of(competition, cancel)).FirstOrDefault(c => c.Id == card) is not { } found
+            || field.Entry(found.Entry) is not { } entry
+            || await drafts.OpenPublished(found.Version, cancel) is not { } u
+            || EntryCourse.IndexOf(u, entry) is var index && index < 0
+        )
+        {
+            return null;
+        }
+
+        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
+        var facts = (await scores.Of(competition, cancel)).Where(f => f.Card == card).ToList();
+        var numbers = CardNumbers.Of(facts);
+        var lane = plan.Heats.FirstOrDefault(h => h.Id == found.Heat)?.Lanes.FirstOrDefault(l => l.Entry == found.Entry);
+        return (
+            new(
+                Line(found, plan, field),
+                entry,
+                [.. (lane?.Judges ?? []).Select(j => j is { } id ? field.Judge(id)?.Name ?? "" : "").Where(n => n.Length > 0)],
+                (await published.Of(found.Workout, cancel)).First(v => v.Id == found.Version).Number,
+                CardReader.Fields(course, sheet),
+                [
+                    .. course
+                        .Pieces.Select(p => new PieceTasks(p.Piece.Key, Core.Scoring.Card.Tasks(p).ToList()))
+                        .Where(p => p.Tasks.Count > 0),
+                ],
+                CardReader.Movements(course),
+                u.Competition.Unit,
+                facts,
+                numbers,
+                numbers.Run is { } run ? [.. Scorer.Score(run, course, sheet, u.Competition.Unit)] : [],
+                [.. sheet.Components.Select(c => c.Name)]
+            ),
+            u,
+            index
+        );
+    }
+
+    /// <summary>The results of every workout that has cards.</summary>
+    public async Task<IReadOnlyList<WorkoutResults>> Results(Guid competition, CancellationToken cancel)
+    {
+        var field = await fields.Of(competition, cancel);
+        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
+        var facts = (await scores.Of(competition, cancel)).ToLookup(f => f.Card);
+        var results = new List<WorkoutResults>();
+        foreach (var workout in (await cards.Of(competition, cancel)).Where(c => c.State != CardState.Replaced).GroupBy(c => c.Workout))
+        {
+            var versions = (await published.Of(workout.Key, cancel)).ToDictionary(v => v.Id);
+            var runs = new List<EntryRun>();
+            foreach (var card in workout)
+            {
+                if (field.Entry(card.Entry) is { } entry)
+                {
+                    var numbers = CardNumbers.Of(facts[card.Id]);
+                    var under = await drafts.OpenPublished(card.Version, cancel);
+                    runs.Add(new(entry, numbers.Run, under, versions[card.Version].Number, numbers.Checked));
+                }
+            }
+
+            var carded = workout.Select(c => c.Entry).ToHashSet();
+            results.Add(
+                new(
+                    workout.Key,
+                    field.Workout(workout.Key)?.Title ?? "",
+                    ResultTable.Of(runs),
+                    plan.Heats.Where(h => plan.SessionOf(h).Workout == workout.Key).Sum(h => h.Lanes.Count(l => !carded.Contains(l.Entry))),
+                    [.. runs.Select(r => new ResultName(r.Entry.Id, r.Entry.Bib, r.Entry.PublicName, r.Entry.Gym))]
+                )
+            );
+        }
+
+        return results;
+    }
+
+    private async Task<IEnumerable<DeskLine>> Lines(Guid competition, CancellationToken cancel)
+    {
+        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
+        var field = await fields.Of(competition, cancel);
+        return (await cards.Of(competition, cancel)).Select(c => Line(c, plan, field));
+    }
+
+    private static DeskLine Line(Card card, Plan plan, Field field)
+    {
+        var heat = plan.Heats.FirstOrDefault(h => h.Id == card.Heat);
+        var entry = field.Entry(card.Entry);
+        return new(
+            card,
+            entry?.Bib ?? "",
+            entry?.Name ?? "",
+            field.Workout(card.Workout)?.Title ?? "",
+            heat?.Number ?? 0,
+            heat?.Lanes.FirstOrDefault(l => l.Entry == card.Entry)?.Lane ?? 0
+        );
+    }
+}

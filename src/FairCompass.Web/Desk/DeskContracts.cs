@@ -1,0 +1,79 @@
+using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
+using FairCompass.Outcomes.Desk;
+using FairCompass.Outcomes.Tables;
+using FairCompass.Web.Scoring;
+using Card = FairCompass.Planning.Days.Card;
+
+namespace FairCompass.Web.Desk;
+
+/// <summary>A card as the desk finds it.</summary>
+/// <param name="Card">The card.</param>
+/// <param name="Bib">The number worn.</param>
+/// <param name="Name">Whose it is.</param>
+/// <param name="Workout">The workout.</param>
+/// <param name="Heat">The number of the heat.</param>
+/// <param name="Lane">The lane; 0 where the plan has none any more.</param>
+public sealed record DeskLine(Card Card, string Bib, string Name, string Workout, int Heat, int Lane);
+
+/// <summary>A card to be typed.</summary>
+/// <param name="Line">The card.</param>
+/// <param name="Entry">Whose it is.</param>
+/// <param name="Judges">Who judged.</param>
+/// <param name="Version">The number of the version it was printed from.</param>
+/// <param name="Fields">What it asks for, in its order.</param>
+/// <param name="Tasks">The tasks of each counted piece, to name a place by.</param>
+/// <param name="Movements">The movements whose no-reps it tallies.</param>
+/// <param name="Unit">The unit of loads.</param>
+/// <param name="Facts">What was typed, in order.</param>
+/// <param name="Numbers">What holds of it.</param>
+/// <param name="Scores">The scores by what holds, with their reasons; empty while nothing does.</param>
+/// <param name="Names">The names of the scores.</param>
+public sealed record DeskCard(
+    DeskLine Line,
+    Planning.People.Entry Entry,
+    IReadOnlyList<string> Judges,
+    int Version,
+    IReadOnlyList<CardField> Fields,
+    IReadOnlyList<PieceTasks> Tasks,
+    IReadOnlyList<string> Movements,
+    MassUnit Unit,
+    IReadOnlyList<ScoreFact> Facts,
+    CardNumbers Numbers,
+    IReadOnlyList<ComponentResult> Scores,
+    IReadOnlyList<string> Names
+);
+
+/// <summary>Types a card in, or corrects it.</summary>
+/// <param name="SaveId">Chosen by the client, so that a retry finds its own.</param>
+/// <param name="Seen">The newest fact of the card that was seen, 0 for none.</param>
+/// <param name="Typed">The card as it was typed.</param>
+/// <param name="Correct">True to correct what holds; false to type it, or to type it once more.</param>
+/// <param name="Reason">Why it is corrected, 1 to 200 characters; empty otherwise.</param>
+public sealed record EnterCard(Guid SaveId, long Seen, TypedCard Typed, bool Correct, string Reason);
+
+/// <summary>What became of typing a card.</summary>
+/// <param name="Card">The card as it stands now; null where something is asked first.</param>
+/// <param name="Asked">What is asked before it is taken; nothing was stored then.</param>
+public sealed record EnteredCard(DeskCard? Card, IReadOnlyList<Doubt> Asked);
+
+/// <summary>The results of a workout.</summary>
+/// <param name="Workout">Its id.</param>
+/// <param name="Title">Its name.</param>
+/// <param name="Tables">A table for each division and score.</param>
+/// <param name="NoCard">Runs of the plan that have no card yet, and so stand in no table.</param>
+/// <param name="Names">Who is who, as the public may read it.</param>
+public sealed record WorkoutResults(
+    Guid Workout,
+    string Title,
+    IReadOnlyList<ResultTable> Tables,
+    int NoCard,
+    IReadOnlyList<ResultName> Names
+);
+
+/// <summary>An entry in a table of results.</summary>
+/// <param name="Entry">Its id.</param>
+/// <param name="Bib">The number worn.</param>
+/// <param name="Name">Its public name.</param>
+/// <param name="Gym">Its gym.</param>
+public sealed record ResultName(Guid Entry, string Bib, string Name, string Gym);
