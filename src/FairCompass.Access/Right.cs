@@ -57,6 +57,9 @@ public enum Right
     /// <summary>To type in what stands on cards, and to correct it.</summary>
     EnterScores,
 
+    /// <summary>To decide incidents, to make results final, and to say by which rules they are scored.</summary>
+    DecideResults,
+
     /// <summary>To invite people, change what they are, and see what was done.</summary>
     Manage,
 }

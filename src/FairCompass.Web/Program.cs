@@ -11,6 +11,7 @@ using FairCompass.Web.Desk;
 using FairCompass.Web.Drafting;
 using FairCompass.Web.Exchange;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Live;
 using FairCompass.Web.Measuring;
 using FairCompass.Web.Natural;
 using FairCompass.Web.Opening;
@@ -18,6 +19,7 @@ using FairCompass.Web.Playing;
 using FairCompass.Web.Publishing;
 using FairCompass.Web.Scoring;
 using FairCompass.Web.Standards;
+using FairCompass.Web.Standings;
 using Microsoft.AspNetCore.HttpOverrides;
 using Npgsql;
 
@@ -66,6 +68,10 @@ builder.Services.AddSingleton<PlanSearchStore>();
 builder.Services.AddSingleton<KeptStore>();
 builder.Services.AddSingleton<ScoreStore>();
 builder.Services.AddSingleton<DeskCards>();
+builder.Services.AddSingleton<ResultStore>();
+builder.Services.AddSingleton<CardRuns>();
+builder.Services.AddSingleton<ResultBook>();
+builder.Services.AddSingleton<IncidentPages>();
 builder.Services.AddSingleton<PlanSearches>();
 builder.Services.AddSingleton<CardStore>();
 builder.Services.AddSingleton<FeedStore>();
@@ -77,6 +83,10 @@ builder.Services.AddSingleton<LastKnown>();
 builder.Services.AddScoped<Visitor>();
 builder.Services.AddSingleton<CompetitionCache>();
 builder.Services.AddSingleton(s => new Lazy<CompetitionCache>(s.GetRequiredService<CompetitionCache>));
+builder.Services.AddSingleton(s => new Lazy<ResultBook>(s.GetRequiredService<ResultBook>));
+builder.Services.AddSingleton<Changes>();
+builder.Services.AddSignalR().AddJsonProtocol(o => ApiJson.Configure(o.PayloadSerializerOptions));
+builder.Services.AddHostedService<ResultsPusher>();
 builder.Services.AddHostedService<Told>();
 builder.Services.AddSingleton<OpenDrafts>();
 builder.Services.AddSingleton<PlayQueue>();
@@ -87,6 +97,7 @@ var connection = connections.Daily;
 if (!describing && connection is not null)
 {
     connections.Migrate();
+    Guid? seeded = null;
     if (builder.Configuration.GetValue("Demo", false))
     {
         var readers = ActivatorUtilities.CreateInstance<SaltmarshReaders>(app.Services);
@@ -99,6 +110,7 @@ if (!describing && connection is not null)
         {
             var people = ActivatorUtilities.CreateInstance<SaltmarshPeople>(app.Services);
             await ActivatorUtilities.CreateInstance<DemoPlan>(app.Services, people).Seed(demo, CancellationToken.None);
+            seeded = demo;
         }
     }
 
@@ -109,6 +121,13 @@ if (!describing && connection is not null)
                 $"Nobody can sign in yet. Open once: {app.Services.GetRequiredService<PublicAddress>().Outside ?? app.Urls.First()}{path}"
             )
         );
+    }
+
+    // Its accounts are there now, to type and decide as people do.
+    if (seeded is { } games && builder.Configuration.GetValue("DemoResults", true))
+    {
+        var (desk, second) = (FirstPeople.DemoName(Role.ScoreDesk), FirstPeople.DemoName(Role.HeadJudge));
+        await ActivatorUtilities.CreateInstance<DemoResults>(app.Services).Run(games, desk, second, CancellationToken.None);
     }
 }
 
@@ -183,6 +202,10 @@ app.MapPlanSearch();
 app.MapKept();
 app.MapDesk();
 app.MapResults();
+app.MapFinals();
+app.MapIncidents();
+app.MapResultFiles();
+app.MapLive();
 app.MapTimes();
 app.MapCards();
 app.MapReadiness();

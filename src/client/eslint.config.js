@@ -22,6 +22,7 @@ const floors = [
   "writing",
   "reading",
   "day",
+  "results",
   "desk",
   "access",
   "frame",
@@ -58,11 +59,11 @@ export default tseslint.config(
         "error",
         {
           selector: "Property[key.name='queryKey'][value.type='ArrayExpression']",
-          message: "Add the query to api/queries.ts or api/dayQueries.ts; keys stand there and nowhere else.",
+          message: "Add the query to one of the files of api/; keys stand there and nowhere else.",
         },
       ],
     },
   },
-  { files: ["src/api/queries.ts", "src/api/dayQueries.ts"], rules: { "no-restricted-syntax": "off" } },
+  { files: ["src/api/queries.ts", "src/api/dayQueries.ts", "src/api/resultQueries.ts"], rules: { "no-restricted-syntax": "off" } },
   ...held,
 );

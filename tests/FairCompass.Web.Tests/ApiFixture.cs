@@ -10,14 +10,19 @@ namespace FairCompass.Web.Tests;
 public sealed class ApiFixture : IDisposable
 {
     public ApiFixture()
+        : this([]) { }
+
+    /// <param name="settings">More of the configuration, by its keys.</param>
+    public ApiFixture(Dictionary<string, string> settings)
     {
+        App = new(demo: true, settings: settings);
         Http = Visitors.At(App.Address);
         RunningApp.SignIn(Http).GetAwaiter().GetResult();
         Reader = Visitors.At(App.Address);
         Competition = Http.GetFromJsonAsync<JsonArray>("/api/competitions").GetAwaiter().GetResult()![0]!["id"]!.GetValue<Guid>();
     }
 
-    public RunningApp App { get; } = new();
+    public RunningApp App { get; }
 
     public HttpClient Http { get; }
 

@@ -3,6 +3,7 @@ using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using FairCompass.Store;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Live;
 using FairCompass.Web.Opening;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Logging.Abstractions;
@@ -36,7 +37,12 @@ public class CopiesTests
     {
         using var api = new ApiFixture();
         using var cache = new CompetitionCache(api.App.Services.GetRequiredService<CompetitionStore>(), new Standing());
-        using var told = new Told(api.App.Services.GetRequiredService<Connections>(), new(() => cache), NullLogger<Told>.Instance);
+        using var told = new Told(
+            api.App.Services.GetRequiredService<Connections>(),
+            new(() => cache),
+            new Changes(),
+            NullLogger<Told>.Instance
+        );
         await told.StartAsync(CancellationToken.None);
         for (var round = 0; round < 3; round++)
         {

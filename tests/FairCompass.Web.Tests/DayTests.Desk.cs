@@ -92,7 +92,7 @@ public partial class DayTests
 
         await api.Post(at + "/desk/" + cards[1]!["id"], Typed("150"));
         await api.Post(at + "/desk/" + cards[2]!["id"], Typed("0", status: "DidNotStart"));
-        var tables = (await api.Get(at + "/results"))[0]!["tables"]!.AsArray();
+        var tables = (await api.Get(at + "/results"))["workouts"]![0]!["tables"]!.AsArray();
         var lines = tables.SelectMany(t => t!["lines"]!.AsArray()).ToList();
         Assert.Equal(6, lines.Count);
         Assert.Contains(
@@ -101,7 +101,7 @@ public partial class DayTests
         );
         Assert.Equal(3, tables.Sum(t => t!["missing"]!.GetValue<int>()));
         Assert.Equal(3, lines.Count(l => (string)l!["text"]! == ""));
-        Assert.Equal(0, (await api.Get(at + "/results"))[0]!["noCard"]!.GetValue<int>());
+        Assert.Equal(0, (await api.Get(at + "/results"))["workouts"]![0]!["noCard"]!.GetValue<int>());
         // That a card is entered is not for anybody to say.
         var (said, _) = await api.Put(
             $"{at}/cards/{cards[3]!["id"]}",
@@ -154,7 +154,7 @@ public partial class DayTests
             await api.Post(at + "/desk/" + card!["id"], Typed($"{random.Next(90, 99)}"));
         }
 
-        var places = (await api.Get(at + "/results"))[0]!["tables"]!
+        var places = (await api.Get(at + "/results"))["workouts"]![0]!["tables"]!
             .AsArray()
             .SelectMany(t => t!["lines"]!.AsArray())
             .ToDictionary(l => (string)l!["entry"]!, l => l!["place"]!.GetValue<long>());

@@ -16,16 +16,21 @@ public sealed class CardReader
     private const double FastestReps = 4;
 
     private readonly TypedCard typed;
-    private readonly Course course;
-    private readonly ScoreSheet sheet;
+    private readonly Course plain;
     private readonly Dictionary<string, string> texts;
     private readonly List<FieldError> errors = [];
     private readonly List<Doubt> asked = [];
 
-    private CardReader(TypedCard typed, Course course, ScoreSheet sheet)
+    /// <summary>The options that the card names, and the workout with them taken.</summary>
+    private readonly Eq<Chosen> choices;
+    private readonly Course course;
+
+    private CardReader(TypedCard typed, Course plain)
     {
-        (this.typed, this.course, this.sheet) = (typed, course, sheet);
+        (this.typed, this.plain) = (typed, plain);
         texts = typed.Fields.GroupBy(f => f.Key).ToDictionary(g => g.Key, g => g.Last().Text.Trim(), StringComparer.Ordinal);
+        choices = [.. CardOptions.Of(plain).SelectMany(Options)];
+        course = plain.With(choices);
     }
 
     /// <summary>The movements whose no-reps a judge tallies, in the order of the work.</summary>
@@ -44,7 +49,7 @@ public sealed class CardReader
     /// <param name="sheet">Its scores.</param>
     public static ReadCard Read(TypedCard typed, Course course, ScoreSheet sheet)
     {
-        var reader = new CardReader(typed, course, sheet);
+        var reader = new CardReader(typed, course);
         var fields = Fields(course, sheet);
         var tallies = Movements(course)
             .Select(m => (Movement: m, Times: reader.Count(NoRep + m)))
@@ -58,7 +63,7 @@ public sealed class CardReader
             reader.Error("status", "No score of this workout is stated, so there is nothing to type.");
         }
 
-        var run = Card.Resolve(new(typed.Status, pieces), course);
+        var run = Card.Resolve(new(typed.Status, pieces, typed.Status == EntryStatus.DidNotStart ? [] : reader.choices), course);
         if (reader.errors.Count == 0)
         {
             reader.Refuse(Card.Validate(run, course, sheet), fields);
@@ -134,6 +139,27 @@ public sealed class CardReader
     }
 
     private Strand? StrandOf(string piece, string? strand) => course.Piece(piece)?.Strands.FirstOrDefault(s => s.Key == strand)?.Counter;
+
+    /// <summary>The options that the letters of a task name.</summary>
+    private IReadOnlyList<Chosen> Options(CardOption option)
+    {
+        var text = Text(option.Key);
+        if (text.Length == 0 || option.Read(text) is not { } read)
+        {
+            if (text.Length > 0)
+            {
+                var last = (char)('A' + option.Ways.Count - 1);
+                Error(
+                    option.Key,
+                    option.Rounds == 1 ? $"One letter from A to {last}." : $"One letter from A to {last}, or one for each round."
+                );
+            }
+
+            return [];
+        }
+
+        return read;
+    }
 
     private string Text(string key) => texts.GetValueOrDefault(key, "");
 
@@ -218,7 +244,7 @@ public sealed class CardReader
             return null;
         }
 
-        var tasks = course.Piece(piece) is { } known ? Card.Tasks(known) : [];
+        var tasks = plain.Piece(piece) is { } known ? Card.Tasks(known) : [];
         var task = tasks.FirstOrDefault(t => t.Index == at.Task);
         var (round, unit) = (TypedNumbers.Whole(at.Round), TypedNumbers.Whole(at.Unit));
         if (task is null || unit is null || (task.InRounds && round is null))
@@ -238,9 +264,16 @@ public sealed class CardReader
         var pieces = fields.Select(f => f.Piece).Distinct().ToList();
         foreach (var error in refused)
         {
-            Error(CardPaths.KeyOf(error.Path, pieces, fields) ?? "status", error.Message);
+            Error(CardPaths.KeyOf(error.Path, pieces, fields) ?? OptionOf(error.Path) ?? "status", error.Message);
         }
     }
+
+    private string? OptionOf(string path) =>
+        Enumerable
+            .Range(0, choices.Count)
+            .Where(i => path.StartsWith($"choices[{i}]", StringComparison.Ordinal))
+            .Select(i => $"{choices[i].Piece}.option.{choices[i].Task}")
+            .FirstOrDefault();
 
     /// <summary>Asks about what no human does.</summary>
     private void Wonder(RunObservation run, IReadOnlyList<CardField> fields)

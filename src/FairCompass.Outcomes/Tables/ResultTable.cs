@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
@@ -12,7 +13,17 @@ namespace FairCompass.Outcomes.Tables;
 /// <param name="Under">The definition that its heat was judged under.</param>
 /// <param name="Version">The number of that version.</param>
 /// <param name="Checked">True where two have typed the same.</param>
-public sealed record EntryRun(Entry Entry, RunObservation? Run, Understanding Under, int Version, bool Checked);
+/// <param name="Differs">True where two have typed otherwise, and nobody has said which is right.</param>
+/// <param name="Typed">When its last number was typed, UTC; null while none is.</param>
+public sealed record EntryRun(
+    Entry Entry,
+    RunObservation? Run,
+    Understanding Under,
+    int Version,
+    bool Checked,
+    bool Differs = false,
+    DateTime? Typed = null
+);
 
 /// <summary>A line of a table of results.</summary>
 /// <param name="Entry">The entry.</param>
@@ -22,7 +33,15 @@ public sealed record EntryRun(Entry Entry, RunObservation? Run, Understanding Un
 /// <param name="Reasons">How it came about, in sentences.</param>
 /// <param name="Checked">True where two have typed the same.</param>
 /// <param name="Version">The version it was judged under.</param>
-public sealed record ResultLine(Guid Entry, int Place, string Text, string? TieText, Eq<string> Reasons, bool Checked, int Version);
+public sealed record ResultLine(Guid Entry, int Place, string Text, string? TieText, Eq<string> Reasons, bool Checked, int Version)
+{
+    /// <summary>The class it is ranked in; null while the card is not entered.</summary>
+    public ResultClass? Class { get; init; }
+
+    /// <summary>The result as it is ranked; null while the card is not entered, and in a table that was kept as it stood.</summary>
+    [JsonIgnore]
+    public ComponentResult? Result { get; init; }
+}
 
 /// <summary>The results of one score in one division.</summary>
 /// <param name="Division">The division, with men or women where they are ranked apart.</param>
@@ -33,18 +52,23 @@ public sealed record ResultLine(Guid Entry, int Place, string Text, string? TieT
 /// <param name="Mixed">True where the lines were judged under several versions.</param>
 public sealed record ResultTable(string Division, string Score, Eq<string> Rule, Eq<ResultLine> Lines, int Missing, bool Mixed)
 {
+    /// <summary>What a place in it weighs in the overall table, from 0.</summary>
+    public decimal Weight { get; init; } = 1;
+
     /// <summary>The tables of a workout, a score after the other, in the order of its divisions.</summary>
     /// <param name="runs">Everybody who is in it, whether entered or not.</param>
     public static IReadOnlyList<ResultTable> Of(IReadOnlyList<EntryRun> runs) =>
         [
             .. runs.Select(r => (Run: r, Index: EntryCourse.IndexOf(r.Under, r.Entry)))
                 .Where(x => x.Index >= 0)
-                .GroupBy(x => Group(x.Run))
+                .GroupBy(x => DivisionOf(x.Run.Entry))
                 .SelectMany(g => Tables(g.Key, [.. g])),
         ];
 
-    private static string Group(EntryRun r) =>
-        r.Entry.Members is [{ Duty: { } duty }] ? $"{r.Entry.Division} {(duty == "man" ? "men" : "women")}" : r.Entry.Division;
+    /// <summary>The division that an entry is ranked in, with men or women where they are ranked apart.</summary>
+    /// <param name="entry">The entry.</param>
+    public static string DivisionOf(Entry entry) =>
+        entry.Members is [{ Duty: { } duty }] ? $"{entry.Division} {(duty == "man" ? "men" : "women")}" : entry.Division;
 
     private static IEnumerable<ResultTable> Tables(string division, List<(EntryRun Run, int Index)> group)
     {
@@ -73,10 +97,17 @@ public sealed record ResultTable(string Division, string Score, Eq<string> Rule,
                 [.. lines],
                 group.Count - entered.Count,
                 group.Select(x => x.Run.Version).Distinct().Count() > 1
-            );
+            )
+            {
+                Weight = sheet.Components[s].Weight,
+            };
         }
     }
 
     private static ResultLine Line(EntryRun run, int place, ComponentResult result) =>
-        new(run.Entry.Id, place, result.Text, result.TieText, result.Reasons, run.Checked, run.Version);
+        new(run.Entry.Id, place, result.Text, result.TieText, result.Reasons, run.Checked, run.Version)
+        {
+            Class = result.Class,
+            Result = result,
+        };
 }

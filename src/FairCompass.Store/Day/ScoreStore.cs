@@ -67,6 +67,13 @@ public sealed class ScoreStore(NpgsqlDataSource source)
         return [.. rows.Select(r => r.Read())];
     }
 
+    /// <summary>The newest fact of a card; 0 where there is none.</summary>
+    public async Task<long> Newest(Guid card, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.One<long>("select coalesce(max(id), 0) from score_fact where card_id = @card", new { card }, cancel);
+    }
+
     /// <summary>Adds a fact, and says that the card is entered or checked. A retry with the same save id finds its own.</summary>
     /// <param name="competition">The competition.</param>
     /// <param name="fact">The fact.</param>

@@ -28,6 +28,7 @@ public static class AccessWords
             Right.PlanDay => "plan the days",
             Right.TrackCards => "say where cards are",
             Right.EnterScores => "enter scores and correct them",
+            Right.DecideResults => "decide incidents, make results final",
             Right.Manage => "manage people and see the log",
             _ => throw new InvalidOperationException($"{right} has no words."),
         };

@@ -1,9 +1,10 @@
+using System.Globalization;
 using FairCompass.Core.Briefing;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
-using FairCompass.Outcomes.Tables;
 using FairCompass.Planning.Days;
 using FairCompass.Store;
 using FairCompass.Store.Day;
@@ -93,47 +94,15 @@ public sealed class DeskCards(
                 facts,
                 numbers,
                 numbers.Run is { } run ? [.. Scorer.Score(run, course, sheet, u.Competition.Unit)] : [],
-                [.. sheet.Components.Select(c => c.Name)]
+                [.. sheet.Components.Select(c => c.Name)],
+                CardOptions.Of(course),
+                numbers.Run is { } holds ? CardTexts.Said(holds, numbers.NoReps, course, sheet) : [],
+                numbers.Differs is { } other ? CardTexts.Said(other.Run, other.NoReps, course, sheet) : [],
+                numbers.Run is { } now ? WithTallies(CardTexts.Typed(now, course, sheet), numbers.NoReps) : null
             ),
             u,
             index
         );
-    }
-
-    /// <summary>The results of every workout that has cards.</summary>
-    public async Task<IReadOnlyList<WorkoutResults>> Results(Guid competition, CancellationToken cancel)
-    {
-        var field = await fields.Of(competition, cancel);
-        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
-        var facts = (await scores.Of(competition, cancel)).ToLookup(f => f.Card);
-        var results = new List<WorkoutResults>();
-        foreach (var workout in (await cards.Of(competition, cancel)).Where(c => c.State != CardState.Replaced).GroupBy(c => c.Workout))
-        {
-            var versions = (await published.Of(workout.Key, cancel)).ToDictionary(v => v.Id);
-            var runs = new List<EntryRun>();
-            foreach (var card in workout)
-            {
-                if (field.Entry(card.Entry) is { } entry)
-                {
-                    var numbers = CardNumbers.Of(facts[card.Id]);
-                    var under = await drafts.OpenPublished(card.Version, cancel);
-                    runs.Add(new(entry, numbers.Run, under, versions[card.Version].Number, numbers.Checked));
-                }
-            }
-
-            var carded = workout.Select(c => c.Entry).ToHashSet();
-            results.Add(
-                new(
-                    workout.Key,
-                    field.Workout(workout.Key)?.Title ?? "",
-                    ResultTable.Of(runs),
-                    plan.Heats.Where(h => plan.SessionOf(h).Workout == workout.Key).Sum(h => h.Lanes.Count(l => !carded.Contains(l.Entry))),
-                    [.. runs.Select(r => new ResultName(r.Entry.Id, r.Entry.Bib, r.Entry.PublicName, r.Entry.Gym))]
-                )
-            );
-        }
-
-        return results;
     }
 
     private async Task<IEnumerable<DeskLine>> Lines(Guid competition, CancellationToken cancel)
@@ -142,6 +111,16 @@ public sealed class DeskCards(
         var field = await fields.Of(competition, cancel);
         return (await cards.Of(competition, cancel)).Select(c => Line(c, plan, field));
     }
+
+    private static TypedCard WithTallies(TypedCard typed, Eq<NoReps> noReps) =>
+        typed with
+        {
+            Fields =
+            [
+                .. typed.Fields,
+                .. noReps.Select(n => new TypedField(CardReader.NoRep + n.Movement, n.Times.ToString(CultureInfo.InvariantCulture))),
+            ],
+        };
 
     private static DeskLine Line(Card card, Plan plan, Field field)
     {

@@ -1,7 +1,6 @@
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
-using FairCompass.Outcomes.Tables;
 using FairCompass.Web.Scoring;
 using Card = FairCompass.Planning.Days.Card;
 
@@ -29,6 +28,10 @@ public sealed record DeskLine(Card Card, string Bib, string Name, string Workout
 /// <param name="Numbers">What holds of it.</param>
 /// <param name="Scores">The scores by what holds, with their reasons; empty while nothing does.</param>
 /// <param name="Names">The names of the scores.</param>
+/// <param name="Options">Tasks that can be done in several ways, which the card names by letters.</param>
+/// <param name="Said">What holds, field by field.</param>
+/// <param name="Other">What somebody else has typed, field by field, where it is not the same; empty otherwise.</param>
+/// <param name="Typed">What holds as it is typed, to be corrected; null while nothing does.</param>
 public sealed record DeskCard(
     DeskLine Line,
     Planning.People.Entry Entry,
@@ -41,7 +44,11 @@ public sealed record DeskCard(
     IReadOnlyList<ScoreFact> Facts,
     CardNumbers Numbers,
     IReadOnlyList<ComponentResult> Scores,
-    IReadOnlyList<string> Names
+    IReadOnlyList<string> Names,
+    IReadOnlyList<CardOption> Options,
+    IReadOnlyList<CardText> Said,
+    IReadOnlyList<CardText> Other,
+    TypedCard? Typed
 );
 
 /// <summary>Types a card in, or corrects it.</summary>
@@ -56,24 +63,3 @@ public sealed record EnterCard(Guid SaveId, long Seen, TypedCard Typed, bool Cor
 /// <param name="Card">The card as it stands now; null where something is asked first.</param>
 /// <param name="Asked">What is asked before it is taken; nothing was stored then.</param>
 public sealed record EnteredCard(DeskCard? Card, IReadOnlyList<Doubt> Asked);
-
-/// <summary>The results of a workout.</summary>
-/// <param name="Workout">Its id.</param>
-/// <param name="Title">Its name.</param>
-/// <param name="Tables">A table for each division and score.</param>
-/// <param name="NoCard">Runs of the plan that have no card yet, and so stand in no table.</param>
-/// <param name="Names">Who is who, as the public may read it.</param>
-public sealed record WorkoutResults(
-    Guid Workout,
-    string Title,
-    IReadOnlyList<ResultTable> Tables,
-    int NoCard,
-    IReadOnlyList<ResultName> Names
-);
-
-/// <summary>An entry in a table of results.</summary>
-/// <param name="Entry">Its id.</param>
-/// <param name="Bib">The number worn.</param>
-/// <param name="Name">Its public name.</param>
-/// <param name="Gym">Its gym.</param>
-public sealed record ResultName(Guid Entry, string Bib, string Name, string Gym);

@@ -19,35 +19,7 @@ public static class PrescriptionSheet
     private static readonly string[] Fixed = ["line", "task", "value", "unit"];
 
     /// <summary>The sheet of a draft.</summary>
-    public static string Write(Understanding u)
-    {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (
-            var csv = new CsvWriter(
-                text,
-                new CsvConfiguration(CultureInfo.InvariantCulture)
-                {
-                    NewLine = "\r\n",
-                    InjectionOptions = InjectionOptions.Escape,
-                    InjectionEscapeCharacter = '\'',
-                    InjectionCharacters = ['=', '@', '+', '-', '\t', '\r'],
-                }
-            )
-        )
-        {
-            foreach (var row in Table(u))
-            {
-                foreach (var cell in row)
-                {
-                    csv.WriteField(cell);
-                }
-
-                csv.NextRecord();
-            }
-        }
-
-        return text.ToString();
-    }
+    public static string Write(Understanding u) => SpreadsheetText.Write(Table(u));
 
     /// <summary>The rows of the table, the first of them its head; each is as long as that.</summary>
     /// <param name="u">The workout.</param>

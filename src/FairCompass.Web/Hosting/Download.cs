@@ -67,6 +67,16 @@ public sealed class CalendarFile : IFileKind
     public static Type Content => typeof(string);
 }
 
+/// <summary>A page that needs no other file.</summary>
+public sealed class HtmlFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "text/html";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(string);
+}
+
 /// <summary>A document of a word processor.</summary>
 public sealed class WordFile : IFileKind
 {

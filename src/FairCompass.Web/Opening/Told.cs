@@ -1,16 +1,18 @@
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Live;
 using Npgsql;
 
 namespace FairCompass.Web.Opening;
 
 /// <summary>
-/// Listens to what other copies of the application have changed, and forgets it here. What was missed while nothing could be heard is
-/// caught up by forgetting everything when the line is there again.
+/// Listens to what any copy of the application has changed: forgets it here, and passes on that results have changed. What was missed while
+/// nothing could be heard is caught up when the line is there again.
 /// </summary>
 /// <param name="connections">How the database is reached: a connection of its own, outside the pool, stays open for this.</param>
 /// <param name="cache">What forgets; not made in an application that stores nothing.</param>
+/// <param name="changes">Told of changed results.</param>
 /// <param name="log">Told when the line breaks, once until it is there again.</param>
-public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, ILogger<Told> log) : BackgroundService
+public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, Changes changes, ILogger<Told> log) : BackgroundService
 {
     private static readonly TimeSpan Again = TimeSpan.FromSeconds(1);
 
@@ -29,17 +31,25 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
                 await line.OpenAsync(stoppingToken);
                 line.Notification += (_, told) =>
                 {
-                    if (Guid.TryParse(told.Payload, out var id))
+                    if (Guid.TryParse(told.Payload.Split(' ')[0], out var id))
                     {
-                        cache.Value.Forget(id);
+                        if (told.Channel == "changes")
+                        {
+                            changes.Tell(id);
+                        }
+                        else
+                        {
+                            cache.Value.Forget(id);
+                        }
                     }
                 };
-                await using (var listen = new NpgsqlCommand("listen competition", line))
+                await using (var listen = new NpgsqlCommand("listen competition; listen changes", line))
                 {
                     await listen.ExecuteNonQueryAsync(stoppingToken);
                 }
 
                 cache.Value.ForgetAll();
+                changes.Tell(Guid.Empty);
                 broken = false;
                 while (true)
                 {

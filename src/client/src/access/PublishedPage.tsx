@@ -43,7 +43,10 @@ export function PublishedPage() {
           </li>
         ))}
       </ul>
-      <p className="mt-5">
+      <p className="mt-5 flex flex-wrap gap-x-5">
+        <Link className="act" to={`/results/${cid}`}>
+          Results
+        </Link>
         <Link className="act" to={`/times/${cid}`}>
           When and where somebody runs
         </Link>

@@ -111,14 +111,6 @@ export const dayQueries = {
       staleTime: 0,
     }),
 
-  results: (id: string) =>
-    queryOptions({
-      queryKey: ["results", id],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/results", { params: { path: { id } } })),
-      staleTime: 0,
-      refetchInterval: 5000,
-    }),
-
   /** Whose times can be asked for. */
   timesNames: (id: string) =>
     queryOptions({

@@ -583,44 +583,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/competitions/{id}/results": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The results as they stand, by workout, division and score, each with how it came about. */
-        get: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path: {
-                    id: string;
-                };
-                cookie?: never;
-            };
-            requestBody?: never;
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["WorkoutResults"][];
-                    };
-                };
-            };
-        };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/times/{token}.ics": {
         parameters: {
             query?: never;
@@ -6721,6 +6683,660 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The results as they stand: by workout, division and score, overall, clubs; and how far each is. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ResultsOf"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Why an entry has its place: from its card, by every rule that moved it. */
+        get: {
+            parameters: {
+                query: {
+                    workout: string;
+                    entry: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhyOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/final": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the results of a division final as they stand; refused with what is in the way. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MakeFinal"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ResultsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Opens final results again, with the reason. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["OpenAgain"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ResultsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says what has to be before results are final, and how clubs are ranked. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ResultRules"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ResultsOf"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/under/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What another version would do to the cards that are typed: who moves, and why. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ScoreUnder"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WouldMove"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/under": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Scores the cards of a workout under another version, with the reason. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ScoreUnder"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ResultsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/incidents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every incident with its decision, and whom versions of the day touch. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IncidentsOf"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Writes an incident down and gives it a number. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReportIncident"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IncidentsOf"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/incidents/{number}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Decides an incident with the reason; decided anew, the last decision holds. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DecideIncident"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["IncidentsOf"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every line of every table as comma-separated values. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/csv": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The results as one page of HTML that needs no other file and no program. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/html": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The results with every fact that they were computed from. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JsonElement"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/times": {
         parameters: {
             query?: never;
@@ -7751,6 +8367,27 @@ export interface components {
             checked: boolean;
             differs: null | components["schemas"]["ScoreFact"];
         };
+        /** @description A task that can be done in several ways, which the card names by letters: one for all rounds, or one for each. */
+        CardOption: {
+            /** @description The piece’s key. */
+            piece: string;
+            /**
+             * Format: int32
+             * @description Which task of the piece, from 0.
+             */
+            task: number;
+            /** @description What it asks for, in words. */
+            label: string;
+            /** @description The ways, `A` the first. */
+            ways: components["schemas"]["EqOfstring"];
+            /**
+             * Format: int32
+             * @description How many letters at most; 1 where it is done in no rounds.
+             */
+            rounds: number;
+            /** @description The key of its field. */
+            key?: null | string;
+        };
         /** @description A part of a card. */
         CardPiece: {
             /** @description Its key in observations. */
@@ -7812,6 +8449,15 @@ export interface components {
             word: string;
             /** @description The ways to do it, when there is a choice. */
             options: components["schemas"]["EqOfstring"];
+        };
+        /** @description A field of a card with what stands in it. */
+        CardText: {
+            /** @description The key of the field. */
+            key: string;
+            /** @description What it asks for, in words. */
+            label: string;
+            /** @description What stands there, as a hand types it. */
+            text: string;
         };
         /** @description Every card, and those that are to be chased. */
         CardsOf: {
@@ -8402,6 +9048,31 @@ export interface components {
              */
             entered: number;
         };
+        /** @description Decides an incident. */
+        DecideIncident: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own.
+             */
+            saveId: string;
+            /**
+             * Format: int64
+             * @description The newest decision of it that was seen, 0 for none.
+             */
+            seen: number;
+            /** @description What follows. */
+            outcome: components["schemas"]["IncidentOutcome"];
+            /** @description Why, 1 to 1,000 characters. */
+            reason: string;
+            /** @description The rule it rests on, up to 200 characters. */
+            rule: string;
+            /** @description The score that is changed; empty where none is. */
+            score: string;
+            /** @description Added to a time, as it is typed: `0:10`, `-0:05`; empty for none. */
+            time: string;
+            /** @description Added to a count, as it is typed: `-10`; empty for none. */
+            units: string;
+        };
         /** @description A line of the log. */
         DeedLine: {
             /**
@@ -8459,6 +9130,13 @@ export interface components {
             scores: components["schemas"]["ComponentResult"][];
             /** @description The names of the scores. */
             names: string[];
+            /** @description Tasks that can be done in several ways, which the card names by letters. */
+            options: components["schemas"]["CardOption"][];
+            /** @description What holds, field by field. */
+            said: components["schemas"]["CardText"][];
+            /** @description What somebody else has typed, field by field, where it is not the same; empty otherwise. */
+            other: components["schemas"]["CardText"][];
+            typed: null | components["schemas"]["TypedCard"];
         };
         /** @description A card as the desk finds it. */
         DeskLine: {
@@ -8978,6 +9656,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfIncidentFact: components["schemas"]["IncidentFact"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfJointAngle: components["schemas"]["JointAngle"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -9122,6 +9806,18 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfOverallColumn: components["schemas"]["OverallColumn"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfOverallRow: components["schemas"]["OverallRow"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfOwnPose: components["schemas"]["OwnPose"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -9249,6 +9945,12 @@ export interface components {
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
         EqOfSchool: components["schemas"]["School"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
+        EqOfScoreChange: components["schemas"]["ScoreChange"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
@@ -9715,6 +10417,19 @@ export interface components {
             /** @description True where no plan may move it. */
             stays?: boolean;
         };
+        /** @description A heat by its number. */
+        HeatName: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its number.
+             */
+            number: number;
+        };
         /**
          * @description In which order the heats of a group run, and who stands in them.
          * @enum {unknown}
@@ -9839,6 +10554,139 @@ export interface components {
             version: null | components["schemas"]["PublishedVersion"];
             /** @description All heats, in stretches. */
             heats: components["schemas"]["EqOfHeatsUnder"];
+        };
+        /** @description An incident as it stands. */
+        Incident: {
+            /**
+             * Format: int32
+             * @description Its number.
+             */
+            number: number;
+            /** @description What was reported. */
+            report: components["schemas"]["IncidentReport"];
+            /** @description Who wrote it down. */
+            by: null | string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+            /** @description What was decided, in order: the last one holds. */
+            decisions: components["schemas"]["EqOfIncidentFact"];
+            /** @description What holds; null while nothing is decided. */
+            decision?: components["schemas"]["IncidentDecision"];
+        };
+        /** @description What was decided. */
+        IncidentDecision: {
+            /** @description What follows. */
+            outcome: components["schemas"]["IncidentOutcome"];
+            /** @description Why, 1 to 1,000 characters. */
+            reason: string;
+            /** @description The rule it rests on, up to 200 characters; needed where a score is changed. */
+            rule: string;
+            /** @description How scores are changed; for IncidentOutcome.Adjusted only. */
+            changes: components["schemas"]["EqOfScoreChange"];
+        };
+        /** @description A fact about an incident: added, never changed. */
+        IncidentFact: {
+            /**
+             * Format: int64
+             * @description From 1, in the order they came.
+             */
+            id: number;
+            /**
+             * Format: int32
+             * @description The incident’s number in its competition, from 1.
+             */
+            number: number;
+            report: null | components["schemas"]["IncidentReport"];
+            decision: null | components["schemas"]["IncidentDecision"];
+            /** @description Who wrote it down; null where nobody is known. */
+            by: null | string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
+        };
+        /**
+         * @description What has happened that a card does not say.
+         * @enum {unknown}
+         */
+        IncidentKind: "Protest" | "Rerun" | "Equipment" | "Medical" | "LateCorrection" | "Penalty";
+        /** @description An incident with what a page says of it. */
+        IncidentLine: {
+            /** @description The incident. */
+            incident: components["schemas"]["Incident"];
+            /** @description The workout. */
+            title: string;
+            /**
+             * Format: int32
+             * @description The number of the heat; 0 where it is about none.
+             */
+            heat: number;
+            /** @description Who is touched. */
+            names: components["schemas"]["ResultName"][];
+            /** @description True where it was written down after the time to protest was over. */
+            isLate: boolean;
+            /** @description True where it should be decided by now. */
+            isOverdue: boolean;
+            /** @description Who ran in the same heat and has no such decision, where it changed something. */
+            others: components["schemas"]["ResultName"][];
+        };
+        /**
+         * @description What was decided of an incident.
+         * @enum {unknown}
+         */
+        IncidentOutcome: "Stands" | "Corrected" | "Adjusted" | "RunsAgain";
+        /** @description What was reported. */
+        IncidentReport: {
+            /** @description What it is. */
+            kind: components["schemas"]["IncidentKind"];
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /**
+             * Format: uuid
+             * @description The heat; null where it is about none.
+             */
+            heat: null | string;
+            /** @description Who is touched; at least one. */
+            entries: components["schemas"]["EqOfGuid"];
+            /** @description What has happened, 1 to 1,000 characters. */
+            what: string;
+            /** @description Who says so, up to 80 characters; may be empty. */
+            raisedBy: string;
+            /**
+             * Format: date-time
+             * @description Until when it is to be decided, UTC; null without a limit.
+             */
+            decideBy: null | string;
+        };
+        /** @description A workout that an incident can be about. */
+        IncidentWorkout: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description Its name. */
+            title: string;
+            /** @description Its heats with their numbers. */
+            heats: components["schemas"]["HeatName"][];
+            /** @description The names of its scores. */
+            scores: string[];
+        };
+        /** @description Every incident, and what versions of the day have touched. */
+        IncidentsOf: {
+            /** @description The newest first. */
+            incidents: components["schemas"]["IncidentLine"][];
+            /** @description Versions that came while their workout was run, the newest first. */
+            rulings: components["schemas"]["RulingReach"][];
+            /** @description What an incident can be about. */
+            workouts: components["schemas"]["IncidentWorkout"][];
         };
         /**
          * @description What a shape stands for; the page decides how it looks.
@@ -10473,6 +11321,26 @@ export interface components {
             /** @description The same to be scanned. */
             qr: components["schemas"]["QrModules"];
         };
+        /** @description Makes results final as they stand. */
+        MakeFinal: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own.
+             */
+            saveId: string;
+            /**
+             * Format: int64
+             * @description Of the results that were looked at.
+             */
+            seq: number;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /** @description The division. */
+            division: string;
+        };
         /** @description Makes the plan, or a part of it. */
         MakePlan: {
             /**
@@ -10864,6 +11732,28 @@ export interface components {
         OfficialKind: "Judge" | "Caller" | "Crew" | "Desk";
         /** @enum {unknown} */
         OnTheLine: "In" | "Out" | null;
+        /** @description Opens final results again. */
+        OpenAgain: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own.
+             */
+            saveId: string;
+            /**
+             * Format: int64
+             * @description Of the results that were looked at.
+             */
+            seq: number;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /** @description The division. */
+            division: string;
+            /** @description Why, 1 to 200 characters. */
+            reason: string;
+        };
         /** @description An invitation that nobody has used. */
         OpenInvitation: {
             /**
@@ -10944,6 +11834,52 @@ export interface components {
             /** Format: int32 */
             place: number;
         };
+        /** @description A score that counts in an overall table. */
+        OverallColumn: {
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /** @description Its name. */
+            title: string;
+            /** @description The score’s name. */
+            score: string;
+            /**
+             * Format: double
+             * @description Its weight.
+             */
+            weight: number;
+        };
+        /** @description A line of an overall table. */
+        OverallRow: {
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /**
+             * Format: int32
+             * @description 1, 2, 2, 4.
+             */
+            place: number;
+            /**
+             * Format: double
+             * @description All points, weights included.
+             */
+            points: number;
+            /** @description Its place in each score; 0 where it has none. */
+            places: components["schemas"]["EqOfint"];
+            /** @description Points of each score before its weight. */
+            each: components["schemas"]["EqOfdecimal"];
+            /** @description What decided a tie in points, or null. */
+            tieText: null | string;
+            /**
+             * Format: int32
+             * @description In how many of the scores no card of it is entered.
+             */
+            without: number;
+        };
         /** @description How the overall table is made. */
         OverallRule: {
             /** @description How places become points. */
@@ -10954,6 +11890,19 @@ export interface components {
              * @default false
              */
             absentEarn: boolean;
+        };
+        /** @description The overall table of a division. */
+        OverallTable: {
+            /** @description The division. */
+            division: string;
+            /** @description How places become points, in sentences. */
+            rule: components["schemas"]["EqOfstring"];
+            /** @description The scores that count, in the order of the workouts. */
+            columns: components["schemas"]["EqOfOverallColumn"];
+            /** @description Best first. */
+            rows: components["schemas"]["EqOfOverallRow"];
+            /** @description True where more points are better. */
+            moreIsBetter?: boolean;
         };
         /** @description What the route shows of a competition's workouts. */
         Overview: {
@@ -12514,6 +13463,32 @@ export interface components {
             /** @description Why, 1 to 200 characters. */
             reason: string;
         };
+        /** @description Writes an incident down. */
+        ReportIncident: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client, so that a retry finds its own.
+             */
+            saveId: string;
+            /** @description What it is. */
+            kind: components["schemas"]["IncidentKind"];
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /**
+             * Format: uuid
+             * @description The heat; null where it is about none.
+             */
+            heat: null | string;
+            /** @description Who is touched, by the numbers they wear: 1 to 40. */
+            entries: string[];
+            /** @description What has happened, 1 to 1,000 characters. */
+            what: string;
+            /** @description Who says so, up to 80 characters. */
+            raisedBy: string;
+        };
         /** @description A rest of one’s own. */
         RestAt: {
             /**
@@ -12558,6 +13533,7 @@ export interface components {
              * @description The version it was judged under.
              */
             version: number;
+            class?: null | components["schemas"]["ResultClass"];
         };
         /** @description An entry in a table of results. */
         ResultName: {
@@ -12572,6 +13548,27 @@ export interface components {
             name: string;
             /** @description Its gym. */
             gym: string;
+        };
+        /** @description What has to be before results are final, and how clubs are ranked. */
+        ResultRules: {
+            /**
+             * Format: int32
+             * @description Minutes to protest in after the last number of a division was typed, 0 to 1,440.
+             */
+            protestMinutes: number;
+            /**
+             * Format: int32
+             * @description Minutes in which an incident is to be decided, 1 to 1,440.
+             */
+            decideMinutes: number;
+            /** @description Which cards are to be typed by two. */
+            secondEntry: components["schemas"]["SecondEntry"];
+            clubs: null | components["schemas"]["ClubRule"];
+            /**
+             * Format: int32
+             * @description How many count for ClubRule.BestOf, 1 to 100.
+             */
+            clubBest: number;
         };
         /** @description The results of one score in one division. */
         ResultTable: {
@@ -12590,12 +13587,37 @@ export interface components {
             missing: number;
             /** @description True where the lines were judged under several versions. */
             mixed: boolean;
+            /**
+             * Format: double
+             * @description What a place in it weighs in the overall table, from 0.
+             */
+            weight?: number;
+        };
+        /** @description All results of a competition as they stand. */
+        ResultsOf: {
+            /**
+             * Format: int64
+             * @description Goes up whenever something changes that they are made of.
+             */
+            seq: number;
+            /** @description The competition’s name. */
+            competition: string;
+            /** @description By workout, in the order in which they are run. */
+            workouts: components["schemas"]["WorkoutResults"][];
+            /** @description The overall table of each division. */
+            overall: components["schemas"]["OverallTable"][];
+            /** @description Clubs, best first; empty where they are not ranked. */
+            clubs: components["schemas"]["ClubLine"][];
+            /** @description What has to be before results are final, and how clubs are ranked. */
+            rules: components["schemas"]["ResultRules"];
+            /** @description Who is who, as the public may read it. */
+            names: components["schemas"]["ResultName"][];
         };
         /**
          * @description What an operation needs. Each operation of the application declares exactly one; what declares none is closed to all.
          * @enum {unknown}
          */
-        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "EnterScores" | "Manage";
+        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "EnterScores" | "DecideResults" | "Manage";
         /**
          * @description What somebody is in one competition; a person may be several things, and others in another competition.
          * @enum {unknown}
@@ -12621,6 +13643,27 @@ export interface components {
             text: string;
             /** @description From when, in words; may be empty. */
             holdsFrom: string;
+        };
+        /** @description A version that came while a workout was run. */
+        RulingReach: {
+            /** @description The workout. */
+            title: string;
+            /**
+             * Format: int32
+             * @description Its number.
+             */
+            version: number;
+            /**
+             * Format: date-time
+             * @description When it was published, UTC.
+             */
+            at: string;
+            /** @description What the head judge says about it. */
+            note: string;
+            /** @description Heats whose cards were printed from an older version. */
+            heats: number[];
+            /** @description Who ran in them. */
+            names: components["schemas"]["ResultName"][];
         };
         /** @description A group of entries that run a workout alike: a division, or its men or women. */
         RunGroup: {
@@ -12810,6 +13853,17 @@ export interface components {
             /** @description What must still be settled in the definition: scores are computed all the same, and may change. */
             findings: components["schemas"]["Finding"][];
         };
+        /** @description A change of a score. */
+        ScoreChange: {
+            /** @description The score’s name. */
+            score: string;
+            time: null | components["schemas"]["Duration"];
+            /**
+             * Format: int64
+             * @description Added to a count, and to what was done at the cap; negative to take away; null for none.
+             */
+            units: null | number;
+        };
         /** @description A fact about a card’s numbers: added, never changed. */
         ScoreFact: {
             /**
@@ -12862,6 +13916,26 @@ export interface components {
             workout?: unknown;
             /** @description A draft text with other rules: the answer then lists who moves and why. */
             before?: null | string;
+        };
+        /** @description Asks what other rules would do to the cards of a workout, or scores them so. */
+        ScoreUnder: {
+            /**
+             * Format: uuid
+             * @description Chosen by the client; only for doing it.
+             */
+            saveId: string;
+            /**
+             * Format: uuid
+             * @description The workout.
+             */
+            workout: string;
+            /**
+             * Format: int32
+             * @description The number of the version to score all cards under; 0 for the one that each was printed from.
+             */
+            version: number;
+            /** @description Why, 1 to 200 characters; may be empty for asking. */
+            reason: string;
         };
         /** @description A scoring rule. */
         ScoreView: {
@@ -12924,6 +13998,11 @@ export interface components {
             conflicts: null | components["schemas"]["PlanConflict"][];
             difference: null | components["schemas"]["PlanDifference"];
         };
+        /**
+         * @description Which cards are to be typed by two.
+         * @enum {unknown}
+         */
+        SecondEntry: "None" | "Podium" | "All";
         /** @description A workout on a day. */
         Session: {
             /**
@@ -13209,6 +14288,36 @@ export interface components {
             /** @description What is said differently. */
             said: components["schemas"]["SaidHere"][];
         };
+        /** @description How far the results of a workout in a division are, and what is in the way of the next step. */
+        Standing: {
+            /** @description The division. */
+            division: string;
+            /** @description How far they are. */
+            state: components["schemas"]["StandingState"];
+            /** @description What is in the way, in sentences. */
+            open: components["schemas"]["EqOfstring"];
+            /**
+             * Format: date-time
+             * @description Until when it can be protested, UTC; null while a number is missing.
+             */
+            protestUntil: null | string;
+            /** @description The code of the final tables; empty while they are not final. */
+            code: string;
+            /** @description Who made them final; null otherwise. */
+            by: null | string;
+            /**
+             * Format: date-time
+             * @description When they were made final, UTC; null otherwise.
+             */
+            at: null | string;
+            /** @description True where the numbers would give other tables by now than the final ones. */
+            changed: boolean;
+        };
+        /**
+         * @description How far the results of a workout in a division are.
+         * @enum {unknown}
+         */
+        StandingState: "Provisional" | "ProtestTime" | "Ready" | "Final";
         /** @description Plates of one mass. */
         StockedPlate: {
             /**
@@ -13317,6 +14426,34 @@ export interface components {
             means: string;
             /** @description True for what only a team can do. */
             forTeams: boolean;
+        };
+        /** @description An entry whose line would be another one. */
+        TableMove: {
+            /** @description The division. */
+            division: string;
+            /** @description The score. */
+            score: string;
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /**
+             * Format: int32
+             * @description Its place now; 0 for none.
+             */
+            place: number;
+            /** @description Its score now. */
+            text: string;
+            /**
+             * Format: int32
+             * @description Its place then; 0 for none.
+             */
+            thenPlace: number;
+            /** @description Its score then. */
+            thenText: string;
+            /** @description How it would come about. */
+            reasons: components["schemas"]["EqOfstring"];
         };
         /** @description Takes a list. */
         TakeEntries: {
@@ -13975,6 +15112,24 @@ export interface components {
             /** @description In words: `2nd works, 1st holds`. */
             words: string;
         };
+        /** @description Why an entry has its place. */
+        WhyOf: {
+            /** @description The entry. */
+            name: components["schemas"]["ResultName"];
+            /** @description The workout. */
+            title: string;
+            /** @description The division. */
+            division: string;
+            /** @description From the card to the place. */
+            steps: components["schemas"]["WhyStep"][];
+        };
+        /** @description A step from the card to the place. */
+        WhyStep: {
+            /** @description What it is about. */
+            head: string;
+            /** @description What happened there. */
+            sentences: components["schemas"]["EqOfstring"];
+        };
         /** @description A workout in the list. */
         WorkoutEntry: {
             /**
@@ -14008,15 +15163,26 @@ export interface components {
             workout: string;
             /** @description Its name. */
             title: string;
-            /** @description A table for each division and score. */
+            /** @description A table for each division and score; final ones as they were made final. */
             tables: components["schemas"]["ResultTable"][];
+            /** @description How far each division is. */
+            standings: components["schemas"]["Standing"][];
             /**
              * Format: int32
              * @description Runs of the plan that have no card yet, and so stand in no table.
              */
             noCard: number;
-            /** @description Who is who, as the public may read it. */
-            names: components["schemas"]["ResultName"][];
+            /** @description The version under which every card is scored, with the reason; null where each is scored under its own. */
+            rescored?: null | string;
+        };
+        /** @description What other rules would do. */
+        WouldMove: {
+            /** @description Whose line would be another one, and how it would come about. */
+            moves: components["schemas"]["TableMove"][];
+            /** @description Cards that those rules cannot read, in sentences: they would stay as they are. */
+            cannotTake: string[];
+            /** @description The numbers of the versions that can be asked about. */
+            versions: number[];
         };
         /** @description Writes a reading down. */
         WriteReading: {

@@ -8,7 +8,8 @@ import { Choice } from "../ui/Choice";
 import { when } from "../ui/days";
 import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
-import { keep, kept, nothing, type Half } from "./kept";
+import { Differences } from "./Differences";
+import { halfOf, keep, kept, nothing, type Half } from "./kept";
 import { lineOf } from "./words";
 
 const statuses = { Ran: "ran", Withdrew: "withdrew", DidNotStart: "did not start" } as const;
@@ -112,7 +113,11 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
             label="What is typed"
             value={correct ? "correct" : "again"}
             of={card.numbers.checked ? (["correct"] as const) : (["again", "correct"] as const)}
-            onChange={(v) => setCorrect(v === "correct")}
+            onChange={(v) => {
+              setCorrect(v === "correct");
+              // Who corrects begins from what holds; who types once more sees nothing of it.
+              change(v === "correct" && card.typed ? halfOf(card.typed) : nothing);
+            }}
             text={(v) => (v === "correct" ? "correct it" : "second entry, by somebody else")}
           />
         </div>
@@ -201,6 +206,7 @@ function Fields({
   return (
     <>
       <div className="mt-3 grid gap-x-6 gap-y-2 sm:grid-cols-2">
+        {card.options.map((o) => text(o.key!, o.label, o.ways.join("; ")))}
         {card.fields
           .map((f) => ({ ...f, key: f.key! }))
           .map((f) =>
@@ -262,11 +268,7 @@ function Holds({ card }: { card: Schemas["DeskCard"] }) {
           </ul>
         </div>
       ))}
-      {differs && (
-        <p role="alert" className="mt-2 font-semibold text-ochre">
-          {differs.by ?? "Somebody else"} has typed something else. Look at the card, and correct what is wrong.
-        </p>
-      )}
+      {differs && <Differences card={card} other={differs} />}
       <ol className="mt-2">
         {card.facts.map((f) => (
           <li key={f.id}>

@@ -10,6 +10,17 @@ export type Half = {
 
 export const nothing: Half = { status: "Ran", values: {}, lifts: {}, places: {} };
 
+/** A card as it is typed, in the fields that it is typed into. */
+export const halfOf = (typed: Schemas["TypedCard"]): Half => ({
+  status: typed.status,
+  values: Object.fromEntries(typed.fields.map((f) => [f.key, f.text])),
+  lifts: typed.lifts.reduce<Half["lifts"]>(
+    (all, l) => ({ ...all, [l.piece]: [...(all[l.piece] ?? []), { load: l.load, made: l.made, seat: l.seat ?? 1 }] }),
+    {},
+  ),
+  places: Object.fromEntries(typed.places.map((p) => [p.piece, { round: p.round, task: p.task, unit: p.unit, option: p.option ?? 0 }])),
+});
+
 const key = (card: string) => `desk.${card}`;
 
 /** What is half typed of a card; nothing where storage is closed or holds something else. */

@@ -130,7 +130,14 @@ export function RouteList({
       warn: false,
       active: here.includes("/desk"),
     },
-    { to: "results", name: "Results", state: day?.entered ? "provisional" : "none yet", warn: false, active: here.endsWith("/results") },
+    { to: "incidents", name: "Incidents", state: "", warn: false, active: here.endsWith("/incidents") },
+    {
+      to: "results",
+      name: "Results",
+      state: day?.entered ? "provisional" : "none yet",
+      warn: false,
+      active: here.endsWith("/results") || here.includes("/why/"),
+    },
   ];
   return (
     <nav

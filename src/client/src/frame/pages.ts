@@ -18,6 +18,8 @@ const names: Record<string, string> = {
   times: "times on paper",
   desk: "score desk",
   results: "results",
+  why: "why it stands there",
+  incidents: "incidents",
   people: "people",
   log: "what was done",
 };
