@@ -69,6 +69,7 @@ builder.Services.AddSingleton<KeptStore>();
 builder.Services.AddSingleton<ScoreStore>();
 builder.Services.AddSingleton<DeskCards>();
 builder.Services.AddSingleton<ResultStore>();
+builder.Services.AddSingleton<DayBases>();
 builder.Services.AddSingleton<CardRuns>();
 builder.Services.AddSingleton<ResultBook>();
 builder.Services.AddSingleton<IncidentPages>();

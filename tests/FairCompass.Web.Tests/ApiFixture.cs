@@ -13,7 +13,7 @@ public sealed class ApiFixture : IDisposable
         : this([]) { }
 
     /// <param name="settings">More of the configuration, by its keys.</param>
-    public ApiFixture(Dictionary<string, string> settings)
+    internal ApiFixture(Dictionary<string, string> settings)
     {
         App = new(demo: true, settings: settings);
         Http = Visitors.At(App.Address);

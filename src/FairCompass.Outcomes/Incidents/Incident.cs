@@ -89,7 +89,7 @@ public sealed record IncidentFact(long Id, int Number, IncidentReport? Report, I
 public sealed record Incident(int Number, IncidentReport Report, string? By, DateTime At, Eq<IncidentFact> Decisions)
 {
     /// <summary>What holds; null while nothing is decided.</summary>
-    public IncidentDecision? Decision => Decisions.LastOrDefault()?.Decision;
+    public IncidentDecision? Decision => Decisions.Count == 0 ? null : Decisions[^1].Decision;
 
     /// <summary>Every incident, by its number.</summary>
     /// <param name="facts">In their order.</param>

@@ -15,6 +15,13 @@ public sealed record RunWithoutCard(Guid Workout, Guid Version, Guid Entry, Guid
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class CardStore(NpgsqlDataSource source)
 {
+    private const string Selected = """
+        select c.id, c.number, c.workout_id as Workout, c.published_id as Version, p.code, c.entry_id as Entry, c.heat_id as Heat,
+            f.what, f.who, f.reason, f.at
+        from card c join published p on p.id = c.published_id
+        join lateral (select what, who, reason, at from card_fact where card_id = c.id order by id desc limit 1) f on true
+        """;
+
     private sealed record Row(
         Guid Id,
         int Number,
@@ -38,6 +45,15 @@ public sealed class CardStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await Of(db, null, competition, cancel);
+    }
+
+    /// <summary>One card; null where there is none.</summary>
+    public async Task<Card?> One(Guid competition, Guid card, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return (
+            await db.OneOrNone<Row>($"{Selected} where c.competition_id = @competition and c.id = @card", new { competition, card }, cancel)
+        )?.Read();
     }
 
     /// <summary>Gives each run a card that has none; who prints twice gets the same cards, and a card of a heat that its athlete has left
@@ -178,18 +194,15 @@ public sealed class CardStore(NpgsqlDataSource source)
         NpgsqlTransaction? tx,
         Guid competition,
         CancellationToken cancel
-    ) => (
+    ) =>
+        (
             await db.Many<Row>(
-                """
-                select c.id, c.number, c.workout_id as Workout, c.published_id as Version, p.code, c.entry_id as Entry, c.heat_id as Heat,
-                    f.what, f.who, f.reason, f.at
-                from card c join published p on p.id = c.published_id
-                join lateral (select what, who, reason, at from card_fact where card_id = c.id order by id desc limit 1) f on true
-                where c.competition_id = @competition order by c.published_id, c.number
-                """,
+                $"{Selected} where c.competition_id = @competition order by c.published_id, c.number",
                 new { competition },
                 cancel,
                 tx
             )
-        ).Select(r => r.Read()).ToList();
+        )
+            .Select(r => r.Read())
+            .ToList();
 }

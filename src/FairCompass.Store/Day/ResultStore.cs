@@ -61,12 +61,13 @@ public sealed class ResultStore(NpgsqlDataSource source)
         public FinalFact Read() => new(Id, Workout, Division, Code, PlanJson.Read<Eq<ResultTable>>(Tables), Reason, By, At);
     }
 
-    /// <summary>How often something has changed that results are made of; 0 where nothing has.</summary>
-    public async Task<long> Seq(Guid competition, CancellationToken cancel)
+    /// <summary>How often something has changed that results are made of, and how often what stands behind the cards has; 0 where nothing
+    /// has.</summary>
+    public async Task<(long Seq, long Basis)> Feed(Guid competition, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.One<long>(
-            "select coalesce((select seq from change_feed where competition_id = @competition), 0)",
+        return await db.OneOrNone<(long, long)>(
+            "select seq, basis from change_feed where competition_id = @competition",
             new { competition },
             cancel
         );
@@ -224,7 +225,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     /// <summary>Makes results final as they stand, or opens them again; false where something has changed since they were looked at.</summary>
     /// <param name="competition">The competition.</param>
     /// <param name="saveId">Chosen by the client.</param>
-    /// <param name="seq">What <see cref="Seq"/> was when the tables were made.</param>
+    /// <param name="seq">What <see cref="Feed"/> was when the tables were made.</param>
     /// <param name="fact">What is said; its id, name and time are given here.</param>
     /// <param name="cancel">Cancels.</param>
     public async Task<bool> Finish(Guid competition, Guid saveId, long seq, FinalFact fact, CancellationToken cancel)

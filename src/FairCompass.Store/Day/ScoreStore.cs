@@ -51,17 +51,40 @@ public sealed class ScoreStore(NpgsqlDataSource source)
             );
     }
 
+    private const string Columns =
+        "f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.reason, " + "coalesce(a.name, l.name) as by, f.at";
+
+    private const string Who = "left join account a on a.id = f.by_account left join link l on l.id = f.by_link";
+
     /// <summary>Every fact of a competition, in the order they came.</summary>
-    public async Task<IReadOnlyList<ScoreFact>> Of(Guid competition, CancellationToken cancel)
+    public async Task<IReadOnlyList<ScoreFact>> Of(Guid competition, CancellationToken cancel) => await Of(competition, [], cancel);
+
+    /// <summary>The same, where some were read before: a fact never changes, so those are not read again.</summary>
+    /// <param name="competition">The competition.</param>
+    /// <param name="known">Facts that were read before.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<IReadOnlyList<ScoreFact>> Of(Guid competition, IReadOnlyList<ScoreFact> known, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        // Not by the highest id: one that was given out earlier may come to be seen later.
+        var rows = await db.Many<Row>(
+            $"""
+            select {Columns} from score_fact f {Who}
+            where f.competition_id = @competition and f.id <> all (@ids) order by f.id
+            """,
+            new { competition, ids = known.Select(f => f.Id).ToArray() },
+            cancel
+        );
+        return rows.Count == 0 ? known : [.. known.Concat(rows.Select(r => r.Read())).OrderBy(f => f.Id)];
+    }
+
+    /// <summary>The facts of one card, in the order they came.</summary>
+    public async Task<IReadOnlyList<ScoreFact>> OfCard(Guid card, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         var rows = await db.Many<Row>(
-            """
-            select f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.reason, coalesce(a.name, l.name) as by, f.at
-            from score_fact f left join account a on a.id = f.by_account left join link l on l.id = f.by_link
-            where f.competition_id = @competition order by f.id
-            """,
-            new { competition },
+            $"select {Columns} from score_fact f {Who} where f.card_id = @card order by f.id",
+            new { card },
             cancel
         );
         return [.. rows.Select(r => r.Read())];

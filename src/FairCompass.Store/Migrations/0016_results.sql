@@ -68,32 +68,40 @@ create index result_rules_of_competition on result_rules (competition_id, id);
 
 create trigger result_rules_never_changed before update or delete on result_rules for each row execute function never_changed();
 
--- How often something has changed that results are made of, for each competition. Whoever changes it holds the row until it is committed, so
--- that a number that is read says that everything up to it is there.
+-- How often something has changed that results are made of, for each competition; and how often what stands behind the cards has: people, plan,
+-- cards, versions. Whoever changes it holds the row until it is committed, so that a number that is read says that everything up to it is
+-- there.
 create table change_feed (
     competition_id uuid primary key references competition (id),
-    seq            bigint not null
+    seq            bigint not null,
+    basis          bigint not null
 );
 
-create function feed_change(which uuid) returns void language plpgsql as $$
+create function feed_change(which uuid, deep boolean) returns void language plpgsql as $$
 declare
     now_at bigint;
 begin
-    insert into change_feed (competition_id, seq) values (which, 1)
-    on conflict (competition_id) do update set seq = change_feed.seq + 1
+    insert into change_feed (competition_id, seq, basis) values (which, 1, 1)
+    on conflict (competition_id) do update set seq = change_feed.seq + 1, basis = change_feed.basis + deep::int
     returning seq into now_at;
     perform pg_notify('changes', which || ' ' || now_at);
 end $$;
 
-create function feed_row() returns trigger language plpgsql as $$
+create function feed_fact() returns trigger language plpgsql as $$
 begin
-    perform feed_change(new.competition_id);
+    perform feed_change(new.competition_id, false);
+    return null;
+end $$;
+
+create function feed_basis() returns trigger language plpgsql as $$
+begin
+    perform feed_change(coalesce(new.competition_id, old.competition_id), true);
     return null;
 end $$;
 
 create function feed_competition() returns trigger language plpgsql as $$
 begin
-    perform feed_change(new.id);
+    perform feed_change(new.id, true);
     return null;
 end $$;
 
@@ -101,19 +109,21 @@ end $$;
 create function feed_card() returns trigger language plpgsql as $$
 begin
     if new.what = 'replaced' then
-        perform feed_change((select competition_id from card where id = new.card_id));
+        perform feed_change((select competition_id from card where id = new.card_id), true);
     end if;
     return null;
 end $$;
 
-create trigger score_fact_fed after insert on score_fact for each row execute function feed_row();
-create trigger incident_fact_fed after insert on incident_fact for each row execute function feed_row();
-create trigger final_fact_fed after insert on final_fact for each row execute function feed_row();
-create trigger rescore_fact_fed after insert on rescore_fact for each row execute function feed_row();
-create trigger result_rules_fed after insert on result_rules for each row execute function feed_row();
-create trigger card_fed after insert on card for each row execute function feed_row();
+create trigger score_fact_fed after insert on score_fact for each row execute function feed_fact();
+create trigger incident_fact_fed after insert on incident_fact for each row execute function feed_fact();
+create trigger final_fact_fed after insert on final_fact for each row execute function feed_fact();
+create trigger rescore_fact_fed after insert on rescore_fact for each row execute function feed_fact();
+create trigger result_rules_fed after insert on result_rules for each row execute function feed_fact();
+create trigger card_fed after insert on card for each row execute function feed_basis();
 create trigger card_fact_fed after insert on card_fact for each row execute function feed_card();
-create trigger plan_fed after insert or update on plan for each row execute function feed_row();
-create trigger entry_fed after insert or update on entry for each row execute function feed_row();
-create trigger person_fed after update on person for each row execute function feed_row();
+create trigger plan_fed after insert or update on plan for each row execute function feed_basis();
+create trigger entry_fed after insert or update on entry for each row execute function feed_basis();
+create trigger person_fed after update on person for each row execute function feed_basis();
+create trigger official_fed after insert or update or delete on official for each row execute function feed_basis();
+create trigger published_fed after insert on published for each row execute function feed_basis();
 create trigger competition_fed after update on competition for each row execute function feed_competition();

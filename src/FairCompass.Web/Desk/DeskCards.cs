@@ -8,9 +8,9 @@ using FairCompass.Outcomes.Desk;
 using FairCompass.Planning.Days;
 using FairCompass.Store;
 using FairCompass.Store.Day;
-using FairCompass.Web.Day;
 using FairCompass.Web.Opening;
 using FairCompass.Web.Scoring;
+using FairCompass.Web.Standings;
 using Card = FairCompass.Planning.Days.Card;
 
 namespace FairCompass.Web.Desk;
@@ -18,18 +18,10 @@ namespace FairCompass.Web.Desk;
 /// <summary>Cards with all that the desk and the results need of them, out of the plan, the field and the versions.</summary>
 /// <param name="cards">Where cards are kept.</param>
 /// <param name="scores">What was typed.</param>
-/// <param name="plans">The plan.</param>
-/// <param name="fields">Everybody.</param>
+/// <param name="bases">The plan, and everybody.</param>
 /// <param name="published">The versions.</param>
 /// <param name="drafts">Opens them.</param>
-public sealed class DeskCards(
-    CardStore cards,
-    ScoreStore scores,
-    PlanStore plans,
-    Fields fields,
-    PublishedStore published,
-    OpenDrafts drafts
-)
+public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases, PublishedStore published, OpenDrafts drafts)
 {
     private const int MostFound = 12;
 
@@ -61,10 +53,10 @@ public sealed class DeskCards(
     /// <summary>A card to be typed; null where there is none, or its workout is not for its entry.</summary>
     public async Task<(DeskCard Card, Understanding Under, int Index)?> One(Guid competition, Guid card, CancellationToken cancel)
     {
-        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
-        var field = await fields.Of(competition, cancel);
+        var day = await bases.Of(competition, cancel);
+        var (plan, field) = (day.Plan, day.Field);
         if (
-            (await cards.Of(competition, cancel)).FirstOrDefault(c => c.Id == card) is not { } found
+            await cards.One(competition, card, cancel) is not { } found
             || field.Entry(found.Entry) is not { } entry
             || await drafts.OpenPublished(found.Version, cancel) is not { } u
             || EntryCourse.IndexOf(u, entry) is var index && index < 0
@@ -74,7 +66,7 @@ public sealed class DeskCards(
         }
 
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
-        var facts = (await scores.Of(competition, cancel)).Where(f => f.Card == card).ToList();
+        var facts = await scores.OfCard(card, cancel);
         var numbers = CardNumbers.Of(facts);
         var lane = plan.Heats.FirstOrDefault(h => h.Id == found.Heat)?.Lanes.FirstOrDefault(l => l.Entry == found.Entry);
         return (
@@ -107,9 +99,8 @@ public sealed class DeskCards(
 
     private async Task<IEnumerable<DeskLine>> Lines(Guid competition, CancellationToken cancel)
     {
-        var plan = (await plans.Find(competition, cancel))?.Value ?? Plan.Empty;
-        var field = await fields.Of(competition, cancel);
-        return (await cards.Of(competition, cancel)).Select(c => Line(c, plan, field));
+        var day = await bases.Of(competition, cancel);
+        return (await cards.Of(competition, cancel)).Select(c => Line(c, day.Plan, day.Field));
     }
 
     private static TypedCard WithTallies(TypedCard typed, Eq<NoReps> noReps) =>

@@ -16,8 +16,8 @@ public sealed record ChangedTable(Guid Workout, ResultTable Table);
 /// <param name="Rescored">The reason why all cards are scored under one version; null where they are not.</param>
 public sealed record ChangedWorkout(Guid Workout, IReadOnlyList<Standing> Standings, int NoCard, string? Rescored);
 
-/// <summary>What has changed between two numbers of the feed. Whoever has seen any number from <see cref="Since"/> on is up to date with
-/// it.</summary>
+/// <summary>What is different between two numbers of the feed: whoever has the results of <see cref="Since"/> has those of
+/// <see cref="Seq"/> with it.</summary>
 /// <param name="Since">The number it begins from.</param>
 /// <param name="Seq">The number it leads to.</param>
 /// <param name="Whole">True where so much is different that all is to be asked for anew.</param>

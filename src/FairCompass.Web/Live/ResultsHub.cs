@@ -10,7 +10,8 @@ public interface IResultsPage
 }
 
 /// <summary>Pages that follow the results of a competition: each stands in the group of the competition that its address names.</summary>
-public sealed class ResultsHub : Hub<IResultsPage>
+/// <param name="changes">Told that somebody looks, so that the first change is told as what it is and not as everything.</param>
+public sealed class ResultsHub(Changes changes) : Hub<IResultsPage>
 {
     /// <summary>Pages that may follow at once; a hall has some hundreds.</summary>
     private const int Most = 4000;
@@ -18,7 +19,7 @@ public sealed class ResultsHub : Hub<IResultsPage>
     /// <summary>How long a page follows on one connection. It then opens another one, and whoever may no longer read is turned away.</summary>
     private static readonly TimeSpan Longest = TimeSpan.FromMinutes(15);
 
-    private static int open;
+    private const string Following = "following";
 
     /// <summary>The group of a competition.</summary>
     public static string Group(Guid competition) => competition.ToString("N");
@@ -26,14 +27,15 @@ public sealed class ResultsHub : Hub<IResultsPage>
     /// <inheritdoc/>
     public override async Task OnConnectedAsync()
     {
-        var id = Context.GetHttpContext()?.Request.RouteValues["id"] as string;
-        if (Interlocked.Increment(ref open) > Most || !Guid.TryParse(id, out var competition))
+        if (changes.Lookers >= Most || Competition is not { } competition)
         {
             Context.Abort();
             return;
         }
 
         await Groups.AddToGroupAsync(Context.ConnectionId, Group(competition));
+        Context.Items[Following] = true;
+        changes.Come(competition);
         _ = End(Context);
         await base.OnConnectedAsync();
     }
@@ -41,9 +43,15 @@ public sealed class ResultsHub : Hub<IResultsPage>
     /// <inheritdoc/>
     public override Task OnDisconnectedAsync(Exception? exception)
     {
-        Interlocked.Decrement(ref open);
+        if (Context.Items.ContainsKey(Following) && Competition is { } competition)
+        {
+            changes.Leave(competition);
+        }
+
         return base.OnDisconnectedAsync(exception);
     }
+
+    private Guid? Competition => Guid.TryParse(Context.GetHttpContext()?.Request.RouteValues["id"] as string, out var id) ? id : null;
 
     private static async Task End(HubCallerContext connection)
     {

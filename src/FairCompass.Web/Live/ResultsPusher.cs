@@ -26,7 +26,7 @@ public sealed class ResultsPusher(
             {
                 var next = await changes.Next(stoppingToken);
                 // What was missed may be anything that somebody looks at.
-                foreach (var competition in next.Contains(Guid.Empty) ? told.Keys.ToHashSet() : next)
+                foreach (var competition in next.Contains(Guid.Empty) ? next.Union(told.Keys).ToHashSet() : next)
                 {
                     await Push(competition, stoppingToken);
                 }
@@ -45,6 +45,12 @@ public sealed class ResultsPusher(
 
     private async Task Push(Guid competition, CancellationToken cancel)
     {
+        if (!changes.IsLookedAt(competition))
+        {
+            told.Remove(competition);
+            return;
+        }
+
         var now = await book.Value.Of(competition, cancel);
         var was = told.GetValueOrDefault(competition);
         told[competition] = now;

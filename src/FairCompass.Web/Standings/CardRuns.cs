@@ -19,51 +19,50 @@ namespace FairCompass.Web.Standings;
 public sealed record WorkoutRuns(Guid Workout, IReadOnlyList<EntryRun> Runs, IReadOnlyList<PlannedCard> CannotTake);
 
 /// <summary>Reads what the cards of a competition say, with what the head judge has decided put to it.</summary>
-/// <param name="scores">What was typed.</param>
 /// <param name="published">The versions.</param>
 /// <param name="drafts">Opens them.</param>
-public sealed class CardRuns(ScoreStore scores, PublishedStore published, OpenDrafts drafts)
+public sealed class CardRuns(PublishedStore published, OpenDrafts drafts)
 {
     /// <summary>The runs of each workout that has cards.</summary>
-    /// <param name="competition">The competition.</param>
+    /// <param name="facts">What was typed.</param>
     /// <param name="cards">Every card.</param>
     /// <param name="field">Everybody.</param>
-    /// <param name="facts">Incidents, and under which versions cards are scored.</param>
+    /// <param name="decided">Incidents, and under which versions cards are scored.</param>
     /// <param name="cancel">Cancels.</param>
     public async Task<IReadOnlyList<WorkoutRuns>> Of(
-        Guid competition,
+        IReadOnlyList<ScoreFact> facts,
         IReadOnlyList<PlannedCard> cards,
         Field field,
-        ResultFacts facts,
+        ResultFacts decided,
         CancellationToken cancel
     )
     {
-        var typed = (await scores.Of(competition, cancel)).ToLookup(f => f.Card);
+        var typed = facts.ToLookup(f => f.Card);
         var all = new List<WorkoutRuns>();
         foreach (var workout in cards.Where(c => c.State != CardState.Replaced).GroupBy(c => c.Workout))
         {
-            var other = facts.Rescored.LastOrDefault(r => r.Workout == workout.Key)?.Version;
-            all.Add(await Runs([.. workout], typed, field, facts.Incidents, other, cancel));
+            var other = decided.Rescored.LastOrDefault(r => r.Workout == workout.Key)?.Version;
+            all.Add(await Runs([.. workout], typed, field, decided.Incidents, other, cancel));
         }
 
         return all;
     }
 
     /// <summary>The runs of one workout, scored under another version.</summary>
-    /// <param name="competition">The competition.</param>
+    /// <param name="facts">What was typed.</param>
     /// <param name="cards">The cards of the workout that count.</param>
     /// <param name="field">Everybody.</param>
     /// <param name="incidents">Every incident.</param>
     /// <param name="version">The id of the version; null for the one each card was printed from.</param>
     /// <param name="cancel">Cancels.</param>
     public async Task<WorkoutRuns> Under(
-        Guid competition,
+        IReadOnlyList<ScoreFact> facts,
         IReadOnlyList<PlannedCard> cards,
         Field field,
         IReadOnlyList<Incident> incidents,
         Guid? version,
         CancellationToken cancel
-    ) => await Runs(cards, (await scores.Of(competition, cancel)).ToLookup(f => f.Card), field, incidents, version, cancel);
+    ) => await Runs(cards, facts.ToLookup(f => f.Card), field, incidents, version, cancel);
 
     private async Task<WorkoutRuns> Runs(
         IReadOnlyList<PlannedCard> cards,

@@ -7,8 +7,6 @@ using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Outcomes.Incidents;
-using FairCompass.Outcomes.Tables;
-using FairCompass.Planning;
 using FairCompass.Planning.Days;
 using FairCompass.Play;
 using FairCompass.Store;

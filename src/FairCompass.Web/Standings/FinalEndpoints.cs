@@ -142,7 +142,7 @@ public static class FinalEndpoints
         }
 
         var now = snapshot.Tables[snapshot.Runs.ToList().FindIndex(r => r.Workout == under.Workout)];
-        var then = await runs.Under(id, cards, snapshot.Field, snapshot.Facts.Incidents, version?.Id, cancel);
+        var then = await runs.Under(snapshot.Typed, cards, snapshot.Field, snapshot.Facts.Incidents, version?.Id, cancel);
         return TypedResults.Ok(
             new WouldMove(
                 TableMoves.Of(now, ResultTable.Of(then.Runs)),

@@ -2,7 +2,6 @@ using FairCompass.Access;
 using FairCompass.Core.Quantities;
 using FairCompass.Outcomes.Incidents;
 using FairCompass.Planning.Days;
-using FairCompass.Store;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;

@@ -1,53 +1,45 @@
 using System.Collections.Concurrent;
-using FairCompass.Core.Competitions;
+using FairCompass.Outcomes.Desk;
 using FairCompass.Outcomes.Tables;
 using FairCompass.Planning.Days;
 using FairCompass.Store.Day;
-using FairCompass.Web.Day;
-using FairCompass.Web.Opening;
 using PlannedCard = FairCompass.Planning.Days.Card;
 
 namespace FairCompass.Web.Standings;
 
 /// <summary>What the results of a competition are made of, and the tables that come of it, at one number of its feed.</summary>
 /// <param name="Seq">The number of the feed.</param>
-/// <param name="Name">The competition’s name.</param>
-/// <param name="Rule">How places become points.</param>
-/// <param name="Plan">The plan.</param>
-/// <param name="Field">Everybody.</param>
-/// <param name="Cards">Every card.</param>
+/// <param name="Day">People, plan, cards.</param>
+/// <param name="Typed">What was typed, in order.</param>
 /// <param name="Facts">Incidents, final results, rules.</param>
 /// <param name="Runs">What the cards say, by workout in the order in which they are run.</param>
 /// <param name="Tables">The tables of each of these as they come of the cards.</param>
 public sealed record ResultSnapshot(
     long Seq,
-    string Name,
-    OverallRule Rule,
-    Plan Plan,
-    Field Field,
-    IReadOnlyList<PlannedCard> Cards,
+    DayBasis Day,
+    IReadOnlyList<ScoreFact> Typed,
     ResultFacts Facts,
     IReadOnlyList<WorkoutRuns> Runs,
     IReadOnlyList<IReadOnlyList<ResultTable>> Tables
-);
+)
+{
+    /// <summary>The plan.</summary>
+    public Plan Plan => Day.Plan;
+
+    /// <summary>Everybody.</summary>
+    public Field Field => Day.Field;
+
+    /// <summary>Every card.</summary>
+    public IReadOnlyList<PlannedCard> Cards => Day.Cards;
+}
 
 /// <summary>The results of competitions: made once for each change, whoever and however many ask.</summary>
 /// <param name="results">Incidents, final results, the feed.</param>
-/// <param name="cards">Where cards are kept.</param>
-/// <param name="plans">The plan.</param>
-/// <param name="fields">Everybody.</param>
+/// <param name="bases">People, plan, cards.</param>
 /// <param name="runs">What the cards say.</param>
-/// <param name="competitions">The competitions.</param>
+/// <param name="scores">What was typed.</param>
 /// <param name="clock">The clock.</param>
-public sealed class ResultBook(
-    ResultStore results,
-    CardStore cards,
-    PlanStore plans,
-    Fields fields,
-    CardRuns runs,
-    CompetitionCache competitions,
-    TimeProvider clock
-)
+public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns runs, ScoreStore scores, TimeProvider clock)
 {
     private sealed class Page
     {
@@ -62,7 +54,7 @@ public sealed class ResultBook(
     public async Task<ResultSnapshot> Snapshot(Guid competition, CancellationToken cancel)
     {
         var page = pages.GetOrAdd(competition, _ => new());
-        if (page.Made is { } made && await results.Seq(competition, cancel) == made.Seq)
+        if (page.Made is { } made && (await results.Feed(competition, cancel)).Seq == made.Seq)
         {
             return made;
         }
@@ -71,8 +63,10 @@ public sealed class ResultBook(
         try
         {
             // The number first: what is read afterwards may be newer than it says, and is then read once more, but never older.
-            var seq = await results.Seq(competition, cancel);
-            return page.Made is { } meanwhile && meanwhile.Seq == seq ? meanwhile : page.Made = await Make(competition, seq, cancel);
+            var (seq, basis) = await results.Feed(competition, cancel);
+            return page.Made is { } meanwhile && meanwhile.Seq == seq
+                ? meanwhile
+                : page.Made = await Make(competition, seq, basis, page.Made?.Typed ?? [], cancel);
         }
         finally
         {
@@ -88,13 +82,13 @@ public sealed class ResultBook(
     {
         var now = clock.GetUtcNow().UtcDateTime;
         var workouts = s.Runs.Select((r, i) => Workout(s, r, s.Tables[i], now)).ToList();
-        var overall = OverallTable.Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Rule);
+        var overall = OverallTable.Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Day.Rule);
         var gyms = s.Field.Entries.ToDictionary(e => e.Id, e => e.Gym);
         // Who trains at two gyms counts for none of them.
         string? ClubOf(Guid entry) => gyms.GetValueOrDefault(entry) is { Length: > 0 } gym && !gym.Contains(" / ") ? gym : null;
         return new(
             s.Seq,
-            s.Name,
+            s.Day.Name,
             workouts,
             overall,
             OverallTable.Clubs(overall, s.Facts.Rules, ClubOf),
@@ -149,29 +143,17 @@ public sealed class ResultBook(
         };
     }
 
-    private async Task<ResultSnapshot> Make(Guid id, long seq, CancellationToken cancel)
+    private async Task<ResultSnapshot> Make(Guid id, long seq, long basis, IReadOnlyList<ScoreFact> known, CancellationToken cancel)
     {
-        var competition = await competitions.Find(id, cancel);
-        var field = await fields.Of(id, cancel);
-        var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
-        var all = await cards.Of(id, cancel);
+        var day = await bases.Of(id, basis, cancel);
         var facts = await results.Of(id, cancel);
-        var first = plan
-            .Heats.GroupBy(h => plan.SessionOf(h).Workout)
+        var typed = await scores.Of(id, known, cancel);
+        var first = day
+            .Plan.Heats.GroupBy(h => day.Plan.SessionOf(h).Workout)
             .ToDictionary(g => g.Key, g => g.Min(h => h.Starts).ToDateTimeUnspecified());
-        var read = (await runs.Of(id, all, field, facts, cancel))
+        var read = (await runs.Of(typed, day.Cards, day.Field, facts, cancel))
             .OrderBy(r => first.GetValueOrDefault(r.Workout, DateTime.MaxValue))
             .ToList();
-        return new(
-            seq,
-            competition?.Name ?? "",
-            competition?.Overall ?? OverallRule.Usual,
-            plan,
-            field,
-            all,
-            facts,
-            read,
-            [.. read.Select(r => ResultTable.Of(r.Runs))]
-        );
+        return new(seq, day, typed, facts, read, [.. read.Select(r => ResultTable.Of(r.Runs))]);
     }
 }

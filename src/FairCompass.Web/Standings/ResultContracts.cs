@@ -1,4 +1,3 @@
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Incidents;
 using FairCompass.Outcomes.Tables;

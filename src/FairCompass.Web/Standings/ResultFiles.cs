@@ -4,7 +4,6 @@ using FairCompass.Planning;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
-using FairCompass.Web.Opening;
 
 namespace FairCompass.Web.Standings;
 
@@ -33,7 +32,6 @@ public static class ResultFiles
     private static async Task<Download<JsonFile>> Facts(Guid id, ResultBook book, ScoreStore scores, CancellationToken cancel)
     {
         var snapshot = await book.Snapshot(id, cancel);
-        var facts = await scores.Of(id, cancel);
         var runs = snapshot.Runs.SelectMany(w =>
             w.Runs.Where(r => r.Run is not null)
                 .Select(r => new ExportedRun(
@@ -46,7 +44,14 @@ public static class ResultFiles
         );
         return new(
             PlanJson.Write(
-                new ExportedResults(book.Of(snapshot), snapshot.Cards, facts, [.. runs], snapshot.Facts.Incidents, snapshot.Facts.Rescored)
+                new ExportedResults(
+                    book.Of(snapshot),
+                    snapshot.Cards,
+                    snapshot.Typed,
+                    [.. runs],
+                    snapshot.Facts.Incidents,
+                    snapshot.Facts.Rescored
+                )
             ),
             "results.json"
         );

@@ -15,6 +15,7 @@ export function Who({ names, entry }: { names: Names; entry: string }) {
     <>
       <span className="mono text-soft">{n?.bib}</span> <bdi className="font-semibold">{n?.name}</bdi>
       <span className="block text-soft lg:ml-3 lg:inline">
+        {" "}
         <bdi>{n?.gym}</bdi>
       </span>
     </>
@@ -40,11 +41,11 @@ export function ScoreBoard({
   return (
     <section className="mt-5 break-inside-avoid-page" aria-label={`${table.division}, ${table.score}`}>
       <div className="section-head">
-        <h3>
+        <h2>
           <bdi>
             {table.division}, {table.score}
           </bdi>
-        </h3>
+        </h2>
         <span className="flex flex-wrap items-baseline gap-x-4">
           <span className={standing?.state === "Final" ? "font-semibold text-spruce" : "text-soft"}>
             {standingWords(standing)}
@@ -108,9 +109,9 @@ export function OverallBoard({ table, results, names }: { table: Schemas["Overal
   return (
     <section className="mt-5" aria-label={`${table.division}, overall`}>
       <div className="section-head">
-        <h3>
+        <h2>
           <bdi>{table.division}</bdi>, overall
-        </h3>
+        </h2>
         <span className={settled ? "font-semibold text-spruce" : "text-soft"}>
           {settled ? "of scores that are all final" : "provisional while one of its scores is"}
         </span>

@@ -13,10 +13,13 @@ export type Change = {
   clubs: Schemas["ClubLine"][] | null;
 };
 
-/** The results with a change put to them; the same where it is older; null where something between was missed, or all is another. */
+/**
+ * The results with a change put to them; the same where it is older; null where it begins elsewhere, or all is another. One that begins
+ * before what is known cannot be put to it either: what went there and back between says nothing in it.
+ */
 export function applied(now: Results, change: Change): Results | null {
   if (change.seq <= now.seq) return now;
-  if (change.whole || now.seq < change.since) return null;
+  if (change.whole || now.seq !== change.since) return null;
   const tables = new Map(change.tables.map((t) => [[t.workout, t.table.division, t.table.score].join("\n"), t.table]));
   const workouts = new Map(change.workouts.map((w) => [w.workout, w]));
   const overall = new Map(change.overall.map((o) => [o.division, o]));

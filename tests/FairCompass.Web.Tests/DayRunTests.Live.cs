@@ -1,0 +1,105 @@
+using System.Collections.Concurrent;
+using System.Net;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using FairCompass.Access;
+using FairCompass.Web.Live;
+using Microsoft.AspNetCore.Http.Connections;
+using Microsoft.AspNetCore.SignalR.Client;
+
+namespace FairCompass.Web.Tests;
+
+public sealed partial class DayRunTests
+{
+    /// <summary>Pages that follow; 340 are measured in the benchmarks.</summary>
+    private const int Pages = 20;
+
+    private async Task<HubConnection> Page(CookieContainer jar, Action<JsonElement> changed)
+    {
+        var line = new HubConnectionBuilder()
+            .WithUrl(
+                new Uri(api.App.Address, at + "/results/live"),
+                o =>
+                {
+                    (o.SkipNegotiation, o.Transports) = (true, HttpTransportType.WebSockets);
+                    o.Cookies = jar;
+                }
+            )
+            .Build();
+        line.On(nameof(IResultsPage.Changed), changed);
+        await line.StartAsync();
+        return line;
+    }
+
+    /// <summary>A card that is back and not typed.</summary>
+    private async Task<string> Untyped() =>
+        (string)
+            (await api.Get(at + "/cards"))["cards"]!.AsArray().First(c => (string)c!["state"]! == "Back" && (string)c["reason"]! == "")![
+                "id"
+            ]!;
+
+    [Fact]
+    public async Task Every_page_is_told_what_a_card_has_changed_and_no_more()
+    {
+        var jar = new CookieContainer();
+        using var reader = Visitors.At(api.App.Address, jar);
+        await RunningApp.SignIn(reader, Role.Reader);
+        var told = new ConcurrentBag<(int Page, JsonElement Change)>();
+        var pages = new List<HubConnection>();
+        for (var i = 0; i < Pages; i++)
+        {
+            var page = i;
+            pages.Add(await Page(jar, c => told.Add((page, c.Clone()))));
+        }
+
+        var card = await Untyped();
+        var desk = await api.Get($"{at}/desk/{card}");
+        var seen = (await api.Get(at + "/results"))["seq"]!.GetValue<long>();
+        var (status, _) = await api.Post(
+            $"{at}/desk/{card}",
+            new
+            {
+                saveId = Guid.NewGuid(),
+                seen = 0,
+                typed = new
+                {
+                    status = "Ran",
+                    fields = new[] { new { key = (string)desk["fields"]![0]!["key"]!, text = "61" } },
+                    lifts = Array.Empty<object>(),
+                    places = Array.Empty<object>(),
+                    sure = Array.Empty<string>(),
+                },
+                correct = false,
+                reason = "",
+            }
+        );
+        Assert.Equal(HttpStatusCode.OK, status);
+        int Told() => told.Where(t => t.Change.GetProperty("seq").GetInt64() > seen).Select(t => t.Page).Distinct().Count();
+        for (var wait = 0; wait < 200 && Told() < Pages; wait++)
+        {
+            await Task.Delay(50);
+        }
+
+        Assert.Equal(Pages, Told());
+        var now = await api.Get(at + "/results");
+        var mine = told.Where(t => t.Page == 0).Select(t => t.Change).MaxBy(c => c.GetProperty("seq").GetInt64());
+        Assert.Equal(now["seq"]!.GetValue<long>(), mine.GetProperty("seq").GetInt64());
+        Assert.True(mine.GetProperty("since").GetInt64() <= seen);
+        var entry = (string)desk["entry"]!["id"]!;
+        var table = Assert.Single(mine.GetProperty("tables").EnumerateArray().ToList()).GetProperty("table");
+        Assert.Contains(table.GetProperty("lines").EnumerateArray(), l => l.GetProperty("entry").GetString() == entry);
+        var there = now["workouts"]!.AsArray().SelectMany(w => w!["tables"]!.AsArray()).Select(t => t!.ToJsonString());
+        Assert.Contains(JsonNode.Parse(table.GetRawText())!.ToJsonString(), there);
+        foreach (var page in pages)
+        {
+            await page.DisposeAsync();
+        }
+    }
+
+    [Fact]
+    public async Task Who_may_not_read_the_results_may_not_follow_them()
+    {
+        var error = await Assert.ThrowsAnyAsync<Exception>(() => Page(new CookieContainer(), _ => { }));
+        Assert.Contains("40", error.Message, StringComparison.Ordinal);
+    }
+}
