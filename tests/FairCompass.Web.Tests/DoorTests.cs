@@ -25,7 +25,8 @@ public class DoorTests(ApiFixture api) : IClassFixture<ApiFixture>
                     && !e.RoutePattern.RawText.Contains("**", StringComparison.Ordinal)
                 )
                 .SelectMany(e =>
-                    e.Metadata.GetMetadata<HttpMethodMetadata>()!
+                    // An address that pages follow is opened by GET, and says nothing of methods.
+                    (e.Metadata.GetMetadata<HttpMethodMetadata>() ?? new(["GET"]))
                         .HttpMethods.Where(m => Methods.Contains(m))
                         .Select(m => (m, Plain(e.RoutePattern.RawText!), e.Metadata.GetMetadata<Needs>()!))
                 )

@@ -20,7 +20,7 @@ public static class IncidentEndpoints
         tag.MapPost("/", Report)
             .Needs(Right.EnterScores, "wrote an incident down")
             .WithSummary("Writes an incident down and gives it a number.");
-        tag.MapPost("/{number:int}/decision", Decide)
+        tag.MapPost("/{number}/decision", Decide)
             .Needs(Right.DecideResults, "decided an incident")
             .WithSummary("Decides an incident with the reason; decided anew, the last decision holds.");
     }
