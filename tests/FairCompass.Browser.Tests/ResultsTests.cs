@@ -6,13 +6,20 @@ using OpenQA.Selenium;
 
 namespace FairCompass.Browser.Tests;
 
-/// <summary>From a card to final results: typed, typed once more otherwise, corrected, protested, decided, final; and a page that follows.</summary>
-public sealed class ResultsTests : IDisposable
+/// <summary>From a card to final results: typed, typed once more otherwise, corrected, protested, decided, final; and a page that
+/// follows.</summary>
+public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTests.Day>, IDisposable
 {
-    private readonly RunningApp app = new(demo: true, settings: new Dictionary<string, string> { ["DemoResults"] = "true" });
-    private readonly Page page;
+    private readonly RunningApp app = day.App;
+    private readonly Page page = new(day.App.Address);
 
-    public ResultsTests() => page = new Page(app.Address);
+    /// <summary>The demo with its first day run; it takes seconds to make, so that both have one.</summary>
+    public sealed class Day : IDisposable
+    {
+        public RunningApp App { get; } = new(demo: true, settings: new Dictionary<string, string> { ["DemoResults"] = "true" });
+
+        public void Dispose() => App.Dispose();
+    }
 
     private void Choose(string label, string text) =>
         page.Until(
@@ -169,9 +176,5 @@ public sealed class ResultsTests : IDisposable
         page.ShowsNot("317 reps");
     }
 
-    public void Dispose()
-    {
-        page.Dispose();
-        app.Dispose();
-    }
+    public void Dispose() => page.Dispose();
 }

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Diagnostics;
 using System.Net;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -11,8 +12,8 @@ namespace FairCompass.Web.Tests;
 
 public sealed partial class DayRunTests
 {
-    /// <summary>Pages that follow; 340 are measured in the benchmarks.</summary>
-    private const int Pages = 20;
+    /// <summary>Pages that follow: a hall of them by <c>./test --long</c>.</summary>
+    private static readonly int Pages = Environment.GetEnvironmentVariable("LONG") == "1" ? 340 : 20;
 
     private async Task<HubConnection> Page(CookieContainer jar, Action<JsonElement> changed)
     {
@@ -44,17 +45,19 @@ public sealed partial class DayRunTests
         var jar = new CookieContainer();
         using var reader = Visitors.At(api.App.Address, jar);
         await RunningApp.SignIn(reader, Role.Reader);
-        var told = new ConcurrentBag<(int Page, JsonElement Change)>();
+        var clock = Stopwatch.StartNew();
+        var told = new ConcurrentBag<(int Page, JsonElement Change, TimeSpan At)>();
         var pages = new List<HubConnection>();
         for (var i = 0; i < Pages; i++)
         {
             var page = i;
-            pages.Add(await Page(jar, c => told.Add((page, c.Clone()))));
+            pages.Add(await Page(jar, c => told.Add((page, c.Clone(), clock.Elapsed))));
         }
 
         var card = await Untyped();
         var desk = await api.Get($"{at}/desk/{card}");
         var seen = (await api.Get(at + "/results"))["seq"]!.GetValue<long>();
+        var entered = clock.Elapsed;
         var (status, _) = await api.Post(
             $"{at}/desk/{card}",
             new
@@ -81,6 +84,11 @@ public sealed partial class DayRunTests
         }
 
         Assert.Equal(Pages, Told());
+        var took = told.Where(t => t.Change.GetProperty("seq").GetInt64() > seen)
+            .Select(t => (t.At - entered).TotalMilliseconds)
+            .Order()
+            .ToList();
+        output.WriteLine($"{Pages} pages: p50 {took[took.Count / 2]:0} ms, p99 {took[took.Count * 99 / 100]:0} ms");
         var now = await api.Get(at + "/results");
         var mine = told.Where(t => t.Page == 0).Select(t => t.Change).MaxBy(c => c.GetProperty("seq").GetInt64());
         Assert.Equal(now["seq"]!.GetValue<long>(), mine.GetProperty("seq").GetInt64());

@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using AngleSharp.Html.Parser;
 using Dapper;
 using Npgsql;
+using Xunit.Abstractions;
 
 namespace FairCompass.Web.Tests;
 
@@ -18,7 +19,7 @@ public sealed class DayRun : IDisposable
 }
 
 /// <summary>Results of a day, computed anew by others, and what head judges do to them.</summary>
-public sealed partial class DayRunTests(DayRun day) : IClassFixture<DayRun>
+public sealed partial class DayRunTests(DayRun day, ITestOutputHelper output) : IClassFixture<DayRun>
 {
     private readonly ApiFixture api = day.Api;
     private readonly string at = day.At;
@@ -64,7 +65,8 @@ public sealed partial class DayRunTests(DayRun day) : IClassFixture<DayRun>
                         jsonb_array_elements(t -> 'lines') l),
                 entry as (select division, entry from line group by 1, 2),
                 earned as (
-                    select division, entry, sum(case when place > 0 and class not in ('Withdrew', 'DidNotStart') then 101 - place else 0 end)
+                    select division, entry,
+                        sum(case when place > 0 and class not in ('Withdrew', 'DidNotStart') then 101 - place else 0 end)
                         as points, array_agg(case when place > 0 then place else 1000000 end order by
                         case when place > 0 then place else 1000000 end) filter (where exists (select from line o
                             where (o.workout, o.division, o.score) = (line.workout, line.division, line.score) and o.class is not null))

@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
+using System.Diagnostics;
 using System.Net;
 using System.Text.Json.Nodes;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.Pacing;
 using FairCompass.Core.Playing;
 using FairCompass.Core.Quantities;
@@ -13,6 +15,7 @@ using FairCompass.Store.Day;
 using FairCompass.Web.Day;
 using FairCompass.Web.Opening;
 using Microsoft.Extensions.DependencyInjection;
+using Xunit.Abstractions;
 
 namespace FairCompass.Web.Tests;
 
@@ -20,9 +23,10 @@ namespace FairCompass.Web.Tests;
 /// Five hundred cards of the demo's eight workouts: played by the seeded player, filled in by the mechanical judge, typed by the mechanical
 /// desk through the address that the page types to. What comes of them are the scores of the runs.
 /// </summary>
-public sealed class MechanicalDeskTests : IDisposable
+public sealed class MechanicalDeskTests(ITestOutputHelper output) : IDisposable
 {
     private const ulong Seed = 500;
+    private const int Desks = 8;
 
     private readonly ApiFixture api = new();
 
@@ -45,37 +49,33 @@ public sealed class MechanicalDeskTests : IDisposable
             e => e.Entry.Id,
             e => e.Entry
         );
-        var wrong = new ConcurrentBag<string>();
-        var typed = 0;
+        var filled = new List<Filled>();
         foreach (var version in cards.GroupBy(c => c!["version"]!.GetValue<Guid>()))
         {
             var u = await api.App.Services.GetRequiredService<OpenDrafts>().OpenPublished(version.Key, CancellationToken.None);
             foreach (var way in version.GroupBy(c => EntryCourse.IndexOf(u, entries[c!["entry"]!.GetValue<Guid>()])))
             {
-                var (course, sheet) = (u.Courses[way.Key], u.Sheets[way.Key]);
-                var player = new Player(u, way.Key, PaceTable.Usual);
-                var paper = new BriefBuilder(u, course.Address.Division.Name, default).Build(Audience.LaneCard);
-                var whose = paper.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
-                foreach (var card in way)
-                {
-                    var run = player.Play(Seed + card!["number"]!.GetValue<ulong>(), (ulong)way.Key);
-                    var judge = new MechanicalJudge(paper, whose, PlayedCourse.Start(course, sheet, run.End.Choices));
-                    var says = MechanicalDesk.Type(judge.Watch(run.Events), course, sheet);
-                    var (answer, entered) = await Enter((string)card["id"]!, CardTexts.Typed(says, course, sheet));
-                    var wanted = run.Score(course, u.Competition.Unit).Select(r => (r.Text, r.TieText)).ToList();
-                    var got = entered?["card"]?["scores"]?.AsArray().Select(r => ((string)r!["text"]!, (string?)r["tieText"])).ToList();
-                    typed++;
-                    if (answer != HttpStatusCode.OK || got is null || !wanted.SequenceEqual(got!))
-                    {
-                        wrong.Add(
-                            $"{u.Workout.Title}, {course.Address}, card {card["number"]}: {string.Join(", ", wanted)}; {entered?.ToJsonString()[..Math.Min(400, entered.ToJsonString().Length)]}"
-                        );
-                    }
-                }
+                filled.AddRange(Played(u, way.Key, [.. way!]));
             }
         }
 
-        Assert.True(wrong.IsEmpty, $"{wrong.Count} of {typed}:\n{string.Join('\n', wrong.Take(5))}");
+        var wrong = new ConcurrentBag<string>();
+        var clock = Stopwatch.StartNew();
+        await Parallel.ForEachAsync(
+            filled,
+            new ParallelOptions { MaxDegreeOfParallelism = Desks },
+            async (card, _) =>
+            {
+                var (answer, entered) = await Enter(card.Id, card.Typed);
+                var got = entered?["card"]?["scores"]?.AsArray().Select(r => ((string)r!["text"]!, (string?)r["tieText"])).ToList();
+                if (answer != HttpStatusCode.OK || got is null || !card.Wanted.SequenceEqual(got))
+                {
+                    wrong.Add($"{card.What}: {string.Join(", ", card.Wanted)}; {Short(entered)}");
+                }
+            }
+        );
+        output.WriteLine($"{filled.Count} cards by {Desks} desks, {filled.Count / clock.Elapsed.TotalSeconds:0} a second");
+        Assert.True(wrong.IsEmpty, $"{wrong.Count} of {filled.Count}:\n{string.Join('\n', wrong.Take(5))}");
         var results = await api.Get(At + "/results");
         Assert.Equal(
             cards.Count,
@@ -89,6 +89,31 @@ public sealed class MechanicalDeskTests : IDisposable
                 )
         );
     }
+
+    private sealed record Filled(string Id, string What, TypedCard Typed, IReadOnlyList<(string, string?)> Wanted);
+
+    /// <summary>The cards of one way of a workout as they come back, with the scores of the runs.</summary>
+    private static IEnumerable<Filled> Played(Understanding u, int way, IReadOnlyList<JsonNode> cards)
+    {
+        var (course, sheet) = (u.Courses[way], u.Sheets[way]);
+        var player = new Player(u, way, PaceTable.Usual);
+        var paper = new BriefBuilder(u, course.Address.Division.Name, default).Build(Audience.LaneCard);
+        var whose = paper.Sections.Any(s => s.Entry is not null) ? course.Address.ToString() : null;
+        foreach (var card in cards)
+        {
+            var run = player.Play(Seed + card["number"]!.GetValue<ulong>(), (ulong)way);
+            var judge = new MechanicalJudge(paper, whose, PlayedCourse.Start(course, sheet, run.End.Choices));
+            var says = MechanicalDesk.Type(judge.Watch(run.Events), course, sheet);
+            yield return new(
+                (string)card["id"]!,
+                $"{u.Workout.Title}, {course.Address}, card {card["number"]}",
+                CardTexts.Typed(says, course, sheet),
+                [.. run.Score(course, u.Competition.Unit).Select(r => (r.Text, r.TieText))]
+            );
+        }
+    }
+
+    private static string Short(JsonNode? answer) => answer?.ToJsonString() is { } text ? text[..Math.Min(400, text.Length)] : "nothing";
 
     /// <summary>Types a card as the page does: what is asked is meant so.</summary>
     private async Task<(HttpStatusCode, JsonNode?)> Enter(string card, TypedCard typed)

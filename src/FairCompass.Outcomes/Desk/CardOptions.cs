@@ -16,7 +16,8 @@ public sealed record CardOption(string Piece, int Task, string Label, Eq<string>
     [JsonIgnore(Condition = JsonIgnoreCondition.Never)]
     public string Key => $"{Piece}.option.{Task}";
 
-    /// <summary>The letters of what was taken: <c>B</c> for all rounds, <c>AAB</c> for the first three; empty where nothing is said.</summary>
+    /// <summary>The letters of what was taken: <c>B</c> for all rounds, <c>AAB</c> for the first three; empty where nothing is
+    /// said.</summary>
     /// <param name="choices">What was taken.</param>
     public string Letters(Eq<Chosen> choices)
     {

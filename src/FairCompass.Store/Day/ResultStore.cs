@@ -222,7 +222,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
         return true;
     }
 
-    /// <summary>Makes results final as they stand, or opens them again; false where something has changed since they were looked at.</summary>
+    /// <summary>Makes results final as they stand, or opens them again; false where something has changed since they were looked
+    /// at.</summary>
     /// <param name="competition">The competition.</param>
     /// <param name="saveId">Chosen by the client.</param>
     /// <param name="seq">What <see cref="Feed"/> was when the tables were made.</param>

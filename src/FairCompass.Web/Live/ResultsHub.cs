@@ -16,7 +16,8 @@ public sealed class ResultsHub(Changes changes) : Hub<IResultsPage>
     /// <summary>Pages that may follow at once; a hall has some hundreds.</summary>
     private const int Most = 4000;
 
-    /// <summary>How long a page follows on one connection. It then opens another one, and whoever may no longer read is turned away.</summary>
+    /// <summary>How long a page follows on one connection. It then opens another one, and whoever may no longer read is turned
+    /// away.</summary>
     private static readonly TimeSpan Longest = TimeSpan.FromMinutes(15);
 
     private const string Following = "following";

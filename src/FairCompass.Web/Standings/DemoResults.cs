@@ -18,7 +18,8 @@ using PlannedCard = FairCompass.Planning.Days.Card;
 
 namespace FairCompass.Web.Standings;
 
-/// <summary>The first day of the demo as it was run: runs made by the seeded player, their cards by the mechanical judge and desk. Some cards
+/// <summary>The first day of the demo as it was run: runs made by the seeded player, their cards by the mechanical judge and desk. Some
+/// cards
 /// are missing, one cannot be, one is corrected, a protest is open, and the results are partly final.</summary>
 /// <param name="plans">The plan.</param>
 /// <param name="fields">Everybody.</param>

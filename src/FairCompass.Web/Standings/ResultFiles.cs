@@ -7,7 +7,8 @@ using FairCompass.Web.Hosting;
 
 namespace FairCompass.Web.Standings;
 
-/// <summary>Results as files: a table for a spreadsheet, a page that needs nothing of ours, and everything they were computed from.</summary>
+/// <summary>Results as files: a table for a spreadsheet, a page that needs nothing of ours, and everything they were computed
+/// from.</summary>
 public static class ResultFiles
 {
     /// <summary>Maps the addresses.</summary>

@@ -11,8 +11,9 @@ public static class StaticPage
 {
     private const string Style = """
         body{font:16px/1.45 system-ui,sans-serif;margin:1.5rem auto;max-width:60rem;padding:0 1rem;color:#1d2a2f;background:#fff}
-        table{border-collapse:collapse;width:100%;margin:.5rem 0 1.5rem}th,td{text-align:left;padding:.3rem .5rem;border-bottom:1px solid #c9d2d3;
-        vertical-align:top}td:first-child{font-weight:700}caption{text-align:left;color:#55666c}h1{font-size:1.7rem}h2{margin-top:2rem}
+        table{border-collapse:collapse;width:100%;margin:.5rem 0 1.5rem}
+        th,td{text-align:left;padding:.3rem .5rem;border-bottom:1px solid #c9d2d3;vertical-align:top}
+        td:first-child{font-weight:700}caption{text-align:left;color:#55666c}h1{font-size:1.7rem}h2{margin-top:2rem}
         @media print{h2{break-after:avoid}tr{break-inside:avoid}}
         """;
 

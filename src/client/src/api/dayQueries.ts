@@ -1,11 +1,14 @@
 import { queryOptions } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "./client";
+import { resultQueries } from "./resultQueries";
 import type { paths } from "./schema";
 
 type TimesOf = NonNullable<paths["/api/competitions/{id}/times"]["get"]["parameters"]["query"]>;
 
 /** What the pages of the days ask for: people, plan, cards, times. They change while they are looked at, so all are stale at once. */
 export const dayQueries = {
+  ...resultQueries,
+
   entries: (id: string) =>
     queryOptions({
       queryKey: ["entries", id],

@@ -1,7 +1,6 @@
 import { queryOptions } from "@tanstack/react-query";
 import { api, ask, askAll, type Competition, type Schemas, type StoredCompetition } from "./client";
 import { dayQueries } from "./dayQueries";
-import { resultQueries } from "./resultQueries";
 import { queryClient } from "./queryClient";
 import type { paths } from "./schema";
 
@@ -14,7 +13,6 @@ type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: 
  */
 export const queries = {
   ...dayQueries,
-  ...resultQueries,
 
   competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
 

@@ -49,7 +49,7 @@ export function UnderLeaf({
       wide
       onClose={onClose}
       title={`${workout.title} under other rules`}
-      lead="Each card is scored by the version that it was printed from. Here is what another one would make of the same cards; nothing changes until it is stored."
+      lead="Each card is scored by the version it was printed from. This is what another one would make of it; nothing is stored yet."
     >
       <label className="block max-w-80">
         <span className="block font-semibold">Rules of</span>
