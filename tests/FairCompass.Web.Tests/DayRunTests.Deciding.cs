@@ -69,6 +69,8 @@ public sealed partial class DayRunTests
         Assert.Equal("time", await Refused(decide, Decision("Adjusted", rule: "3.4", score: "score A", time: "soon")));
         Assert.Equal("score", await Refused(decide, Decision("Adjusted", rule: "3.4", score: "score Z", time: "1:00")));
         Assert.Equal("reason", await Refused(decide, Decision("Stands", reason: " ")));
+        // What would change nothing is not taken as if it did.
+        Assert.Equal("score", await Refused(decide, Decision("Adjusted", rule: "3.4", score: "score B", units: "-5")));
 
         var (status, decided) = await api.Post(decide, Decision("Adjusted", rule: "3.4 leaves the lane", score: "score A", time: "1:00"));
         Assert.Equal(HttpStatusCode.OK, status);
@@ -130,7 +132,9 @@ public sealed partial class DayRunTests
         var (entry, bib) = Placed(results, table, 1);
         var (_, made) = await api.Post(at + "/incidents", Report(under, [bib], "Rerun"));
         var number = made!["incidents"]![0]!["incident"]!["number"]!.GetValue<int>();
-        await api.Post($"{at}/incidents/{number}/decision", Decision("RunsAgain", "The clock stood still."));
+        var decide = $"{at}/incidents/{number}/decision";
+        Assert.Equal("time", await Refused(decide, Decision("Adjusted", rule: "3.4", score: "the score", time: "0:10")));
+        await api.Post(decide, Decision("RunsAgain", "The clock stood still."));
         var now = Workout(await api.Get(at + "/results"), "Undertow");
         var line = now["tables"]!.AsArray().First(t => (string)t!["division"]! == "Meadow men")!["lines"]!
             .AsArray()

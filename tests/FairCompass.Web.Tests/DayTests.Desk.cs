@@ -132,6 +132,57 @@ public partial class DayTests
         );
     }
 
+    /// <summary>Results were looked at while its card was printed and not yet typed; it is replaced all the same.</summary>
+    [Fact]
+    public async Task A_card_typed_after_the_results_were_looked_at_is_replaced_when_its_athlete_runs_again()
+    {
+        var (at, cards) = await Carded(3);
+        await api.Get(at + "/results");
+        var card = cards[0]!;
+        await api.Post(at + "/desk/" + card["id"], Typed("120"));
+        var bib = (string)
+            (await api.Get(at + "/results"))["names"]!.AsArray().Single(n => (string)n!["entry"]! == (string)card["entry"]!)!["bib"]!;
+        var report = new
+        {
+            saveId = Guid.NewGuid(),
+            kind = "Rerun",
+            workout = (string)card["workout"]!,
+            heat = (string)card["heat"]!,
+            entries = new[] { bib },
+            what = "The clock stood still.",
+            raisedBy = "",
+        };
+        Assert.Equal(HttpStatusCode.OK, (await api.Post(at + "/incidents", report)).Status);
+        var decision = new
+        {
+            saveId = Guid.NewGuid(),
+            seen = 0,
+            outcome = "RunsAgain",
+            reason = "It did.",
+            rule = "",
+            score = "",
+            time = "",
+            units = "",
+        };
+        // Said twice, as after a lost answer: one new card, not two.
+        await api.Post(at + "/incidents/1/decision", decision);
+        await api.Post(at + "/incidents/1/decision", decision);
+        var mine = (await api.Get(at + "/cards"))["cards"]!
+            .AsArray()
+            .Where(c => (string)c!["entry"]! == (string)card["entry"]!)
+            .Select(c => (string)c!["state"]!);
+        Assert.Equal(["Printed", "Replaced"], mine.Order());
+        var kept = await api.Get($"{at}/entries/people/{await Member(at, (string)card["entry"]!)}/kept");
+        Assert.Single(kept["typed"]!.AsArray());
+        Assert.Single(kept["incidents"]!.AsArray());
+    }
+
+    private async Task<string> Member(string at, string entry) =>
+        (string)
+            (await api.Get(at + "/entries"))["entries"]!.AsArray().Single(e => (string)e!["entry"]!["id"]! == entry)!["entry"]!["members"]![
+                0
+            ]!["id"]!;
+
     /// <summary>Sixteen desks with one card in the same moment: one of them has typed it.</summary>
     [Fact]
     public async Task One_card_from_many_desks_at_once_is_typed_once()

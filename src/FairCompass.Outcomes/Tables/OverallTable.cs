@@ -31,6 +31,9 @@ public sealed record OverallTable(string Division, Eq<string> Rule, Eq<OverallCo
     /// <summary>True where more points are better.</summary>
     public bool MoreIsBetter { get; init; } = true;
 
+    /// <summary>True where each of its scores is final.</summary>
+    public bool IsFinal { get; init; }
+
     /// <summary>The overall table of each division over every score of which a card is entered.</summary>
     /// <param name="tables">The tables with their workouts, in the order in which they count.</param>
     /// <param name="rule">How places become points.</param>

@@ -1,4 +1,6 @@
 using FairCompass.Access;
+using FairCompass.Outcomes.Desk;
+using FairCompass.Outcomes.Incidents;
 using FairCompass.Planning.Days;
 using FairCompass.Planning.People;
 using FairCompass.Store.Day;
@@ -16,6 +18,8 @@ namespace FairCompass.Web.Day;
 /// <param name="Readings">What was measured on somebody of their name.</param>
 /// <param name="Times">Their times.</param>
 /// <param name="Cards">Their cards.</param>
+/// <param name="Typed">What was typed of them.</param>
+/// <param name="Incidents">Incidents that name one of their entries.</param>
 public sealed record KeptOf(
     Person Person,
     string? Contact,
@@ -23,7 +27,9 @@ public sealed record KeptOf(
     IReadOnlyList<EntryChange> History,
     IReadOnlyList<KeptReading> Readings,
     IReadOnlyList<OwnTime> Times,
-    IReadOnlyList<Card> Cards
+    IReadOnlyList<Card> Cards,
+    IReadOnlyList<ScoreFact> Typed,
+    IReadOnlyList<Incident> Incidents
 );
 
 /// <summary>What is kept about those who compete: theirs to have.</summary>
@@ -60,6 +66,8 @@ public static class KeptEndpoints
         PlanStore plans,
         Fields fields,
         KeptStore kept,
+        ScoreStore scores,
+        ResultStore results,
         CancellationToken cancel
     )
     {
@@ -77,6 +85,8 @@ public static class KeptEndpoints
         }
 
         var ids = mine.Select(e => e.Id).ToHashSet();
+        var own = (await cards.Of(id, cancel)).Where(c => ids.Contains(c.Entry)).ToList();
+        var numbers = own.Select(c => c.Id).ToHashSet();
         return TypedResults.Ok(
             new KeptOf(
                 who,
@@ -85,7 +95,9 @@ public static class KeptEndpoints
                 history,
                 await kept.Readings(id, [who.Name], cancel),
                 [.. mine.SelectMany(e => OwnTimes.OfEntry(plan, field, e.Id))],
-                [.. (await cards.Of(id, cancel)).Where(c => ids.Contains(c.Entry))]
+                own,
+                [.. (await scores.Of(id, cancel)).Where(f => numbers.Contains(f.Card))],
+                [.. (await results.Of(id, cancel)).Incidents.Where(i => i.Report.Entries.Any(ids.Contains))]
             )
         );
     }

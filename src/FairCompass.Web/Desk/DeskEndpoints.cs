@@ -1,6 +1,7 @@
 using FairCompass.Access;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
@@ -15,6 +16,7 @@ public static class DeskEndpoints
     private const int LongestReason = 200;
     private const int LongestSearch = 200;
     private const int MostFields = 2000;
+    private const string Judged = "judge";
 
     /// <summary>Maps the addresses.</summary>
     public static void MapDesk(this WebApplication app)
@@ -60,9 +62,9 @@ public static class DeskEndpoints
             return new FieldsRefused(errors);
         }
 
-        if (read.Asked.Count > 0)
+        if (Asked(enter, read, found) is { Count: > 0 } asked)
         {
-            return TypedResults.Ok(new EnteredCard(null, [.. read.Asked]));
+            return TypedResults.Ok(new EnteredCard(null, asked));
         }
 
         var kind =
@@ -87,6 +89,16 @@ public static class DeskEndpoints
             _ => TypedResults.Ok(new EnteredCard((await cards.One(id, card, cancel))!.Value.Card, [])),
         };
     }
+
+    /// <summary>What is asked before a card is taken: also whether somebody judged, where nobody stands in the plan for its lane.</summary>
+    private static List<Doubt> Asked(EnterCard enter, ReadCard read, DeskCard found) =>
+        found.Judges.Count > 0 || enter.Typed.Status == EntryStatus.DidNotStart || enter.Typed.Sure.Contains(Judged)
+            ? [.. read.Asked]
+            :
+            [
+                .. read.Asked,
+                new(Judged, "No judge stands in the plan for this lane, and a score without a judge has no place. Was it judged?"),
+            ];
 
     private static List<FieldError> Objections(EnterCard enter, ReadCard read, DeskCard found)
     {

@@ -1,3 +1,4 @@
+using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Outcomes.Incidents;
 using FairCompass.Outcomes.Tables;
@@ -38,13 +39,13 @@ public sealed class IncidentPages(ResultBook book, PublishedStore published, Tim
                 g.Key,
                 s.Field.Workout(g.Key)?.Title ?? "",
                 [.. g.OrderBy(h => h.Number).Select(h => new HeatName(h.Id, h.Number))],
-                ScoresOf(s, g.Key)
+                [.. ScoresOf(s, g.Key).Select(c => c.Name)]
             ));
         return new(lines, await Rulings(s, names, heats, cancel), [.. workouts]);
     }
 
-    /// <summary>The names of the scores of a workout.</summary>
-    public static IReadOnlyList<string> ScoresOf(ResultSnapshot s, Guid workout) =>
+    /// <summary>The scores of a workout, each name once.</summary>
+    public static IReadOnlyList<ScoreComponent> ScoresOf(ResultSnapshot s, Guid workout) =>
         [
             .. s
                 .Runs.Where(r => r.Workout == workout)
@@ -53,8 +54,7 @@ public sealed class IncidentPages(ResultBook book, PublishedStore published, Tim
                 .Where(x => x.Index >= 0)
                 .DistinctBy(x => (x.Under, x.Index))
                 .SelectMany(x => x.Under.Sheets[x.Index].Components)
-                .Select(c => c.Name)
-                .Distinct(StringComparer.Ordinal),
+                .DistinctBy(c => c.Name, StringComparer.Ordinal),
         ];
 
     private static List<ResultName> Names(Dictionary<Guid, ResultName> names, IEnumerable<Guid> entries) =>

@@ -82,7 +82,10 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
     {
         var now = clock.GetUtcNow().UtcDateTime;
         var workouts = s.Runs.Select((r, i) => Workout(s, r, s.Tables[i], now)).ToList();
-        var overall = OverallTable.Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Day.Rule);
+        var overall = OverallTable
+            .Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Day.Rule)
+            .Select(o => o with { IsFinal = o.Columns.All(c => IsFinal(workouts, c.Workout, o.Division)) })
+            .ToList();
         var gyms = s.Field.Entries.ToDictionary(e => e.Id, e => e.Gym);
         // Who trains at two gyms counts for none of them.
         string? ClubOf(Guid entry) => gyms.GetValueOrDefault(entry) is { Length: > 0 } gym && !gym.Contains(" / ") ? gym : null;
@@ -99,6 +102,9 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
 
     /// <summary>An entry as the public may read it.</summary>
     public static ResultName Name(Planning.People.Entry e) => new(e.Id, e.Bib, e.PublicName, e.Gym);
+
+    private static bool IsFinal(List<WorkoutResults> workouts, Guid workout, string division) =>
+        workouts.Exists(w => w.Workout == workout && w.Standings.Any(x => x.Division == division && x.State == StandingState.Final));
 
     /// <summary>What was said last of the results of a workout in a division.</summary>
     public static FinalFact? LastFinal(ResultSnapshot s, Guid workout, string division) =>

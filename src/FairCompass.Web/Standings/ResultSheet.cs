@@ -38,7 +38,7 @@ public static class ResultSheet
             .Concat(r.Overall.SelectMany(o => o.Rows.Select(row => Row(o, row, Of(names, row.Entry)))))
             .Concat(
                 r.Clubs.Select(c =>
-                    (string[])["clubs", "", "", Place(c.Place), "", c.Club, "", "", "", Number.Normal(c.Points), "", "", ""]
+                    (string[])["clubs", "", "", Whole(c.Place), "", c.Club, "", "", "", Number.Normal(c.Points), "", "", ""]
                 )
             );
     }
@@ -51,14 +51,14 @@ public static class ResultSheet
             w.Title,
             t.Division,
             t.Score,
-            Place(l.Place),
+            Whole(l.Place),
             who.Bib,
             who.Name,
             who.Gym,
             l.Text,
             l.TieText ?? "",
             "",
-            Place(l.Version),
+            Whole(l.Version),
             standing.State == StandingState.Final ? "final" : "provisional",
             standing.Code,
         ];
@@ -69,7 +69,7 @@ public static class ResultSheet
             "overall",
             o.Division,
             "",
-            Place(row.Place),
+            Whole(row.Place),
             who.Bib,
             who.Name,
             who.Gym,
@@ -77,12 +77,12 @@ public static class ResultSheet
             row.TieText ?? "",
             Number.Normal(row.Points),
             "",
-            "",
+            o.IsFinal ? "final" : "provisional",
             "",
         ];
 
     private static (string Bib, string Name, string Gym) Of(Dictionary<Guid, ResultName> names, Guid entry) =>
         names.GetValueOrDefault(entry) is { } n ? (n.Bib, n.Name, n.Gym) : ("", "", "");
 
-    private static string Place(int n) => n == 0 ? "" : n.ToString(CultureInfo.InvariantCulture);
+    private static string Whole(int n) => n == 0 ? "" : n.ToString(CultureInfo.InvariantCulture);
 }

@@ -34,7 +34,7 @@ public static class StaticPage
             html.Append($"<h2>Overall, {E(o.Division)}</h2>\n");
             Table(
                 html,
-                string.Join(" ", o.Rule),
+                (o.IsFinal ? "Of scores that are all final. " : "Provisional while one of its scores is. ") + string.Join(" ", o.Rule),
                 ["Place", "Number", "Name", "Gym", "Points"],
                 o.Rows.Select(row => Cells(names, row.Place, row.Entry, [Number.Normal(row.Points)]))
             );

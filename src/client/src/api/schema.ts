@@ -10816,6 +10816,10 @@ export interface components {
             times: components["schemas"]["OwnTime"][];
             /** @description Their cards. */
             cards: components["schemas"]["Card"][];
+            /** @description What was typed of them. */
+            typed: components["schemas"]["ScoreFact"][];
+            /** @description Incidents that name one of their entries. */
+            incidents: components["schemas"]["Incident"][];
         };
         /** @description A passkey as its owner sees it. */
         KeptPasskey: {
@@ -11903,6 +11907,8 @@ export interface components {
             rows: components["schemas"]["EqOfOverallRow"];
             /** @description True where more points are better. */
             moreIsBetter?: boolean;
+            /** @description True where each of its scores is final. */
+            isFinal?: boolean;
         };
         /** @description What the route shows of a competition's workouts. */
         Overview: {

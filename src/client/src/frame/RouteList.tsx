@@ -134,7 +134,7 @@ export function RouteList({
     {
       to: "results",
       name: "Results",
-      state: day?.entered ? "provisional" : "none yet",
+      state: day?.entered ? "as they stand" : "none yet",
       warn: false,
       active: here.endsWith("/results") || here.includes("/why/"),
     },

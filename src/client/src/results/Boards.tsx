@@ -102,18 +102,15 @@ export function ScoreBoard({
 }
 
 /** The overall table of a division, with the place in each score. */
-export function OverallBoard({ table, results, names }: { table: Schemas["OverallTable"]; results: Results; names: Names }) {
-  const settled = results.workouts
-    .filter((w) => table.columns.some((c) => c.workout === w.workout))
-    .every((w) => w.standings.find((s) => s.division === table.division)?.state === "Final");
+export function OverallBoard({ table, names }: { table: Schemas["OverallTable"]; names: Names }) {
   return (
     <section className="mt-5" aria-label={`${table.division}, overall`}>
       <div className="section-head">
         <h2>
           <bdi>{table.division}</bdi>, overall
         </h2>
-        <span className={settled ? "font-semibold text-spruce" : "text-soft"}>
-          {settled ? "of scores that are all final" : "provisional while one of its scores is"}
+        <span className={table.isFinal ? "font-semibold text-spruce" : "text-soft"}>
+          {table.isFinal ? "of scores that are all final" : "provisional while one of its scores is"}
         </span>
       </div>
       <p className="mt-1 text-soft">{table.rule.join(" ")}</p>

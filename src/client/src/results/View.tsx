@@ -70,7 +70,7 @@ export function View({
     return tables.length > 0 ? (
       <>
         {tables.map((o) => (
-          <OverallBoard key={o.division} table={o} results={results} names={names} />
+          <OverallBoard key={o.division} table={o} names={names} />
         ))}
       </>
     ) : (

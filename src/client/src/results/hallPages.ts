@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { points } from "./words";
 
 type Results = Schemas["ResultsOf"];
 
@@ -36,8 +37,8 @@ export function hallPages(r: Results, size: number): HallPage[] {
       .filter((o) => o.division === division && scored.length > 1)
       .map((o) => ({
         title: "overall",
-        state: "provisional",
-        rows: o.rows.map((x) => ({ key: x.entry, place: String(x.place), ...who(x.entry), text: `${x.points}`, more: "points" })),
+        state: o.isFinal ? "final" : "provisional",
+        rows: o.rows.map((x) => ({ key: x.entry, place: String(x.place), ...who(x.entry), text: points(x.points), more: "points" })),
       }));
     return [...tables, ...overall].flatMap((t) =>
       cut(t.rows, size).map((rows, i, all) => ({ title: t.title, division, state: t.state, rows, part: i + 1, parts: all.length })),

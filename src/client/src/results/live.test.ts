@@ -54,6 +54,7 @@ const results = (seq: number, scores: readonly number[]): Results => ({
     columns: [],
     rows: [{ entry: "a", place: 1, points: scores[d]! + scores[2 + d]!, places: [1], each: [100], tieText: null, without: 0 }],
     moreIsBetter: true,
+    isFinal: false,
   })),
   clubs: [],
   rules: { protestMinutes: 15, decideMinutes: 30, secondEntry: "None", clubs: null, clubBest: 4 },
