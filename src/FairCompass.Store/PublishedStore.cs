@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Format;
 using FairCompass.Core.Publishing;
@@ -74,6 +75,8 @@ public sealed record RulingToStore(int Over, int Number, Guid Question, string A
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class PublishedStore(NpgsqlDataSource source)
 {
+    private readonly ConcurrentDictionary<Guid, int> numbers = new();
+
     private const string Columns = """
         id, workout_id as WorkoutId, competition_id as CompetitionId, number, code, sha256, holds_from as HoldsFrom, note, at,
         (select name from account where account.id = published.by_account) as By
@@ -226,6 +229,18 @@ public sealed class PublishedStore(NpgsqlDataSource source)
             )
         ).ToHashSet(StringComparer.Ordinal);
         return codes.FirstOrDefault(c => !others.Contains(c.Code)) ?? print;
+    }
+
+    /// <summary>The number of a version. It never changes, so it is asked for once.</summary>
+    public async Task<int> NumberOf(Guid version, CancellationToken cancel)
+    {
+        if (numbers.TryGetValue(version, out var known))
+        {
+            return known;
+        }
+
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return numbers[version] = await db.One<int>("select number from published where id = @version", new { version }, cancel);
     }
 
     /// <summary>The versions of a workout, newest first.</summary>

@@ -8,6 +8,7 @@ namespace FairCompass.Browser.Tests;
 public sealed class Page : IDisposable
 {
     private readonly string profile = Directory.CreateTempSubdirectory("fair-compass-").FullName;
+    private readonly ChromeOptions options;
     private readonly ChromeDriverService service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
 
     /// <param name="address">Where the application runs.</param>
@@ -15,7 +16,8 @@ public sealed class Page : IDisposable
     /// <param name="more">More arguments of the browser.</param>
     public Page(Uri address, bool signedIn = true, params string[] more)
     {
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        Address = address;
+        options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless",
             "--no-sandbox",
@@ -33,7 +35,6 @@ public sealed class Page : IDisposable
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         service.SuppressInitialDiagnosticInformation = true;
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
-        Address = address;
         if (!signedIn)
         {
             Open("/");
@@ -49,6 +50,23 @@ public sealed class Page : IDisposable
         Shows("114 in all");
     }
 
+    /// <summary>The power goes: the browser is killed with all it holds in memory, and started again over the same disk. Its session was in
+    /// memory too.</summary>
+    public void LosePower()
+    {
+        var id = Convert.ToInt32(Driver.Capabilities.GetCapability("goog:processID"), System.Globalization.CultureInfo.InvariantCulture);
+        using (var browser = System.Diagnostics.Process.GetProcessById(id))
+        {
+            browser.Kill(entireProcessTree: true);
+            browser.WaitForExit();
+        }
+
+        Driver.Dispose();
+        File.Delete(Path.Combine(profile, "SingletonLock"));
+        Driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        SignIn(Address);
+    }
+
     /// <summary>Gives the browser the session of the demo’s organiser.</summary>
     private void SignIn(Uri address)
     {
@@ -62,7 +80,7 @@ public sealed class Page : IDisposable
         }
     }
 
-    public ChromeDriver Driver { get; }
+    public ChromeDriver Driver { get; private set; }
 
     public Uri Address { get; }
 

@@ -10,7 +10,7 @@ public partial class DayTests
     private async Task Published(string at, Guid workout)
     {
         var draft = await api.Get($"/api/workouts/{workout}");
-        await api.Post(
+        var (status, answer) = await api.Post(
             $"/api/workouts/{workout}/publish",
             new
             {
@@ -21,6 +21,7 @@ public partial class DayTests
                 note = "",
             }
         );
+        Assert.True(status == HttpStatusCode.OK, answer?.ToJsonString());
     }
 
     /// <summary>A workout published, its heats with cards.</summary>

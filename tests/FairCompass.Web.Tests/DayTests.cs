@@ -53,17 +53,19 @@ public partial class DayTests(ApiFixture api) : IClassFixture<ApiFixture>
         + $"Gym {i % 5}\t{101 + i}\ta{i}@x.invalid\n";
 
     /// <summary>A competition with entries, judges, and one session of a workout of its own.</summary>
-    private async Task<(string At, Guid Workout, JsonNode Plan)> Planned(int entries, int judges, int lanes = 4)
+    private Task<(string At, Guid Workout, JsonNode Plan)> Planned(int entries, int judges, int lanes = 4) =>
+        Planned(
+            "Short One\n  for Tideline\n\n9:00 for reps\n  max sit-up\n\nscore: reps\n  tie: shared\n",
+            Head + string.Concat(Enumerable.Range(0, entries).Select(i => Row(i))),
+            judges,
+            lanes
+        );
+
+    private async Task<(string At, Guid Workout, JsonNode Plan)> Planned(string body, string list, int judges, int lanes)
     {
         var at = await NewCompetition();
-        var (_, draft) = await api.Post(
-            at + "/workouts",
-            new { body = "Short One\n  for Tideline\n\n9:00 for reps\n  max sit-up\n\nscore: reps\n  tie: shared\n" }
-        );
-        Assert.Equal(
-            HttpStatusCode.OK,
-            (await Take(at, Head + string.Concat(Enumerable.Range(0, entries).Select(i => Row(i))), entries, 0, 0)).Status
-        );
+        var (_, draft) = await api.Post(at + "/workouts", new { body });
+        Assert.Equal(HttpStatusCode.OK, (await Take(at, list, list.TrimEnd().Count(c => c == '\n'), 0, 0)).Status);
         await api.Post(
             at + "/officials",
             new

@@ -47,7 +47,8 @@ public sealed class RunningApp : WebApplicationFactory<Program>
         if (ownsDatabase)
         {
             Execute(DailyRole);
-            Execute($"create database {name}");
+            var isUsual = demo && !this.settings.ContainsKey("DemoResults");
+            Execute($"create database {name}" + (isUsual ? " template " + Made.Value : ""));
         }
 
         if (certificate is null)
@@ -61,6 +62,27 @@ public sealed class RunningApp : WebApplicationFactory<Program>
 
         StartServer();
     }
+
+    /// <summary>The demo in a database that is copied and never used itself.</summary>
+    private RunningApp(string name)
+    {
+        (this.name, demo, stores, settings) = (name, true, true, new Dictionary<string, string>());
+        server = Environment.GetEnvironmentVariable("FAIRCOMPASS_TEST_CONNECTION")!;
+        Execute($"create database {name}");
+        UseKestrel(0);
+        StartServer();
+    }
+
+    /// <summary>The demo as a first start makes it, once for the tests of a process: copying it takes a small part of the time.</summary>
+    private static readonly Lazy<string> Made = new(() =>
+    {
+        var name = "made_" + Guid.NewGuid().ToString("N");
+        var first = new RunningApp(name);
+        first.Dispose();
+        first.SetDatabaseReachable(false);
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => first.Execute($"drop database if exists {name}");
+        return name;
+    });
 
     public Uri Address => ClientOptions.BaseAddress;
 

@@ -37,10 +37,10 @@ public sealed partial class BriefBuilder
         (this.u, this.division, this.date, this.options) = (u, division, date, options ?? BriefOptions.Usual);
         tongue = Book.Tongue(this.options.Language);
         shown = Enumerable.Range(0, u.Courses.Count).Where(i => IsFor(u.Courses[i].Address.Division.Name)).ToList();
-        if (this.options.Run is { } run && shown.Find(i => u.Courses[i].Address.Within == run.Within) is var only)
+        if (this.options.Run is { } run)
         {
             // A team whose entries differ is told apart on the day; its card is that of the first that fits.
-            shown = shown.Exists(i => u.Courses[i].Address.Within == run.Within) ? [only] : [.. shown.Take(1)];
+            shown = [.. shown.Where(i => u.Courses[i].Address.Within == run.Within).Concat(shown).Take(1)];
         }
 
         // Names that people gave may hold figures, as “Anchor 45+”; they are no numbers of the model.

@@ -3,7 +3,7 @@ using FairCompass.Core.Quantities;
 namespace FairCompass.Core.Briefing;
 
 /// <summary>Whose card it is: what is known before the run, so that nobody writes it by hand.</summary>
-/// <param name="Within">What tells the entry from others of its division, as the definition does: <c>woman</c>; empty for a team.</param>
+/// <param name="Within">What tells the entry from others of its division, as the definition does: <c>woman</c>, <c>team</c>.</param>
 /// <param name="Bib">The number worn; may be empty.</param>
 /// <param name="Name">The athlete or team.</param>
 /// <param name="Members">The members of a team in the order of its places; empty for one athlete.</param>

@@ -38,7 +38,8 @@ public static class CardTexts
                         p.Stood.Option
                     )),
             ],
-            []
+            [],
+            run.Unjudged
         );
 
     /// <summary>Every field in which something stands, with lifts and places in words, for people to read.</summary>
@@ -49,6 +50,7 @@ public static class CardTexts
     public static IReadOnlyList<CardText> Said(RunObservation run, Eq<NoReps> noReps, Course course, ScoreSheet sheet) =>
         [
             new("status", "status", StatusOf(run.Status)),
+            .. run.Unjudged ? (CardText[])[new("judge", "judge", "nobody judged")] : [],
             .. Fields(run, course, sheet),
             .. CardReader
                 .Fields(course, sheet)

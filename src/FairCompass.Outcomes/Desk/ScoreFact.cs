@@ -34,7 +34,11 @@ public sealed record ScoreFact(
     string Reason,
     string? By,
     DateTime At
-);
+)
+{
+    /// <summary>The level that was done, where the card says one; empty for the one of the entry.</summary>
+    public string Level { get; init; } = "";
+}
 
 /// <summary>What a card is worth now, by its facts.</summary>
 /// <param name="Run">Its numbers; null where nobody has typed them.</param>
@@ -43,6 +47,9 @@ public sealed record ScoreFact(
 /// <param name="Differs">What somebody else has typed, where it is not the same; null otherwise.</param>
 public sealed record CardNumbers(RunObservation? Run, Eq<NoReps> NoReps, bool Checked, ScoreFact? Differs)
 {
+    /// <summary>The level that was done, where the card says one; empty for the one of the entry.</summary>
+    public string Level { get; init; } = "";
+
     /// <summary>The numbers of a card.</summary>
     /// <param name="facts">Its facts, in their order.</param>
     public static CardNumbers Of(IEnumerable<ScoreFact> facts)
@@ -67,15 +74,18 @@ public sealed record CardNumbers(RunObservation? Run, Eq<NoReps> NoReps, bool Ch
                 ScoreFactKind.Corrected => new(
                     fact.Run,
                     fact.NoReps,
-                    now.Differs is { } other && (IsSame(now, fact) || (other.Run, other.NoReps) == (fact.Run, fact.NoReps)),
+                    now.Differs is { } other && (IsSame(now, fact) || (other.Run, other.NoReps, other.Level) == (fact.Run, fact.NoReps, fact.Level)),
                     null
-                ),
-                _ => new(fact.Run, fact.NoReps, false, null),
+                )
+                {
+                    Level = fact.Level,
+                },
+                _ => new(fact.Run, fact.NoReps, false, null) { Level = fact.Level },
             };
         }
 
         return now;
     }
 
-    private static bool IsSame(CardNumbers now, ScoreFact fact) => now.Run == fact.Run && now.NoReps == fact.NoReps;
+    private static bool IsSame(CardNumbers now, ScoreFact fact) => now.Run == fact.Run && now.NoReps == fact.NoReps && now.Level == fact.Level;
 }

@@ -29,7 +29,17 @@ public sealed record TypedPlace(string Piece, string Round, int Task, string Uni
 /// <param name="Lifts">Lifts, in order.</param>
 /// <param name="Places">Places, where they are given in place of counts.</param>
 /// <param name="Sure">Keys of fields that were asked about and are meant as they stand.</param>
-public sealed record TypedCard(EntryStatus Status, Eq<TypedField> Fields, Eq<TypedLift> Lifts, Eq<TypedPlace> Places, Eq<string> Sure);
+/// <param name="Unjudged">True where nobody judged: the score is shown and has no place.</param>
+/// <param name="Level">The level that was done; empty for the one of the entry.</param>
+public sealed record TypedCard(
+    EntryStatus Status,
+    Eq<TypedField> Fields,
+    Eq<TypedLift> Lifts,
+    Eq<TypedPlace> Places,
+    Eq<string> Sure,
+    bool Unjudged = false,
+    string Level = ""
+);
 
 /// <summary>Something that is asked once before it is taken.</summary>
 /// <param name="Key">The field.</param>

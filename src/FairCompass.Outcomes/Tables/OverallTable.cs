@@ -1,4 +1,5 @@
 using FairCompass.Core.Competitions;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 
@@ -37,13 +38,54 @@ public sealed record OverallTable(string Division, Eq<string> Rule, Eq<OverallCo
     /// <summary>The overall table of each division over every score of which a card is entered.</summary>
     /// <param name="tables">The tables with their workouts, in the order in which they count.</param>
     /// <param name="rule">How places become points.</param>
-    public static IReadOnlyList<OverallTable> Of(IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> tables, OverallRule rule) =>
+    /// <param name="levelOf">The level that an entry is entered for; empty for none.</param>
+    public static IReadOnlyList<OverallTable> Of(
+        IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> tables,
+        OverallRule rule,
+        Func<Guid, string> levelOf
+    ) =>
         [
             .. tables
-                .GroupBy(t => t.Table.Division)
-                .Select(g => Of(g.Key, [.. g.Where(t => t.Table.Lines.Any(l => l.Class is not null))], rule))
+                .Where(t => t.Table.Lines.Any(l => l.Class is not null))
+                .GroupBy(t => t.Table.Whole)
+                .SelectMany(g => ByLevel(g.Key, [.. g], levelOf).Select(b => Of(b.Division, b.Tables, rule)))
                 .Where(t => t.Columns.Count > 0),
         ];
+
+    /// <summary>A division whose levels have boards of their own has an overall table for each: of who is entered for it. A score that all
+    /// levels share is ranked anew among them.</summary>
+    private static IEnumerable<(string Division, IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> Tables)> ByLevel(
+        string division,
+        IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> tables,
+        Func<Guid, string> levelOf
+    )
+    {
+        var levels = tables.Select(t => t.Table.Level).OfType<string>().Distinct(StringComparer.Ordinal).ToList();
+        if (levels.Count == 0)
+        {
+            return [(division, tables)];
+        }
+
+        var keys = levels.Select(NameList.Key).ToHashSet(StringComparer.Ordinal);
+        IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> Only(string? level, Func<Guid, bool> belongs) =>
+            [
+                .. tables
+                    .Where(t => t.Table.Level is null || t.Table.Level == level)
+                    .Select(t => (t.Workout, t.Title, Among(t.Table, belongs)))
+                    .Where(t => t.Item3.Lines.Any(l => l.Class is not null)),
+            ];
+        return levels
+            .Select(l => ($"{division}, {l}", Only(l, e => NameList.Key(levelOf(e)) == NameList.Key(l))))
+            .Append((division, Only(null, e => !keys.Contains(NameList.Key(levelOf(e))))));
+    }
+
+    /// <summary>A table with the lines of some; where it is not theirs alone, places are counted among them.</summary>
+    private static ResultTable Among(ResultTable table, Func<Guid, bool> belongs)
+    {
+        var lines = table.Lines.Where(l => belongs(l.Entry)).ToList();
+        int PlaceOf(ResultLine line) => line.Place == 0 ? 0 : 1 + lines.Count(o => o.Place > 0 && o.Place < line.Place);
+        return table with { Lines = table.Level is null ? [.. lines.Select(l => l with { Place = PlaceOf(l) })] : [.. lines] };
+    }
 
     private static OverallTable Of(string division, IReadOnlyList<(Guid Workout, string Title, ResultTable Table)> tables, OverallRule rule)
     {

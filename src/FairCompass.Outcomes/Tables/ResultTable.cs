@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using FairCompass.Core.Drafts;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
@@ -23,7 +24,23 @@ public sealed record EntryRun(
     bool Checked,
     bool Differs = false,
     DateTime? Typed = null
-);
+)
+{
+    /// <summary>The level that its card says; empty for the one of the entry.</summary>
+    public string Level { get; init; } = "";
+
+    /// <summary>The index of its way of the workout; -1 where that is not for it.</summary>
+    public int Index => EntryCourse.IndexOf(Under, Entry, Level);
+
+    /// <summary>The level it does; empty while nobody has said which, null where the workout has none.</summary>
+    public string? LevelDone => EntryCourse.LevelOf(Under, Entry, Level);
+
+    /// <summary>The board it is ranked on: the division, and the level where each has its own.</summary>
+    public string Board =>
+        EntryCourse.HasBoards(Under) && LevelDone is { Length: > 0 } level
+            ? $"{ResultTable.DivisionOf(Entry)}, {level}"
+            : ResultTable.DivisionOf(Entry);
+}
 
 /// <summary>A line of a table of results.</summary>
 /// <param name="Entry">The entry.</param>
@@ -38,13 +55,17 @@ public sealed record ResultLine(Guid Entry, int Place, string Text, string? TieT
     /// <summary>The class it is ranked in; null while the card is not entered.</summary>
     public ResultClass? Class { get; init; }
 
+    /// <summary>The level that was done, where several stand on one board; null otherwise.</summary>
+    public string? Level { get; init; }
+
     /// <summary>The result as it is ranked; null while the card is not entered, and in a table that was kept as it stood.</summary>
     [JsonIgnore]
     public ComponentResult? Result { get; init; }
 }
 
 /// <summary>The results of one score in one division.</summary>
-/// <param name="Division">The division, with men or women where they are ranked apart.</param>
+/// <param name="Division">The board: the division, with men or women where they are ranked apart, and the level where each has its
+/// own.</param>
 /// <param name="Score">The name of the score.</param>
 /// <param name="Rule">Its rule in sentences.</param>
 /// <param name="Lines">The lines, best first; those without a card last.</param>
@@ -55,13 +76,31 @@ public sealed record ResultTable(string Division, string Score, Eq<string> Rule,
     /// <summary>What a place in it weighs in the overall table, from 0.</summary>
     public decimal Weight { get; init; } = 1;
 
+    /// <summary>The level whose board it is; null where levels have none of their own, or nobody has said which yet.</summary>
+    public string? Level { get; init; }
+
+    /// <summary>The division without the level.</summary>
+    [JsonIgnore]
+    public string Whole => Level is { } level ? Division[..^(level.Length + 2)] : Division;
+
+    /// <summary>True for a run that stands in it, or will where its card says so.</summary>
+    /// <param name="run">The run.</param>
+    public bool Holds(EntryRun run) =>
+        run.Board == Division || (Level is not null && run is { Run: null, LevelDone: "" } && DivisionOf(run.Entry) == Whole);
+
+    /// <summary>True for an entry that may come to stand in it.</summary>
+    /// <param name="entry">An entry that has no card yet.</param>
+    public bool MayHold(Entry entry) =>
+        DivisionOf(entry) == Whole
+        && (Level is null || entry.Level.Length == 0 || NameList.Key(entry.Level) == NameList.Key(Level));
+
     /// <summary>The tables of a workout, a score after the other, in the order of its divisions.</summary>
     /// <param name="runs">Everybody who is in it, whether entered or not.</param>
     public static IReadOnlyList<ResultTable> Of(IReadOnlyList<EntryRun> runs) =>
         [
-            .. runs.Select(r => (Run: r, Index: EntryCourse.IndexOf(r.Under, r.Entry)))
+            .. runs.Select(r => (Run: r, r.Index))
                 .Where(x => x.Index >= 0)
-                .GroupBy(x => DivisionOf(x.Run.Entry))
+                .GroupBy(x => x.Run.Board)
                 .SelectMany(g => Tables(g.Key, [.. g])),
         ];
 
@@ -100,6 +139,7 @@ public sealed record ResultTable(string Division, string Score, Eq<string> Rule,
             )
             {
                 Weight = sheet.Components[s].Weight,
+                Level = division == DivisionOf(newest.Run.Entry) ? null : newest.Run.LevelDone,
             };
         }
     }
@@ -109,5 +149,6 @@ public sealed record ResultTable(string Division, string Score, Eq<string> Rule,
         {
             Class = result.Class,
             Result = result,
+            Level = EntryCourse.HasBoards(run.Under) ? null : run.LevelDone,
         };
 }

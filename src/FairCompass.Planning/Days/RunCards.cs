@@ -11,9 +11,10 @@ public static class RunCards
     /// <param name="lane">The lane.</param>
     /// <param name="entry">Who stands in it.</param>
     /// <param name="field">Everybody.</param>
-    public static CardRun Of(Heat heat, LanePost lane, Entry entry, Field field) =>
+    /// <param name="within">What tells its way of the workout from others of its division.</param>
+    public static CardRun Of(Heat heat, LanePost lane, Entry entry, Field field, string within) =>
         new(
-            entry.Members is [{ Duty: { } duty }] ? duty : "",
+            within,
             entry.Bib,
             entry.Name,
             entry.Members.Count > 1 ? [.. entry.Members.Select(m => m.Name)] : [],

@@ -39,6 +39,9 @@ public enum ColumnKind
     /// <summary>The place that is expected, from 1.</summary>
     Seed,
 
+    /// <summary>The level, of those that workouts name.</summary>
+    Level,
+
     /// <summary>An address or telephone number, which is kept apart.</summary>
     Contact,
 }
@@ -76,6 +79,7 @@ public static class Columns
         ),
         (ColumnKind.Sex, ["sex", "gender", "sexo", "genero", "geschlecht", "m/f", "f/m", "m/w", "sexe", "duty", "man/woman"]),
         (ColumnKind.Seat, ["place", "seat", "position", "place in team", "puesto", "member"]),
+        (ColumnKind.Level, ["level", "scale", "scaling", "nivel", "niveau", "stufe"]),
         (ColumnKind.Seed, ["seed", "ranking", "rank", "qualifier", "qualifier place", "seeding", "clasificacion"]),
         (
             ColumnKind.Contact,

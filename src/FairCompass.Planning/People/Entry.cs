@@ -33,6 +33,9 @@ public enum EntryState
 /// <param name="Members">Who stands in it, in the order of the places.</param>
 public sealed record Entry(Guid Id, string Division, string Team, string Bib, int? Seed, EntryState State, Eq<Person> Members)
 {
+    /// <summary>The level it is entered for, of those that workouts name; empty where nobody says.</summary>
+    public string Level { get; init; } = "";
+
     /// <summary>Its name as a list calls it: the crew, else its members.</summary>
     public string Name => Team.Length > 0 ? Team : string.Join(" / ", Members.Select(m => m.Name));
 

@@ -112,7 +112,16 @@ public sealed class EntryListReader
         return "";
     }
 
-    private sealed record RawRow(int Number, Division Division, string Team, string Bib, int? Seat, int? Seed, Eq<ReadPerson> Members);
+    private sealed record RawRow(
+        int Number,
+        Division Division,
+        string Team,
+        string Bib,
+        string Level,
+        int? Seat,
+        int? Seed,
+        Eq<ReadPerson> Members
+    );
 
     private RawRow? Row(string[] cells, int number)
     {
@@ -146,6 +155,12 @@ public sealed class EntryListReader
             Trouble(number, Heading(ColumnKind.Bib), $"“{Short(bib)}” is no number to wear: at most {LongestBib} letters and digits.");
         }
 
+        var level = Cell(cells, ColumnKind.Level);
+        if (CompetitionRules.NameError(level, LongestName, required: false) is { } wrong)
+        {
+            Trouble(number, Heading(ColumnKind.Level), wrong);
+        }
+
         var members = Members(cells, number, found?.Duty);
         if (members.Count == 0 && troubles.Count == before)
         {
@@ -159,6 +174,7 @@ public sealed class EntryListReader
                 found!.Value.Division,
                 Cell(cells, ColumnKind.Team),
                 bib,
+                level,
                 Whole(cells, number, ColumnKind.Seat, 8),
                 Whole(cells, number, ColumnKind.Seed, 9999),
                 members
@@ -275,6 +291,16 @@ public sealed class EntryListReader
                 );
             }
 
+            var levels = group.Select(r => r.Level).Where(l => l.Length > 0).DistinctBy(NameList.Key).ToList();
+            if (levels.Count > 1)
+            {
+                Trouble(
+                    first.Number,
+                    Heading(ColumnKind.Level),
+                    $"{first.Team} is entered for {string.Join(" and ", levels)}; an entry has one level."
+                );
+            }
+
             if (Fits(division, members, first) is { } ordered)
             {
                 yield return new(
@@ -284,7 +310,10 @@ public sealed class EntryListReader
                     bibs.FirstOrDefault() ?? "",
                     group.Select(r => r.Seed).FirstOrDefault(s => s is not null),
                     ordered
-                );
+                )
+                {
+                    Level = levels.FirstOrDefault() ?? "",
+                };
             }
         }
     }

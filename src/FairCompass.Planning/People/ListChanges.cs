@@ -105,6 +105,7 @@ public static class ListChanges
 
         Differs("team", e.Team, r.Team);
         Differs("number", e.Bib, r.Bib);
+        Differs("level", e.Level, r.Level);
         Differs(
             "seed",
             e.Seed?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "",

@@ -24,6 +24,9 @@ public sealed record ReadPerson(string Name, string Gym, string? Duty, string Co
 /// <param name="Members">Who stands in it, in the order of the places.</param>
 public sealed record ReadEntry(int Row, string Division, string Team, string Bib, int? Seed, Eq<ReadPerson> Members)
 {
+    /// <summary>The level it is entered for; empty where the list does not say.</summary>
+    public string Level { get; init; } = "";
+
     /// <summary>Its name as a list calls it.</summary>
     public string Name => Team.Length > 0 ? Team : string.Join(" / ", Members.Select(m => m.Name));
 }

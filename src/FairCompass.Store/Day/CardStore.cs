@@ -1,4 +1,5 @@
 using FairCompass.Core.Briefing;
+using FairCompass.Outcomes.Incidents;
 using FairCompass.Planning.Days;
 using Npgsql;
 
@@ -92,8 +93,7 @@ public sealed class CardStore(NpgsqlDataSource source)
             return false;
         }
 
-        await Add(db, tx, competition, new(old.Workout, old.Version, old.Entry, old.Heat), old.Id, reason, cancel);
-        await Note(db, tx, card, CardState.Replaced, "", reason, cancel);
+        await Replace(db, tx, competition, old, reason, cancel);
         await tx.CommitAsync(cancel);
         return true;
     }
@@ -118,7 +118,45 @@ public sealed class CardStore(NpgsqlDataSource source)
         return true;
     }
 
-    private static Task Lock(NpgsqlConnection db, NpgsqlTransaction tx, Guid competition, CancellationToken cancel) =>
+    /// <summary>Gives those of an incident new cards of its workout. One that is printed and with nobody yet is the new one
+    /// already.</summary>
+    internal static async Task RunAgain(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        IncidentReport report,
+        string reason,
+        CancellationToken cancel
+    )
+    {
+        foreach (var card in await Of(db, tx, competition, cancel))
+        {
+            if (
+                card.Workout == report.Workout
+                && report.Entries.Contains(card.Entry)
+                && card.State is not (CardState.Replaced or CardState.Printed)
+            )
+            {
+                await Replace(db, tx, competition, card, reason, cancel);
+            }
+        }
+    }
+
+    private static async Task Replace(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        Card old,
+        string reason,
+        CancellationToken cancel
+    )
+    {
+        await Add(db, tx, competition, new(old.Workout, old.Version, old.Entry, old.Heat), old.Id, reason, cancel);
+        await Note(db, tx, old.Id, CardState.Replaced, "", reason, cancel);
+    }
+
+    /// <summary>Whoever makes or replaces cards of a competition waits for who does.</summary>
+    internal static Task Lock(NpgsqlConnection db, NpgsqlTransaction tx, Guid competition, CancellationToken cancel) =>
         db.Run("select pg_advisory_xact_lock(hashtextextended(@competition::text, 4))", new { competition }, cancel, tx);
 
     private static async Task Add(

@@ -24,7 +24,7 @@ public sealed class EntryStore(NpgsqlDataSource source)
     /// <summary>Entries of one competition at most.</summary>
     public const int Most = 5000;
 
-    private sealed record Row(Guid Id, string Division, string Team, string Bib, int? Seed, string State, int Revision);
+    private sealed record Row(Guid Id, string Division, string Team, string Bib, int? Seed, string State, string Level, int Revision);
 
     private sealed record MemberRow(Guid EntryId, int Seat, Guid Id, string Name, string Gym, string? Duty, bool ByBib);
 
@@ -287,7 +287,16 @@ public sealed class EntryStore(NpgsqlDataSource source)
             return null;
         }
 
-        await db.Run("delete from person_contact where person_id = @person", new { person }, cancel, tx);
+        await db.Run(
+            """
+            delete from person_contact where person_id = @person;
+            delete from card_photo_image using card_photo p join card c on c.id = p.card_id join entry_member m on m.entry_id = c.entry_id
+            where photo_id = p.id and m.person_id = @person
+            """,
+            new { person },
+            cancel,
+            tx
+        );
         var alone = await db.Many<Guid>(
             """
             select m.entry_id from entry_member m join entry e on e.id = m.entry_id
@@ -347,7 +356,7 @@ public sealed class EntryStore(NpgsqlDataSource source)
     {
         var rows = await db.Many<Row>(
             """
-            select id, division, team, bib, seed, state, revision from entry where competition_id = @competition
+            select id, division, team, bib, seed, state, level, revision from entry where competition_id = @competition
             order by division, at, id
             """,
             new { competition },
@@ -377,7 +386,10 @@ public sealed class EntryStore(NpgsqlDataSource source)
                     r.Seed,
                     Enum.Parse<EntryState>(r.State),
                     [.. members[r.Id].Select(m => new Person(m.Id, m.Name, m.Gym, m.Duty, m.ByBib))]
-                ),
+                )
+                {
+                    Level = r.Level,
+                },
                 r.Revision
             )),
         ];

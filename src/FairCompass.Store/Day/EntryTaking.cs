@@ -43,8 +43,8 @@ internal sealed class EntryTaking
         var id = Guid.CreateVersion7();
         await db.Run(
             """
-            insert into entry (id, competition_id, division, team, bib, seed)
-            values (@id, @competition, @Division, @Team, @bib, @Seed)
+            insert into entry (id, competition_id, division, team, bib, seed, level)
+            values (@id, @competition, @Division, @Team, @bib, @Seed, @Level)
             """,
             new
             {
@@ -54,6 +54,7 @@ internal sealed class EntryTaking
                 read.Team,
                 bib = read.Bib.Length > 0 ? read.Bib : (++bib).ToString(CultureInfo.InvariantCulture),
                 read.Seed,
+                read.Level,
             },
             cancel,
             tx
@@ -73,7 +74,7 @@ internal sealed class EntryTaking
         await db.Run(
             """
             update entry set team = @Team, bib = case when @Bib = '' then bib else @Bib end, seed = coalesce(@Seed, seed), state = 'In',
-                revision = revision + 1
+                level = case when @Level = '' then level else @Level end, revision = revision + 1
             where id = @id
             """,
             new
@@ -82,6 +83,7 @@ internal sealed class EntryTaking
                 read.Team,
                 read.Bib,
                 read.Seed,
+                read.Level,
             },
             cancel,
             tx

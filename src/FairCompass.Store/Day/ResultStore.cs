@@ -169,6 +169,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     /// <param name="saveId">Chosen by the client.</param>
     /// <param name="seen">The newest fact of it that was seen, 0 for its report.</param>
     /// <param name="decision">The decision.</param>
+    /// <param name="rerun">The report, where those in it run again: their cards are replaced in the same transaction; null otherwise.</param>
     /// <param name="cancel">Cancels.</param>
     public async Task<bool> Decide(
         Guid competition,
@@ -176,6 +177,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         Guid saveId,
         long seen,
         IncidentDecision decision,
+        IncidentReport? rerun,
         CancellationToken cancel
     )
     {
@@ -185,6 +187,12 @@ public sealed class ResultStore(NpgsqlDataSource source)
         if (await db.One<bool>("select exists (select from incident_fact where save_id = @saveId)", new { saveId }, cancel, tx))
         {
             return true;
+        }
+
+        if (rerun is not null)
+        {
+            // Before the row of the feed, as printing takes the two.
+            await CardStore.Lock(db, tx, competition, cancel);
         }
 
         var newest = await db.OneOrNone<long>(
@@ -218,6 +226,11 @@ public sealed class ResultStore(NpgsqlDataSource source)
             cancel,
             tx
         );
+        if (rerun is not null)
+        {
+            await CardStore.RunAgain(db, tx, competition, rerun, $"runs again, incident {number}", cancel);
+        }
+
         await tx.CommitAsync(cancel);
         return true;
     }

@@ -30,13 +30,23 @@ public enum ScoreRefusal
 /// <param name="Run">What the card says.</param>
 /// <param name="NoReps">Its tallies of no-reps.</param>
 /// <param name="Reason">Why it is corrected; empty otherwise.</param>
-public sealed record NewFact(Guid Card, Guid SaveId, long Seen, ScoreFactKind Kind, RunObservation Run, Eq<NoReps> NoReps, string Reason);
+/// <param name="Level">The level that was done, where the card says one; empty for the one of the entry.</param>
+public sealed record NewFact(
+    Guid Card,
+    Guid SaveId,
+    long Seen,
+    ScoreFactKind Kind,
+    RunObservation Run,
+    Eq<NoReps> NoReps,
+    string Reason,
+    string Level = ""
+);
 
 /// <summary>Facts about the numbers of cards, in PostgreSQL, which refuses to change them.</summary>
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class ScoreStore(NpgsqlDataSource source)
 {
-    private sealed record Row(long Id, Guid Card, string Kind, string Run, string NoReps, string Reason, string? By, DateTime At)
+    private sealed record Row(long Id, Guid Card, string Kind, string Run, string NoReps, string Level, string Reason, string? By, DateTime At)
     {
         public ScoreFact Read() =>
             new(
@@ -48,11 +58,14 @@ public sealed class ScoreStore(NpgsqlDataSource source)
                 Reason,
                 By,
                 At
-            );
+            )
+            {
+                Level = Level,
+            };
     }
 
     private const string Columns =
-        "f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.reason, " + "coalesce(a.name, l.name) as by, f.at";
+        "f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.level, f.reason, " + "coalesce(a.name, l.name) as by, f.at";
 
     private const string Who = "left join account a on a.id = f.by_account left join link l on l.id = f.by_link";
 
@@ -129,8 +142,8 @@ public sealed class ScoreStore(NpgsqlDataSource source)
 
         await db.Run(
             """
-            insert into score_fact (competition_id, card_id, save_id, kind, run, no_reps, reason, by_account, by_link)
-            values (@competition, @Card, @SaveId, @kind, @run::jsonb, @noReps::jsonb, @Reason, @Account, @Link)
+            insert into score_fact (competition_id, card_id, save_id, kind, run, no_reps, level, reason, by_account, by_link)
+            values (@competition, @Card, @SaveId, @kind, @run::jsonb, @noReps::jsonb, @Level, @Reason, @Account, @Link)
             """,
             new
             {
@@ -140,6 +153,7 @@ public sealed class ScoreStore(NpgsqlDataSource source)
                 kind = fact.Kind.ToString(),
                 run = PlanJson.Write(fact.Run),
                 noReps = PlanJson.Write(fact.NoReps),
+                fact.Level,
                 fact.Reason,
                 Acting.Now.Account,
                 Acting.Now.Link,
@@ -179,7 +193,7 @@ public sealed class ScoreStore(NpgsqlDataSource source)
     {
         var rows = await db.Many<Row>(
             """
-            select id, card_id as Card, kind, run::text, no_reps::text as NoReps, reason, null::text as by, at
+            select id, card_id as Card, kind, run::text, no_reps::text as NoReps, level, reason, null::text as by, at
             from score_fact where card_id = @card order by id
             """,
             new { card },

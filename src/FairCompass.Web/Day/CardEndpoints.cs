@@ -1,9 +1,12 @@
 using FairCompass.Access;
 using FairCompass.Core.Briefing;
+using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Languages;
 using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
+using FairCompass.Core.Text;
+using FairCompass.Outcomes.Desk;
 using FairCompass.Planning.Days;
 using FairCompass.Store;
 using FairCompass.Store.Day;
@@ -74,11 +77,14 @@ public static class CardEndpoints
         PlanStore plans,
         PublishedStore published,
         WorkoutStore workouts,
+        Fields fields,
+        OpenDrafts drafts,
         TimeProvider clock,
         CancellationToken cancel
     )
     {
         var plan = (await plans.Find(id, cancel))?.Value ?? Plan.Empty;
+        var field = await fields.Of(id, cancel);
         var runs = new List<RunWithoutCard>();
         foreach (var heat in plan.Heats.Where(h => print.Heats.Contains(h.Id)))
         {
@@ -96,6 +102,11 @@ public static class CardEndpoints
                 );
             }
 
+            if (WithoutLevel(await drafts.OpenPublished(version.Id, cancel), heat, field) is { } objection)
+            {
+                return new FieldsRefused("heats", objection);
+            }
+
             runs.AddRange(heat.Lanes.Select(l => new RunWithoutCard(workout, version.Id, l.Entry, heat.Id)));
         }
 
@@ -106,6 +117,22 @@ public static class CardEndpoints
 
         await cards.Print(id, runs, cancel);
         return TypedResults.Ok(await Of(id, cards, plans, clock, cancel));
+    }
+
+    /// <summary>A card names the loads of its entry, so its level has to be known; null where it is.</summary>
+    private static string? WithoutLevel(Understanding u, Heat heat, Field field)
+    {
+        var without = heat
+            .Lanes.Select(l => field.Entry(l.Entry))
+            .OfType<Planning.People.Entry>()
+            .Where(e => EntryCourse.LevelOf(u, e) is "")
+            .Select(e => e.Name)
+            .ToList();
+        return without.Count == 0
+            ? null
+            : $"{u.Workout.Title} has the levels {Words.Join(u.Resolver.Levels)}, and nobody says which one "
+                + $"{Words.Join([.. without.Take(3), .. without.Count > 3 ? [Words.Count(without.Count - 3, "other")] : Array.Empty<string>()])} "
+                + "will do. Read the list of athletes again with a column “Level”.";
     }
 
     private static async Task<Results<Ok<IReadOnlyList<Brief>>, NotThere>> Papers(
@@ -142,10 +169,12 @@ public static class CardEndpoints
             }
 
             var version = versions[one.Version];
-            var run = RunCards.Of(found, lane, entry, field);
+            var u = await drafts.OpenPublished(version.Id, cancel);
+            var way = EntryCourse.IndexOf(u, entry);
+            var run = RunCards.Of(found, lane, entry, field, way < 0 ? "" : u.Courses[way].Address.Within);
             briefs.Add(
                 new BriefBuilder(
-                    await drafts.OpenPublished(version.Id, cancel),
+                    u,
                     entry.Division,
                     DateOnly.FromDateTime(found.Starts.ToDateTimeUnspecified()),
                     new()

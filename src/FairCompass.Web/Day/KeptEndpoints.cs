@@ -20,6 +20,7 @@ namespace FairCompass.Web.Day;
 /// <param name="Cards">Their cards.</param>
 /// <param name="Typed">What was typed of them.</param>
 /// <param name="Incidents">Incidents that name one of their entries.</param>
+/// <param name="Photos">Photographs of their cards.</param>
 public sealed record KeptOf(
     Person Person,
     string? Contact,
@@ -29,7 +30,8 @@ public sealed record KeptOf(
     IReadOnlyList<OwnTime> Times,
     IReadOnlyList<Card> Cards,
     IReadOnlyList<ScoreFact> Typed,
-    IReadOnlyList<Incident> Incidents
+    IReadOnlyList<Incident> Incidents,
+    IReadOnlyList<CardPhoto> Photos
 );
 
 /// <summary>What is kept about those who compete: theirs to have.</summary>
@@ -68,6 +70,7 @@ public static class KeptEndpoints
         KeptStore kept,
         ScoreStore scores,
         ResultStore results,
+        PhotoStore photos,
         CancellationToken cancel
     )
     {
@@ -87,6 +90,12 @@ public static class KeptEndpoints
         var ids = mine.Select(e => e.Id).ToHashSet();
         var own = (await cards.Of(id, cancel)).Where(c => ids.Contains(c.Entry)).ToList();
         var numbers = own.Select(c => c.Id).ToHashSet();
+        var pictures = new List<CardPhoto>();
+        foreach (var card in own)
+        {
+            pictures.AddRange(await photos.Of(card.Id, cancel));
+        }
+
         return TypedResults.Ok(
             new KeptOf(
                 who,
@@ -97,7 +106,8 @@ public static class KeptEndpoints
                 [.. mine.SelectMany(e => OwnTimes.OfEntry(plan, field, e.Id))],
                 own,
                 [.. (await scores.Of(id, cancel)).Where(f => numbers.Contains(f.Card))],
-                [.. (await results.Of(id, cancel)).Incidents.Where(i => i.Report.Entries.Any(ids.Contains))]
+                [.. (await results.Of(id, cancel)).Incidents.Where(i => i.Report.Entries.Any(ids.Contains))],
+                pictures
             )
         );
     }

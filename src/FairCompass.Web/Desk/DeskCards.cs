@@ -18,10 +18,11 @@ namespace FairCompass.Web.Desk;
 /// <summary>Cards with all that the desk and the results need of them, out of the plan, the field and the versions.</summary>
 /// <param name="cards">Where cards are kept.</param>
 /// <param name="scores">What was typed.</param>
+/// <param name="photos">Photographs of cards.</param>
 /// <param name="bases">The plan, and everybody.</param>
 /// <param name="published">The versions.</param>
 /// <param name="drafts">Opens them.</param>
-public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases, PublishedStore published, OpenDrafts drafts)
+public sealed class DeskCards(CardStore cards, ScoreStore scores, PhotoStore photos, DayBases bases, PublishedStore published, OpenDrafts drafts)
 {
     private const int MostFound = 12;
 
@@ -51,7 +52,16 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases
     }
 
     /// <summary>A card to be typed; null where there is none, or its workout is not for its entry.</summary>
-    public async Task<(DeskCard Card, Understanding Under, int Index)?> One(Guid competition, Guid card, CancellationToken cancel)
+    /// <param name="competition">The competition.</param>
+    /// <param name="card">The card.</param>
+    /// <param name="level">The level whose fields are wanted; null for the one that holds.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<(DeskCard Card, Understanding Under, int Index)?> One(
+        Guid competition,
+        Guid card,
+        string? level,
+        CancellationToken cancel
+    )
     {
         var day = await bases.Of(competition, cancel);
         var (plan, field) = (day.Plan, day.Field);
@@ -59,22 +69,28 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases
             await cards.One(competition, card, cancel) is not { } found
             || field.Entry(found.Entry) is not { } entry
             || await drafts.OpenPublished(found.Version, cancel) is not { } u
-            || EntryCourse.IndexOf(u, entry) is var index && index < 0
         )
         {
             return null;
         }
 
-        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         var facts = await scores.OfCard(card, cancel);
         var numbers = CardNumbers.Of(facts);
+        var (index, holding) = (EntryCourse.IndexOf(u, entry, level ?? numbers.Level), EntryCourse.IndexOf(u, entry, numbers.Level));
+        if (index < 0)
+        {
+            return null;
+        }
+
+        var (course, sheet) = (u.Courses[index], u.Sheets[index]);
+        var says = new SaidOfCard(numbers, u.Courses[holding], u.Sheets[holding]);
         var lane = plan.Heats.FirstOrDefault(h => h.Id == found.Heat)?.Lanes.FirstOrDefault(l => l.Entry == found.Entry);
         return (
             new(
                 Line(found, plan, field),
                 entry,
                 [.. (lane?.Judges ?? []).Select(j => j is { } id ? field.Judge(id)?.Name ?? "" : "").Where(n => n.Length > 0)],
-                (await published.Of(found.Workout, cancel)).First(v => v.Id == found.Version).Number,
+                await published.NumberOf(found.Version, cancel),
                 CardReader.Fields(course, sheet),
                 [
                     .. course
@@ -85,12 +101,15 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases
                 u.Competition.Unit,
                 facts,
                 numbers,
-                numbers.Run is { } run ? [.. Scorer.Score(run, course, sheet, u.Competition.Unit)] : [],
+                says.Scores(u.Competition.Unit),
                 [.. sheet.Components.Select(c => c.Name)],
                 CardOptions.Of(course),
-                numbers.Run is { } holds ? CardTexts.Said(holds, numbers.NoReps, course, sheet) : [],
-                numbers.Differs is { } other ? CardTexts.Said(other.Run, other.NoReps, course, sheet) : [],
-                numbers.Run is { } now ? WithTallies(CardTexts.Typed(now, course, sheet), numbers.NoReps) : null
+                says.Holds,
+                says.Other(u, entry),
+                says.Typed,
+                [.. u.Resolver.Levels],
+                EntryCourse.LevelOf(u, entry, level ?? numbers.Level) ?? "",
+                await photos.Of(card, cancel)
             ),
             u,
             index
@@ -102,16 +121,6 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, DayBases bases
         var day = await bases.Of(competition, cancel);
         return (await cards.Of(competition, cancel)).Select(c => Line(c, day.Plan, day.Field));
     }
-
-    private static TypedCard WithTallies(TypedCard typed, Eq<NoReps> noReps) =>
-        typed with
-        {
-            Fields =
-            [
-                .. typed.Fields,
-                .. noReps.Select(n => new TypedField(CardReader.NoRep + n.Movement, n.Times.ToString(CultureInfo.InvariantCulture))),
-            ],
-        };
 
     private static DeskLine Line(Card card, Plan plan, Field field)
     {

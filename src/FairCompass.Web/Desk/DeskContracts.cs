@@ -1,6 +1,7 @@
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
+using FairCompass.Store.Day;
 using FairCompass.Web.Scoring;
 using Card = FairCompass.Planning.Days.Card;
 
@@ -32,6 +33,9 @@ public sealed record DeskLine(Card Card, string Bib, string Name, string Workout
 /// <param name="Said">What holds, field by field.</param>
 /// <param name="Other">What somebody else has typed, field by field, where it is not the same; empty otherwise.</param>
 /// <param name="Typed">What holds as it is typed, to be corrected; null while nothing does.</param>
+/// <param name="Levels">The levels of the workout; empty where it has none.</param>
+/// <param name="Level">The level whose fields these are; empty while nobody has said which was done.</param>
+/// <param name="Photos">Photographs that are kept with it, oldest first.</param>
 public sealed record DeskCard(
     DeskLine Line,
     Planning.People.Entry Entry,
@@ -48,7 +52,10 @@ public sealed record DeskCard(
     IReadOnlyList<CardOption> Options,
     IReadOnlyList<CardText> Said,
     IReadOnlyList<CardText> Other,
-    TypedCard? Typed
+    TypedCard? Typed,
+    IReadOnlyList<string> Levels,
+    string Level,
+    IReadOnlyList<CardPhoto> Photos
 );
 
 /// <summary>Types a card in, or corrects it.</summary>

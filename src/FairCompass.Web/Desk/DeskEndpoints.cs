@@ -2,6 +2,7 @@ using FairCompass.Access;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
+using FairCompass.Core.Text;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
@@ -34,8 +35,13 @@ public static class DeskEndpoints
     private static async Task<Ok<IReadOnlyList<DeskLine>>> Find(Guid id, string find, DeskCards cards, CancellationToken cancel) =>
         TypedResults.Ok(find.Trim().Length is 0 or > LongestSearch ? [] : await cards.Find(id, find, cancel));
 
-    private static async Task<Results<Ok<DeskCard>, NotThere>> One(Guid id, Guid card, DeskCards cards, CancellationToken cancel) =>
-        await cards.One(id, card, cancel) is { } found ? TypedResults.Ok(found.Card) : NotThere.Gone("card");
+    private static async Task<Results<Ok<DeskCard>, NotThere>> One(
+        Guid id,
+        Guid card,
+        string? level,
+        DeskCards cards,
+        CancellationToken cancel
+    ) => await cards.One(id, card, level, cancel) is { } found ? TypedResults.Ok(found.Card) : NotThere.Gone("card");
 
     private static async Task<Results<Ok<EnteredCard>, NotThere, Conflicting, FieldsRefused>> Enter(
         Guid id,
@@ -46,7 +52,7 @@ public static class DeskEndpoints
         CancellationToken cancel
     )
     {
-        if (await cards.One(id, card, cancel) is not var (found, under, index))
+        if (await cards.One(id, card, enter.Typed.Level, cancel) is not var (found, under, index))
         {
             return NotThere.Gone("card");
         }
@@ -71,7 +77,7 @@ public static class DeskEndpoints
             enter.Correct ? ScoreFactKind.Corrected
             : enter.Seen == 0 ? ScoreFactKind.Entered
             : ScoreFactKind.Again;
-        var fact = new NewFact(card, enter.SaveId, enter.Seen, kind, read.Run!, read.NoReps, enter.Correct ? enter.Reason.Trim() : "");
+        var fact = new NewFact(card, enter.SaveId, enter.Seen, kind, read.Run!, read.NoReps, enter.Correct ? enter.Reason.Trim() : "", enter.Typed.Level.Length > 0 ? found.Level : "");
         return await scores.Add(id, fact, cancel) switch
         {
             ScoreRefusal.Gone => new Conflicting(
@@ -86,13 +92,16 @@ public static class DeskEndpoints
                 "status",
                 "You have typed this card yourself; the second entry is by somebody else."
             ),
-            _ => TypedResults.Ok(new EnteredCard((await cards.One(id, card, cancel))!.Value.Card, [])),
+            _ => TypedResults.Ok(new EnteredCard((await cards.One(id, card, null, cancel))!.Value.Card, [])),
         };
     }
 
     /// <summary>What is asked before a card is taken: also whether somebody judged, where nobody stands in the plan for its lane.</summary>
     private static List<Doubt> Asked(EnterCard enter, ReadCard read, DeskCard found) =>
-        found.Judges.Count > 0 || enter.Typed.Status == EntryStatus.DidNotStart || enter.Typed.Sure.Contains(Judged)
+        found.Judges.Count > 0
+        || enter.Typed.Status == EntryStatus.DidNotStart
+        || enter.Typed.Unjudged
+        || enter.Typed.Sure.Contains(Judged)
             ? [.. read.Asked]
             :
             [
@@ -103,6 +112,12 @@ public static class DeskEndpoints
     private static List<FieldError> Objections(EnterCard enter, ReadCard read, DeskCard found)
     {
         var errors = read.Errors.Select(e => e with { Path = "typed." + e.Path }).ToList();
+        if (found.Levels.Count > 0 && found.Level.Length == 0)
+        {
+            var which = $"Which level was done: {Words.Join(found.Levels, "or")}?";
+            errors.Add(new("typed.level", enter.Typed.Level.Length == 0 ? which : "This workout has no such level. " + which));
+        }
+
         if (enter.Correct && CompetitionRules.NameError(enter.Reason, LongestReason, required: true) is { } why)
         {
             errors.Add(new("reason", enter.Reason.Trim().Length == 0 ? "Say why." : why));

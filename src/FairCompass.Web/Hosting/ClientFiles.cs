@@ -40,7 +40,7 @@ public static class ClientFiles
                 headers["Referrer-Policy"] = "no-referrer";
                 headers["Cross-Origin-Opener-Policy"] = "same-origin";
                 headers["Cross-Origin-Resource-Policy"] = "same-origin";
-                headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
+                headers["Permissions-Policy"] = "camera=(self), microphone=(), geolocation=()";
                 if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
                 {
                     headers.CacheControl = "no-store";

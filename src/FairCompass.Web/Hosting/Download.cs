@@ -77,6 +77,16 @@ public sealed class HtmlFile : IFileKind
     public static Type Content => typeof(string);
 }
 
+/// <summary>A photograph.</summary>
+public sealed class JpegFile : IFileKind
+{
+    /// <inheritdoc/>
+    public static string MediaType => "image/jpeg";
+
+    /// <inheritdoc/>
+    public static Type Content => typeof(Stream);
+}
+
 /// <summary>A document of a word processor.</summary>
 public sealed class WordFile : IFileKind
 {

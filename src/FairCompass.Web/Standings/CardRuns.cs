@@ -89,9 +89,10 @@ public sealed class CardRuns(PublishedStore published, OpenDrafts drafts)
             if (version is { } other && other != card.Version)
             {
                 var rules = await drafts.OpenPublished(other, cancel);
-                if (says is null || Reread(says, entry, u, rules) is not null)
+                var read = says is null ? null : Reread(says, numbers.Level, entry, u, rules);
+                if (says is null || read is not null)
                 {
-                    (under, says, u) = (other, says is null ? null : Reread(says, entry, u, rules), rules);
+                    (under, says, u) = (other, read, rules);
                 }
                 else
                 {
@@ -111,6 +112,9 @@ public sealed class CardRuns(PublishedStore published, OpenDrafts drafts)
                     numbers.Differs is not null,
                     typed[card.Id].Select(f => (DateTime?)f.At).LastOrDefault()
                 )
+                {
+                    Level = numbers.Level,
+                }
             );
         }
 
@@ -119,9 +123,9 @@ public sealed class CardRuns(PublishedStore published, OpenDrafts drafts)
 
     /// <summary>What a card says where other rules ask for it: what they do not ask is left out; null where they ask for what it does not
     /// say, or it cannot be under them.</summary>
-    private static RunObservation? Reread(RunObservation says, Entry entry, Understanding was, Understanding now)
+    private static RunObservation? Reread(RunObservation says, string level, Entry entry, Understanding was, Understanding now)
     {
-        var (from, to) = (EntryCourse.IndexOf(was, entry), EntryCourse.IndexOf(now, entry));
+        var (from, to) = (EntryCourse.IndexOf(was, entry, level), EntryCourse.IndexOf(now, entry, level));
         if (from < 0 || to < 0)
         {
             return null;

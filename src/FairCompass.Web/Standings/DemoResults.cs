@@ -268,6 +268,7 @@ public sealed class DemoResults(
             Guid.CreateVersion7(),
             0,
             new(IncidentOutcome.Stands, "The time was on the card already; nobody was hindered.", "", []),
+            null,
             cancel
         );
         await results.Report(

@@ -1,6 +1,5 @@
 using FairCompass.Access;
 using FairCompass.Outcomes.Incidents;
-using FairCompass.Planning.Days;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
@@ -60,7 +59,6 @@ public static class IncidentEndpoints
         DecideIncident decide,
         ResultBook book,
         ResultStore store,
-        CardStore cards,
         IncidentPages pages,
         CancellationToken cancel
     )
@@ -77,26 +75,13 @@ public static class IncidentEndpoints
             return new FieldsRefused(errors);
         }
 
-        if (!await store.Decide(id, number, decide.SaveId, decide.Seen, decision, cancel))
+        var rerun = decision.Outcome == IncidentOutcome.RunsAgain ? incident.Report : null;
+        if (!await store.Decide(id, number, decide.SaveId, decide.Seen, decision, rerun, cancel))
         {
             return new Conflicting(
                 "Somebody has decided this incident meanwhile.",
                 detail: "Nothing was stored; look at what was decided."
             );
-        }
-
-        if (decision.Outcome == IncidentOutcome.RunsAgain)
-        {
-            // Where a card is changes all the time: it is asked anew. One that is printed and with nobody yet is the new one already.
-            var rerun = (await cards.Of(id, cancel)).Where(c =>
-                c.Workout == incident.Report.Workout
-                && incident.Report.Entries.Contains(c.Entry)
-                && c.State is not (CardState.Replaced or CardState.Printed)
-            );
-            foreach (var card in rerun)
-            {
-                await cards.Replace(id, card.Id, $"runs again, incident {number}", cancel);
-            }
         }
 
         return TypedResults.Ok(await pages.Of(id, cancel));

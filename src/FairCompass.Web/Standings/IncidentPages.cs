@@ -50,7 +50,7 @@ public sealed class IncidentPages(ResultBook book, PublishedStore published, Tim
             .. s
                 .Runs.Where(r => r.Workout == workout)
                 .SelectMany(r => r.Runs)
-                .Select(r => (r.Under, Index: EntryCourse.IndexOf(r.Under, r.Entry)))
+                .Select(r => (r.Under, r.Index))
                 .Where(x => x.Index >= 0)
                 .DistinctBy(x => (x.Under, x.Index))
                 .SelectMany(x => x.Under.Sheets[x.Index].Components)
@@ -63,7 +63,8 @@ public sealed class IncidentPages(ResultBook book, PublishedStore published, Tim
     private static bool IsLate(ResultSnapshot s, ResultsOf results, Incident incident)
     {
         var at = s.Runs.ToList().FindIndex(r => r.Workout == incident.Report.Workout);
-        var divisions = incident.Report.Entries.Select(s.Field.Entry).OfType<Planning.People.Entry>().Select(ResultTable.DivisionOf);
+        var divisions =
+            at < 0 ? [] : s.Runs[at].Runs.Where(r => incident.Report.Entries.Contains(r.Entry.Id)).Select(r => r.Board).ToHashSet();
         return at >= 0
             && results
                 .Workouts[at]

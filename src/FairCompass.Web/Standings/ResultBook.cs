@@ -82,8 +82,9 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
     {
         var now = clock.GetUtcNow().UtcDateTime;
         var workouts = s.Runs.Select((r, i) => Workout(s, r, s.Tables[i], now)).ToList();
+        string LevelOf(Guid entry) => s.Field.Entry(entry)?.Level ?? "";
         var overall = OverallTable
-            .Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Day.Rule)
+            .Of([.. workouts.SelectMany(w => w.Tables.Select(t => (w.Workout, w.Title, t)))], s.Day.Rule, LevelOf)
             .Select(o => o with { IsFinal = o.Columns.All(c => IsFinal(workouts, c.Workout, o.Division)) })
             .ToList();
         var gyms = s.Field.Entries.ToDictionary(e => e.Id, e => e.Gym);
@@ -127,12 +128,13 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
         foreach (var division in tables.GroupBy(t => t.Division))
         {
             var final = LastFinal(s, runs.Workout, division.Key);
+            var table = division.First();
             standings.Add(
                 Standing.Of(
                     division.Key,
                     [.. division],
-                    [.. runs.Runs.Where(r => ResultTable.DivisionOf(r.Entry) == division.Key)],
-                    without.Count(e => ResultTable.DivisionOf(e) == division.Key),
+                    [.. runs.Runs.Where(table.Holds)],
+                    without.Count(table.MayHold),
                     incidents,
                     s.Facts.Rules,
                     final,

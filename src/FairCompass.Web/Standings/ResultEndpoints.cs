@@ -42,7 +42,7 @@ public static class ResultEndpoints
             return NotThere.Gone("result");
         }
 
-        var division = ResultTable.DivisionOf(run.Entry);
+        var division = run.Board;
         var names = results.Names.ToDictionary(n => n.Entry, n => n.Name);
         string Name(Guid e) => names.GetValueOrDefault(e, "somebody");
         var shown = results.Workouts[at];
@@ -66,7 +66,7 @@ public static class ResultEndpoints
         }
 
         steps.Add(new("The rules of the score", [.. ranked.SelectMany(t => t.Rule).Distinct()]));
-        if (results.Overall.FirstOrDefault(o => o.Division == division) is { } overall)
+        if (results.Overall.FirstOrDefault(o => o.Rows.Any(r => r.Entry == entry)) is { } overall)
         {
             steps.Add(new("Overall", [.. WhyPlace.Of(overall, entry, Name), .. overall.Rule]));
         }
@@ -85,7 +85,7 @@ public static class ResultEndpoints
         var lane = heat?.Lanes.FirstOrDefault(l => l.Entry == run.Entry.Id)?.Lane;
         var where = $"Card {card.Printed}, version {run.Version}{(heat is null ? "" : $", heat {heat.Number}")}";
         var first = where + (lane is { } l ? $", lane {l}." : ".");
-        if (run.Run is not { } says || EntryCourse.IndexOf(run.Under, run.Entry) is not (>= 0 and var i))
+        if (run.Run is not { } says || run.Index is not (>= 0 and var i))
         {
             return new("The card", [first, "Nothing was entered of it yet."]);
         }

@@ -1,9 +1,11 @@
 using FairCompass.Access;
 using FairCompass.Outcomes.Desk;
+using FairCompass.Outcomes.Tables;
 using FairCompass.Planning;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Standings;
 
@@ -19,6 +21,9 @@ public static class ResultFiles
         tag.MapGet("/page", Page)
             .Needs(Right.ReadPublished)
             .WithSummary("The results as one page of HTML that needs no other file and no program.");
+        tag.MapGet("/final/{code}", Final)
+            .Needs(Right.ReadPublished)
+            .WithSummary("Results as they were made final under a code, as one page of HTML, whatever has become of them since.");
         tag.MapGet("/facts", Facts)
             .Needs(Right.Look, "took results with their facts along")
             .WithSummary("The results with every fact that they were computed from.");
@@ -30,6 +35,35 @@ public static class ResultFiles
     private static async Task<Download<HtmlFile>> Page(Guid id, ResultBook book, TimeProvider clock, CancellationToken cancel) =>
         new(StaticPage.Write(await book.Of(id, cancel), clock.GetUtcNow()), "results.html");
 
+    private static async Task<Results<Download<HtmlFile>, NotThere>> Final(
+        Guid id,
+        string code,
+        ResultBook book,
+        TimeProvider clock,
+        CancellationToken cancel
+    )
+    {
+        var snapshot = await book.Snapshot(id, cancel);
+        if (snapshot.Facts.Finals.FirstOrDefault(f => f.Code == code.ToUpperInvariant()) is not { } final)
+        {
+            return NotThere.Gone("final result");
+        }
+
+        var results = book.Of(snapshot);
+        var standing = new Standing(final.Division, StandingState.Final, [], null, final.Code, final.By, final.At, false);
+        var kept = new WorkoutResults(
+            final.Workout,
+            snapshot.Field.Workout(final.Workout)?.Title ?? "",
+            [.. final.Tables],
+            [.. final.Tables.Select(t => standing with { Division = t.Division }).Distinct()],
+            0
+        );
+        return new Download<HtmlFile>(
+            StaticPage.Write(results with { Workouts = [kept], Overall = [], Clubs = [] }, clock.GetUtcNow()),
+            $"results-{final.Code}.html"
+        );
+    }
+
     private static async Task<Download<JsonFile>> Facts(Guid id, ResultBook book, ScoreStore scores, CancellationToken cancel)
     {
         var snapshot = await book.Snapshot(id, cancel);
@@ -39,7 +73,7 @@ public static class ResultFiles
                     w.Workout,
                     r.Entry.Id,
                     r.Version,
-                    r.Under.Courses[EntryCourse.IndexOf(r.Under, r.Entry)].Address.ToString(),
+                    r.Under.Courses[r.Index].Address.ToString(),
                     r.Run!
                 ))
         );

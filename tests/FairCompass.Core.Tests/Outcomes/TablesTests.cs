@@ -60,7 +60,7 @@ public class TablesTests
                         )
                         .ToList();
                     var used = tables.Where(t => t.Item3.Lines.Any(l => l.Class is not null)).ToList();
-                    var made = OverallTable.Of(tables, OverallRule.Usual);
+                    var made = OverallTable.Of(tables, OverallRule.Usual, _ => "");
                     if (used.Count == 0)
                     {
                         Assert.Empty(made);
@@ -99,7 +99,8 @@ public class TablesTests
     {
         var overall = OverallTable.Of(
             [(Id(1), "W", Table("the score", [.. Enumerable.Range(1, 6).Select(i => Line(i, i, "1"))]))],
-            OverallRule.Usual
+            OverallRule.Usual,
+            _ => ""
         );
         var gyms = new Dictionary<Guid, string?>
         {

@@ -107,10 +107,12 @@ export const dayQueries = {
       staleTime: 0,
     }),
 
-  deskCard: (id: string, card: string) =>
+  /** A card to be typed, with the fields of the level that was done; none for the one that holds. */
+  deskCard: (id: string, card: string, level = "") =>
     queryOptions({
-      queryKey: ["desk-card", id, card],
-      queryFn: () => ask(api.GET("/api/competitions/{id}/desk/{card}", { params: { path: { id, card } } })),
+      queryKey: level ? ["desk-card", id, card, level] : ["desk-card", id, card],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/desk/{card}", { params: { path: { id, card }, query: level ? { level } : {} } })),
+      placeholderData: (before) => before,
       staleTime: 0,
     }),
 

@@ -6591,7 +6591,9 @@ export interface paths {
         /** A card with its fields, and what was typed of it. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    level?: string;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -6659,6 +6661,151 @@ export interface paths {
                 };
                 /** @description Conflict */
                 409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/desk/{card}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photograph of a card. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                    photo: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/jpeg": components["schemas"]["Stream"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Takes a photograph away; that there was one stays. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                    photo: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardPhoto"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/desk/{card}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a photograph with a card: JPEG, PNG or WebP, drawn anew without what the camera wrote beside it. */
+        post: {
+            parameters: {
+                query: {
+                    saveId: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    card: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": components["schemas"]["Stream"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CardPhoto"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -7287,6 +7434,54 @@ export interface paths {
                     };
                     content: {
                         "text/html": string;
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/results/final/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Results as they were made final under a code, as one page of HTML, whatever has become of them since. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    code: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/html": string;
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -8366,6 +8561,8 @@ export interface components {
             /** @description True where two have typed the same, or a correction has settled which of two is right. */
             checked: boolean;
             differs: null | components["schemas"]["ScoreFact"];
+            /** @description The level that was done, where the card says one; empty for the one of the entry. */
+            level?: string;
         };
         /** @description A task that can be done in several ways, which the card names by letters: one for all rounds, or one for each. */
         CardOption: {
@@ -8387,6 +8584,33 @@ export interface components {
             rounds: number;
             /** @description The key of its field. */
             key?: null | string;
+        };
+        /** @description A photograph of a card. */
+        CardPhoto: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Pixels across.
+             */
+            width: number;
+            /**
+             * Format: int32
+             * @description Pixels down.
+             */
+            height: number;
+            /** @description False where the picture was taken away. */
+            isThere: boolean;
+            /** @description Who added it; null where nobody is known. */
+            by: null | string;
+            /**
+             * Format: date-time
+             * @description When, UTC.
+             */
+            at: string;
         };
         /** @description A part of a card. */
         CardPiece: {
@@ -8727,7 +8951,7 @@ export interface components {
          * @description What a column of a list of entries tells.
          * @enum {unknown}
          */
-        ColumnKind: "Nothing" | "Name" | "FirstName" | "LastName" | "Gym" | "Division" | "Bib" | "Sex" | "Team" | "Seat" | "Seed" | "Contact";
+        ColumnKind: "Nothing" | "Name" | "FirstName" | "LastName" | "Gym" | "Division" | "Bib" | "Sex" | "Team" | "Seat" | "Seed" | "Level" | "Contact";
         /** @description What a column tells, and of which member of a team. */
         ColumnUse: {
             /** @description What it tells. */
@@ -9137,6 +9361,12 @@ export interface components {
             /** @description What somebody else has typed, field by field, where it is not the same; empty otherwise. */
             other: components["schemas"]["CardText"][];
             typed: null | components["schemas"]["TypedCard"];
+            /** @description The levels of the workout; empty where it has none. */
+            levels: string[];
+            /** @description The level whose fields these are; empty while nobody has said which was done. */
+            level: string;
+            /** @description Photographs that are kept with it, oldest first. */
+            photos: components["schemas"]["CardPhoto"][];
         };
         /** @description A card as the desk finds it. */
         DeskLine: {
@@ -9405,6 +9635,8 @@ export interface components {
             state: components["schemas"]["EntryState"];
             /** @description Who stands in it, in the order of the places. */
             members: components["schemas"]["EqOfPerson"];
+            /** @description The level it is entered for, of those that workouts name; empty where nobody says. */
+            level?: string;
             /** @description Its name as a list calls it: the crew, else its members. */
             name?: null | string;
             /** @description Its name as everybody may read it: its number, where one of its members wants that. */
@@ -10820,6 +11052,8 @@ export interface components {
             typed: components["schemas"]["ScoreFact"][];
             /** @description Incidents that name one of their entries. */
             incidents: components["schemas"]["Incident"][];
+            /** @description Photographs of their cards. */
+            photos: components["schemas"]["CardPhoto"][];
         };
         /** @description A passkey as its owner sees it. */
         KeptPasskey: {
@@ -13378,6 +13612,8 @@ export interface components {
             seed: null | number;
             /** @description Who stands in it, in the order of the places. */
             members: components["schemas"]["EqOfReadPerson"];
+            /** @description The level it is entered for; empty where the list does not say. */
+            level?: string;
             /** @description Its name as a list calls it. */
             name?: null | string;
         };
@@ -13540,6 +13776,8 @@ export interface components {
              */
             version: number;
             class?: null | components["schemas"]["ResultClass"];
+            /** @description The level that was done, where several stand on one board; null otherwise. */
+            level?: null | string;
         };
         /** @description An entry in a table of results. */
         ResultName: {
@@ -13578,7 +13816,10 @@ export interface components {
         };
         /** @description The results of one score in one division. */
         ResultTable: {
-            /** @description The division, with men or women where they are ranked apart. */
+            /**
+             * @description The board: the division, with men or women where they are ranked apart, and the level where each has its
+             *                 own.
+             */
             division: string;
             /** @description The name of the score. */
             score: string;
@@ -13598,6 +13839,8 @@ export interface components {
              * @description What a place in it weighs in the overall table, from 0.
              */
             weight?: number;
+            /** @description The level whose board it is; null where levels have none of their own, or nobody has said which yet. */
+            level?: null | string;
         };
         /** @description All results of a competition as they stand. */
         ResultsOf: {
@@ -13897,6 +14140,8 @@ export interface components {
              * @description When, UTC.
              */
             at: string;
+            /** @description The level that was done, where the card says one; empty for the one of the entry. */
+            level?: string;
         };
         /**
          * @description What a fact about a card’s numbers is.
@@ -14846,6 +15091,16 @@ export interface components {
             places: components["schemas"]["EqOfTypedPlace"];
             /** @description Keys of fields that were asked about and are meant as they stand. */
             sure: components["schemas"]["EqOfstring"];
+            /**
+             * @description True where nobody judged: the score is shown and has no place.
+             * @default false
+             */
+            unjudged: boolean;
+            /**
+             * @description The level that was done; empty for the one of the entry.
+             * @default
+             */
+            level: string;
         };
         /** @description What was typed into one field. */
         TypedField: {

@@ -18,6 +18,7 @@ const uses: readonly [Schemas["ColumnKind"], string][] = [
   ["Team", "team"],
   ["Seat", "place in the team"],
   ["Seed", "seed"],
+  ["Level", "level"],
   ["Contact", "contact"],
 ];
 

@@ -9,16 +9,28 @@ import { when } from "../ui/days";
 import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
 import { Differences } from "./Differences";
-import { halfOf, keep, kept, nothing, type Half } from "./kept";
+import { Photos } from "./Photos";
+import { halfOf, keep, nothing, type Half } from "./kept";
 import { lineOf } from "./words";
 
 const statuses = { Ran: "ran", Withdrew: "withdrew", DidNotStart: "did not start" } as const;
 
 /** A card in the order of its fields, for the keyboard alone: Enter goes on, the last one stores. */
-export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"] }) {
+export function CardForm({
+  cid,
+  card,
+  start,
+  onLevel,
+}: {
+  cid: string;
+  card: Schemas["DeskCard"];
+  /** What was half typed of it before. */
+  start: Half;
+  onLevel: (level: string) => void;
+}) {
   const seen = card.facts.at(-1)?.id ?? 0;
   const id = card.line.card.id;
-  const [half, setHalf] = useState<Half>(() => kept(id));
+  const [half, setHalf] = useState(start);
   const [correct, setCorrect] = useState(false);
   const [reason, setReason] = useState("");
   const [asked, setAsked] = useState<readonly Schemas["Doubt"][]>([]);
@@ -30,9 +42,10 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
   const change = (now: Half) => {
     setHalf(now);
     setAsked([]);
+    if (now.level !== half.level) onLevel(now.level);
     keep(id, now);
   };
-  const typed = (sure: string[]): Schemas["TypedCard"] => ({
+  const typed = (half: Half, sure: string[]): Schemas["TypedCard"] => ({
     status: half.status,
     fields: Object.entries(half.values).map(([key, text]) => ({ key, text })),
     lifts: Object.entries(half.lifts).flatMap(([piece, rows]) =>
@@ -40,21 +53,24 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
     ),
     places: Object.entries(half.places).map(([piece, p]) => ({ piece, round: p.round, task: p.task, unit: p.unit, option: p.option })),
     sure,
+    unjudged: half.unjudged,
+    level: half.level,
   });
-  const send = async (sure: string[]) => {
+  const send = async (sure: string[], now = half) => {
     setBusy(true);
     setFailed(null);
     try {
       const done = await ask(
         api.POST("/api/competitions/{id}/desk/{card}", {
           params: { path: { id: cid, card: id } },
-          body: { saveId: saveId.current, seen, typed: typed(sure), correct, reason: correct ? reason : "" },
+          body: { saveId: saveId.current, seen, typed: typed(now, sure), correct, reason: correct ? reason : "" },
         }),
       );
       setAsked(done.asked);
       if (done.card) {
         keep(id, nothing);
         setHalf(nothing);
+        onLevel("");
         setCorrect(false);
         setReason("");
         saveId.current = crypto.randomUUID();
@@ -138,6 +154,28 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
             text={(s) => statuses[s]}
             onChange={(status) => change({ ...half, status })}
           />
+          {half.status !== "DidNotStart" && (
+            <label className="mt-1 block">
+              <input type="checkbox" checked={half.unjudged} onChange={(e) => change({ ...half, unjudged: e.target.checked })} /> nobody
+              judged: shown, without a place
+            </label>
+          )}
+          {card.levels.length > 0 && (
+            <div className="mt-1 flex flex-wrap items-baseline gap-x-3">
+              <span className="font-semibold">Level</span>
+              <Choice
+                label="Level that was done"
+                value={half.level || card.level}
+                of={card.levels}
+                onChange={(level) => change({ ...half, level })}
+              />
+            </div>
+          )}
+          {failed?.at("typed.level") && (
+            <p role="alert" className="field-error">
+              {failed.at("typed.level")}
+            </p>
+          )}
           {failed?.at("typed.status") && (
             <p role="alert" className="field-error">
               {failed.at("typed.status")}
@@ -167,6 +205,22 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
               <button type="button" className="press mt-2" ref={meant} onClick={() => void send(asked.map((d) => d.key))}>
                 It is meant so
               </button>
+              {asked.some((d) => d.key === "judge") && (
+                <button
+                  type="button"
+                  className="act ml-4"
+                  onClick={() => {
+                    const now = { ...half, unjudged: true };
+                    change(now);
+                    void send(
+                      asked.map((d) => d.key),
+                      now,
+                    );
+                  }}
+                >
+                  Nobody judged it
+                </button>
+              )}
             </div>
           )}
           <button className="press mt-4" disabled={busy}>
@@ -174,6 +228,7 @@ export function CardForm({ cid, card }: { cid: string; card: Schemas["DeskCard"]
           </button>
         </form>
       )}
+      <Photos cid={cid} card={card} />
     </>
   );
 }

@@ -1,10 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { CardForm } from "./CardForm";
+import { kept, type Half } from "./kept";
 import { lineOf } from "./words";
+
+const Scan = lazy(() => import("./Scan").then((m) => ({ default: m.Scan })));
 
 /** The score desk: find a card by its number, by scanning its code, or by name, and type it. */
 export function DeskPage() {
@@ -15,6 +18,7 @@ export function DeskPage() {
 function Find({ cid }: { cid: string }) {
   const [words, setWords] = useState("");
   const [asked, setAsked] = useState("");
+  const [camera, setCamera] = useState(false);
   const field = useRef<HTMLInputElement>(null);
   const go = useNavigate();
   const found = useQuery({ ...queries.deskFind(cid, asked), enabled: asked !== "" });
@@ -49,7 +53,24 @@ function Find({ cid }: { cid: string }) {
             Find
           </button>
         </div>
+        {!camera && (
+          <button type="button" className="act mt-2" onClick={() => setCamera(true)}>
+            Scan with the camera
+          </button>
+        )}
       </form>
+      {camera && (
+        <Suspense fallback={<Loading what="the camera" />}>
+          <Scan
+            onRead={(text) => {
+              setCamera(false);
+              setWords(text);
+              setAsked(text.trim());
+            }}
+            onClose={() => setCamera(false)}
+          />
+        </Suspense>
+      )}
       {asked && found.isPending && <Loading what="the card" />}
       {found.isError && <Message error={found.error} retry={() => void found.refetch()} />}
       {asked && found.data && found.data.length !== 1 && (
@@ -72,8 +93,16 @@ function Find({ cid }: { cid: string }) {
 }
 
 function OneCard({ cid, card }: { cid: string; card: string }) {
-  const found = useQuery(queries.deskCard(cid, card));
-  if (found.isPending) return <Loading what="the card" />;
+  const [start, setStart] = useState<Half | null>(null);
+  const [level, setLevel] = useState("");
+  const found = useQuery(queries.deskCard(cid, card, level));
+  useEffect(() => {
+    void kept(card).then((half) => {
+      setStart(half);
+      setLevel(half.level);
+    });
+  }, [card]);
+  if (found.isPending || !start) return <Loading what="the card" />;
   if (found.isError) return <Message error={found.error} retry={() => void found.refetch()} />;
-  return <CardForm cid={cid} card={found.data} />;
+  return <CardForm cid={cid} card={found.data} start={start} onLevel={setLevel} />;
 }

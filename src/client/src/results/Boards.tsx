@@ -82,6 +82,7 @@ export function ScoreBoard({
               <td className="mono text-lg font-bold">{l.place || ""}</td>
               <td>
                 <Who names={names} entry={l.entry} />
+                {l.level && <span className="block text-soft">{l.level}</span>}
               </td>
               <td className="mono">
                 {l.class ? l.text : <span className="text-soft">not entered</span>}

@@ -128,9 +128,14 @@ function Finish({
         </button>
       )}
       {standing.state === "Final" && (
-        <button className="act" onClick={() => setOpening(true)}>
-          Open again<span className="sr-only">: {about}</span>
-        </button>
+        <>
+          <a className="act mr-4" href={`/api/competitions/${cid}/results/final/${standing.code}`} download>
+            As made final<span className="sr-only">: {about}</span>
+          </a>
+          <button className="act" onClick={() => setOpening(true)}>
+            Open again<span className="sr-only">: {about}</span>
+          </button>
+        </>
       )}
       {failed && !opening && <Message error={failed} />}
       <Leaf
