@@ -58,7 +58,6 @@ public sealed class Page : IDisposable
         using (var browser = System.Diagnostics.Process.GetProcessById(id))
         {
             browser.Kill(entireProcessTree: true);
-            browser.WaitForExit();
         }
 
         Driver.Dispose();

@@ -186,6 +186,15 @@ public sealed partial class DayRunTests
         Assert.Equal("Final", (string)now["state"]!);
         Assert.NotEqual((string)final["code"]!, (string)now["code"]!);
         Assert.Equal("Demo organiser", (string)now["by"]!);
+        // Both are there under their codes.
+        foreach (var code in new[] { (string)final["code"]!, (string)now["code"]! })
+        {
+            var page = await api.Http.GetStringAsync($"{at}/results/final/{code}");
+            Assert.Contains("Towline, Crew of Four", page, StringComparison.Ordinal);
+            Assert.Contains($"code {code}.", page, StringComparison.Ordinal);
+        }
+
+        Assert.Equal(HttpStatusCode.NotFound, await api.Status($"{at}/results/final/AAAA-AAAA-A"));
     }
 
     [Fact]

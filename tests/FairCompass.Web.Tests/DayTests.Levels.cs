@@ -42,8 +42,7 @@ public partial class DayTests
         };
 
     private static string Listed(params string[] levels) =>
-        "name\tdivision\tsex\tlevel\n"
-        + string.Concat(levels.Select((l, i) => $"Ann {(char)('A' + i)}low\tTideline\tF\t{l}\n"));
+        "name\tdivision\tsex\tlevel\n" + string.Concat(levels.Select((l, i) => $"Ann {(char)('A' + i)}low\tTideline\tF\t{l}\n"));
 
     [Fact]
     public async Task A_card_names_the_loads_of_its_level_so_that_has_to_be_known()

@@ -36,7 +36,10 @@ public partial class DayTests
     {
         using var content = new ByteArrayContent(file);
         content.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
-        using var request = new HttpRequestMessage(HttpMethod.Post, $"{desk}/photos?saveId={saveId ?? Guid.NewGuid()}") { Content = content };
+        using var request = new HttpRequestMessage(HttpMethod.Post, $"{desk}/photos?saveId={saveId ?? Guid.NewGuid()}")
+        {
+            Content = content,
+        };
         request.Headers.ExpectContinue = true;
         using var answer = await api.Http.SendAsync(request);
         var text = await answer.Content.ReadAsStringAsync();
@@ -52,7 +55,15 @@ public partial class DayTests
     [InlineData(6, 40, 60, 20, 5, 20, 55)]
     [InlineData(7, 40, 60, 20, 55, 20, 5)]
     [InlineData(8, 40, 60, 20, 55, 20, 5)]
-    public void A_photograph_is_turned_upright_and_what_the_camera_wrote_is_gone(int orientation, int w, int h, int rx, int ry, int bx, int by)
+    public void A_photograph_is_turned_upright_and_what_the_camera_wrote_is_gone(
+        int orientation,
+        int w,
+        int h,
+        int rx,
+        int ry,
+        int bx,
+        int by
+    )
     {
         var read = Photograph.Read(Taken(orientation));
         Assert.Null(read.Refused);

@@ -51,9 +51,10 @@ public class DoorTests(ApiFixture api) : IClassFixture<ApiFixture>
         using var request = new HttpRequestMessage(new HttpMethod(method), path);
         if (method is "POST" or "PUT")
         {
-            request.Content = path.EndsWith("/read/file", StringComparison.Ordinal)
-                ? new ByteArrayContent([]) { Headers = { ContentType = new("application/octet-stream") } }
-                : new StringContent("[]", Encoding.UTF8, "application/json");
+            request.Content =
+                (path.EndsWith("/read/file", StringComparison.Ordinal) || path.EndsWith("/photos", StringComparison.Ordinal))
+                    ? new ByteArrayContent([]) { Headers = { ContentType = new("application/octet-stream") } }
+                    : new StringContent("[]", Encoding.UTF8, "application/json");
         }
 
         using var answer = await http.SendAsync(request);

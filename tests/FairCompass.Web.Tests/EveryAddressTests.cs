@@ -143,10 +143,13 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task An_address_that_takes_a_file_says_so()
     {
         var files = All.Where(o => o.Is["requestBody"] is not null && !TakesJson(o.Is)).ToList();
-        Assert.Equal(["/api/read/file"], files.Select(f => f.Path));
-        Assert.NotNull(files[0].Is["requestBody"]!["content"]!["application/octet-stream"]);
-        using var content = new StringContent("{}", Encoding.UTF8, "application/json");
-        IsRefusal(await Send("POST", "/api/read/file", content), 415);
+        Assert.Equal(["/api/competitions/{id}/desk/{card}/photos", "/api/read/file"], files.Select(f => f.Path).Order());
+        foreach (var (method, path, operation) in files)
+        {
+            Assert.NotNull(operation["requestBody"]!["content"]!["application/octet-stream"]);
+            using var content = new StringContent("{}", Encoding.UTF8, "application/json");
+            IsRefusal(await Send(method, await OfMine(path, method), content), 415);
+        }
     }
 
     /// <summary>The serializer tells which keys are missing in words only; here it is seen that they are still understood.</summary>

@@ -63,7 +63,10 @@ public sealed class CardReader
             reader.Error("status", "No score of this workout is stated, so there is nothing to type.");
         }
 
-        var run = Card.Resolve(new(typed.Status, pieces, typed.Status == EntryStatus.DidNotStart ? [] : reader.choices, typed.Unjudged), course);
+        var run = Card.Resolve(
+            new(typed.Status, pieces, typed.Status == EntryStatus.DidNotStart ? [] : reader.choices, typed.Unjudged),
+            course
+        );
         if (reader.errors.Count == 0)
         {
             reader.Refuse(Card.Validate(run, course, sheet), fields);

@@ -74,7 +74,8 @@ public sealed record CardNumbers(RunObservation? Run, Eq<NoReps> NoReps, bool Ch
                 ScoreFactKind.Corrected => new(
                     fact.Run,
                     fact.NoReps,
-                    now.Differs is { } other && (IsSame(now, fact) || (other.Run, other.NoReps, other.Level) == (fact.Run, fact.NoReps, fact.Level)),
+                    now.Differs is { } other
+                        && (IsSame(now, fact) || (other.Run, other.NoReps, other.Level) == (fact.Run, fact.NoReps, fact.Level)),
                     null
                 )
                 {
@@ -87,5 +88,6 @@ public sealed record CardNumbers(RunObservation? Run, Eq<NoReps> NoReps, bool Ch
         return now;
     }
 
-    private static bool IsSame(CardNumbers now, ScoreFact fact) => now.Run == fact.Run && now.NoReps == fact.NoReps && now.Level == fact.Level;
+    private static bool IsSame(CardNumbers now, ScoreFact fact) =>
+        now.Run == fact.Run && now.NoReps == fact.NoReps && now.Level == fact.Level;
 }

@@ -91,18 +91,12 @@ public sealed record ResultTable(string Division, string Score, Eq<string> Rule,
     /// <summary>True for an entry that may come to stand in it.</summary>
     /// <param name="entry">An entry that has no card yet.</param>
     public bool MayHold(Entry entry) =>
-        DivisionOf(entry) == Whole
-        && (Level is null || entry.Level.Length == 0 || NameList.Key(entry.Level) == NameList.Key(Level));
+        DivisionOf(entry) == Whole && (Level is null || entry.Level.Length == 0 || NameList.Key(entry.Level) == NameList.Key(Level));
 
     /// <summary>The tables of a workout, a score after the other, in the order of its divisions.</summary>
     /// <param name="runs">Everybody who is in it, whether entered or not.</param>
     public static IReadOnlyList<ResultTable> Of(IReadOnlyList<EntryRun> runs) =>
-        [
-            .. runs.Select(r => (Run: r, r.Index))
-                .Where(x => x.Index >= 0)
-                .GroupBy(x => x.Run.Board)
-                .SelectMany(g => Tables(g.Key, [.. g])),
-        ];
+        [.. runs.Select(r => (Run: r, r.Index)).Where(x => x.Index >= 0).GroupBy(x => x.Run.Board).SelectMany(g => Tables(g.Key, [.. g]))];
 
     /// <summary>The division that an entry is ranked in, with men or women where they are ranked apart.</summary>
     /// <param name="entry">The entry.</param>

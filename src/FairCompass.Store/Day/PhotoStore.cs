@@ -36,15 +36,7 @@ public sealed class PhotoStore(NpgsqlDataSource source)
 
     /// <summary>Keeps a photograph; a retry with the same save id finds its own. False where there is no such card.</summary>
     /// <exception cref="FullException">The card would have more than <see cref="Most"/>.</exception>
-    public async Task<bool> Add(
-        Guid competition,
-        Guid card,
-        Guid saveId,
-        byte[] jpeg,
-        int width,
-        int height,
-        CancellationToken cancel
-    )
+    public async Task<bool> Add(Guid competition, Guid card, Guid saveId, byte[] jpeg, int width, int height, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
@@ -55,7 +47,12 @@ public sealed class PhotoStore(NpgsqlDataSource source)
                 exists (select from card_photo where save_id = @saveId and card_id = @card),
                 (select count(*)::int from card_photo p join card_photo_image i on i.photo_id = p.id where p.card_id = @card)
             """,
-            new { competition, card, saveId },
+            new
+            {
+                competition,
+                card,
+                saveId,
+            },
             cancel,
             tx
         );

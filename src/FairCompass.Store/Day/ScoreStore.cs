@@ -1,3 +1,4 @@
+using Dapper;
 using FairCompass.Core.Quantities;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
@@ -42,11 +43,27 @@ public sealed record NewFact(
     string Level = ""
 );
 
+/// <summary>What came of adding a fact.</summary>
+/// <param name="Refusal">Why it was not taken.</param>
+/// <param name="Facts">Every fact of the card, in order; empty where it was not taken.</param>
+/// <param name="State">Where the card is now, as it is stored; empty where there is none.</param>
+public sealed record ScoreAdded(ScoreRefusal Refusal, IReadOnlyList<ScoreFact> Facts, string State);
+
 /// <summary>Facts about the numbers of cards, in PostgreSQL, which refuses to change them.</summary>
 /// <param name="source">Pooled connections; shared with other stores.</param>
 public sealed class ScoreStore(NpgsqlDataSource source)
 {
-    private sealed record Row(long Id, Guid Card, string Kind, string Run, string NoReps, string Level, string Reason, string? By, DateTime At)
+    private sealed record Row(
+        long Id,
+        Guid Card,
+        string Kind,
+        string Run,
+        string NoReps,
+        string Level,
+        string Reason,
+        string? By,
+        DateTime At
+    )
     {
         public ScoreFact Read() =>
             new(
@@ -65,7 +82,8 @@ public sealed class ScoreStore(NpgsqlDataSource source)
     }
 
     private const string Columns =
-        "f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.level, f.reason, " + "coalesce(a.name, l.name) as by, f.at";
+        "f.id, f.card_id as Card, f.kind, f.run::text, f.no_reps::text as NoReps, f.level, f.reason, "
+        + "coalesce(a.name, l.name) as by, f.at";
 
     private const string Who = "left join account a on a.id = f.by_account left join link l on l.id = f.by_link";
 
@@ -110,40 +128,27 @@ public sealed class ScoreStore(NpgsqlDataSource source)
         return await db.One<long>("select coalesce(max(id), 0) from score_fact where card_id = @card", new { card }, cancel);
     }
 
+    private sealed record Before(string? State, bool Mine, long Newest, Guid? Account, Guid? Link);
+
     /// <summary>Adds a fact, and says that the card is entered or checked. A retry with the same save id finds its own.</summary>
     /// <param name="competition">The competition.</param>
     /// <param name="fact">The fact.</param>
     /// <param name="cancel">Cancels.</param>
-    public async Task<ScoreRefusal> Add(Guid competition, NewFact fact, CancellationToken cancel)
+    public async Task<ScoreAdded> Add(Guid competition, NewFact fact, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
-        // Two desks with one card in the same second: the second one waits here, and then sees what the first has typed. The row itself
-        // cannot be locked by who may not change it.
-        await db.Run("select pg_advisory_xact_lock(hashtextextended(@Card::text, 6))", new { fact.Card }, cancel, tx);
-        var state = await db.OneOrNone<string>(
-            """
-            select (select what from card_fact f where f.card_id = c.id order by f.id desc limit 1)
-            from card c where c.id = @Card and c.competition_id = @competition
-            """,
-            new { fact.Card, competition },
-            cancel,
-            tx
-        );
-        if (state is null or "replaced")
+        var (refusal, state) = await InTheWay(db, tx, competition, fact, cancel);
+        if (refusal is { } why)
         {
-            return ScoreRefusal.Gone;
+            return why == ScoreRefusal.None ? new(why, await OfCard(fact.Card, cancel), state!) : new(why, [], state ?? "");
         }
 
-        if (await InTheWay(db, tx, fact, cancel) is { } found)
-        {
-            return found;
-        }
-
-        await db.Run(
-            """
+        var rows = await db.Many<Row>(
+            $"""
             insert into score_fact (competition_id, card_id, save_id, kind, run, no_reps, level, reason, by_account, by_link)
-            values (@competition, @Card, @SaveId, @kind, @run::jsonb, @noReps::jsonb, @Level, @Reason, @Account, @Link)
+            values (@competition, @Card, @SaveId, @kind, @run::jsonb, @noReps::jsonb, @Level, @Reason, @Account, @Link);
+            select {Columns} from score_fact f {Who} where f.card_id = @Card order by f.id
             """,
             new
             {
@@ -161,53 +166,15 @@ public sealed class ScoreStore(NpgsqlDataSource source)
             cancel,
             tx
         );
-        await Say(db, tx, fact.Card, state, cancel);
-        await tx.CommitAsync(cancel);
-        return ScoreRefusal.None;
-    }
-
-    /// <summary>Why a fact need not, or may not, be added; null where it is to be.</summary>
-    private static async Task<ScoreRefusal?> InTheWay(NpgsqlConnection db, NpgsqlTransaction tx, NewFact fact, CancellationToken cancel)
-    {
-        var mine = await db.One<bool>(
-            "select exists (select from score_fact where save_id = @SaveId and card_id = @Card)",
-            new { fact.SaveId, fact.Card },
-            cancel,
-            tx
-        );
-        var newest = await db.OneOrNone<(long Id, Guid? Account, Guid? Link)>(
-            "select id, by_account, by_link from score_fact where card_id = @Card order by id desc limit 1",
-            new { fact.Card },
-            cancel,
-            tx
-        );
-        return mine ? ScoreRefusal.None
-            : newest.Id != fact.Seen ? ScoreRefusal.Outdated
-            : fact.Kind == ScoreFactKind.Again && (newest.Account, newest.Link) == (Acting.Now.Account, Acting.Now.Link)
-                ? ScoreRefusal.SameHand
-            : null;
-    }
-
-    /// <summary>The card is where its facts say: entered, or checked once two have typed the same.</summary>
-    private static async Task Say(NpgsqlConnection db, NpgsqlTransaction tx, Guid card, string state, CancellationToken cancel)
-    {
-        var rows = await db.Many<Row>(
-            """
-            select id, card_id as Card, kind, run::text, no_reps::text as NoReps, level, reason, null::text as by, at
-            from score_fact where card_id = @card order by id
-            """,
-            new { card },
-            cancel,
-            tx
-        );
-        var now = CardNumbers.Of(rows.Select(r => r.Read())).Checked ? "checked" : "entered";
+        List<ScoreFact> facts = [.. rows.Select(r => r.Read())];
+        var now = CardNumbers.Of(facts).Checked ? "checked" : "entered";
         if (now != state)
         {
             await db.Run(
-                "insert into card_fact (card_id, what, by_account, by_link) values (@card, @now, @Account, @Link)",
+                "insert into card_fact (card_id, what, by_account, by_link) values (@Card, @now, @Account, @Link)",
                 new
                 {
-                    card,
+                    fact.Card,
                     now,
                     Acting.Now.Account,
                     Acting.Now.Link,
@@ -216,5 +183,49 @@ public sealed class ScoreStore(NpgsqlDataSource source)
                 tx
             );
         }
+
+        await tx.CommitAsync(cancel);
+        return new(ScoreRefusal.None, facts, now);
+    }
+
+    /// <summary>Why a fact need not, or may not, be added, null where it is to be; and where the card is.</summary>
+    private static async Task<(ScoreRefusal? Refusal, string? State)> InTheWay(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        NewFact fact,
+        CancellationToken cancel
+    )
+    {
+        // Two desks with one card in the same second: the second one waits here, and its next statement sees what the first has typed. The
+        // row itself cannot be locked by who may not change it.
+        await using var read = await db.QueryMultipleAsync(
+            new CommandDefinition(
+                """
+                select 1 from pg_advisory_xact_lock(hashtextextended(@Card::text, 6));
+                select (select what from card_fact f where f.card_id = c.id order by f.id desc limit 1) as State,
+                    exists (select from score_fact s where s.save_id = @SaveId and s.card_id = c.id) as Mine,
+                    coalesce(n.id, 0) as Newest, n.by_account as Account, n.by_link as Link
+                from card c
+                left join lateral (select id, by_account, by_link from score_fact where card_id = c.id order by id desc limit 1) n on true
+                where c.id = @Card and c.competition_id = @competition
+                """,
+                new
+                {
+                    fact.Card,
+                    fact.SaveId,
+                    competition,
+                },
+                tx,
+                cancellationToken: cancel
+            )
+        );
+        await read.ReadAsync<int>();
+        return await read.ReadSingleOrDefaultAsync<Before>() is not { State: not null and not "replaced" } now ? (ScoreRefusal.Gone, null)
+            : now.Mine ? (ScoreRefusal.None, now.State)
+            : now.Newest != fact.Seen ? (ScoreRefusal.Outdated, now.State)
+            : fact.Kind == ScoreFactKind.Again && (now.Account, now.Link) == (Acting.Now.Account, Acting.Now.Link)
+                ? (ScoreRefusal.SameHand, now.State)
+            : (null, now.State);
     }
 }

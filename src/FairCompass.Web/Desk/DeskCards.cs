@@ -22,7 +22,14 @@ namespace FairCompass.Web.Desk;
 /// <param name="bases">The plan, and everybody.</param>
 /// <param name="published">The versions.</param>
 /// <param name="drafts">Opens them.</param>
-public sealed class DeskCards(CardStore cards, ScoreStore scores, PhotoStore photos, DayBases bases, PublishedStore published, OpenDrafts drafts)
+public sealed class DeskCards(
+    CardStore cards,
+    ScoreStore scores,
+    PhotoStore photos,
+    DayBases bases,
+    PublishedStore published,
+    OpenDrafts drafts
+)
 {
     private const int MostFound = 12;
 
@@ -51,32 +58,37 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, PhotoStore pho
         ];
     }
 
-    /// <summary>A card to be typed; null where there is none, or its workout is not for its entry.</summary>
-    /// <param name="competition">The competition.</param>
-    /// <param name="card">The card.</param>
-    /// <param name="level">The level whose fields are wanted; null for the one that holds.</param>
-    /// <param name="cancel">Cancels.</param>
-    public async Task<(DeskCard Card, Understanding Under, int Index)?> One(
-        Guid competition,
-        Guid card,
-        string? level,
-        CancellationToken cancel
-    )
+    /// <summary>What stands behind a card; null where there is none, or nobody of that number competes.</summary>
+    public async Task<CardBasis?> Basis(Guid competition, Guid card, CancellationToken cancel)
     {
         var day = await bases.Of(competition, cancel);
-        var (plan, field) = (day.Plan, day.Field);
         if (
             await cards.One(competition, card, cancel) is not { } found
-            || field.Entry(found.Entry) is not { } entry
+            || day.Field.Entry(found.Entry) is not { } entry
             || await drafts.OpenPublished(found.Version, cancel) is not { } u
         )
         {
             return null;
         }
 
-        var facts = await scores.OfCard(card, cancel);
-        var numbers = CardNumbers.Of(facts);
-        var (index, holding) = (EntryCourse.IndexOf(u, entry, level ?? numbers.Level), EntryCourse.IndexOf(u, entry, numbers.Level));
+        return new(
+            day,
+            found,
+            entry,
+            u,
+            await published.NumberOf(found.Version, cancel),
+            await scores.OfCard(card, cancel),
+            await photos.Of(card, cancel)
+        );
+    }
+
+    /// <summary>A card to be typed; null where its workout is not for its entry.</summary>
+    /// <param name="basis">What stands behind it.</param>
+    /// <param name="level">The level whose fields are wanted; null for the one that holds.</param>
+    public DeskCard? Shown(CardBasis basis, string? level)
+    {
+        var (u, numbers) = (basis.Under, CardNumbers.Of(basis.Facts));
+        var (index, holding) = (basis.Way(level ?? numbers.Level), basis.Way(numbers.Level));
         if (index < 0)
         {
             return null;
@@ -84,35 +96,29 @@ public sealed class DeskCards(CardStore cards, ScoreStore scores, PhotoStore pho
 
         var (course, sheet) = (u.Courses[index], u.Sheets[index]);
         var says = new SaidOfCard(numbers, u.Courses[holding], u.Sheets[holding]);
-        var lane = plan.Heats.FirstOrDefault(h => h.Id == found.Heat)?.Lanes.FirstOrDefault(l => l.Entry == found.Entry);
-        return (
-            new(
-                Line(found, plan, field),
-                entry,
-                [.. (lane?.Judges ?? []).Select(j => j is { } id ? field.Judge(id)?.Name ?? "" : "").Where(n => n.Length > 0)],
-                await published.NumberOf(found.Version, cancel),
-                CardReader.Fields(course, sheet),
-                [
-                    .. course
-                        .Pieces.Select(p => new PieceTasks(p.Piece.Key, Core.Scoring.Card.Tasks(p).ToList()))
-                        .Where(p => p.Tasks.Count > 0),
-                ],
-                CardReader.Movements(course),
-                u.Competition.Unit,
-                facts,
-                numbers,
-                says.Scores(u.Competition.Unit),
-                [.. sheet.Components.Select(c => c.Name)],
-                CardOptions.Of(course),
-                says.Holds,
-                says.Other(u, entry),
-                says.Typed,
-                [.. u.Resolver.Levels],
-                EntryCourse.LevelOf(u, entry, level ?? numbers.Level) ?? "",
-                await photos.Of(card, cancel)
-            ),
-            u,
-            index
+        var lane = basis
+            .Day.Plan.Heats.FirstOrDefault(h => h.Id == basis.Card.Heat)
+            ?.Lanes.FirstOrDefault(l => l.Entry == basis.Card.Entry);
+        return new(
+            Line(basis.Card, basis.Day.Plan, basis.Day.Field),
+            basis.Entry,
+            [.. (lane?.Judges ?? []).Select(j => j is { } id ? basis.Day.Field.Judge(id)?.Name ?? "" : "").Where(n => n.Length > 0)],
+            basis.Version,
+            CardReader.Fields(course, sheet),
+            [.. course.Pieces.Select(p => new PieceTasks(p.Piece.Key, Core.Scoring.Card.Tasks(p).ToList())).Where(p => p.Tasks.Count > 0)],
+            CardReader.Movements(course),
+            u.Competition.Unit,
+            basis.Facts,
+            numbers,
+            says.Scores(u.Competition.Unit),
+            [.. sheet.Components.Select(c => c.Name)],
+            CardOptions.Of(course),
+            says.Holds,
+            says.Other(u, basis.Entry),
+            says.Typed,
+            [.. u.Resolver.Levels],
+            EntryCourse.LevelOf(u, basis.Entry, level ?? numbers.Level) ?? "",
+            basis.Photos
         );
     }
 

@@ -41,7 +41,10 @@ public static class DeskEndpoints
         string? level,
         DeskCards cards,
         CancellationToken cancel
-    ) => await cards.One(id, card, level, cancel) is { } found ? TypedResults.Ok(found.Card) : NotThere.Gone("card");
+    ) =>
+        await cards.Basis(id, card, cancel) is { } basis && cards.Shown(basis, level) is { } found
+            ? TypedResults.Ok(found)
+            : NotThere.Gone("card");
 
     private static async Task<Results<Ok<EnteredCard>, NotThere, Conflicting, FieldsRefused>> Enter(
         Guid id,
@@ -52,7 +55,7 @@ public static class DeskEndpoints
         CancellationToken cancel
     )
     {
-        if (await cards.One(id, card, enter.Typed.Level, cancel) is not var (found, under, index))
+        if (await cards.Basis(id, card, cancel) is not { } basis || cards.Shown(basis, enter.Typed.Level) is not { } found)
         {
             return NotThere.Gone("card");
         }
@@ -62,7 +65,8 @@ public static class DeskEndpoints
             return new FieldsRefused("typed", "A card has not so many fields.");
         }
 
-        var read = CardReader.Read(enter.Typed, under.Courses[index], under.Sheets[index]);
+        var way = basis.Way(enter.Typed.Level);
+        var read = CardReader.Read(enter.Typed, basis.Under.Courses[way], basis.Under.Sheets[way]);
         if (Objections(enter, read, found) is { Count: > 0 } errors)
         {
             return new FieldsRefused(errors);
@@ -77,8 +81,18 @@ public static class DeskEndpoints
             enter.Correct ? ScoreFactKind.Corrected
             : enter.Seen == 0 ? ScoreFactKind.Entered
             : ScoreFactKind.Again;
-        var fact = new NewFact(card, enter.SaveId, enter.Seen, kind, read.Run!, read.NoReps, enter.Correct ? enter.Reason.Trim() : "", enter.Typed.Level.Length > 0 ? found.Level : "");
-        return await scores.Add(id, fact, cancel) switch
+        var fact = new NewFact(
+            card,
+            enter.SaveId,
+            enter.Seen,
+            kind,
+            read.Run!,
+            read.NoReps,
+            enter.Correct ? enter.Reason.Trim() : "",
+            enter.Typed.Level.Length > 0 ? found.Level : ""
+        );
+        var added = await scores.Add(id, fact, cancel);
+        return added.Refusal switch
         {
             ScoreRefusal.Gone => new Conflicting(
                 "Another card stands for this one.",
@@ -92,16 +106,13 @@ public static class DeskEndpoints
                 "status",
                 "You have typed this card yourself; the second entry is by somebody else."
             ),
-            _ => TypedResults.Ok(new EnteredCard((await cards.One(id, card, null, cancel))!.Value.Card, [])),
+            _ => TypedResults.Ok(new EnteredCard(cards.Shown(basis.After(added), null), [])),
         };
     }
 
     /// <summary>What is asked before a card is taken: also whether somebody judged, where nobody stands in the plan for its lane.</summary>
     private static List<Doubt> Asked(EnterCard enter, ReadCard read, DeskCard found) =>
-        found.Judges.Count > 0
-        || enter.Typed.Status == EntryStatus.DidNotStart
-        || enter.Typed.Unjudged
-        || enter.Typed.Sure.Contains(Judged)
+        found.Judges.Count > 0 || enter.Typed.Status == EntryStatus.DidNotStart || enter.Typed.Unjudged || enter.Typed.Sure.Contains(Judged)
             ? [.. read.Asked]
             :
             [

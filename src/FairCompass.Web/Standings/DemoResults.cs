@@ -235,7 +235,7 @@ public sealed class DemoResults(
     {
         var seen = await scores.Newest(t.Card.Id, cancel);
         var fact = new NewFact(t.Card.Id, Guid.CreateVersion7(), seen, kind, run, t.NoReps, reason);
-        if (await scores.Add(competition, fact, cancel) is not ScoreRefusal.None and var refused)
+        if ((await scores.Add(competition, fact, cancel)).Refusal is not ScoreRefusal.None and var refused)
         {
             throw new InvalidOperationException($"The demo cannot be typed: {refused}.");
         }

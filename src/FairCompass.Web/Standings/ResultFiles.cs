@@ -69,13 +69,7 @@ public static class ResultFiles
         var snapshot = await book.Snapshot(id, cancel);
         var runs = snapshot.Runs.SelectMany(w =>
             w.Runs.Where(r => r.Run is not null)
-                .Select(r => new ExportedRun(
-                    w.Workout,
-                    r.Entry.Id,
-                    r.Version,
-                    r.Under.Courses[r.Index].Address.ToString(),
-                    r.Run!
-                ))
+                .Select(r => new ExportedRun(w.Workout, r.Entry.Id, r.Version, r.Under.Courses[r.Index].Address.ToString(), r.Run!))
         );
         return new(
             PlanJson.Write(

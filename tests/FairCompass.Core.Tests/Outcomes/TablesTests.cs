@@ -94,6 +94,42 @@ public class TablesTests
             );
     }
 
+    /// <summary>A score that all levels share counts in the overall table of each level as if only those of that level had run it.</summary>
+    [Fact]
+    public void What_levels_share_is_ranked_anew_among_those_of_a_level() =>
+        Gen.Select(Gen.Int[0, 6].Array[9], Gen.Int[0, 2].Array[9])
+            .Sample(
+                (scores, levels) =>
+                {
+                    string[] names = ["", "Great Bell", "Hand Bell"];
+                    int PlaceAmong(int e, Func<int, bool> some) => 1 + Enumerable.Range(0, 9).Count(o => some(o) && scores[o] > scores[e]);
+                    ResultTable Of(string score, string? level, Func<int, bool> some) =>
+                        Table(score, [.. Enumerable.Range(0, 9).Where(some).Select(e => Line(e, PlaceAmong(e, some), "1"))]) with
+                        {
+                            Division = level is null ? "Sport" : $"Sport, {level}",
+                            Level = level,
+                        };
+                    var shared = Of("shared", null, _ => true);
+                    var own = names[1..].Select((n, i) => Of("own", n, e => levels[e] == i + 1)).Where(t => t.Lines.Count > 0).ToList();
+                    var made = OverallTable.Of(
+                        [(Id(900), "A", shared), .. own.Select(t => (Id(901), "B", t))],
+                        OverallRule.Usual,
+                        e => names[levels[e.ToByteArray()[0]]]
+                    );
+                    foreach (var table in own)
+                    {
+                        var overall = made.Single(o => o.Division == table.Division);
+                        Assert.Equal(table.Lines.Select(l => l.Entry).Order(), overall.Rows.Select(r => r.Entry).Order());
+                        foreach (var row in overall.Rows)
+                        {
+                            var e = row.Entry.ToByteArray()[0];
+                            var place = PlaceAmong(e, o => levels[o] == levels[e]);
+                            Assert.Equal([place, place], row.Places);
+                        }
+                    }
+                }
+            );
+
     [Fact]
     public void Clubs_count_the_best_of_their_own_and_nobody_of_two_gyms()
     {

@@ -100,7 +100,7 @@ export function CardForm({
     here?.addEventListener("keydown", next);
     return () => here?.removeEventListener("keydown", next);
   }, [open]);
-  useEffect(() => form.current?.querySelector<HTMLInputElement>("input")?.focus(), [open, correct]);
+  useEffect(() => form.current?.querySelector<HTMLInputElement>("input:not([type=checkbox])")?.focus(), [open, correct]);
   useEffect(() => {
     if (asked.length > 0) meant.current?.focus();
   }, [asked]);
@@ -154,12 +154,6 @@ export function CardForm({
             text={(s) => statuses[s]}
             onChange={(status) => change({ ...half, status })}
           />
-          {half.status !== "DidNotStart" && (
-            <label className="mt-1 block">
-              <input type="checkbox" checked={half.unjudged} onChange={(e) => change({ ...half, unjudged: e.target.checked })} /> nobody
-              judged: shown, without a place
-            </label>
-          )}
           {card.levels.length > 0 && (
             <div className="mt-1 flex flex-wrap items-baseline gap-x-3">
               <span className="font-semibold">Level</span>
@@ -182,6 +176,12 @@ export function CardForm({
             </p>
           )}
           {half.status !== "DidNotStart" && <Fields card={card} half={half} change={change} failed={failed} />}
+          {half.status !== "DidNotStart" && (
+            <label className="mt-4 flex items-center gap-2">
+              <input type="checkbox" checked={half.unjudged} onChange={(e) => change({ ...half, unjudged: e.target.checked })} /> nobody
+              judged: shown, without a place
+            </label>
+          )}
           {correct && <Field label="Reason" className="mt-3 max-w-xl" value={reason} onChange={setReason} error={failed?.at("reason")} />}
           {failed && Object.keys(failed.errors).length === 0 && (
             <div className="mt-3">
