@@ -169,7 +169,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     /// <param name="saveId">Chosen by the client.</param>
     /// <param name="seen">The newest fact of it that was seen, 0 for its report.</param>
     /// <param name="decision">The decision.</param>
-    /// <param name="rerun">The report, where those in it run again: their cards are replaced in the same transaction; null otherwise.</param>
+    /// <param name="rerun">The report, where those in it run again, and their cards are replaced with it; null otherwise.</param>
     /// <param name="cancel">Cancels.</param>
     public async Task<bool> Decide(
         Guid competition,

@@ -128,11 +128,15 @@ public static class CardEndpoints
             .Where(e => EntryCourse.LevelOf(u, e) is "")
             .Select(e => e.Name)
             .ToList();
-        return without.Count == 0
-            ? null
-            : $"{u.Workout.Title} has the levels {Words.Join(u.Resolver.Levels)}, and nobody says which one "
-                + $"{Words.Join([.. without.Take(3), .. without.Count > 3 ? [Words.Count(without.Count - 3, "other")] : Array.Empty<string>()])} "
-                + "will do. Read the list of athletes again with a column “Level”.";
+        if (without.Count == 0)
+        {
+            return null;
+        }
+
+        var more = without.Count > 3 ? $" and {Words.Count(without.Count - 3, "other")}" : "";
+        var who = without.Count > 3 ? string.Join(", ", without.Take(3)) + more : Words.Join(without);
+        return $"{u.Workout.Title} has the levels {Words.Join(u.Resolver.Levels)}, and nobody says which one {who} will do. "
+            + "Read the list of athletes again with a column “Level”.";
     }
 
     private static async Task<Results<Ok<IReadOnlyList<Brief>>, NotThere>> Papers(

@@ -94,7 +94,7 @@ public class TablesTests
             );
     }
 
-    /// <summary>A score that all levels share counts in the overall table of each level as if only those of that level had run it.</summary>
+    /// <summary>A score that all levels share counts overall in each level as if only those of that level had run it.</summary>
     [Fact]
     public void What_levels_share_is_ranked_anew_among_those_of_a_level() =>
         Gen.Select(Gen.Int[0, 6].Array[9], Gen.Int[0, 2].Array[9])

@@ -39,7 +39,7 @@ export function ScoreBoard({
   const ties = table.lines.some((l) => l.tieText);
   const standing = workout.standings.find((s) => s.division === table.division);
   return (
-    <section className="mt-5 break-inside-avoid-page" aria-label={`${table.division}, ${table.score}`}>
+    <section className="mt-5 [&_tr]:break-inside-avoid" aria-label={`${table.division}, ${table.score}`}>
       <div className="section-head">
         <h2>
           <bdi>

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
+import { when } from "../ui/days";
 import { ClubBoard, namesOf, OverallBoard, ScoreBoard } from "./Boards";
 
 type Results = Schemas["ResultsOf"];
@@ -63,6 +64,19 @@ export function View({
   /** What stands beside the head of a table; said once for each division. */
   beside?: (workout: Schemas["WorkoutResults"], standing: Schemas["Standing"]) => ReactNode;
 }) {
+  return (
+    <>
+      {/* The choices above are not printed, so paper says what it is of. */}
+      <p className="hidden print:block">
+        <bdi>{results.competition}</bdi>, <bdi>{results.workouts.find((w) => w.workout === what)?.title ?? what}</bdi>, printed{" "}
+        {when(new Date().toISOString())}
+      </p>
+      <Tables results={results} what={what} division={division} why={why} beside={beside} />
+    </>
+  );
+}
+
+function Tables({ results, what, division, why, beside }: Parameters<typeof View>[0]) {
   const names = namesOf(results);
   if (what === "clubs") return <ClubBoard clubs={results.clubs} />;
   if (what === "overall") {
