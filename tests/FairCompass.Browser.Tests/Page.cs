@@ -225,6 +225,9 @@ public sealed class Page : IDisposable
     /// <summary>Violations that axe-core finds, one a line; empty when there are none.</summary>
     public string Axe()
     {
+        // What is still being fetched is no page yet.
+        Find("main");
+        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(120);
         Driver.ExecuteScript(File.ReadAllText(Repository.Path("src/client/node_modules/axe-core/axe.min.js")));
         return (string)
             Driver.ExecuteAsyncScript(

@@ -15,6 +15,66 @@ public sealed partial class DayRunTests
     /// <summary>Pages that follow: a hall of them by <c>./test --long</c>.</summary>
     private static readonly int Pages = Environment.GetEnvironmentVariable("LONG") == "1" ? 340 : 20;
 
+    /// <summary>The second day is drawn by what the first has given: who leads runs last.</summary>
+    [Fact]
+    public async Task Heats_are_drawn_by_the_standing_so_far()
+    {
+        var plan = await api.Get(at + "/plan");
+        var sessions = plan["plan"]!["sessions"]!.AsArray();
+        foreach (var session in sessions.Skip(4))
+        {
+            session!["order"] = "Standing";
+        }
+
+        var (set, stored) = await api.Put(
+            at + "/plan",
+            new
+            {
+                baseRevision = plan["revision"]!.GetValue<int>(),
+                saveId = Guid.NewGuid(),
+                zone = (string)plan["plan"]!["zone"]!,
+                rules = plan["plan"]!["rules"],
+                draw = plan["plan"]!["draw"]!.GetValue<int>(),
+                sessions,
+                measuring = plan["plan"]!["measuring"],
+            }
+        );
+        Assert.True(set == HttpStatusCode.OK, stored?.ToJsonString());
+        var (made, now) = await api.Post(
+            at + "/plan/make",
+            new
+            {
+                baseRevision = stored!["revision"]!.GetValue<int>(),
+                saveId = Guid.NewGuid(),
+                what = "Heats",
+            }
+        );
+        Assert.Equal(HttpStatusCode.OK, made);
+        var places = (await api.Get(at + "/results"))["overall"]!.AsArray().Single(o => (string)o!["division"]! == "Tideline men")!["rows"]!
+            .AsArray()
+            .ToDictionary(r => (string)r!["entry"]!, r => r!["place"]!.GetValue<int>());
+        var pairs = 0;
+        foreach (var session in sessions.Skip(4))
+        {
+            var heats = now!["plan"]!["heats"]!
+                .AsArray()
+                .Where(h => (string)h!["session"]! == (string)session!["id"]! && (string)h["state"]! == "Planned")
+                .OrderBy(h => h!["number"]!.GetValue<int>())
+                .Select(h =>
+                    h!["lanes"]!.AsArray().Select(l => (string)l!["entry"]!).Where(places.ContainsKey).Select(e => places[e]).ToList()
+                )
+                .Where(h => h.Count > 0)
+                .ToList();
+            foreach (var (earlier, later) in heats.Zip(heats.Skip(1)))
+            {
+                pairs++;
+                Assert.True(earlier.Min() >= later.Max(), $"{string.Join(" ", earlier)} before {string.Join(" ", later)}");
+            }
+        }
+
+        Assert.True(pairs > 0);
+    }
+
     private async Task<HubConnection> Page(CookieContainer jar, Action<JsonElement> changed)
     {
         var line = new HubConnectionBuilder()

@@ -6,6 +6,7 @@ using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Opening;
+using FairCompass.Web.Standings;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Day;
@@ -76,11 +77,13 @@ public static class PlanEndpoints
         PlanStore plans,
         PlanSearchStore searches,
         Fields fields,
+        ResultBook book,
         CancellationToken cancel
     )
     {
-        var (stored, field) = (await plans.Find(id, cancel), await fields.Of(id, cancel));
+        var stored = await plans.Find(id, cancel);
         var before = stored?.Value ?? Plan.Empty;
+        var field = await book.WithStanding(id, await fields.Of(id, cancel), before, cancel);
         var found = make.What == MakeWhat.Found ? await searches.Newest(id, cancel) : null;
         if (make.What == MakeWhat.Found && (found?.Findings is null || found.BaseRevision != make.BaseRevision))
         {

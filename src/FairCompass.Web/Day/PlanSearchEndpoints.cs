@@ -4,6 +4,7 @@ using FairCompass.Planning.Solving;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
+using FairCompass.Web.Standings;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Day;
@@ -84,6 +85,7 @@ public static class PlanSearchEndpoints
         PlanSearches running,
         PlanStore plans,
         Fields fields,
+        ResultBook book,
         CancellationToken cancel
     )
     {
@@ -98,7 +100,8 @@ public static class PlanSearchEndpoints
             return new Conflicting("A better plan is being sought already.", detail: "Wait for it, or end it.");
         }
 
-        running.Begin(search, plan.Value, await fields.Of(id, cancel), SearchLimit.Usual with { Seed = plan.Value.Draw });
+        var field = await book.WithStanding(id, await fields.Of(id, cancel), plan.Value, cancel);
+        running.Begin(search, plan.Value, field, SearchLimit.Usual with { Seed = plan.Value.Draw });
         return TypedResults.Accepted((string?)null);
     }
 

@@ -101,6 +101,22 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
         );
     }
 
+    /// <summary>A field with the place of everybody in the overall table so far, for heats that are drawn by it.</summary>
+    /// <param name="competition">The competition.</param>
+    /// <param name="field">The field.</param>
+    /// <param name="plan">What is planned; where no session asks for the standing, nothing is computed.</param>
+    /// <param name="cancel">Cancels.</param>
+    public async Task<Field> WithStanding(Guid competition, Field field, Plan plan, CancellationToken cancel) =>
+        plan.Sessions.All(s => s.Order != HeatOrder.Standing)
+            ? field
+            : field with
+            {
+                Standing = (await Of(competition, cancel))
+                    .Overall.SelectMany(o => o.Rows)
+                    .GroupBy(r => r.Entry)
+                    .ToDictionary(g => g.Key, g => g.Min(r => r.Place)),
+            };
+
     /// <summary>An entry as the public may read it.</summary>
     public static ResultName Name(Planning.People.Entry e) => new(e.Id, e.Bib, e.PublicName, e.Gym);
 
