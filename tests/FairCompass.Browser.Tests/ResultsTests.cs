@@ -52,6 +52,11 @@ public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTe
         page.Driver.FindElement(By.TagName("body")).SendKeys(" ");
         page.Shows("stopped");
 
+        // What the tallies say of judges and lanes.
+        page.Open($"/c/{competition}/drift");
+        page.Shows("Judges, by name");
+        Assert.Equal("", page.Axe());
+
         // An incident: written down, refused at its field, decided with the rule it rests on.
         page.Open($"/c/{competition}/incidents");
         page.Shows("to be decided by");

@@ -31,9 +31,11 @@ public class ArchitectureTests
         );
         Assert.Equal(["FairCompass.Core"], Ours(typeof(Player).Assembly));
         Assert.Empty(Ours(typeof(DocumentReader).Assembly));
+        Assert.Empty(Ours(typeof(FairCompass.Comparability.Watched).Assembly));
         Assert.Equal(
             [
                 "FairCompass.Access",
+                "FairCompass.Comparability",
                 "FairCompass.Core",
                 "FairCompass.Documents",
                 "FairCompass.Outcomes",

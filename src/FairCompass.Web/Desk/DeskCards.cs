@@ -1,9 +1,5 @@
-using System.Globalization;
 using FairCompass.Core.Briefing;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.Publishing;
-using FairCompass.Core.Quantities;
-using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Planning.Days;
 using FairCompass.Store;

@@ -1,7 +1,5 @@
 using FairCompass.Core.Scoring;
-using FairCompass.Outcomes.Desk;
 using FairCompass.Outcomes.Incidents;
-using FairCompass.Outcomes.Tables;
 using FairCompass.Planning.Days;
 using FairCompass.Store;
 

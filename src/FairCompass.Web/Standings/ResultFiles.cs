@@ -44,7 +44,7 @@ public static class ResultFiles
     )
     {
         var snapshot = await book.Snapshot(id, cancel);
-        if (snapshot.Facts.Finals.FirstOrDefault(f => f.Code == code.ToUpperInvariant()) is not { } final)
+        if (snapshot.Facts.Finals.FirstOrDefault(f => string.Equals(f.Code, code, StringComparison.OrdinalIgnoreCase)) is not { } final)
         {
             return NotThere.Gone("final result");
         }

@@ -41,6 +41,7 @@ const router = createBrowserRouter([
       { path: "desk/:card?", lazy: async () => ({ Component: (await import("./desk/DeskPage")).DeskPage }) },
       { path: "results", lazy: async () => ({ Component: (await import("./results/ResultsPage")).ResultsPage }) },
       { path: "why/:workout/:entry", lazy: async () => ({ Component: (await import("./results/WhyPage")).WhyPage }) },
+      { path: "drift", lazy: async () => ({ Component: (await import("./results/DriftPage")).DriftPage }) },
       { path: "incidents", lazy: async () => ({ Component: (await import("./results/IncidentsPage")).IncidentsPage }) },
       { path: "cards/:heat?", lazy: async () => ({ Component: (await import("./day/CardsPage")).CardsPage }) },
       { path: "people", lazy: async () => ({ Component: (await import("./access/PeoplePage")).PeoplePage }) },

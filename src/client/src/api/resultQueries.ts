@@ -36,6 +36,15 @@ export const resultQueries = {
       gcTime: 0,
     }),
 
+  /** What tallies say of judges and lanes, at a share of false alarms. */
+  drift: (id: string, alarms: number) =>
+    queryOptions({
+      queryKey: ["drift", id, alarms],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/drift", { params: { path: { id }, query: { alarms } } })),
+      staleTime: 0,
+      refetchInterval: 60_000,
+    }),
+
   incidents: (id: string) =>
     queryOptions({
       queryKey: ["incidents", id],

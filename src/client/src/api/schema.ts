@@ -7370,6 +7370,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/drift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the tallies of no-reps say of judges and lanes, athletes and work accounted for. */
+        get: {
+            parameters: {
+                query?: {
+                    alarms?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DriftShown"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/results/table": {
         parameters: {
             query?: never;
@@ -9506,6 +9555,91 @@ export interface components {
             height: number;
             /** @description From back to front. */
             shapes: components["schemas"]["EqOfShape"];
+        };
+        /** @description What a day says of one judge or one lane. */
+        Drift: {
+            /**
+             * Format: int64
+             * @description Units that were watched.
+             */
+            units: number;
+            /**
+             * Format: int64
+             * @description No-reps that were tallied.
+             */
+            noReps: number;
+            /**
+             * Format: double
+             * @description No-reps to be expected of an ordinary judge who watched the same athletes at the same work.
+             */
+            expected: number;
+            /**
+             * Format: double
+             * @description How many times as many no-reps as an ordinary one, drawn towards 1 the more the less was watched.
+             */
+            times: number;
+            /**
+             * Format: double
+             * @description The lower end of the interval that holds the true number 95 times in 100, by what was watched alone.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description The upper end.
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description How often a day without any effect of it would look at least so far off.
+             */
+            p: number;
+            /** @description What can be said. */
+            kind: components["schemas"]["DriftKind"];
+            /** @description The movements, the one with the most too many or too few first. */
+            parts: components["schemas"]["DriftPart"][];
+        };
+        /**
+         * @description What can be said of one judge or one lane.
+         * @enum {unknown}
+         */
+        DriftKind: "TooFew" | "Ordinary" | "Strict" | "Lenient";
+        /** @description What a day says of one judge or lane. */
+        DriftLine: {
+            /** @description The judge, or `lane 4`. */
+            name: string;
+            /** @description What can be said. */
+            drift: components["schemas"]["Drift"];
+            /** @description The same in words. */
+            sentence: string;
+        };
+        /** @description A movement in what a judge or lane saw. */
+        DriftPart: {
+            /** @description The movement of a workout in a division. */
+            cell: string;
+            /**
+             * Format: int64
+             * @description No-reps that were tallied.
+             */
+            noReps: number;
+            /**
+             * Format: double
+             * @description No-reps that an ordinary judge was to be expected to tally.
+             */
+            expected: number;
+        };
+        /** @description What the tallies of a competition say of judges and lanes. */
+        DriftShown: {
+            /**
+             * Format: double
+             * @description The share of false ones among the flagged that was accepted.
+             */
+            alarms: number;
+            /** @description By name: nobody is ranked. */
+            judges: components["schemas"]["DriftLine"][];
+            /** @description By lane. */
+            lanes: components["schemas"]["DriftLine"][];
+            /** @description What could not be said, and why. */
+            unsaid: string[];
         };
         /**
          * Format: int64

@@ -138,6 +138,7 @@ export function RouteList({
       warn: false,
       active: here.endsWith("/results") || here.includes("/why/"),
     },
+    { to: "drift", name: "Drift", state: "judges and lanes", warn: false, active: here.endsWith("/drift") },
   ];
   return (
     <nav

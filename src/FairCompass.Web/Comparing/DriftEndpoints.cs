@@ -1,0 +1,110 @@
+using FairCompass.Access;
+using FairCompass.Comparability;
+using FairCompass.Core.Text;
+using FairCompass.Web.Access;
+using FairCompass.Web.Hosting;
+using FairCompass.Web.Standings;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace FairCompass.Web.Comparing;
+
+/// <summary>What a day says of one judge or lane.</summary>
+/// <param name="Name">The judge, or <c>lane 4</c>.</param>
+/// <param name="Drift">What can be said.</param>
+/// <param name="Sentence">The same in words.</param>
+public sealed record DriftLine(string Name, Drift Drift, string Sentence);
+
+/// <summary>What the tallies of a competition say of judges and lanes.</summary>
+/// <param name="Alarms">The share of false ones among the flagged that was accepted.</param>
+/// <param name="Judges">By name: nobody is ranked.</param>
+/// <param name="Lanes">By lane.</param>
+/// <param name="Unsaid">What could not be said, and why.</param>
+public sealed record DriftShown(
+    double Alarms,
+    IReadOnlyList<DriftLine> Judges,
+    IReadOnlyList<DriftLine> Lanes,
+    IReadOnlyList<string> Unsaid
+);
+
+/// <summary>Drift of judges and lanes during the day, for the head judge alone.</summary>
+public static class DriftEndpoints
+{
+    /// <summary>Maps the address.</summary>
+    public static void MapDrift(this WebApplication app) =>
+        app.MapGroup("/api/competitions/{id:guid}/drift")
+            .WithTags("Comparing")
+            .MapGet("/", Of)
+            .Needs(Right.DecideResults)
+            .WithSummary("What the tallies of no-reps say of judges and lanes, athletes and work accounted for.");
+
+    private static async Task<Results<Ok<DriftShown>, FieldsRefused>> Of(Guid id, double? alarms, ResultBook book, CancellationToken cancel)
+    {
+        if (alarms is <= 0 or > 0.5 || (alarms is { } rate && !double.IsFinite(rate)))
+        {
+            return new FieldsRefused("alarms", "A share over 0, at most 0.5, such as 0.05.");
+        }
+
+        var accepted = alarms ?? 0.05;
+        var snapshot = await book.Snapshot(id, cancel);
+        var watched = WatchedRows.Of(snapshot);
+        var drift = DayDrift.Of(watched.Rows, accepted);
+        string Judge(Guid j) => snapshot.Field.Judge(j)?.Name ?? "a judge who is gone";
+        return TypedResults.Ok(
+            new DriftShown(
+                accepted,
+                [
+                    .. (drift?.Judges ?? new Dictionary<Guid, Drift>())
+                        .Select(j => new DriftLine(Judge(j.Key), j.Value, Sentence(j.Value)))
+                        .OrderBy(l => l.Name, StringComparer.OrdinalIgnoreCase),
+                ],
+                [
+                    .. (drift?.Lanes ?? new Dictionary<string, Drift>())
+                        .OrderBy(l => l.Key.Length)
+                        .ThenBy(l => l.Key, StringComparer.Ordinal)
+                        .Select(l => new DriftLine($"lane {l.Key}", l.Value, Sentence(l.Value))),
+                ],
+                [.. Unsaid(watched, drift)]
+            )
+        );
+    }
+
+    private static string Sentence(Drift d)
+    {
+        var seen = $"{d.NoReps} no-reps in {d.Units} units; {Whole(d.Expected)} were to be expected";
+        var most = d.Parts.Count > 0 ? $" Most of it: {d.Parts[0].Cell}, {d.Parts[0].NoReps} where {Whole(d.Parts[0].Expected)}." : "";
+        return d.Kind switch
+        {
+            DriftKind.TooFew => $"{seen}: too few to say.",
+            DriftKind.Strict => $"{seen}: strict, some {Whole(d.NoReps - d.Expected)} calls that others would not have made.{most}",
+            DriftKind.Lenient => $"{seen}: lenient, some {Whole(d.Expected - d.NoReps)} calls that others would have made.{most}",
+            _ => $"{seen}: nothing stands out.",
+        };
+    }
+
+    private static string Whole(double n) => $"{Math.Round(n, MidpointRounding.AwayFromZero):0}";
+
+    private static IEnumerable<string> Unsaid(WatchedRows watched, DayDrift? drift)
+    {
+        if (drift is null)
+        {
+            yield return watched.Rows.Count == 0 ? "No card with a tally of no-reps is entered yet."
+            : watched.Rows.All(r => r.NoReps == 0) ? "Nobody called a no-rep, so judges cannot be told apart."
+            : "One judge alone has tallied, so there is nobody to compare with.";
+        }
+
+        if (watched.Untallied > 0)
+        {
+            yield return $"{Words.Count(watched.Untallied, "card")} without any tally: what nobody wrote down is left out, not counted as none.";
+        }
+
+        if (watched.Unjudged > 0)
+        {
+            yield return $"{Words.Count(watched.Unjudged, "card")} of lanes without a judge in the plan.";
+        }
+
+        if (watched.TooMany > 0)
+        {
+            yield return $"{Words.Count(watched.TooMany, "tally", "tallies")} larger than the work: left out. Look at the cards.";
+        }
+    }
+}

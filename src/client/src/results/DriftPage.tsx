@@ -1,0 +1,113 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { queries } from "../api/queries";
+import { Loading, Message } from "../ui/Message";
+import { useAddress } from "../ui/useAddress";
+
+const shares = ["0.01", "0.05", "0.1", "0.2"] as const;
+
+const kinds: Record<Schemas["DriftKind"], string> = {
+  TooFew: "too few to say",
+  Ordinary: "",
+  Strict: "strict",
+  Lenient: "lenient",
+};
+
+/** Which judges and lanes see more or fewer no-reps than others would have, athletes and work accounted for; nobody is ranked. */
+export function DriftPage() {
+  const { cid = "" } = useParams();
+  const { get, set } = useAddress();
+  const alarms = shares.find((s) => s === get("alarms")) ?? "0.05";
+  const found = useQuery(queries.drift(cid, Number(alarms)));
+  if (found.isPending) return <Loading what="the tallies" />;
+  if (found.isError)
+    return (
+      <main className="p-6">
+        <Message error={found.error} retry={() => void found.refetch()} />
+      </main>
+    );
+  const { judges, lanes, unsaid } = found.data;
+  return (
+    <main className="px-6 py-4">
+      <h1>Drift</h1>
+      <p className="mt-2 max-w-3xl">
+        No-reps from the cards, against what an ordinary judge would have called of the same athletes at the same work. The mark is the best
+        guess, drawn towards 1 the less was watched and the less judges differ at all; the bar is what the own cards say alone, and holds
+        the true number 95 times in 100. Nothing here changes a score: speak to a judge, swap at the break, look at the lane.
+      </p>
+      <label className="off-paper mt-3 block">
+        Of those who are flagged, this share may be flagged by chance{" "}
+        <select value={alarms} onChange={(e) => set("alarms", e.target.value)}>
+          {shares.map((s) => (
+            <option key={s} value={s}>
+              {Math.round(Number(s) * 100)} in 100
+            </option>
+          ))}
+        </select>
+      </label>
+      {unsaid.length > 0 && (
+        <ul className="mt-3 max-w-3xl text-ochre">
+          {unsaid.map((u) => (
+            <li key={u}>{u}</li>
+          ))}
+        </ul>
+      )}
+      {judges.length > 0 && <Table head="Judges, by name" lines={judges} />}
+      {lanes.length > 0 && <Table head="Lanes" lines={lanes} />}
+    </main>
+  );
+}
+
+function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLine"][] }) {
+  return (
+    <section className="mt-5 max-w-5xl" aria-label={head}>
+      <h2 className="section-head">{head}</h2>
+      <table className="ruled mt-1">
+        <thead>
+          <tr>
+            <th scope="col">Who</th>
+            <th scope="col">No-reps, times an ordinary judge’s</th>
+            <th scope="col" className="max-md:hidden print:table-cell">
+              In words
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((l) => (
+            <tr key={l.name}>
+              <td>
+                <bdi className="font-semibold">{l.name}</bdi>
+                <span className={l.drift.kind === "TooFew" ? "block text-soft" : "block font-semibold text-ochre"}>
+                  {kinds[l.drift.kind]}
+                </span>
+              </td>
+              <td className="w-64">
+                {l.drift.kind !== "TooFew" && <Interval drift={l.drift} />}
+                <span className="block text-soft md:hidden print:hidden">{l.sentence}</span>
+              </td>
+              <td className="text-soft max-md:hidden print:table-cell">{l.sentence}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** A quarter to four times, by equal factors. */
+const at = (times: number) => 100 * Math.min(1, Math.max(0, (Math.log2(times) + 2) / 4));
+
+function Interval({ drift }: { drift: Schemas["Drift"] }) {
+  const said = `${drift.times.toFixed(2)} times, ${drift.low.toFixed(2)} to ${drift.high.toFixed(2)}`;
+  return (
+    <>
+      <svg viewBox="0 0 100 10" className="h-5 w-full" role="img" aria-label={said} preserveAspectRatio="none">
+        <line x1="50" x2="50" y1="0" y2="10" stroke="var(--color-rule)" strokeWidth="0.6" />
+        <line x1={at(drift.low)} x2={at(drift.high)} y1="5" y2="5" stroke="var(--color-soft)" strokeWidth="1.6" />
+        <line x1={at(drift.times) - 0.8} x2={at(drift.times) + 0.8} y1="5" y2="5" stroke="var(--color-ink)" strokeWidth="5" />
+      </svg>
+      <span className="mono text-[0.9rem]">{said}</span>
+    </>
+  );
+}
