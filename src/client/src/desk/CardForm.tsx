@@ -90,9 +90,11 @@ export function CardForm({
   useEffect(() => {
     const here = form.current;
     const next = (e: KeyboardEvent) => {
-      if (e.key !== "Enter" || !here || !(e.target instanceof HTMLInputElement) || e.target.type === "checkbox") return;
+      const from = e.target;
+      if (e.key !== "Enter" || !here || !(from instanceof HTMLInputElement || from instanceof HTMLSelectElement)) return;
+      if (from.type === "checkbox") return;
       const all = [...here.querySelectorAll<HTMLInputElement>("input:not([type=checkbox]), select")];
-      const after = all[all.indexOf(e.target) + 1];
+      const after = all[all.indexOf(from as HTMLInputElement) + 1];
       if (!after) return;
       e.preventDefault();
       after.focus();
