@@ -293,7 +293,8 @@ public sealed class TallyModel
         : k < cells + judges ? spreads.Judge
         : spreads.Lane;
 
-    private static double Rate(in Row r, Solved s) => r.LogUnits + s.Athletes[r.Athlete] + s.Small[r.Cell] + s.Small[r.Judge] + s.Small[r.Lane];
+    private static double Rate(in Row r, Solved s) =>
+        r.LogUnits + s.Athletes[r.Athlete] + s.Small[r.Cell] + s.Small[r.Judge] + s.Small[r.Lane];
 
     private static double Square(double x) => x * x;
 

@@ -34,7 +34,7 @@ public sealed class Page : IDisposable
         options.AddArguments(more);
         options.SetLoggingPreference(LogType.Browser, LogLevel.Warning);
         service.SuppressInitialDiagnosticInformation = true;
-        Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(60));
+        Driver = Started(service);
         if (!signedIn)
         {
             Open("/");
@@ -50,6 +50,14 @@ public sealed class Page : IDisposable
         Shows("114 in all");
     }
 
+    /// <summary>A browser over the profile; a script may take long on a busy machine.</summary>
+    private ChromeDriver Started(ChromeDriverService by)
+    {
+        var driver = new ChromeDriver(by, options, TimeSpan.FromSeconds(120));
+        driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(110);
+        return driver;
+    }
+
     /// <summary>The power goes: the browser is killed with all it holds in memory, and started again over the same disk. Its session was in
     /// memory too.</summary>
     public void LosePower()
@@ -62,7 +70,7 @@ public sealed class Page : IDisposable
 
         Driver.Dispose();
         File.Delete(Path.Combine(profile, "SingletonLock"));
-        Driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        Driver = Started(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"));
         SignIn(Address);
     }
 
@@ -227,7 +235,6 @@ public sealed class Page : IDisposable
     {
         // What is still being fetched is no page yet.
         Find("main");
-        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromSeconds(120);
         Driver.ExecuteScript(File.ReadAllText(Repository.Path("src/client/node_modules/axe-core/axe.min.js")));
         return (string)
             Driver.ExecuteAsyncScript(

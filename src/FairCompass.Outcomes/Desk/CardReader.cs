@@ -56,6 +56,7 @@ public sealed class CardReader
             .Where(t => t.Times is not null)
             .Select(t => new NoReps(t.Movement, t.Times!.Value))
             .ToEq();
+        // Who did not start has done nothing, whatever stands in the fields, and nobody had to judge it.
         var pieces =
             typed.Status == EntryStatus.DidNotStart ? [] : fields.GroupBy(f => f.Piece).Select(g => reader.Piece(g.Key, [.. g])).ToEq();
         if (fields.Count == 0)
@@ -64,7 +65,7 @@ public sealed class CardReader
         }
 
         var run = Card.Resolve(
-            new(typed.Status, pieces, typed.Status == EntryStatus.DidNotStart ? [] : reader.choices, typed.Unjudged),
+            typed.Status == EntryStatus.DidNotStart ? new(typed.Status, []) : new(typed.Status, pieces, reader.choices, typed.Unjudged),
             course
         );
         if (reader.errors.Count == 0)

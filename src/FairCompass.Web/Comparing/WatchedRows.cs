@@ -21,12 +21,13 @@ public sealed record WatchedRows(IReadOnlyList<Watched> Rows, int Untallied, int
         var typed = s.Typed.ToLookup(f => f.Card);
         foreach (var card in s.Cards.Where(c => c.State != CardState.Replaced))
         {
-            var numbers = CardNumbers.Of(typed[card.Id]);
             var run = s.Runs.FirstOrDefault(r => r.Workout == card.Workout)?.Runs.FirstOrDefault(r => r.Entry.Id == card.Entry);
-            if (numbers.Run is not { Status: not EntryStatus.DidNotStart } says || run is not { Index: >= 0 })
+            if (run is not { Index: >= 0, Run: { Status: not EntryStatus.DidNotStart } says })
             {
                 continue;
             }
+
+            var numbers = CardNumbers.Of(typed[card.Id]);
 
             var lane = s.Plan.Heats.FirstOrDefault(h => h.Id == card.Heat)?.Lanes.FirstOrDefault(l => l.Entry == card.Entry);
             if (lane?.Judges.FirstOrDefault(j => j is not null) is not { } judge)

@@ -34,7 +34,7 @@ public static class PhotoEndpoints
         Guid photo,
         PhotoStore photos,
         CancellationToken cancel
-    ) => await photos.Image(id, card, photo, cancel) is { } jpeg ? new Download<JpegFile>(jpeg, "card.jpg") : NotThere.Gone("photograph");
+    ) => await photos.Image(id, card, photo, cancel) is { } jpeg ? new Download<JpegFile>(jpeg) : NotThere.Gone("photograph");
 
     private static async Task<Results<Ok<IReadOnlyList<CardPhoto>>, NotThere, FieldsRefused>> Add(
         Guid id,

@@ -125,6 +125,10 @@ public sealed class Download<T> : IResult, IEndpointMetadataProvider
     /// <param name="name">The name that is proposed for it.</param>
     public Download(byte[] bytes, string name) => file = TypedResults.File(bytes, T.MediaType, name);
 
+    /// <summary>Bytes that a page shows in place of storing them.</summary>
+    /// <param name="bytes">What stands in it.</param>
+    public Download(byte[] bytes) => file = TypedResults.File(bytes, T.MediaType);
+
     /// <inheritdoc/>
     public Task ExecuteAsync(HttpContext httpContext) => file.ExecuteAsync(httpContext);
 

@@ -121,7 +121,14 @@ public sealed class ResultBook(ResultStore results, DayBases bases, CardRuns run
     public static ResultName Name(Planning.People.Entry e) => new(e.Id, e.Bib, e.PublicName, e.Gym);
 
     private static bool IsFinal(List<WorkoutResults> workouts, Guid workout, string division) =>
-        workouts.Exists(w => w.Workout == workout && w.Standings.Any(x => x.Division == division && x.State == StandingState.Final));
+        workouts.Exists(w =>
+            w.Workout == workout
+            // A score that all levels share stands on the board of the whole division.
+            && (w.Standings.FirstOrDefault(x => x.Division == division) ?? w.Standings.FirstOrDefault(x => IsWhole(x.Division, division)))
+                is { State: StandingState.Final }
+        );
+
+    private static bool IsWhole(string whole, string division) => division.StartsWith(whole + ", ", StringComparison.Ordinal);
 
     /// <summary>What was said last of the results of a workout in a division.</summary>
     public static FinalFact? LastFinal(ResultSnapshot s, Guid workout, string division) =>

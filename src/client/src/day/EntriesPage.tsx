@@ -143,6 +143,11 @@ function Row({
         ) : (
           <span className="font-normal text-soft"> {entry.members[0]?.duty}</span>
         )}
+        {entry.level && (
+          <span className="font-normal text-soft">
+            , <bdi>{entry.level}</bdi>
+          </span>
+        )}
         <span className="block font-normal text-soft md:hidden">
           <bdi>{gyms}</bdi>
         </span>
