@@ -7,8 +7,8 @@ public static class BenjaminiHochberg
 {
     /// <summary>True for each test that is taken for found.</summary>
     /// <param name="p">The p-values, each from 0 to 1.</param>
-    /// <param name="rate">The share of false ones among the found that is accepted on average, over 0 and under 1. Where nothing is there to
-    /// be found, it is how often anything is found at all.</param>
+    /// <param name="rate">The share of false ones among the found that is accepted on average, over 0 and under 1. Where there is
+    /// nothing to be found, it is how often anything is found at all.</param>
     public static IReadOnlyList<bool> Found(IReadOnlyList<double> p, double rate)
     {
         var order = Enumerable.Range(0, p.Count).OrderBy(i => p[i]).ToList();

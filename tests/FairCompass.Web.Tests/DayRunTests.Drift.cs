@@ -7,7 +7,7 @@ namespace FairCompass.Web.Tests;
 
 public sealed partial class DayRunTests
 {
-    /// <summary>The day is made by a judge who is the same in every lane, so nobody may be flagged at a level at which chance is rare.</summary>
+    /// <summary>The day is made by one judge in every lane, so nobody may be flagged where chance is rare.</summary>
     [Fact]
     public async Task Drift_counts_what_the_cards_say_and_flags_nobody_of_a_day_that_one_judge_made()
     {

@@ -52,7 +52,7 @@ function request(method, path, body, { headers = {}, signal, within = 30_000 } =
 setTimeout(() => {
   console.log("faults: the run stands still");
   process.exit(1);
-}, rounds * 60_000).unref();
+}, rounds * 240_000).unref();
 
 async function startApp() {
   app = spawn("dotnet", [`${root}/src/FairCompass.Web/bin/Release/net10.0/FairCompass.Web.dll`, "--urls", base], {

@@ -1,4 +1,3 @@
-using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Planning.People;
 using Npgsql;
@@ -397,7 +396,4 @@ public sealed class EntryStore(NpgsqlDataSource source)
 
     private static string Named(string what, Dictionary<string, string> names) =>
         string.Join(' ', what.Split(' ').Select(w => names.GetValueOrDefault(w, w)));
-
-    /// <summary>What two spellings of one person have in common, for finding who is there already.</summary>
-    internal static string Key(string name) => NameList.Key(name);
 }

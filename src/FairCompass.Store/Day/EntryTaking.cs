@@ -1,4 +1,5 @@
 using System.Globalization;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Quantities;
 using FairCompass.Planning.People;
 using Npgsql;
@@ -98,7 +99,7 @@ internal sealed class EntryTaking
         for (var i = 0; i < read.Members.Count; i++)
         {
             var member = read.Members[i];
-            var same = had.FirstOrDefault(h => EntryStore.Key(h.Name) == EntryStore.Key(member.Name));
+            var same = had.FirstOrDefault(h => NameList.Key(h.Name) == NameList.Key(member.Name));
             var person = same.Person == Guid.Empty ? await Find(member) : same.Person;
             await Update(person, member);
             await SetSeat(id, i + 1, person);
@@ -128,7 +129,7 @@ internal sealed class EntryTaking
     private async Task<Guid> Find(ReadPerson read)
     {
         bool Is(Person p) =>
-            EntryStore.Key(p.Name) == EntryStore.Key(read.Name)
+            NameList.Key(p.Name) == NameList.Key(read.Name)
             && EntryChecks.IsOne(new(p.Name, p.Gym, p.Duty, contacts.GetValueOrDefault(p.Id) ?? ""), read)
             && (p.Duty is null || read.Duty is null || p.Duty == read.Duty);
         if (people.Find(Is) is { } known)

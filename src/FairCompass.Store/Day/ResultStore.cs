@@ -195,16 +195,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
             await CardStore.Lock(db, tx, competition, cancel);
         }
 
-        var newest = await db.OneOrNone<long>(
-            """
-            select id from incident_fact where competition_id = @competition and number = @number and decision is not null
-            order by id desc limit 1
-            """,
-            new { competition, number },
-            cancel,
-            tx
-        );
-        if (newest != seen)
+        if (await NewestDecision(db, tx, competition, number, cancel) != seen)
         {
             return false;
         }
@@ -234,6 +225,23 @@ public sealed class ResultStore(NpgsqlDataSource source)
         await tx.CommitAsync(cancel);
         return true;
     }
+
+    private static Task<long> NewestDecision(
+        NpgsqlConnection db,
+        NpgsqlTransaction tx,
+        Guid competition,
+        int number,
+        CancellationToken cancel
+    ) =>
+        db.OneOrNone<long>(
+            """
+            select id from incident_fact where competition_id = @competition and number = @number and decision is not null
+            order by id desc limit 1
+            """,
+            new { competition, number },
+            cancel,
+            tx
+        );
 
     /// <summary>Makes results final as they stand, or opens them again; false where something has changed since they were looked
     /// at.</summary>

@@ -94,7 +94,8 @@ public static class DriftEndpoints
 
         if (watched.Untallied > 0)
         {
-            yield return $"{Words.Count(watched.Untallied, "card")} without any tally: what nobody wrote down is left out, not counted as none.";
+            yield return Words.Count(watched.Untallied, "card")
+                + " without any tally: what nobody wrote down is left out, not counted as none.";
         }
 
         if (watched.Unjudged > 0)

@@ -77,21 +77,7 @@ public static class DeskEndpoints
             return TypedResults.Ok(new EnteredCard(null, asked));
         }
 
-        var kind =
-            enter.Correct ? ScoreFactKind.Corrected
-            : enter.Seen == 0 ? ScoreFactKind.Entered
-            : ScoreFactKind.Again;
-        var fact = new NewFact(
-            card,
-            enter.SaveId,
-            enter.Seen,
-            kind,
-            read.Run!,
-            read.NoReps,
-            enter.Correct ? enter.Reason.Trim() : "",
-            enter.Typed.Level.Length > 0 ? found.Level : ""
-        );
-        var added = await scores.Add(id, fact, cancel);
+        var added = await scores.Add(id, FactOf(card, enter, read, found.Level), cancel);
         return added.Refusal switch
         {
             ScoreRefusal.Gone => new Conflicting(
@@ -109,6 +95,20 @@ public static class DeskEndpoints
             _ => TypedResults.Ok(new EnteredCard(cards.Shown(basis.After(added), null), [])),
         };
     }
+
+    private static NewFact FactOf(Guid card, EnterCard enter, ReadCard read, string level) =>
+        new(
+            card,
+            enter.SaveId,
+            enter.Seen,
+            enter.Correct ? ScoreFactKind.Corrected
+                : enter.Seen == 0 ? ScoreFactKind.Entered
+                : ScoreFactKind.Again,
+            read.Run!,
+            read.NoReps,
+            enter.Correct ? enter.Reason.Trim() : "",
+            enter.Typed.Level.Length > 0 ? level : ""
+        );
 
     /// <summary>What is asked before a card is taken: also whether somebody judged, where nobody stands in the plan for its lane.</summary>
     private static List<Doubt> Asked(EnterCard enter, ReadCard read, DeskCard found) =>

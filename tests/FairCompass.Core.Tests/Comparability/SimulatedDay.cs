@@ -3,7 +3,7 @@ using MathNet.Numerics.Distributions;
 
 namespace FairCompass.Core.Tests.Comparability;
 
-/// <summary>A day that is made up from known effects: athletes run four workouts of three movements, each time in a lane with a judge.</summary>
+/// <summary>A day that is made up from known effects: four workouts of three movements, each time in a lane with a judge.</summary>
 /// <param name="Athletes">How many.</param>
 /// <param name="Judges">How many.</param>
 /// <param name="Lanes">How many.</param>
