@@ -20,7 +20,7 @@ public sealed class TallyModel
     /// <summary>A spread of this is none: with it the standardised effect of a judge is the score of a test that there is none.</summary>
     public const double NoSpread = 0.02;
 
-    /// <summary>A spread of this says nothing beforehand: a factor of twenty either way is as likely as not.</summary>
+    /// <summary>A spread of this says nothing beforehand: a factor of seven either way is as likely as not.</summary>
     public const double FreeSpread = 3;
 
     /// <summary>The level of a cell is held within some orders of magnitude of the mean of all, so that a cell without a no-rep has
@@ -119,8 +119,7 @@ public sealed class TallyModel
         return new(
             [.. Enumerable.Range(0, judges).Select(j => Small(cells + j))],
             [.. Enumerable.Range(0, lanes).Select(l => Small(cells + judges + l))],
-            [.. rows.Select(r => Math.Exp(Rate(r, s)))],
-            Likelihood(spreads)
+            [.. rows.Select(r => Math.Exp(Rate(r, s)))]
         );
     }
 
@@ -322,10 +321,4 @@ public sealed record Spreads(double Athlete, double Judge, double Lane)
 /// <param name="Judges">By the number of the judge.</param>
 /// <param name="Lanes">By the number of the lane.</param>
 /// <param name="Expected">No-reps that each row was to be expected to have, its judge and lane included.</param>
-/// <param name="Likelihood">The logarithm of the likelihood.</param>
-public sealed record TallyEffects(
-    IReadOnlyList<Effect> Judges,
-    IReadOnlyList<Effect> Lanes,
-    IReadOnlyList<double> Expected,
-    double Likelihood
-);
+public sealed record TallyEffects(IReadOnlyList<Effect> Judges, IReadOnlyList<Effect> Lanes, IReadOnlyList<double> Expected);

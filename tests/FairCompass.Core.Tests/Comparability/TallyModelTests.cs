@@ -50,7 +50,7 @@ public class TallyModelTests
         Assert.Equal(Sd("BROOD"), spreads.Judge, 0.01);
         Assert.Equal(Sd("LOCATION"), spreads.Lane, 0.01);
         var at = model.At(spreads);
-        Assert.Equal(Number(said.Single(l => l[0] == "loglik")[1]), at.Likelihood, 0.2);
+        Assert.Equal(Number(said.Single(l => l[0] == "loglik")[1]), model.Likelihood(spreads), 0.2);
         var lines = said.Where(l => l[0] == "brood").ToList();
         Assert.Equal(118, lines.Count);
         foreach (var line in lines)
