@@ -1,5 +1,6 @@
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Prescriptions;
+using FairCompass.Core.Quantities;
 
 namespace FairCompass.Play;
 

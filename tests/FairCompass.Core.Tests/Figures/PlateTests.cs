@@ -31,7 +31,7 @@ public class PlateTests
         Assert.Equal(3, plate.Positions.Count);
         Assert.All(plate.Positions, p => Assert.All(p.Verdicts, v => Assert.True(v.Holds, $"{p.Phase} {v.Clause} by {v.Margin}")));
         var faults = plate.Faults.Where(f => !f.Good).ToList();
-        Assert.NotEmpty(faults);
+        Assert.Equal(movement.Clauses.Any(c => c.Holds is not null), faults.Count > 0);
         Assert.All(faults, f => Assert.Equal([f.Clause!], f.Verdicts.Where(v => !v.Holds).Select(v => v.Clause)));
         Assert.Equal(faults.Count, plate.Faults.Count(f => f.Good));
     }

@@ -21,12 +21,18 @@ public sealed class Draughtsman
     /// <param name="scene">What to draw.</param>
     /// <param name="view">From where.</param>
     /// <param name="judged">The clause whose plane and point are marked; null for none.</param>
-    public static Drawing Draw(Scene scene, View view, Predicate? judged)
+    /// <param name="within">The edges of the page where they are given, as for one of many frames; null for those of what is done.</param>
+    public static Drawing Draw(Scene scene, View view, Predicate? judged, Drawing? within = null)
     {
         var d = new Draughtsman(scene, view);
         d.Body();
         d.Load();
         d.Frame();
+        if (within is { } page)
+        {
+            d.edge = (page.Left, page.Top, page.Left + page.Width, page.Top + page.Height);
+        }
+
         d.Surroundings();
         if (judged is not null)
         {
@@ -43,15 +49,37 @@ public sealed class Draughtsman
 
     private int H(double fraction) => (int)Math.Round(scene.Body.Of(fraction));
 
-    private (int X, int Y) Spot(Spot s) => ((int)Math.Round(view == View.Side ? s.X : s.Z), (int)Math.Round(-s.Y));
+    /// <summary>The cosine and sine of 45°, the corner from which the oblique view looks.</summary>
+    private const double Corner = 0.7071067811865476;
+
+    private (int X, int Y) Spot(Spot s) => ((int)Math.Round(Across(s, view)), (int)Math.Round(-s.Y));
+
+    /// <summary>How far to the right a spot is seen, millimetres.</summary>
+    public static double Across(Spot s, View view) =>
+        view switch
+        {
+            View.Side => s.X,
+            View.Front => s.Z,
+            _ => (s.X - s.Z) * Corner,
+        };
+
+    /// <summary>How far to the right something in the middle of the lane is seen, from its place forward in fractions of stature.</summary>
+    private int Forward(double fraction) => (int)Math.Round(Across(new(scene.Body.Of(fraction), 0, 0), view));
 
     private (int X, int Y) Spot(Part part, Side side) => Spot(scene.At(part, side));
 
     private void Body()
     {
         Limbs(Side.Far, view == View.Front ? Ink.Near : Ink.Far);
-        if (view == View.Front)
+        if (view != View.Side)
         {
+            var (a, b, c, d) = (
+                Spot(Part.Shoulder, Side.Near),
+                Spot(Part.Shoulder, Side.Far),
+                Spot(Part.Hip, Side.Far),
+                Spot(Part.Hip, Side.Near)
+            );
+            shapes.Add(new Shape.Outline(Ink.Near, [a.X, a.Y, b.X, b.Y, c.X, c.Y, d.X, d.Y], true));
             Bone(Ink.Near, Spot(Part.Shoulder, Side.Near), Spot(Part.Shoulder, Side.Far), H(0.05));
             Bone(Ink.Near, Spot(Part.Hip, Side.Near), Spot(Part.Hip, Side.Far), H(0.05));
             Bone(Ink.Near, Spot(Part.Shoulder, Side.Near), Spot(Part.Hip, Side.Near), H(0.05));
@@ -69,7 +97,7 @@ public sealed class Draughtsman
         Bone(Ink.Near, neck, Between(neck, crown, 0.5), H(0.04));
         var head = Between(neck, crown, 0.66);
         Disc(Ink.Near, head, H(0.062), true);
-        if (view == View.Side)
+        if (view != View.Front)
         {
             // The chin tells which way the face looks.
             Bone(Ink.Near, head, Between(head, Spot(Part.Chin, Side.Near), 0.85), H(0.032));
@@ -111,14 +139,21 @@ public sealed class Draughtsman
         var at = Spot(Part.Load, Side.Near);
         switch (scene.Around.Implement)
         {
+            case Implement.Plate when view == View.Front:
+                Bone(Ink.Implement, (at.X - 225, at.Y), (at.X + 225, at.Y), 60);
+                break;
+            case Implement.Plate:
+                Disc(Ink.Implement, at, 225, false);
+                break;
             case Implement.Barbell when view == View.Side:
                 Disc(Ink.Implement, at, 225, false);
                 Disc(Ink.Implement, at, 30, true);
                 break;
             case Implement.Barbell:
-                Bone(Ink.Implement, (-1050, at.Y), (1050, at.Y), 28);
-                Bone(Ink.Implement, (-700, at.Y - 225), (-700, at.Y + 225), 60);
-                Bone(Ink.Implement, (700, at.Y - 225), (700, at.Y + 225), 60);
+                var (sleeve, plate) = view == View.Front ? (1050, 700) : ((int)(1050 * Corner), (int)(700 * Corner));
+                Bone(Ink.Implement, (at.X - sleeve, at.Y), (at.X + sleeve, at.Y), 28);
+                Bone(Ink.Implement, (at.X - plate, at.Y - 225), (at.X - plate, at.Y + 225), 60);
+                Bone(Ink.Implement, (at.X + plate, at.Y - 225), (at.X + plate, at.Y + 225), 60);
                 break;
             case Implement.Dumbbells or Implement.Dumbbell:
                 Bone(Ink.Implement, (at.X - 90, at.Y), (at.X + 90, at.Y), 40);
@@ -160,9 +195,9 @@ public sealed class Draughtsman
         var back = new List<Shape> { new Shape.Bone(Ink.Around, edge.Left, 0, edge.Right, 0, 8) };
         var around = scene.Around;
         HangingFrom(back);
-        if (view == View.Side && around.Box is { } box)
+        if (view != View.Front && around.Box is { } box)
         {
-            var (x, half) = (H(box.X), 250);
+            var (x, half) = (Forward(box.X), 250);
             Grow(x + half, -(int)box.Height - 40);
             Grow(x - half, 0);
             back.Add(
@@ -170,42 +205,42 @@ public sealed class Draughtsman
             );
         }
 
-        if (view == View.Side && around.Wall is { } wall)
+        if (view != View.Front && around.Wall is { } wall)
         {
-            var x = H(wall.X);
+            var x = Forward(wall.X);
             Grow(x + 20, 0);
             Grow(x - 20, 0);
             back.Add(new Shape.Bone(Ink.Around, x, edge.Top, x, 0, 20));
         }
 
-        if (view == View.Side && around.Target is { } target && around.Rope is null)
+        if (view != View.Front && around.Target is { } target && around.Rope is null)
         {
-            Grow(H(target.X), -H(target.Y) - 60);
-            back.Add(new Shape.Bone(Ink.Around, H(target.X) - 110, -H(target.Y), H(target.X) + 110, -H(target.Y), 22));
+            Grow(Forward(target.X), -H(target.Y) - 60);
+            back.Add(new Shape.Bone(Ink.Around, Forward(target.X) - 110, -H(target.Y), Forward(target.X) + 110, -H(target.Y), 22));
         }
 
         if (around.Rope is { } rope)
         {
-            Grow(H(rope), -H(2.0));
-            back.Add(new Shape.Bone(Ink.Around, H(rope), edge.Top, H(rope), -60, 26));
+            Grow(Forward(rope), -H(2.0));
+            back.Add(new Shape.Bone(Ink.Around, Forward(rope), edge.Top, Forward(rope), -60, 26));
             if (around.Target is { } mark)
             {
-                back.Add(new Shape.Bone(Ink.Around, H(rope) - 70, -H(mark.Y), H(rope) + 70, -H(mark.Y), 22));
+                back.Add(new Shape.Bone(Ink.Around, Forward(rope) - 70, -H(mark.Y), Forward(rope) + 70, -H(mark.Y), 22));
             }
         }
 
-        if (view == View.Side && around.FloorLine is { } line)
+        if (view != View.Front && around.FloorLine is { } line)
         {
-            Grow(H(line) - 60, 0);
-            back.Add(new Shape.Bone(Ink.Around, H(line), 0, H(line), 30, 36));
+            Grow(Forward(line) - 60, 0);
+            back.Add(new Shape.Bone(Ink.Around, Forward(line), 0, Forward(line), 30, 36));
         }
 
-        if (view == View.Side && around.Bench is { } bench)
+        if (view != View.Front && around.Bench is { } bench)
         {
             Bench(back, (int)bench);
         }
 
-        if (view == View.Side && around.Machine > 0)
+        if (view != View.Front && around.Machine > 0)
         {
             Machine(back, around.Machine);
         }
@@ -256,18 +291,18 @@ public sealed class Draughtsman
         if (kind == 1)
         {
             Grow(H(0.72), -H(0.4));
-            back.Add(new Shape.Bone(Ink.Around, H(-0.42), seat.Y + 95, H(0.6), seat.Y + 95, 30));
+            back.Add(new Shape.Bone(Ink.Around, Forward(-0.42), seat.Y + 95, Forward(0.6), seat.Y + 95, 30));
             back.Add(new Shape.Bone(Ink.Around, seat.X - 110, seat.Y + 70, seat.X + 110, seat.Y + 70, 44));
-            back.Add(new Shape.Disc(Ink.Around, H(0.6), -H(0.22), H(0.12), false));
-            back.Add(new Shape.Bone(Ink.Around, H(0.6), -H(0.22), Spot(Part.Palm, Side.Near).X, Spot(Part.Palm, Side.Near).Y, 8));
+            back.Add(new Shape.Disc(Ink.Around, Forward(0.6), -H(0.22), H(0.12), false));
+            back.Add(new Shape.Bone(Ink.Around, Forward(0.6), -H(0.22), Spot(Part.Palm, Side.Near).X, Spot(Part.Palm, Side.Near).Y, 8));
             return;
         }
 
         Grow(H(0.5), -H(0.8));
         back.Add(new Shape.Bone(Ink.Around, seat.X - 120, seat.Y + 80, seat.X + 100, seat.Y + 80, 44));
-        back.Add(new Shape.Bone(Ink.Around, seat.X, seat.Y + 80, seat.X + H(0.1), -H(0.12), 26));
-        back.Add(new Shape.Disc(Ink.Around, H(0.36), -H(0.24), H(0.16), false));
-        back.Add(new Shape.Bone(Ink.Around, seat.X - 200, -30, H(0.5), -30, 26));
+        back.Add(new Shape.Bone(Ink.Around, seat.X, seat.Y + 80, seat.X + Forward(0.1), -H(0.12), 26));
+        back.Add(new Shape.Disc(Ink.Around, Forward(0.36), -H(0.24), H(0.16), false));
+        back.Add(new Shape.Bone(Ink.Around, seat.X - 200, -30, Forward(0.5), -30, 26));
     }
 
     private void Mark(Predicate judged)

@@ -66,6 +66,9 @@ public enum View
 
     /// <summary>From the front.</summary>
     Front,
+
+    /// <summary>From in front and to one side, at 45°.</summary>
+    Oblique,
 }
 
 /// <summary>A figure as it is drawn.</summary>

@@ -6,7 +6,8 @@ namespace FairCompass.Core.Standards.Figures;
 public static class MotionLibrary
 {
     /// <summary>All motions.</summary>
-    public static IReadOnlyList<Motion> All { get; } = [.. LiftingMotions.All, .. HangingMotions.All, .. FloorMotions.All];
+    public static IReadOnlyList<Motion> All { get; } =
+    [.. LiftingMotions.All, .. HangingMotions.All, .. FloorMotions.All, .. KindredMotions.All];
 
     private static readonly Dictionary<string, Motion> ById = All.ToDictionary(m => m.Id, StringComparer.Ordinal);
 

@@ -94,7 +94,7 @@ public sealed record Plate(string Movement, double Stature, Eq<PlateFigure> Posi
             .ToEq();
 
     /// <summary>The margin, or null when the scene lacks what the rule speaks of.</summary>
-    private static double? MarginOf(Predicate rule, Scene scene)
+    internal static double? MarginOf(Predicate rule, Scene scene)
     {
         try
         {

@@ -71,6 +71,9 @@ public sealed record Pose(double Trunk, Arm Near, Arm Far, Leg NearLeg, Leg FarL
     /// <summary>True when both upper arms hang straight down whatever the trunk does; the angle of the shoulder then follows.</summary>
     public bool Plumb { get; init; }
 
+    /// <summary>Where the implement is on its way to, and how much of the way is done, 0 to 1; null when it stays.</summary>
+    public (Carried To, double Share)? Passing { get; init; }
+
     /// <summary>An angle that is solved for; null when all are given.</summary>
     public Fit? Fit { get; init; }
 

@@ -16,6 +16,9 @@ public abstract record Predicate
     /// <summary>True when the scene keeps the rule.</summary>
     public bool Holds(Scene scene) => Margin(scene) >= 0;
 
+    /// <summary>True when the margin is in degrees; of several rules at once that of the first.</summary>
+    public bool InDegrees => this is Straight or Bent || (this is Both both && both.All[0].InDegrees);
+
     /// <summary>The parts whose spots decide, for the drawing: the judged part, then what it is compared with.</summary>
     public abstract (Part Judged, Part? Against, bool Level) Shown { get; }
 

@@ -162,20 +162,16 @@ public sealed class Scene
 
     private void Things()
     {
-        var trunk = Down(180 - Pose.Trunk, 0);
-        var front = Turn90(trunk);
-        var shoulders = Middle(Part.Shoulder);
-        Spot? load = Pose.Carried switch
+        var load = LoadAt(Pose.Carried);
+        if (Pose.Passing is { } way && load is { } from && LoadAt(way.To) is { } to)
         {
-            Carried.Hands => Middle(Part.Palm),
-            Carried.NearHand => At(Part.Palm),
-            Carried.FrontRack => Go(Go(shoulders, front, Body.Of(0.055)), trunk, Body.Of(0.012)),
-            Carried.BackRack => Go(Go(shoulders, front, -Body.Of(0.045)), trunk, Body.Of(0.01)),
-            Carried.Goblet => Go(Go(shoulders, front, Body.Of(0.13)), trunk, -Body.Of(0.05)),
-            Carried.OnShoulder => Go(shoulders, trunk, Body.Of(0.05)),
-            Carried.Apart when Pose.LoadAt is { } at => new Spot(Body.Of(Pose.X + at.X), at.Y + Body.Of(at.Up), 0),
-            _ => null,
-        };
+            load = new(
+                from.X + ((to.X - from.X) * way.Share),
+                from.Y + ((to.Y - from.Y) * way.Share),
+                from.Z + ((to.Z - from.Z) * way.Share)
+            );
+        }
+
         Both(Part.Load, load);
         Both(Part.Floor, new Spot(0, 0, 0));
         Both(Part.HighBar, Around.HighBar is { } bar ? new Spot(Body.Of(bar.X), Body.Of(bar.Y), 0) : null);
@@ -192,6 +188,24 @@ public sealed class Scene
             }
         );
         Both(Part.FloorLine, Around.FloorLine is { } line ? new Spot(Body.Of(line), 0, 0) : null);
+    }
+
+    private Spot? LoadAt(Carried carried)
+    {
+        var trunk = Down(180 - Pose.Trunk, 0);
+        var front = Turn90(trunk);
+        var shoulders = Middle(Part.Shoulder);
+        return carried switch
+        {
+            Carried.Hands => Middle(Part.Palm),
+            Carried.NearHand => At(Part.Palm),
+            Carried.FrontRack => Go(Go(shoulders, front, Body.Of(0.055)), trunk, Body.Of(0.012)),
+            Carried.BackRack => Go(Go(shoulders, front, -Body.Of(0.045)), trunk, Body.Of(0.01)),
+            Carried.Goblet => Go(Go(shoulders, front, Body.Of(0.13)), trunk, -Body.Of(0.05)),
+            Carried.OnShoulder => Go(shoulders, trunk, Body.Of(0.05)),
+            Carried.Apart when Pose.LoadAt is { } at => new Spot(Body.Of(Pose.X + at.X), at.Y + Body.Of(at.Up), 0),
+            _ => null,
+        };
     }
 
     private Spot Middle(Part part)

@@ -26,6 +26,9 @@ public enum Implement
 
     /// <summary>A long bag that several carry.</summary>
     TeamBag,
+
+    /// <summary>A plate of 45 cm in the hands.</summary>
+    Plate,
 }
 
 /// <summary>What stands around the athlete. Heights in millimetres; a forward place in fractions of stature; null when absent.</summary>

@@ -171,6 +171,10 @@ internal static class Judging
         OutOfSwing,
     ];
 
+    /// <summary>True for a post from which the profile is seen.</summary>
+    /// <param name="place">Where the judge stands.</param>
+    public static bool OfSide(Said place) => OfTheSide.Contains(place);
+
     /// <summary>What can be seen from a post of the library; what is heard or read can be from everywhere.</summary>
     /// <param name="place">Where the judge stands.</param>
     /// <param name="by">How a sign is perceived.</param>

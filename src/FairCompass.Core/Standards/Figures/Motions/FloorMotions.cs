@@ -7,15 +7,15 @@ namespace FairCompass.Core.Standards.Figures.Motions;
 internal static class FloorMotions
 {
     private static readonly Surroundings Nothing = new();
-    private static readonly Surroundings Box = new() { Box = (0.42, 600) };
+    internal static readonly Surroundings Box = new() { Box = (0.42, 600) };
     private static readonly Surroundings Lane = new() { FloorLine = -0.24 };
 
     private static readonly FaultPose ChestUp = new("chest-down", ChestAbove);
-    private static readonly Pose OnBox = Pose.Standing(24, 78, 72, new(30, 20)) with { X = 0.42, Y = 600 };
-    private static readonly Pose TallOnBox = Poses.Stand with { X = 0.42, Y = 600 };
-    private static readonly Pose BesideBox = Pose.Standing(10, 28, 24, new(10, 20)) with { X = 0.0 };
-    private static readonly Pose Beyond = Pose.Standing(12, 34, 28, new(10, 20)) with { X = 0.86 };
-    private static readonly Pose OneFootBack = new(0, new(10, 20), new(10, 20), new(20, 30, 10), new(76, 70, -6), Part.MidFoot, 0.0, 0);
+    internal static readonly Pose OnBox = Pose.Standing(24, 78, 72, new(30, 20)) with { X = 0.42, Y = 600 };
+    internal static readonly Pose TallOnBox = Poses.Stand with { X = 0.42, Y = 600 };
+    internal static readonly Pose BesideBox = Pose.Standing(10, 28, 24, new(10, 20)) with { X = 0.0 };
+    internal static readonly Pose Beyond = Pose.Standing(12, 34, 28, new(10, 20)) with { X = 0.86 };
+    internal static readonly Pose OneFootBack = new(0, new(10, 20), new(10, 20), new(20, 30, 10), new(76, 70, -6), Part.MidFoot, 0.0, 0);
 
     public static Eq<Motion> All { get; } =
     [
@@ -218,7 +218,7 @@ internal static class FloorMotions
 
     private static Pose Run => new(14, new(40, 90), new(-35, 80), new(48, 40, 6), new(-20, 80, -10), Part.MidFoot, 0.2, 0);
 
-    private static Pose Walk => new(2, new(6, 4), new(-4, 4), new(22, 8, 6), new(-10, 22, 10), Part.MidFoot, 0.12, 0);
+    internal static Pose Walk => new(2, new(6, 4), new(-4, 4), new(22, 8, 6), new(-10, 22, 10), Part.MidFoot, 0.12, 0);
 
     private static Pose Hop => Poses.Stand.Arms(-8, 70) with { NearLeg = new(8, 16, -25), FarLeg = new(8, 16, -25), Lift = 0.075 };
 

@@ -11,7 +11,7 @@ internal static class HangingMotions
     private static readonly Surroundings LowRings = LowBar with { HighBar = (0, 0.72), Rings = true };
     private static readonly Surroundings RowBar = new() { HighBar = (0, 0.62) };
 
-    private static readonly Pose ChinUp = LongHang with
+    internal static readonly Pose ChinUp = LongHang with
     {
         Trunk = -6,
         Near = new(14, 150),
@@ -19,7 +19,7 @@ internal static class HangingMotions
         NearLeg = new(10, 30, -20),
         FarLeg = new(10, 30, -20),
     };
-    private static readonly Pose ChinLow = ChinUp.Arms(40, 118);
+    internal static readonly Pose ChinLow = ChinUp.Arms(40, 118);
     private static readonly Pose ChestUp = LongHang with
     {
         Trunk = -20,
@@ -28,10 +28,10 @@ internal static class HangingMotions
         NearLeg = new(-5, 25, -20),
         FarLeg = new(-5, 25, -20),
     };
-    private static readonly Pose Support = LongHang.Arms(4, 0);
-    private static readonly Pose SupportSoft = LongHang.Arms(-28, 55);
-    private static readonly Pose DipLow = LongHang with { Trunk = 25, Near = new(-38, 118), Far = new(-38, 118) };
-    private static readonly Pose Toes = LongHang with
+    internal static readonly Pose Support = LongHang.Arms(4, 0);
+    internal static readonly Pose SupportSoft = LongHang.Arms(-28, 55);
+    internal static readonly Pose DipLow = LongHang with { Trunk = 25, Near = new(-38, 118), Far = new(-38, 118) };
+    internal static readonly Pose Toes = LongHang with
     {
         Trunk = -32,
         Near = new(138, 0, 6),
@@ -47,7 +47,7 @@ internal static class HangingMotions
         NearLeg = new(118, 110, -10),
         FarLeg = new(118, 110, -10),
     };
-    private static readonly Pose FeetHigh = LongHang with
+    internal static readonly Pose FeetHigh = LongHang with
     {
         Trunk = -14,
         Near = new(168, 0),
@@ -115,7 +115,7 @@ internal static class HangingMotions
             {
                 Lift = 0.62,
             },
-            [new("row-arms", RowDown.Arms(98, 40) with { Lift = 0.62 }), new("row-touch", RowDown.Arms(25, 110) with { Lift = 0.62 })]
+            [new("row-arms", RowDown.Arms(98, 40) with { Lift = 0.62 }), new("row-bar", RowDown.Arms(25, 110) with { Lift = 0.62 })]
         ),
         new(
             "bar-muscle-up",

@@ -1,4 +1,4 @@
-namespace FairCompass.Play;
+namespace FairCompass.Core.Quantities;
 
 /// <summary>
 /// The generator PCG32 (XSH RR 64/32) of M. E. O’Neill, “PCG: A Family of Simple Fast Space-Efficient Statistically Good Algorithms for

@@ -1,6 +1,6 @@
-using FairCompass.Play;
+using FairCompass.Core.Quantities;
 
-namespace FairCompass.Core.Tests.Playing;
+namespace FairCompass.Core.Tests.Quantities;
 
 /// <summary>The generator against the figures that its author prints: <c>pcg32-demo</c> of the minimal C library, seed 42, stream 54
 /// (M. E. O’Neill, pcg-random, from memory).</summary>
