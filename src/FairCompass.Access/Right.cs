@@ -60,6 +60,12 @@ public enum Right
     /// <summary>To decide incidents, to make results final, and to say by which rules they are scored.</summary>
     DecideResults,
 
+    /// <summary>To train one’s own eyes, and to see what was found of them.</summary>
+    Train,
+
+    /// <summary>To see what was found of every judge’s eyes, and to say what is asked of them: the head judge alone.</summary>
+    SeeEyes,
+
     /// <summary>To invite people, change what they are, and see what was done.</summary>
     Manage,
 }

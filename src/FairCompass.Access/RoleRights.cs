@@ -6,16 +6,17 @@ public static class RoleRights
     private static readonly Right[] Floor = [Right.ReadPublished];
     private static readonly Right[] OnTheDay = [.. Floor, Right.SeeField];
     private static readonly Right[] Desk = [.. OnTheDay, Right.Look, Right.SeeMeasured];
-    private static readonly Right[] Author = [.. OnTheDay, Right.Look, Right.Write];
+    private static readonly Right[] Author = [.. OnTheDay, Right.Look, Right.Write, Right.Train];
 
     private static readonly Dictionary<Role, IReadOnlySet<Right>> Table = new()
     {
-        [Role.Organiser] = Enum.GetValues<Right>().Where(OfCompetition).ToHashSet(),
+        // Whose eyes see what is between a judge and the head judge.
+        [Role.Organiser] = Enum.GetValues<Right>().Where(r => OfCompetition(r) && r != Right.SeeEyes).ToHashSet(),
         [Role.HeadJudge] = Enum.GetValues<Right>().Where(r => OfCompetition(r) && r != Right.Manage).ToHashSet(),
         [Role.CoAuthor] = Author.ToHashSet(),
         [Role.Measurer] = new HashSet<Right>([.. Desk, Right.Measure]),
         [Role.ScoreDesk] = new HashSet<Right>([.. Desk, Right.TrackCards, Right.EnterScores]),
-        [Role.Judge] = OnTheDay.ToHashSet(),
+        [Role.Judge] = new HashSet<Right>([.. OnTheDay, Right.Train]),
         [Role.Caller] = OnTheDay.ToHashSet(),
         [Role.Crew] = OnTheDay.ToHashSet(),
         [Role.Reader] = Floor.ToHashSet(),

@@ -25,13 +25,30 @@ public sealed record LinkOpened(Guid? Id, string Name, string? Why);
 public sealed class LinkStore(NpgsqlDataSource source)
 {
     /// <summary>Makes a link.</summary>
-    public async Task Give(Guid competition, Role role, string name, Guid by, DateTimeOffset ends, byte[] token, CancellationToken cancel)
+    /// <param name="competition">In which competition.</param>
+    /// <param name="role">What its holder is.</param>
+    /// <param name="name">For whom it is.</param>
+    /// <param name="by">Who gives it.</param>
+    /// <param name="ends">Until when it holds.</param>
+    /// <param name="token">The hash of its token.</param>
+    /// <param name="official">The judge whose it is; null where it is nobody’s in particular.</param>
+    /// <param name="cancel">Ends the wait.</param>
+    public async Task Give(
+        Guid competition,
+        Role role,
+        string name,
+        Guid by,
+        DateTimeOffset ends,
+        byte[] token,
+        Guid? official,
+        CancellationToken cancel
+    )
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await db.Run(
             """
-            insert into link (id, token, competition_id, role, name, made_by, ends)
-            values (@id, @token, @competition, @role, @name, @by, @ends)
+            insert into link (id, token, competition_id, role, name, made_by, ends, official_id)
+            values (@id, @token, @competition, @role, @name, @by, @ends, @official)
             """,
             new
             {
@@ -42,6 +59,7 @@ public sealed class LinkStore(NpgsqlDataSource source)
                 name,
                 by,
                 ends = ends.UtcDateTime,
+                official,
             },
             cancel
         );

@@ -29,6 +29,8 @@ public static class AccessWords
             Right.TrackCards => "say where cards are",
             Right.EnterScores => "enter scores and correct them",
             Right.DecideResults => "decide incidents, make results final",
+            Right.Train => "train one’s own eyes",
+            Right.SeeEyes => "see how judges’ eyes are",
             Right.Manage => "manage people and see the log",
             _ => throw new InvalidOperationException($"{right} has no words."),
         };

@@ -71,7 +71,7 @@ public static class LinkEndpoints
         About.Say(http, $"{give.Name.Trim()}, {AccessWords.Of(give.Role)}, {give.Days} days");
         var token = Tokens.New();
         var ends = time.GetUtcNow().AddDays(give.Days);
-        await links.Give(id, give.Role, give.Name.Trim(), visitor.Account, ends, Tokens.Hash(token), cancel);
+        await links.Give(id, give.Role, give.Name.Trim(), visitor.Account, ends, Tokens.Hash(token), null, cancel);
         return TypedResults.Ok(MadeLink.To(own.Reach(http.Request), "/open#" + token, ends));
     }
 

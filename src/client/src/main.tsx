@@ -42,6 +42,7 @@ const router = createBrowserRouter([
       { path: "results", lazy: async () => ({ Component: (await import("./results/ResultsPage")).ResultsPage }) },
       { path: "why/:workout/:entry", lazy: async () => ({ Component: (await import("./results/WhyPage")).WhyPage }) },
       { path: "drift", lazy: async () => ({ Component: (await import("./results/DriftPage")).DriftPage }) },
+      { path: "training", lazy: async () => ({ Component: (await import("./training/TrainingPage")).TrainingPage }) },
       { path: "incidents", lazy: async () => ({ Component: (await import("./results/IncidentsPage")).IncidentsPage }) },
       { path: "cards/:heat?", lazy: async () => ({ Component: (await import("./day/CardsPage")).CardsPage }) },
       { path: "people", lazy: async () => ({ Component: (await import("./access/PeoplePage")).PeoplePage }) },
@@ -67,6 +68,8 @@ const router = createBrowserRouter([
       ["/results/:cid", async () => (await import("./results/PublicPage")).PublicPage],
       ["/results/:cid/why/:workout/:entry", async () => (await import("./results/WhyPage")).WhyPage],
       ["/hall/:cid", async () => (await import("./results/HallPage")).HallPage],
+      ["/train/:cid", async () => (await import("./training/MyTrainingPage")).MyTrainingPage],
+      ["/train/:cid/:sitting", async () => (await import("./training/SittingPage")).SittingPage],
       ["/papers/:cid", async () => (await import("./access/PublishedPage")).PublishedPage],
     ] as const
   ).map(([path, page]) => ({

@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { queries } from "../api/queries";
 import { days } from "../ui/days";
 import { Loading, Message } from "../ui/Message";
+import { useRights } from "../day/useRights";
 import { Door } from "./Door";
 import { SignOut } from "./SignOut";
 
@@ -11,6 +12,7 @@ export function PublishedPage() {
   const { cid = "" } = useParams();
   const found = useQuery(queries.publishedHere(cid));
   const me = useQuery(queries.me()).data?.in;
+  const may = useRights(cid);
   if (found.isPending) return <Loading what="the papers" />;
   if (found.isError)
     return (
@@ -50,6 +52,11 @@ export function PublishedPage() {
         <Link className="act" to={`/times/${cid}`}>
           When and where somebody runs
         </Link>
+        {may("Train") && (
+          <Link className="act" to={`/train/${cid}`}>
+            Train my eyes
+          </Link>
+        )}
       </p>
       {me && (
         <p className="mt-6 text-soft">

@@ -2,6 +2,7 @@ import { queryOptions } from "@tanstack/react-query";
 import { api, ask, askAll, type Competition, type Schemas, type StoredCompetition } from "./client";
 import { dayQueries } from "./dayQueries";
 import { queryClient } from "./queryClient";
+import { trainingQueries } from "./trainingQueries";
 import type { paths } from "./schema";
 
 /** What an address can be asked with. */
@@ -13,6 +14,7 @@ type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: 
  */
 export const queries = {
   ...dayQueries,
+  ...trainingQueries,
 
   competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
 

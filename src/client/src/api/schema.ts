@@ -7419,6 +7419,418 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/training/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be trained, and what was found of one’s own eyes. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OwnTraining"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a sitting. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginSitting"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Sitting"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/sittings/{sitting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sitting of one’s own. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    sitting: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Sitting"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/sittings/{sitting}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The next rep to be called; nothing once all are called. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    sitting: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RepToCall"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/sittings/{sitting}/calls/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Calls a rep; the first call stays. In learning the truth is answered. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    sitting: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CallRep"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CallTaken"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What tests say of each judge, by name, and what is asked. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AllTraining"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says what is asked before somebody may judge; the plan of judges reads it. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Requirement"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Requirement"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/training/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the link of one judge, for one device. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["GiveJudgeLink"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MadeLink"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/results/table": {
         parameters: {
             query?: never;
@@ -8077,6 +8489,13 @@ export interface components {
             /** @description Why. */
             reason: string;
         };
+        /** @description The training of all judges. */
+        AllTraining: {
+            /** @description What is asked before somebody may judge. */
+            asked: components["schemas"]["Requirement"];
+            /** @description By name: nobody is ranked. */
+            judges: components["schemas"]["JudgeTraining"][];
+        };
         /**
          * @description What one unit of a task is.
          * @enum {unknown}
@@ -8205,6 +8624,25 @@ export interface components {
              * @description The revision that was read.
              */
             baseRevision: number;
+        };
+        /** @description Begins a sitting, of a workout or of one movement. */
+        BeginSitting: {
+            /**
+             * Format: uuid
+             * @description Its id; begun twice under one id it is one.
+             */
+            id: string;
+            /** @description How it goes. */
+            mode: components["schemas"]["SittingMode"];
+            /**
+             * Format: uuid
+             * @description The workout; null where a movement is trained for itself.
+             */
+            workout: null | string;
+            /** @description The movement; null where a workout is trained. */
+            movement: null | string;
+            /** @description True where a sequence of still pictures is shown in place of a film. */
+            stills: boolean;
         };
         /** @description A draft that was begun with a structure. */
         BegunDraft: {
@@ -8457,6 +8895,11 @@ export interface components {
             /** @description What stands behind the # of the link. */
             token: string;
         };
+        /**
+         * @description What somebody called.
+         * @enum {unknown}
+         */
+        Call: "Good" | "NoRep" | "Unseen";
         /** @description A call. */
         CallAt: {
             /**
@@ -8466,6 +8909,41 @@ export interface components {
             at: number;
             /** @description What is said. */
             words: string;
+        };
+        /** @description Calls a rep. */
+        CallRep: {
+            /** @description What is called. */
+            call: components["schemas"]["Call"];
+            /** @description For a no-rep the clause; null where none is given. */
+            reason: null | string;
+            /**
+             * Format: int32
+             * @description From the beginning of the film.
+             */
+            milliseconds: number;
+        };
+        /** @description What was called, and in learning the truth. */
+        CallTaken: {
+            /**
+             * Format: int32
+             * @description How many are still to be called.
+             */
+            left: number;
+            truth: null | components["schemas"]["TruthShown"];
+        };
+        /** @description What can be trained. */
+        CanTrain: {
+            /**
+             * Format: uuid
+             * @description The workout; null for a movement by itself.
+             */
+            workout: null | string;
+            /** @description The movement; empty for a workout. */
+            movement: string;
+            /** @description Its name. */
+            title: string;
+            /** @description What is still asked before it may be judged; empty where nothing is. */
+            lacks: string[];
         };
         /** @description A card of a run. */
         Card: {
@@ -9968,6 +10446,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfFilmShape: components["schemas"]["FilmShape"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfFinding: components["schemas"]["Finding"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -10501,6 +10985,92 @@ export interface components {
             /** @description Lines of the clock and of the work as sentences, in the order of the text. */
             inWords?: components["schemas"]["EqOfLineInWords"];
         };
+        /** @description What is known of how somebody sees one clause, in its unit. */
+        EyeShown: {
+            /** @description The rule. */
+            clause: components["schemas"]["Said"];
+            /** @description In which movements it was called. */
+            movements: string[];
+            /**
+             * Format: double
+             * @description Where the line is seen: above 0 inside, which is strict; null where too little was called.
+             */
+            line: null | number;
+            /**
+             * Format: double
+             * @description The lower end of its interval.
+             */
+            low: null | number;
+            /**
+             * Format: double
+             * @description The upper end.
+             */
+            high: null | number;
+            /**
+             * Format: double
+             * @description How far around the line calls go either way.
+             */
+            spread: null | number;
+            /** @description The unit. */
+            unit: string;
+            /**
+             * Format: int32
+             * @description Calls it rests on.
+             */
+            calls: number;
+            /**
+             * Format: double
+             * @description d′; null where too little was called.
+             */
+            sharpness: null | number;
+            /**
+             * Format: double
+             * @description Half of its interval.
+             */
+            sharpnessWithin: null | number;
+            /**
+             * Format: double
+             * @description The criterion; null where too little was called.
+             */
+            criterion: null | number;
+            /**
+             * Format: double
+             * @description Half of its interval.
+             */
+            criterionWithin: null | number;
+            /**
+             * Format: int32
+             * @description No-reps called so.
+             */
+            hits: number;
+            /**
+             * Format: int32
+             * @description Of how many.
+             */
+            noReps: number;
+            /**
+             * Format: int32
+             * @description Good reps called no-reps.
+             */
+            falseAlarms: number;
+            /**
+             * Format: int32
+             * @description Of how many.
+             */
+            good: number;
+            /**
+             * Format: int32
+             * @description No-reps called with the right reason.
+             */
+            rightReasons: number;
+            /**
+             * Format: int32
+             * @description The middle time to a call, milliseconds; null where nothing was seen.
+             */
+            middleTime: null | number;
+            /** @description The same in words. */
+            sentence: string;
+        };
         /** @description A no-rep criterion. */
         Fault: {
             /** @description Unique within the movement and stable across editions. */
@@ -10566,6 +11136,64 @@ export interface components {
             /** @description Its words, a line each paragraph or row, cells of a table with a tab between them. */
             text: string;
         };
+        /** @description A motion as pictures one after the other, in millimetres; y grows downwards. Between two pictures every point goes straight. */
+        Film: {
+            /**
+             * Format: int32
+             * @description Pictures a second.
+             */
+            framesPerSecond: number;
+            /**
+             * Format: int32
+             * @description Left edge of all pictures.
+             */
+            left: number;
+            /**
+             * Format: int32
+             * @description Top edge.
+             */
+            top: number;
+            /**
+             * Format: int32
+             * @description Width.
+             */
+            width: number;
+            /**
+             * Format: int32
+             * @description Height.
+             */
+            height: number;
+            /** @description From back to front, the same in every picture. */
+            shapes: components["schemas"]["EqOfFilmShape"];
+            /** @description For each picture the points of every shape, one after the other. */
+            frames: components["schemas"]["EqOfEqOfint"];
+            /** @description When something touches that is heard, milliseconds from the beginning. */
+            sounds: components["schemas"]["EqOfint"];
+            /**
+             * Format: int32
+             * @description How long it is, milliseconds.
+             */
+            length?: number;
+        };
+        /**
+         * @description The kinds of shape of a film.
+         * @enum {unknown}
+         */
+        FilmKind: "Bone" | "Disc" | "Outline";
+        /** @description What of a shape stays the same through a film. */
+        FilmShape: {
+            /** @description Bone, disc or outline. */
+            kind: components["schemas"]["FilmKind"];
+            /** @description What it stands for. */
+            ink: components["schemas"]["Ink"];
+            /**
+             * Format: int32
+             * @description The width of a bone, the radius of a disc, 0 for an outline; millimetres.
+             */
+            size: number;
+            /** @description False for a ring or a line. */
+            filled: boolean;
+        };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
             /** @description Which check found it. */
@@ -10608,6 +11236,19 @@ export interface components {
              * @description Its height in millimetres.
              */
             toHeight: number;
+        };
+        /** @description Makes the link of one judge. */
+        GiveJudgeLink: {
+            /**
+             * Format: uuid
+             * @description The judge.
+             */
+            official: string;
+            /**
+             * Format: int32
+             * @description For how many days it holds, 1 to 60.
+             */
+            days: number;
         };
         /** @description Gives a link in place of an account. */
         GiveLink: {
@@ -11165,6 +11806,32 @@ export interface components {
              *                 stands in a lane, or before a division, beyond a fair share.
              */
             uneven: number;
+        };
+        /** @description The training of one judge, as the head judge sees it. */
+        JudgeTraining: {
+            /**
+             * Format: uuid
+             * @description The judge.
+             */
+            trainee: string;
+            /** @description By name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description How many sittings.
+             */
+            sittings: number;
+            /**
+             * Format: int32
+             * @description Calls in tests.
+             */
+            calls: number;
+            /** @description What tests say, by clause. */
+            eyes: components["schemas"]["EyeShown"][];
+            /** @description What else there is to say. */
+            remarks: string[];
+            /** @description What is asked and not shown yet, by workout. */
+            lacks: string[];
         };
         /** @description Everything that is kept about somebody who competes. */
         KeptOf: {
@@ -12349,6 +13016,21 @@ export interface components {
              */
             measured?: null | string;
         };
+        /** @description Somebody’s own training. */
+        OwnTraining: {
+            /** @description Who. */
+            name: string;
+            /** @description What can be trained. */
+            can: components["schemas"]["CanTrain"][];
+            /** @description Movements of the workouts that are trained by words and pictures, since no pose decides them. */
+            byWords: string[];
+            /** @description The sittings, the newest first. */
+            sittings: components["schemas"]["SittingListed"][];
+            /** @description What tests say, by clause. */
+            eyes: components["schemas"]["EyeShown"][];
+            /** @description What else there is to say: tiring, too fast, all alike. */
+            remarks: string[];
+        };
         /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
         OwnedRest: {
             /** @description The piece's key. */
@@ -13366,6 +14048,7 @@ export interface components {
             loadAt?: null | components["schemas"]["LoadPlace"];
             /** @description True when both upper arms hang straight down whatever the trunk does; the angle of the shoulder then follows. */
             plumb?: boolean;
+            passing?: null | components["schemas"]["ValueTupleOfCarriedAnddouble"];
             fit?: null | components["schemas"]["Fit"];
             /**
              * Format: double
@@ -13824,6 +14507,13 @@ export interface components {
             /** @description The newest migration of the database; null for an application that stores nothing. */
             schema: null | string;
         };
+        /** @description A reason that can be given for a no-rep. */
+        Reason: {
+            /** @description The clause’s id. */
+            clause: string;
+            /** @description What the judge says. */
+            call: components["schemas"]["Said"];
+        };
         /** @description Removes a draft or brings it back. */
         RemoveDraft: {
             /** @description True removes. */
@@ -13833,6 +14523,34 @@ export interface components {
         RemoveMe: {
             /** @description Its passphrase. */
             passphrase: string;
+        };
+        /** @description A rep to be called. */
+        RepToCall: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description Of how many.
+             */
+            of: number;
+            /** @description What is done. */
+            movement: components["schemas"]["Said"];
+            /** @description Where the judge stands. */
+            place: components["schemas"]["Said"];
+            /** @description What is seen. */
+            film: components["schemas"]["Film"];
+            /** @description Which pictures of the film are shown in place of it where motion is not wanted. */
+            stills: components["schemas"]["EqOfint"];
+            /** @description What can be said of a no-rep. */
+            reasons: components["schemas"]["Reason"][];
+            /**
+             * Format: int32
+             * @description How long after the film a call is still taken.
+             */
+            milliseconds: number;
         };
         /** @description Puts a new card in the place of one. */
         ReplaceCard: {
@@ -13864,6 +14582,26 @@ export interface components {
             what: string;
             /** @description Who says so, up to 80 characters. */
             raisedBy: string;
+        };
+        /** @description What is asked before somebody may judge a workout, of each of its movements that can be trained. */
+        Requirement: {
+            /**
+             * Format: int32
+             * @description Calls in tests; 0 asks for none.
+             */
+            calls: number;
+            /**
+             * Format: double
+             * @description How far the line of a clause may be off, in steps; null asks nothing.
+             */
+            withinSteps: null | number;
+            /**
+             * Format: int32
+             * @description How many of a hundred calls are right; null asks nothing.
+             */
+            rightPercent: null | number;
+            /** @description True where something is asked. */
+            asks?: boolean;
         };
         /** @description A rest of one’s own. */
         RestAt: {
@@ -14000,7 +14738,7 @@ export interface components {
          * @description What an operation needs. Each operation of the application declares exactly one; what declares none is closed to all.
          * @enum {unknown}
          */
-        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "EnterScores" | "DecideResults" | "Manage";
+        Right: "Nobody" | "Calculate" | "Account" | "ReadPublished" | "Look" | "Write" | "Settle" | "Publish" | "Answer" | "SeeMeasured" | "Measure" | "GiveLinks" | "SeeField" | "SeeContacts" | "EnterPeople" | "PlanDay" | "TrackCards" | "EnterScores" | "DecideResults" | "Train" | "SeeEyes" | "Manage";
         /**
          * @description What somebody is in one competition; a person may be several things, and others in another competition.
          * @enum {unknown}
@@ -14626,6 +15364,69 @@ export interface components {
             /** @description The passphrase. */
             passphrase: string;
         };
+        /** @description A sitting. */
+        Sitting: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description Whose it is: a judge, an account or a link.
+             */
+            trainee: string;
+            /** @description Their name then. */
+            name: string;
+            /** @description `Learning` or `Test`. */
+            mode: string;
+            /** @description What is trained, in words. */
+            what: string;
+            /**
+             * Format: uuid
+             * @description The workout; null where a movement is trained for itself.
+             */
+            workout: null | string;
+            /** @description The movement; empty where a workout is trained. */
+            movement: string;
+            /**
+             * Format: int64
+             * @description Which reps, in which order.
+             */
+            seed: number;
+            /** @description True where a sequence of still pictures was shown. */
+            stills: boolean;
+            /**
+             * Format: int32
+             * @description How many it has.
+             */
+            reps: number;
+            /**
+             * Format: int32
+             * @description How many are called.
+             */
+            called: number;
+            /**
+             * Format: date-time
+             * @description When it began, UTC.
+             */
+            at: string;
+        };
+        /** @description A sitting as it is listed. */
+        SittingListed: {
+            /** @description The sitting. */
+            sitting: components["schemas"]["Sitting"];
+            /**
+             * Format: int32
+             * @description Calls that were right; null while it goes on, and in learning.
+             */
+            right: null | number;
+        };
+        /**
+         * @description How a sitting goes.
+         * @enum {unknown}
+         */
+        SittingMode: "Learning" | "Test";
         /**
          * @description Who has laid down a rule.
          * @enum {unknown}
@@ -15149,6 +15950,19 @@ export interface components {
             /** @description The difference between the schools in a sentence, or null. */
             otherWords: null | string;
         };
+        /** @description The truth of a rep, shown in learning. */
+        TruthShown: {
+            /** @description True where the call was right. */
+            right: boolean;
+            /** @description What it was, in words. */
+            sentence: string;
+            picture: null | components["schemas"]["Drawing"];
+            /**
+             * Format: int32
+             * @description When it is judged, milliseconds from the beginning of the film.
+             */
+            at: number;
+        };
         /** @description A lift as the judge called it. */
         Try: {
             /**
@@ -15440,6 +16254,7 @@ export interface components {
              */
             sharedAfterTies: number;
         };
+        ValueTupleOfCarriedAnddouble: Record<string, never>;
         /** @description How a clause stands on a drawn pose. */
         Verdict: {
             /** @description The clause. */

@@ -109,6 +109,7 @@ export function RouteList({
       warn: false,
       active: here.endsWith("/judges"),
     },
+    { to: "training", name: "Training", state: "of judges", warn: false, active: here.endsWith("/training") },
     {
       to: "days",
       name: "Days",

@@ -13,6 +13,8 @@ const names: Record<string, string> = {
   briefs: "briefs",
   entries: "athletes",
   judges: "judges and helpers",
+  training: "training of judges",
+  drift: "drift",
   days: "the days",
   cards: "cards",
   times: "times on paper",

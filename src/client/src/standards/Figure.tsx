@@ -4,6 +4,8 @@ type Shape = Schemas["Shape"];
 type Ink = Schemas["Ink"];
 
 // Black on white stays clear: the far limbs are lighter, what stands around is thin, the judged plane is dashed.
+export const inkOf = (ink: Ink) => colour[ink];
+
 const colour: Record<Ink, string> = {
   Near: "var(--figure-ink, var(--color-ink))",
   Far: "var(--figure-far, var(--color-quiet))",

@@ -20,6 +20,7 @@ public sealed record RepTruth(string Clause, bool Holds, decimal Margin, Deviati
 /// <param name="Athlete">Who does it.</param>
 /// <param name="Scenes">What is done, <see cref="Film.Rate"/> scenes a second.</param>
 /// <param name="Sounds">When a touch is heard, milliseconds from the beginning.</param>
+/// <param name="Stills">The pictures of its positions, whichever is judged.</param>
 /// <param name="From">From where the judge sees it.</param>
 /// <param name="Truths">What was asked for, as the clauses decide it.</param>
 /// <param name="Broken">Every clause that it breaks; empty for a good rep.</param>
@@ -28,6 +29,7 @@ public sealed record Rep(
     Variety Athlete,
     IReadOnlyList<Scene> Scenes,
     Eq<int> Sounds,
+    Eq<int> Stills,
     View From,
     Eq<RepTruth> Truths,
     Eq<string> Broken,
@@ -60,7 +62,9 @@ public sealed record Trainable(Clause Clause, DeviationUnit Unit, double Inside,
             _ => 400,
         };
 
-    private static double StepOf(DeviationUnit unit) =>
+    /// <summary>The smallest difference of a unit that is asked for.</summary>
+    /// <param name="unit">The unit.</param>
+    public static double StepOf(DeviationUnit unit) =>
         unit switch
         {
             DeviationUnit.Millimetres => 20,

@@ -162,7 +162,7 @@ public sealed class RepMaker
             .Distinct()
             .ToEq();
         var heard = asked.Where(a => a.Of.Heard).Zip(truths).Where(x => x.Second.Holds).Select(x => x.Second.At).ToEq();
-        return new(athlete, scenes, heard, from, truths, broken, At(Phase.Finish));
+        return new(athlete, scenes, heard, [.. way.Select(k => k.At + (k.Rests / 2))], from, truths, broken, At(Phase.Finish));
     }
 
     /// <summary>What is judged of a clause in one unit: of several rules those in that unit.</summary>

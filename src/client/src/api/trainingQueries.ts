@@ -1,0 +1,44 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, ask } from "./client";
+import { queryClient } from "./queryClient";
+
+/** What the pages of training ask for. */
+export const trainingQueries = {
+  myTraining: (id: string) =>
+    queryOptions({
+      queryKey: ["training", id, "mine"],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/training/mine", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  allTraining: (id: string) =>
+    queryOptions({
+      queryKey: ["training", id, "all"],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/training", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  sitting: (id: string, sitting: string) =>
+    queryOptions({
+      queryKey: ["sitting", id, sitting],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/training/sittings/{sitting}", { params: { path: { id, sitting } } })),
+    }),
+
+  /** The rep that is to be called next; null once all are called. Asked anew only when one was called. */
+  nextRep: (id: string, sitting: string) =>
+    queryOptions({
+      queryKey: ["rep", id, sitting],
+      queryFn: async () => ({
+        rep: (await ask(api.GET("/api/competitions/{id}/training/sittings/{sitting}/next", { params: { path: { id, sitting } } }))) ?? null,
+      }),
+      staleTime: Infinity,
+      gcTime: 0,
+      refetchOnWindowFocus: false,
+    }),
+};
+
+/** What has to be asked again. */
+export const trainingIs = {
+  next: (id: string, sitting: string) => queryClient.invalidateQueries({ queryKey: ["rep", id, sitting] }),
+  changed: (id: string) => queryClient.invalidateQueries({ queryKey: ["training", id] }),
+};

@@ -1,0 +1,55 @@
+import type { Schemas } from "../api/client";
+
+/** What tests say of somebody’s eyes, a line a clause: where the line is seen, in words and drawn. */
+export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
+  return (
+    <ul>
+      {eyes.map((e) => (
+        <li key={e.clause.english + e.unit} className="grid gap-x-5 border-b border-rule py-2 md:grid-cols-[1fr_13rem]">
+          <div>
+            <b>{e.clause.english}</b> <span className="text-soft">{e.movements.join(", ").replaceAll("-", " ")}</span>
+            <span className="block">{e.sentence}</span>
+            <span className="block text-[0.9rem] text-soft">
+              {e.hits} of {e.noReps} no-reps called{e.hits > 0 && `, ${e.rightReasons} with the right reason`}; {e.falseAlarms} of {e.good}{" "}
+              good reps called no-reps
+              {e.middleTime !== null && `; called after ${(e.middleTime / 1000).toFixed(1)} s`}
+              {e.sharpness !== null && (
+                <>
+                  ; d′ {e.sharpness.toFixed(1)} ± {e.sharpnessWithin!.toFixed(1)}, c {e.criterion!.toFixed(1)} ±{" "}
+                  {e.criterionWithin!.toFixed(1)}
+                </>
+              )}
+            </span>
+          </div>
+          {e.line !== null && <Line eye={e} />}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The distances of a hundred units either way; what lies beyond stands at the edge. */
+const widest: Record<string, number> = { mm: 100, "°": 40, ms: 200 };
+
+function Line({ eye }: { eye: Schemas["EyeShown"] }) {
+  const wide = widest[eye.unit] ?? 100;
+  const at = (v: number) => 50 + 48 * Math.max(-1, Math.min(1, v / wide));
+  const said = `${eye.line} ${eye.unit} inside, ${eye.low} to ${eye.high}`;
+  return (
+    <div>
+      <svg viewBox="0 0 100 12" className="h-6 w-full" role="img" aria-label={said} preserveAspectRatio="none">
+        <line x1="50" x2="50" y1="0" y2="12" stroke="var(--color-rule)" strokeWidth="0.8" />
+        <line x1={at(eye.low!)} x2={at(eye.high!)} y1="6" y2="6" stroke="var(--color-soft)" strokeWidth="1.8" />
+        <line x1={at(eye.line!) - 0.8} x2={at(eye.line!) + 0.8} y1="6" y2="6" stroke="var(--color-ink)" strokeWidth="6" />
+      </svg>
+      <span className="flex justify-between text-[0.85rem] text-soft">
+        <span>lenient</span>
+        <span className="mono">
+          {eye.line! > 0 ? "+" : ""}
+          {Math.round(eye.line!)} {eye.unit}
+        </span>
+        <span>strict</span>
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,216 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useReducer, useRef, useState } from "react";
+import { Link, useParams } from "react-router";
+import { api, ask, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
+import { trainingIs } from "../api/trainingQueries";
+import { Figure } from "../standards/Figure";
+import { Loading, Message } from "../ui/Message";
+import { FilmView } from "./FilmView";
+import { after, fresh } from "./sitting";
+
+const still = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+
+/** A sitting: a rep is watched and called, then the next. One hand, or three keys. */
+export function SittingPage() {
+  const { cid = "", sitting = "" } = useParams();
+  const found = useQuery(queries.sitting(cid, sitting));
+  const next = useQuery(queries.nextRep(cid, sitting));
+  if (found.isPending || next.isPending) return <Loading what="the next rep" />;
+  if (found.isError || next.isError)
+    return (
+      <main className="p-6">
+        <Message error={found.error ?? next.error} retry={() => void next.refetch()} />
+        <p className="mt-4">
+          <Link className="act" to={`/train/${cid}`}>
+            My training
+          </Link>
+        </p>
+      </main>
+    );
+  const rep = next.data.rep;
+  return (
+    <main className="mx-auto flex h-dvh max-w-[40rem] flex-col px-4 py-3">
+      <header className="flex items-baseline justify-between gap-4">
+        <h1 className="!text-[1.1rem]">
+          <bdi>{rep ? rep.movement.english : found.data.what}</bdi>
+        </h1>
+        <span className="whitespace-nowrap text-soft">
+          {rep ? `${rep.number} of ${rep.of}` : "all called"}
+          {found.data.mode === "Learning" ? ", learning" : ", test"}
+        </span>
+        <Link className="act whitespace-nowrap" to={`/train/${cid}`}>
+          Stop
+        </Link>
+      </header>
+      {rep ? (
+        <Rep key={rep.number} cid={cid} sitting={sitting} rep={rep} />
+      ) : (
+        <div className="mt-6">
+          <p>Every rep is called. What they say of your eyes stands with your training.</p>
+          <p className="mt-4">
+            <Link className="press inline-block" to={`/train/${cid}`}>
+              My training
+            </Link>
+          </p>
+        </div>
+      )}
+    </main>
+  );
+}
+
+function Rep({ cid, sitting, rep }: { cid: string; sitting: string; rep: Schemas["RepToCall"] }) {
+  const [at, happened] = useReducer(after, fresh);
+  const [failed, setFailed] = useState<unknown>(null);
+  const [again, setAgain] = useState(0);
+  const [stills] = useState(() => (still() ? rep.stills : null));
+  const begun = useRef(0);
+  const late = useRef(0);
+  const box = useRef<HTMLButtonElement>(null);
+  const gone = () => Math.max(0, Math.round(performance.now() - begun.current));
+  const said = at.is === "sent" ? at.said : null;
+  useEffect(() => {
+    if (!said) return;
+    clearTimeout(late.current);
+    let here = true;
+    ask(
+      api.POST("/api/competitions/{id}/training/sittings/{sitting}/calls/{number}", {
+        params: { path: { id: cid, sitting, number: rep.number } },
+        body: said,
+      }),
+    ).then(
+      (taken) => {
+        if (!here) return;
+        happened({ does: "taken", truth: taken.truth });
+        if (!taken.truth) void trainingIs.next(cid, sitting);
+      },
+      (e: unknown) => here && setFailed(e),
+    );
+    return () => {
+      here = false;
+    };
+  }, [said, cid, sitting, rep.number, again]);
+  useEffect(() => () => clearTimeout(late.current), []);
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      if (e.ctrlKey || e.metaKey || e.altKey) return;
+      if (at.is === "watched" && ["1", "2", "3"].includes(e.key))
+        happened({ does: "call", call: (["Good", "NoRep", "Unseen"] as const)[Number(e.key) - 1]!, milliseconds: gone() });
+      else if (at.is === "asked" && rep.reasons[Number(e.key) - 1])
+        happened({ does: "reason", reason: rep.reasons[Number(e.key) - 1]!.clause });
+      else if (at.is === "asked" && e.key === "0") happened({ does: "reason", reason: null });
+      else return;
+      e.preventDefault();
+    };
+    document.addEventListener("keydown", key);
+    return () => document.removeEventListener("keydown", key);
+  });
+  useEffect(() => {
+    if (at.is === "told") box.current?.focus();
+  }, [at.is]);
+  if (failed !== null)
+    return (
+      <div className="mt-6">
+        <Message
+          error={failed}
+          retry={() => {
+            setFailed(null);
+            setAgain((n) => n + 1);
+          }}
+        />
+      </div>
+    );
+  return (
+    <>
+      <p className="text-soft">{rep.place.english}</p>
+      <div className="min-h-0 flex-1 py-2">
+        {at.is === "told" && at.truth.picture ? (
+          <TruthView truth={at.truth} film={rep.film} stills={stills} />
+        ) : (
+          <FilmView
+            film={rep.film}
+            stills={stills}
+            started={(now) => (begun.current = now)}
+            onEnd={() => {
+              late.current = window.setTimeout(() => happened({ does: "late", milliseconds: gone() }), rep.milliseconds);
+            }}
+          />
+        )}
+      </div>
+      <div className="pb-2">
+        {at.is === "watched" && (
+          <div className="grid grid-cols-3 gap-2">
+            {(
+              [
+                ["Good", "Good", "1"],
+                ["NoRep", "No-rep", "2"],
+                ["Unseen", "Not seen", "3"],
+              ] as const
+            ).map(([call, word, k]) => (
+              <button
+                key={call}
+                className={`${call === "Unseen" ? "press-plain" : "press"} !min-h-16 !text-[1.1rem]`}
+                onPointerDown={() => happened({ does: "call", call, milliseconds: gone() })}
+                onClick={() => happened({ does: "call", call, milliseconds: gone() })}
+              >
+                {word} <span className="font-normal opacity-80 max-md:hidden">{k}</span>
+              </button>
+            ))}
+          </div>
+        )}
+        {at.is === "asked" && (
+          <div role="group" aria-label="Why">
+            <div className="grid grid-cols-2 gap-2">
+              {rep.reasons.map((r, i) => (
+                <button
+                  key={r.clause}
+                  className="press-plain !min-h-12 text-left"
+                  onClick={() => happened({ does: "reason", reason: r.clause })}
+                >
+                  {r.call.english} <span className="font-normal text-soft max-md:hidden">{i + 1}</span>
+                </button>
+              ))}
+              <button className="press-plain !min-h-12 text-left !font-normal" onClick={() => happened({ does: "reason", reason: null })}>
+                Something else <span className="text-soft max-md:hidden">0</span>
+              </button>
+            </div>
+          </div>
+        )}
+        {at.is === "told" && (
+          <div role="status">
+            <p>
+              <b className={at.truth.right ? "text-spruce" : "text-ochre"}>{at.truth.right ? "As called." : "Called otherwise."}</b>{" "}
+              {at.truth.sentence}
+            </p>
+            <p className="mt-2">
+              <button ref={box} className="press !min-h-12 w-full" onClick={() => void trainingIs.next(cid, sitting)}>
+                Next
+              </button>
+            </p>
+          </div>
+        )}
+        {(at.is === "sent" || at.is === "over") && <p className="text-soft">Called.</p>}
+      </div>
+    </>
+  );
+}
+
+/** The truth beside the rep again, at half speed. */
+function TruthView({ truth, film, stills }: { truth: Schemas["TruthShown"]; film: Schemas["Film"]; stills: readonly number[] | null }) {
+  const [round, setRound] = useState(0);
+  return (
+    <div className="flex h-full flex-col">
+      <div className="grid min-h-0 flex-1 grid-cols-2 gap-3">
+        <div className="flex min-h-0 items-end justify-center">
+          <Figure drawing={truth.picture!} label="The judged moment with its line" scale={0.17} />
+        </div>
+        <FilmView key={round} film={film} stills={stills} speed={0.5} />
+      </div>
+      <p className="text-right">
+        <button className="act" onClick={() => setRound((n) => n + 1)}>
+          Again at half speed
+        </button>
+      </p>
+    </div>
+  );
+}
