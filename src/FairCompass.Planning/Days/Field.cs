@@ -19,10 +19,13 @@ public sealed record Judge(Guid Id, string Name, string Gym, Eq<LocalDate> Days,
     /// <summary>Workouts whose newest version they have confirmed as a judge.</summary>
     public Eq<Guid> Briefed { get; init; }
 
-    /// <summary>True where they know a workout as well as the rules of a plan ask.</summary>
+    /// <summary>Workouts for which what the head judge asks of their eyes is not shown yet.</summary>
+    public Eq<Guid> Untrained { get; init; }
+
+    /// <summary>True where they know a workout as well as the rules of a plan ask, and have shown what is asked of their eyes.</summary>
     /// <param name="rules">The rules.</param>
     /// <param name="workout">The workout.</param>
-    public bool Knows(PlanRules rules, Guid workout) => !rules.BriefedOnly || Briefed.Contains(workout);
+    public bool Knows(PlanRules rules, Guid workout) => (!rules.BriefedOnly || Briefed.Contains(workout)) && !Untrained.Contains(workout);
 
     /// <summary>True where they may judge an entry.</summary>
     /// <param name="entry">The entry.</param>

@@ -254,7 +254,11 @@ public sealed class PlanCheck
                 Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} is not there at {At(heat.Starts)}.");
             }
 
-            if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
+            if (judge.Untrained.Contains(plan.SessionOf(heat).Workout))
+            {
+                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not shown what is asked of judges of this workout.");
+            }
+            else if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
             {
                 Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not confirmed the newest version of this workout.");
             }

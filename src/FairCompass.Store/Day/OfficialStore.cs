@@ -75,14 +75,15 @@ public sealed class OfficialStore(NpgsqlDataSource source)
         await tx.CommitAsync(cancel);
     }
 
-    /// <summary>Takes somebody out; false where there is nobody.</summary>
+    /// <summary>Takes somebody out, and with them what was found of their eyes; false where there is nobody.</summary>
     public async Task<bool> Remove(Guid competition, Guid official, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        return await db.Run(
-                "delete from official where id = @official and competition_id = @competition",
-                new { official, competition },
-                cancel
-            ) == 1;
+        await using var tx = await db.BeginTransactionAsync(cancel);
+        var who = new { official, competition };
+        await db.Run("delete from training_sitting where trainee = @official and competition_id = @competition", who, cancel, tx);
+        var gone = await db.Run("delete from official where id = @official and competition_id = @competition", who, cancel, tx) == 1;
+        await tx.CommitAsync(cancel);
+        return gone;
     }
 }

@@ -1,5 +1,5 @@
 -- A link may be that of one judge, so that a phone trains the judge it belongs to.
-alter table link add column official_id uuid references official (id) on delete cascade;
+alter table link add column official_id uuid references official (id) on delete set null;
 
 -- A sitting of somebody who trains: a judge, or an account or link that is none. Whose it is is nobody’s business but the head judge’s, so it
 -- goes with the judge.

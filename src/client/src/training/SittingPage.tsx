@@ -149,7 +149,7 @@ function Rep({ cid, sitting, rep }: { cid: string; sitting: string; rep: Schemas
             ).map(([call, word, k]) => (
               <button
                 key={call}
-                className={`${call === "Unseen" ? "press-plain" : "press"} !min-h-16 !text-[1.1rem]`}
+                className={`${call === "Good" ? "press" : call === "NoRep" ? "press !border-ink !bg-ink" : "press-plain"} !min-h-16 !text-[1.1rem]`}
                 onPointerDown={() => happened({ does: "call", call, milliseconds: gone() })}
                 onClick={() => happened({ does: "call", call, milliseconds: gone() })}
               >
