@@ -212,6 +212,7 @@ app.MapResults();
 app.MapFinals();
 app.MapIncidents();
 app.MapDrift();
+app.MapStatement();
 app.MapTraining();
 app.MapEyes();
 app.MapResultFiles();

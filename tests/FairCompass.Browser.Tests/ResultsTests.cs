@@ -36,6 +36,62 @@ public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTe
             }
         );
 
+    /// <summary>A judge opens the own link on a phone, tests a movement with keys, stops, goes on after a reload, learns, and sees the
+    /// own page; the head judge’s page is closed to the organiser.</summary>
+    [Fact]
+    public async Task A_judge_trains_by_link()
+    {
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        var at = $"/api/competitions/{(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]}";
+        var judge = (await http.GetFromJsonAsync<JsonArray>(at + "/officials"))!.First(o => (string)o!["kind"]! == "Judge")!;
+        using var given = await http.PostAsJsonAsync(at + "/training/links", new { official = judge["id"], days = 2 });
+        Assert.Equal(HttpStatusCode.OK, given.StatusCode);
+        var link = new Uri((string)(await given.Content.ReadFromJsonAsync<JsonNode>())!["url"]!);
+        var training = "/train/" + at.Split('/')[^1];
+
+        using var phone = new Page(app.Address, signedIn: false);
+        phone.Driver.Manage().Window.Size = new(390, 844);
+        phone.Open("/open" + link.Fragment);
+        phone.Click("Open on this device");
+        phone.Click("Train my eyes");
+        phone.Shows("Training of");
+        phone.Shows((string)judge["name"]!);
+        Assert.Equal("", phone.Axe());
+        Page.Pick(phone.Find("select"), "air squat");
+        phone.Click("Test");
+        void Press(string key) => phone.Driver.FindElement(By.TagName("body")).SendKeys(key);
+        foreach (var (number, keys) in new[] { (1, "1"), (2, "20"), (3, "3"), (4, "21") })
+        {
+            phone.Shows($"{number} of 48");
+            if (number == 2)
+            {
+                Assert.Equal("", phone.Axe());
+            }
+
+            foreach (var key in keys)
+            {
+                Press($"{key}");
+            }
+        }
+
+        phone.Shows("5 of 48, test");
+        phone.Driver.Navigate().Refresh();
+        phone.Shows("5 of 48, test");
+        phone.Click("Stop");
+        phone.Shows("4 of 48");
+
+        // In learning the truth stands beside the rep, with the next one a press away.
+        phone.Click("Learn");
+        phone.Shows("1 of");
+        Press("1");
+        phone.Shows("the line.");
+        Assert.Equal("", phone.Axe());
+        phone.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        phone.Shows("2 of");
+        Assert.Empty(phone.Errors);
+    }
+
     [Fact]
     public void A_day_is_typed_protested_decided_and_made_final_and_the_hall_follows()
     {
@@ -56,6 +112,15 @@ public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTe
         page.Open($"/c/{competition}/drift");
         page.Shows("Judges, by name");
         Assert.Equal("", page.Axe());
+
+        // How far the scores can be compared, in both languages, and on paper.
+        page.Open($"/c/{competition}/statement");
+        page.Shows("How far these scores can be compared");
+        page.Shows("Seed of the draws");
+        Assert.Equal("", page.Axe());
+        page.Click("Español");
+        page.Shows("jueces estuvieron en las calles");
+        Assert.True(page.Print().Length > 10_000);
 
         // An incident: written down, refused at its field, decided with the rule it rests on.
         page.Open($"/c/{competition}/incidents");

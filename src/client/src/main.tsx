@@ -42,6 +42,7 @@ const router = createBrowserRouter([
       { path: "results", lazy: async () => ({ Component: (await import("./results/ResultsPage")).ResultsPage }) },
       { path: "why/:workout/:entry", lazy: async () => ({ Component: (await import("./results/WhyPage")).WhyPage }) },
       { path: "drift", lazy: async () => ({ Component: (await import("./results/DriftPage")).DriftPage }) },
+      { path: "statement", lazy: async () => ({ Component: (await import("./results/StatementPage")).StatementPage }) },
       { path: "training", lazy: async () => ({ Component: (await import("./training/TrainingPage")).TrainingPage }) },
       { path: "incidents", lazy: async () => ({ Component: (await import("./results/IncidentsPage")).IncidentsPage }) },
       { path: "cards/:heat?", lazy: async () => ({ Component: (await import("./day/CardsPage")).CardsPage }) },

@@ -45,6 +45,14 @@ export const resultQueries = {
       refetchInterval: 60_000,
     }),
 
+  /** How far the scores can be compared; with the same seed the same figures. */
+  statement: (id: string, seed: number) =>
+    queryOptions({
+      queryKey: ["statement", id, seed],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/statement", { params: { path: { id }, query: { seed } } })),
+      staleTime: 0,
+    }),
+
   incidents: (id: string) =>
     queryOptions({
       queryKey: ["incidents", id],

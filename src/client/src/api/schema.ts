@@ -7419,6 +7419,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/statement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the scores can be compared, and which places would not stand if judges had been exchanged. */
+        get: {
+            parameters: {
+                query?: {
+                    seed?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StatementShown"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/training/mine": {
         parameters: {
             query?: never;
@@ -8668,6 +8717,21 @@ export interface components {
              * @description How many of the crew change plates in one lane, 1 to 8.
              */
             crew: number;
+        };
+        /** @description What is said of one board. */
+        BoardSaid: {
+            /** @description The workout. */
+            title: string;
+            /** @description The division. */
+            division: string;
+            /** @description The name of the score. */
+            score: string;
+            /** @description What is said, in sentences. */
+            lines: components["schemas"]["Said"][];
+            /** @description Places one to three that do not stand. */
+            podium: components["schemas"]["ShakyPlace"][];
+            /** @description All that do not. */
+            shaky: components["schemas"]["ShakyPlace"][];
         };
         /** @description The standards book. */
         Book: {
@@ -11772,6 +11836,8 @@ export interface components {
             breaks?: components["schemas"]["EqOfBreak"];
             /** @description Workouts whose newest version they have confirmed as a judge. */
             briefed?: components["schemas"]["EqOfGuid"];
+            /** @description Workouts for which what the head judge asks of their eyes is not shown yet. */
+            untrained?: components["schemas"]["EqOfGuid"];
         };
         /** @description Where the judge of a movement stands, and when the call is made. */
         JudgeDuty: {
@@ -15266,6 +15332,21 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "MustFix" | "ShouldFix" | "WorthALook";
+        /** @description A place that does not stand. */
+        ShakyPlace: {
+            /**
+             * Format: int32
+             * @description The place.
+             */
+            place: number;
+            /** @description Whose, as the public reads it. */
+            name: string;
+            /**
+             * Format: double
+             * @description In how many of a hundred exchanges it is the same.
+             */
+            kept: number;
+        };
         /** @description A shape of a figure, in millimetres; y grows downwards, as on paper. */
         Shape: components["schemas"]["ShapeBone"] | components["schemas"]["ShapeDisc"] | components["schemas"]["ShapeOutline"];
         /** @description A line with round ends. */
@@ -15504,6 +15585,20 @@ export interface components {
          * @enum {unknown}
          */
         StandingState: "Provisional" | "ProtestTime" | "Ready" | "Final";
+        /** @description How far the scores of a competition can be compared. */
+        StatementShown: {
+            /** @description The competition. */
+            name: string;
+            /**
+             * Format: int64
+             * @description The seed of the draws: with it anybody gets the same figures.
+             */
+            seed: number;
+            /** @description What holds for the whole. */
+            lines: components["schemas"]["Said"][];
+            /** @description By workout and division. */
+            boards: components["schemas"]["BoardSaid"][];
+        };
         /** @description Plates of one mass. */
         StockedPlate: {
             /**

@@ -140,6 +140,7 @@ export function RouteList({
       active: here.endsWith("/results") || here.includes("/why/"),
     },
     { to: "drift", name: "Drift", state: "judges and lanes", warn: false, active: here.endsWith("/drift") },
+    { to: "statement", name: "Statement", state: "how far scores compare", warn: false, active: here.endsWith("/statement") },
   ];
   return (
     <nav

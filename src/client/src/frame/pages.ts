@@ -15,6 +15,7 @@ const names: Record<string, string> = {
   judges: "judges and helpers",
   training: "training of judges",
   drift: "drift",
+  statement: "how far scores can be compared",
   days: "the days",
   cards: "cards",
   times: "times on paper",

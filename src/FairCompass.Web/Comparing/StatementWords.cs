@@ -1,0 +1,78 @@
+using System.Globalization;
+using FairCompass.Comparability.Statement;
+using FairCompass.Core.Languages;
+
+namespace FairCompass.Web.Comparing;
+
+/// <summary>What a statement says of one board, in both languages, so that an athlete can read it.</summary>
+public static class StatementWords
+{
+    /// <summary>The sentences of a board.</summary>
+    /// <param name="board">The board.</param>
+    /// <param name="said">What was found.</param>
+    /// <param name="names">Whose results, by entry.</param>
+    public static IEnumerable<Said> Of(StatementBoard board, BoardStatement said, IReadOnlyDictionary<Guid, string> names)
+    {
+        if (said.Said == 0)
+        {
+            yield return (
+                "What no-reps did to these scores cannot be said: they are loads or heights, or nobody tallied.",
+                "No se puede decir qué efecto tuvieron las nulas en estos resultados: son cargas o alturas, o nadie las apuntó."
+            );
+            yield break;
+        }
+
+        yield return said.Shaky.Count == 0
+            ? (
+                $"All {said.Results} places stand whoever had judged.",
+                $"Los {said.Results} puestos se mantienen fuera quien fuera el juez."
+            )
+            : (
+                $"{said.Shaky.Count} of {said.Results} places would not stand if judges had been exchanged.",
+                $"{said.Shaky.Count} de {said.Results} puestos no se mantendrían si se hubieran intercambiado los jueces."
+            );
+        if (said.Said < said.Results)
+        {
+            yield return (
+                $"Of {said.Results - said.Said} results nothing can be said: no tally, or no judge in the plan.",
+                $"De {said.Results - said.Said} resultados no se puede decir nada: sin cuenta o sin juez en el plan."
+            );
+        }
+
+        if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
+        {
+            yield return (
+                $"Of the differences between scores {Percent(judges)} go with judges and {Percent(lanes)} with lanes, the rest with athletes and what nobody measured.",
+                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces y un {Percent(lanes)} con las calles; el resto, con los atletas y con lo que nadie midió."
+            );
+        }
+
+        if (said.Largest is { } most && Math.Abs(most.NoReps) >= 0.5)
+        {
+            var who = names.GetValueOrDefault(most.Entry, "");
+            yield return (
+                $"The largest effect of a judge: {Amount(most.NoReps)} no-reps {(most.NoReps > 0 ? "more" : "fewer")} than an ordinary one in the result of {who} ({Signed(most.Low)} to {Signed(most.High)}){Time(board, most, "some {0} s")}.",
+                $"El mayor efecto de un juez: {Amount(most.NoReps)} nulas {(most.NoReps > 0 ? "más" : "menos")} que uno normal en el resultado de {who} ({Signed(most.Low)} a {Signed(most.High)}){Time(board, most, "unos {0} s")}."
+            );
+        }
+
+        if (board.Versions.Count > 1)
+        {
+            yield return (
+                $"Its heats were judged under versions {string.Join(", ", board.Versions)}.",
+                $"Sus tandas se juzgaron con las versiones {string.Join(", ", board.Versions)}."
+            );
+        }
+    }
+
+    private static string Percent(double share) => share < 0.005 ? "0 %" : (100 * share).ToString("0", CultureInfo.InvariantCulture) + " %";
+
+    private static string Amount(double noReps) => Math.Abs(noReps).ToString("0.0", CultureInfo.InvariantCulture);
+
+    private static string Signed(double noReps) => noReps.ToString("+0.0;-0.0;0", CultureInfo.InvariantCulture);
+
+    private static string Time(StatementBoard board, Cost cost, string words) =>
+        board.InTime && cost.PerNoRep > 1
+            ? ", " + string.Format(CultureInfo.InvariantCulture, words, Math.Round(Math.Abs(cost.NoReps * cost.PerNoRep) / 1000))
+            : "";
+}
