@@ -4,7 +4,8 @@ namespace FairCompass.Comparability.Agreement;
 public static class AgreementMeasures
 {
     /// <summary>κ of two who judge the same things.</summary>
-    /// <remarks>J. Cohen, “A coefficient of agreement for nominal scales”, Educational and Psychological Measurement 20 (1960), 37–46.</remarks>
+    /// <remarks>J. Cohen, “A coefficient of agreement for nominal scales”, Educational and Psychological Measurement 20 (1960),
+    /// 37–46.</remarks>
     /// <param name="table">How often the first said the row and the second the column.</param>
     /// <returns>Null where chance alone would always agree.</returns>
     public static double? Cohen(int[,] table)

@@ -29,7 +29,8 @@ public sealed record Shaky(Guid Entry, int Place, double Kept);
 /// <summary>How far one board of results depends on who judged.</summary>
 /// <param name="Results">Results with a place.</param>
 /// <param name="Said">Of these those of which it can be said what no-reps do to them.</param>
-/// <param name="JudgeShare">The share of the differences between values that goes with judges, 0 to 1; null where values do not differ.</param>
+/// <param name="JudgeShare">The share of the differences between values that goes with judges, 0 to 1; null where values do not
+/// differ.</param>
 /// <param name="LaneShare">The share that goes with lanes.</param>
 /// <param name="Largest">The largest effect of a judge; null where none can be said.</param>
 /// <param name="Shaky">Places that do not stand in at least 95 of 100 exchanges, the best first.</param>

@@ -10,7 +10,8 @@ namespace FairCompass.Comparability.Training;
 public sealed record SittingMovement(Movement Movement, long Units);
 
 /// <summary>
-/// Which reps a sitting shows. Movements come in the proportion of their reps; of each the clauses whose faults are typical, so many reps of
+/// Which reps a sitting shows. Movements come in the proportion of their reps; of each the clauses whose faults are typical, so many
+/// reps of
 /// each at the same distances for everybody, the others where they tell most of this judge.
 /// </summary>
 public sealed class SittingPlan

@@ -177,7 +177,8 @@ public sealed class TrainingStore(NpgsqlDataSource source)
         await using var db = await source.OpenConnectionAsync(cancel);
         var rows = await db.Many<Row>(
             """
-            select r.sitting_id as sitting, c.at, r.movement, r.clause, r.margin, r.unit, array_to_string(r.broken, ',') as broken, c.call, c.reason,
+            select r.sitting_id as sitting, c.at, r.movement, r.clause, r.margin, r.unit,
+                array_to_string(r.broken, ',') as broken, c.call, c.reason,
                 c.milliseconds - r.moment as milliseconds, r.fixed, s.trainee
             from training_call c join training_rep r using (sitting_id, number) join training_sitting s on s.id = r.sitting_id
             where s.competition_id = @competition and (@trainee::uuid is null or s.trainee = @trainee) and (not @tests or s.mode = 'Test')
@@ -227,7 +228,8 @@ public sealed class TrainingStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         var found = await db.OneOrNone<(string Movement, string Asked, long Seed, bool Fixed, int Moment, string Broken)?>(
-            "select movement, asked::text, seed, fixed, moment, array_to_string(broken, ',') from training_rep where sitting_id = @sitting and number = @number",
+            "select movement, asked::text, seed, fixed, moment, array_to_string(broken, ',') from training_rep where sitting_id = "
+                + "@sitting and number = @number",
             new { sitting, number },
             cancel
         );
@@ -268,7 +270,8 @@ public sealed class TrainingStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.OneOrNone<Requirement>(
-                "select calls, within_steps as WithinSteps, right_percent as RightPercent from training_asked where competition_id = @competition",
+                "select calls, within_steps as WithinSteps, right_percent as RightPercent from training_asked where "
+                    + "competition_id = @competition",
                 new { competition },
                 cancel
             ) ?? Requirement.None;

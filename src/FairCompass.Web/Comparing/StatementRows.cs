@@ -90,7 +90,8 @@ public static class StatementRows
     private static ScoreComponent? Component(EntryRun run, string name) =>
         run.Index >= 0 ? run.Under.Sheets[run.Index].Components.FirstOrDefault(c => c.Name == name) : null;
 
-    /// <summary>What one more no-rep does to a value: of a time the time of a unit, of a count one. Of loads and heights nothing is said.</summary>
+    /// <summary>What one more no-rep does to a value: of a time the time of a unit, of a count one. Of loads and heights nothing is
+    /// said.</summary>
     private static double PerNoRep(EntryRun run, string name, ComponentResult result)
     {
         if (run.Run is not { } says || Component(run, name) is not { } component)

@@ -42,8 +42,10 @@ public static class StatementWords
         if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
         {
             yield return (
-                $"Of the differences between scores {Percent(judges)} go with judges and {Percent(lanes)} with lanes, the rest with athletes and what nobody measured.",
-                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces y un {Percent(lanes)} con las calles; el resto, con los atletas y con lo que nadie midió."
+                $"Of the differences between scores {Percent(judges)} go with judges and {Percent(lanes)} with lanes, the rest "
+                    + $"with athletes and what nobody measured.",
+                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces y un {Percent(lanes)} con las "
+                    + $"calles; el resto, con los atletas y con lo que nadie midió."
             );
         }
 
@@ -51,8 +53,10 @@ public static class StatementWords
         {
             var who = names.GetValueOrDefault(most.Entry, "");
             yield return (
-                $"The largest effect of a judge: {Amount(most.NoReps)} no-reps {(most.NoReps > 0 ? "more" : "fewer")} than an ordinary one in the result of {who} ({Signed(most.Low)} to {Signed(most.High)}){Time(board, most, "some {0} s")}.",
-                $"El mayor efecto de un juez: {Amount(most.NoReps)} nulas {(most.NoReps > 0 ? "más" : "menos")} que uno normal en el resultado de {who} ({Signed(most.Low)} a {Signed(most.High)}){Time(board, most, "unos {0} s")}."
+                $"The largest effect of a judge: {Amount(most.NoReps)} no-reps {(most.NoReps > 0 ? "more" : "fewer")} than an "
+                    + $"ordinary one in the result of {who} ({Signed(most.Low)} to {Signed(most.High)}){Time(board, most, "some {0} s")}.",
+                $"El mayor efecto de un juez: {Amount(most.NoReps)} nulas {(most.NoReps > 0 ? "más" : "menos")} que uno normal en "
+                    + $"el resultado de {who} ({Signed(most.Low)} a {Signed(most.High)}){Time(board, most, "unos {0} s")}."
             );
         }
 

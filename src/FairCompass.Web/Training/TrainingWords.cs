@@ -1,7 +1,6 @@
 using System.Globalization;
 using FairCompass.Comparability.Training;
 using FairCompass.Core.Languages;
-using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures.Reps;
 
@@ -70,13 +69,14 @@ public static class TrainingWords
             return "Every rep was called alike, so nothing can be said of the line.";
         }
 
-        string Wide(double low, double high) => $"{Of(low * eye.Step, eye.Unit)} to {Of(high * eye.Step, eye.Unit)}";
-        var sharp = $" Within some {Of(line.Spread * eye.Step, eye.Unit)} of it calls go either way.";
+        string At(double steps) => Of(steps * eye.Step, eye.Unit);
+        var sharp = $" Within some {At(line.Spread)} of it calls go either way.";
         return line.LineLow > 0
-                ? $"Strict: no-reps are called up to {Of(line.Line * eye.Step, eye.Unit)} inside the line ({Wide(line.LineLow, line.LineHigh)}).{sharp}"
+                ? $"Strict: no-reps are called up to {At(line.Line)} inside the line ({At(line.LineLow)} to {At(line.LineHigh)}).{sharp}"
             : line.LineHigh < 0
-                ? $"Lenient: good reps are called down to {Of(-line.Line * eye.Step, eye.Unit)} outside the line ({Wide(-line.LineHigh, -line.LineLow)}).{sharp}"
-            : $"On the line as far as can be told: between {Of(-line.LineLow * eye.Step, eye.Unit)} outside and {Of(line.LineHigh * eye.Step, eye.Unit)} inside.{sharp}";
+                ? $"Lenient: good reps are called down to {At(-line.Line)} outside the line "
+                    + $"({At(-line.LineHigh)} to {At(-line.LineLow)}).{sharp}"
+            : $"On the line as far as can be told: between {At(-line.LineLow)} outside and {At(line.LineHigh)} inside.{sharp}";
     }
 
     /// <summary>What else there is to say of somebody’s calls.</summary>

@@ -74,7 +74,8 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
             : null;
     }
 
-    /// <summary>Every movement of the competition’s book of which reps may be shown: it has figures, and clauses that a pose decides.</summary>
+    /// <summary>Every movement of the competition’s book of which reps may be shown: with figures, and clauses that a pose
+    /// decides.</summary>
     public async Task<IReadOnlyList<Movement>> Movements(Guid competition, CancellationToken cancel) =>
         await competitions.Find(competition, cancel) is { } c
             ?

@@ -77,7 +77,8 @@ public class TrainingTests(ITestOutputHelper output)
         Assert.True(all.LineHigh - all.LineLow > 2, "An end that nobody saw is not known sharply.");
     }
 
-    /// <summary>d′ of the yes-no task in Macmillan and Creelman 2005, table A5.1, from memory; many reps, so that the correction is nothing.</summary>
+    /// <summary>d′ of the yes-no task in Macmillan and Creelman 2005, table A5.1, from memory; so many reps that the correction is
+    /// nothing.</summary>
     [Theory]
     [InlineData(0.80, 0.20, 1.683, 0)]
     [InlineData(0.90, 0.20, 2.123, -0.220)]

@@ -56,7 +56,8 @@ public class RepTests(ITestOutputHelper output)
             var at = (int)Math.Round(truth.At * Film.Rate / 1000.0);
             double Margin(int i) => t.Clause.Holds!.Margin(rep.Scenes[i]);
             Assert.Equal(truth.Holds, Margin(at) >= 0);
-            // On the way there nothing passes for better: a squat is never deeper than where it is judged. A load goes over the head on its way to a shoulder.
+            // On the way there nothing passes for better: a squat is never deeper than where it is judged. A load is: it goes over the
+            // head on its way to a shoulder.
             if (t.Clause.Holds is Predicate.Lower or Predicate.Higher { A: not Part.Load })
             {
                 var before = Enumerable.Range(at - 8, 8).Where(i => i >= 0).Select(Margin).ToList();

@@ -1,6 +1,7 @@
 import { queryOptions } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "./client";
 import { resultQueries } from "./resultQueries";
+import { trainingQueries } from "./trainingQueries";
 import type { paths } from "./schema";
 
 type TimesOf = NonNullable<paths["/api/competitions/{id}/times"]["get"]["parameters"]["query"]>;
@@ -8,6 +9,7 @@ type TimesOf = NonNullable<paths["/api/competitions/{id}/times"]["get"]["paramet
 /** What the pages of the days ask for: people, plan, cards, times. They change while they are looked at, so all are stale at once. */
 export const dayQueries = {
   ...resultQueries,
+  ...trainingQueries,
 
   entries: (id: string) =>
     queryOptions({

@@ -2,7 +2,6 @@ import { queryOptions } from "@tanstack/react-query";
 import { api, ask, askAll, type Competition, type Schemas, type StoredCompetition } from "./client";
 import { dayQueries } from "./dayQueries";
 import { queryClient } from "./queryClient";
-import { trainingQueries } from "./trainingQueries";
 import type { paths } from "./schema";
 
 /** What an address can be asked with. */
@@ -14,7 +13,6 @@ type Asked<Path extends keyof paths> = paths[Path] extends { get: { parameters: 
  */
 export const queries = {
   ...dayQueries,
-  ...trainingQueries,
 
   competitions: () => queryOptions({ queryKey: ["competitions"], queryFn: () => ask(api.GET("/api/competitions")) }),
 

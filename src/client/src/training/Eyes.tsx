@@ -10,8 +10,8 @@ export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
             <b>{e.clause.english}</b> <span className="text-soft">{e.movements.join(", ").replaceAll("-", " ")}</span>
             <span className="block">{e.sentence}</span>
             <span className="block text-[0.9rem] text-soft">
-              {e.hits} of {e.noReps} no-reps called{e.hits > 0 && `, ${e.rightReasons} with the right reason`}; {e.falseAlarms} of {e.good}{" "}
-              good reps called no-reps
+              {e.hits} of {e.noReps} no-reps called
+              {e.hits > 0 && `, ${e.rightReasons} with the right reason`}; {e.falseAlarms} of {e.good} good reps called no-reps
               {e.middleTime !== null && `; called after ${(e.middleTime / 1000).toFixed(1)} s`}
               {e.sharpness !== null && (
                 <>

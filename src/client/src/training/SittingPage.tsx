@@ -9,6 +9,8 @@ import { Loading, Message } from "../ui/Message";
 import { FilmView } from "./FilmView";
 import { after, fresh } from "./sitting";
 
+const look = { Good: "press", NoRep: "press !border-ink !bg-ink", Unseen: "press-plain" };
+
 const still = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 
 /** A sitting: a rep is watched and called, then the next. One hand, or three keys. */
@@ -149,7 +151,7 @@ function Rep({ cid, sitting, rep }: { cid: string; sitting: string; rep: Schemas
             ).map(([call, word, k]) => (
               <button
                 key={call}
-                className={`${call === "Good" ? "press" : call === "NoRep" ? "press !border-ink !bg-ink" : "press-plain"} !min-h-16 !text-[1.1rem]`}
+                className={`${look[call]} !min-h-16 !text-[1.1rem]`}
                 onPointerDown={() => happened({ does: "call", call, milliseconds: gone() })}
                 onClick={() => happened({ does: "call", call, milliseconds: gone() })}
               >

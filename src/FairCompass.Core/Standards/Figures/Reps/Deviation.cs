@@ -109,7 +109,8 @@ public sealed class Deviation
 
     private double Margin(double share) => Decides.Margin(Scene.Place(body, Blend.Between(good, bad, share), around, out _)!);
 
-    /// <summary>Of several rules at once those in the unit of the one that a fault breaks most: degrees and millimetres are not mixed.</summary>
+    /// <summary>Of several rules at once those in the unit of the one that a fault breaks most: degrees and millimetres are not
+    /// mixed.</summary>
     private static Predicate Part(Predicate rule, Scene fault)
     {
         if (rule is not Predicate.Both both)

@@ -22,7 +22,8 @@ public enum FilmKind
     Outline,
 }
 
-/// <summary>A motion as pictures one after the other, in millimetres; y grows downwards. Between two pictures every point goes straight.</summary>
+/// <summary>A motion as pictures one after the other, in millimetres; y grows downwards. Between two pictures every point goes
+/// straight.</summary>
 /// <param name="FramesPerSecond">Pictures a second.</param>
 /// <param name="Left">Left edge of all pictures.</param>
 /// <param name="Top">Top edge.</param>

@@ -32,7 +32,8 @@ public sealed class RepMaker
     public static RepMaker? Of(Movement movement) => MotionLibrary.Find(movement.Motion) is null ? null : new(movement);
 
     /// <summary>Makes a rep.</summary>
-    /// <param name="asked">At most one clause of each phase, each of <see cref="Trainable"/>; nothing for a rep that keeps every clause.</param>
+    /// <param name="asked">At most one clause of each phase, each of <see cref="Trainable"/>; nothing for a rep that keeps every
+    /// clause.</param>
     /// <param name="seed">Who does it and how; the same seed makes the same rep.</param>
     /// <param name="from">From where it is seen; null for the post of the first clause asked for.</param>
     /// <exception cref="ArgumentException">A clause cannot be trained, or two are of one phase.</exception>

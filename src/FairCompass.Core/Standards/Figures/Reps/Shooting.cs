@@ -10,7 +10,8 @@ internal static class Shooting
     /// <param name="body">The body.</param>
     /// <param name="around">What stands around.</param>
     /// <param name="keys">At least one.</param>
-    /// <param name="late">On the way to which position the far foot is late, and by how many milliseconds; null where both go together.</param>
+    /// <param name="late">On the way to which position the far foot is late, and by how many milliseconds; null where both go
+    /// together.</param>
     public static IReadOnlyList<Scene> Of(Body body, Surroundings around, IReadOnlyList<Key> keys, (Phase To, double By)? late)
     {
         var scenes = new List<Scene>();
@@ -31,10 +32,12 @@ internal static class Shooting
             scenes.Add(
                 Place(
                     Between(
+                        body,
+                        around,
                         from.Pose,
                         to.Pose,
                         Ease((double)(now - begins) / (to.At - begins)),
-                        Ease((now - begins - by) / (to.At - begins))
+                        Ease((now - begins - by) / (to.At - begins - by))
                     )
                 )
             );
@@ -43,36 +46,37 @@ internal static class Shooting
         return scenes;
 
         Scene Place(Pose pose) => Scene.Place(body, pose, around, out _)!;
+    }
 
-        Pose Between(Pose from, Pose to, double share, double far)
+    /// <summary>The pose a share of the way from one position to the next.</summary>
+    private static Pose Between(Body body, Surroundings around, Pose from, Pose to, double share, double far)
+    {
+        var begins = from.Anchor == to.Anchor ? from : Blend.On(Scene.Place(body, from, around, out _)!, to.Anchor);
+        var pose = Blend.Between(begins, to, share, far);
+        if (around.Box is not null && Math.Abs(to.Y - begins.Y) > 100)
         {
-            var begins = from.Anchor == to.Anchor ? from : Blend.On(Place(from), to.Anchor);
-            var pose = Blend.Between(begins, to, share, far);
-            if (around.Box is not null && Math.Abs(to.Y - begins.Y) > 100)
-            {
-                // Feet go up before they go over, and down after it: not through the box.
-                var (first, second) = (Math.Min(1, 1.8 * share), Math.Max(0, (share - 0.35) / 0.65));
-                var (up, over) = to.Y > begins.Y ? (first, second) : (second, first);
-                pose = pose with { X = begins.X + ((to.X - begins.X) * over), Y = begins.Y + ((to.Y - begins.Y) * up) };
-            }
-
-            if (from.Carried == to.Carried)
-            {
-                return pose with
-                {
-                    Passing = (from.Passing, to.Passing) switch
-                    {
-                        (null, { } there) => (there.To, there.Share * share),
-                        ({ } here, null) => (here.To, here.Share * (1 - share)),
-                        _ => from.Passing,
-                    },
-                };
-            }
-
-            // What lies on the floor is taken at once; what comes to rest somewhere does so at the end.
-            var done = Math.Clamp((share - Handing) / (1 - Handing), 0, 1);
-            return pose with { LoadAt = from.LoadAt ?? to.LoadAt, Passing = (to.Carried, done) };
+            // Feet go up before they go over, and down after it: not through the box.
+            var (first, second) = (Math.Min(1, 1.8 * share), Math.Max(0, (share - 0.35) / 0.65));
+            var (up, over) = to.Y > begins.Y ? (first, second) : (second, first);
+            pose = pose with { X = begins.X + ((to.X - begins.X) * over), Y = begins.Y + ((to.Y - begins.Y) * up) };
         }
+
+        if (from.Carried == to.Carried)
+        {
+            return pose with
+            {
+                Passing = (from.Passing, to.Passing) switch
+                {
+                    (null, { } there) => (there.To, there.Share * share),
+                    ({ } here, null) => (here.To, here.Share * (1 - share)),
+                    _ => from.Passing,
+                },
+            };
+        }
+
+        // What lies on the floor is taken at once; what comes to rest somewhere does so at the end.
+        var done = Math.Clamp((share - Handing) / (1 - Handing), 0, 1);
+        return pose with { LoadAt = from.LoadAt ?? to.LoadAt, Passing = (to.Carried, done) };
     }
 
     /// <summary>Slow, fast, slow: every joint rests at both ends of its way.</summary>

@@ -61,7 +61,8 @@ internal static class Timeline
     private static bool Far(Scene a, Scene b) =>
         ((Part[])[Part.Hip, Part.Shoulder, Part.Palm, Part.Knee]).Any(p => a.At(p).Beside(b.At(p)) > 0.12 * a.Body.Stature);
 
-    /// <summary>Between standing and lying the hands go to the floor first: a position that nobody judges; null where none is needed.</summary>
+    /// <summary>Between standing and lying the hands go to the floor first: a position that nobody judges; null where none is
+    /// needed.</summary>
     private static Pose? Crouch(Scene from, Scene to)
     {
         var (lies, stands) =

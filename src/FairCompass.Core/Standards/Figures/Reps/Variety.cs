@@ -45,7 +45,8 @@ public sealed record Variety(double Stature, double Tempo, double Stance, double
             Neck = Neck * share,
         };
 
-    /// <summary>A placed pose as this athlete takes it. What is straight stays straight; hands and feet that hold stay where they are.</summary>
+    /// <summary>A placed pose as this athlete takes it. What is straight stays straight; hands and feet that hold stay where they
+    /// are.</summary>
     public Pose On(Pose pose)
     {
         var near = Of(pose.NearLeg);
