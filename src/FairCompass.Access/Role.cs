@@ -3,7 +3,8 @@ namespace FairCompass.Access;
 /// <summary>What somebody is in one competition; a person may be several things, and others in another competition.</summary>
 public enum Role
 {
-    /// <summary>Runs the competition: everything, the people and the log of what was done included.</summary>
+    /// <summary>Runs the competition: everything, the people and the log of what was done included; but how judges’ eyes are is
+    /// between them and the head judge.</summary>
     Organiser,
 
     /// <summary>Decides what is judged and how: defines, publishes, answers, measures, and gives links to judges.</summary>

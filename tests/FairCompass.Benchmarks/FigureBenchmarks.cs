@@ -1,6 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures;
+using FairCompass.Core.Standards.Figures.Reps;
 
 namespace FairCompass.Benchmarks;
 
@@ -9,7 +10,9 @@ namespace FairCompass.Benchmarks;
 public class FigureBenchmarks
 {
     private readonly Movement deadlift = MovementLibrary.ById("deadlift")!;
+    private readonly RepMaker thrusters = RepMaker.Of(MovementLibrary.ById("thruster")!)!;
     private Motion motion = null!;
+    private ulong seed;
 
     [GlobalSetup]
     public void Find() => motion = MotionLibrary.Find(deadlift.Motion)!;
@@ -22,6 +25,10 @@ public class FigureBenchmarks
             View.Side,
             deadlift.Clauses.FirstOrDefault(c => c.Holds is not null)?.Holds
         );
+
+    /// <summary>A rep with a stated distance, and its film; the budget is 5 ms.</summary>
+    [Benchmark]
+    public Film One_rep_with_its_film() => thrusters.Make([new("depth", -35)], seed++).Film();
 
     /// <summary>All figures of one movement, with every verdict.</summary>
     [Benchmark]

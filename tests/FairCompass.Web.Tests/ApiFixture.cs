@@ -26,6 +26,26 @@ public sealed class ApiFixture : IDisposable
 
     public HttpClient Http { get; }
 
+    private HttpClient? headJudge;
+
+    /// <summary>Who may do what a request asks for: the organiser, or for what only a head judge may, the head judge.</summary>
+    internal async Task<HttpClient> For(HttpRequestMessage request)
+    {
+        var path = request.RequestUri!.ToString();
+        if (!path.Contains("/training", StringComparison.Ordinal) && !path.Contains("/together", StringComparison.Ordinal))
+        {
+            return Http;
+        }
+
+        if (headJudge is null)
+        {
+            headJudge = Visitors.At(App.Address);
+            await RunningApp.SignIn(headJudge, FairCompass.Access.Role.HeadJudge);
+        }
+
+        return headJudge;
+    }
+
     /// <summary>Somebody who has no more than a printed code.</summary>
     public HttpClient Reader { get; }
 

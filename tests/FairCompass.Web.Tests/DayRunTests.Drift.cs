@@ -35,4 +35,59 @@ public sealed partial class DayRunTests
         using var closed = await desk.GetAsync(new Uri(at + "/drift", UriKind.Relative));
         Assert.Equal(HttpStatusCode.Forbidden, closed.StatusCode);
     }
+
+    /// <summary>The statement names only places that are in the tables, says the same with the same seed, and is nobody else’s.</summary>
+    [Fact]
+    public async Task The_statement_says_the_same_with_the_same_seed_of_places_that_are_there()
+    {
+        var (one, again) = (await api.Get(at + "/statement?seed=7"), await api.Get(at + "/statement?seed=7"));
+        Assert.Equal(one.ToJsonString(), again.ToJsonString());
+        var other = await api.Get(at + "/statement?seed=8");
+        Assert.NotEqual(one["boards"]!.ToJsonString(), other["boards"]!.ToJsonString());
+        Assert.All(
+            one["lines"]!.AsArray().Concat(one["boards"]!.AsArray().SelectMany(b => b!["lines"]!.AsArray())),
+            l => Assert.NotEqual((string)l!["english"]!, (string)l["spanish"]!)
+        );
+
+        var places = (await api.Get(at + "/results"))["workouts"]!
+            .AsArray()
+            .SelectMany(w => w!["tables"]!.AsArray().Select(t => (Title: (string)w["title"]!, Table: t!)))
+            .ToDictionary(
+                x => (x.Title, (string)x.Table["division"]!, (string)x.Table["score"]!),
+                x => x.Table["lines"]!.AsArray().Select(l => l!["place"]!.GetValue<int>()).ToHashSet()
+            );
+        var boards = one["boards"]!.AsArray();
+        Assert.NotEmpty(boards);
+        foreach (var board in boards)
+        {
+            var there = places[((string)board!["title"]!, (string)board["division"]!, (string)board["score"]!)];
+            Assert.All(board["shaky"]!.AsArray(), x => Assert.Contains(x!["place"]!.GetValue<int>(), there));
+            Assert.All(board["shaky"]!.AsArray(), x => Assert.InRange(x!["kept"]!.GetValue<double>(), 0, 95));
+            Assert.Equal(board["shaky"]!.AsArray().Count(x => x!["place"]!.GetValue<int>() <= 3), board["podium"]!.AsArray().Count);
+        }
+
+        // Loads are not exchanged, and it is said.
+        Assert.Contains(
+            boards.SelectMany(b => b!["lines"]!.AsArray()),
+            l => ((string)l!["english"]!).StartsWith("What no-reps did to these scores cannot be said", StringComparison.Ordinal)
+        );
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await api.Status(at + "/statement?seed=-1"));
+        using var desk = Visitors.At(api.App.Address);
+        await RunningApp.SignIn(desk, Role.ScoreDesk);
+        using var closed = await desk.GetAsync(new Uri(at + "/statement", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.Forbidden, closed.StatusCode);
+    }
+
+    /// <summary>The funnel grows narrower with more to be expected, and holds 1.</summary>
+    [Fact]
+    public async Task The_funnel_narrows()
+    {
+        var funnel = (await api.Get(at + "/drift"))["funnel"]!.AsArray();
+        var wide = funnel.Select(f => f!["high"]!.GetValue<double>() - f["low"]!.GetValue<double>()).ToList();
+        Assert.Equal(30, wide.Count);
+        // From one whole number to the next a limit jumps a little.
+        Assert.All(wide.Zip(wide.Skip(1)), w => Assert.True(w.Second < 1.1 * w.First));
+        Assert.True(wide[^1] < wide[0] / 2);
+        Assert.All(funnel, f => Assert.True(f!["low"]!.GetValue<double>() < 1 && f["high"]!.GetValue<double>() > 1));
+    }
 }

@@ -192,7 +192,7 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
     private async Task<(int Status, string Body, string? Type)> Send(string method, string address, HttpContent? content)
     {
         using var request = new HttpRequestMessage(new HttpMethod(method), address) { Content = content };
-        using var answer = await api.Http.SendAsync(request);
+        using var answer = await (await api.For(request)).SendAsync(request);
         return ((int)answer.StatusCode, await answer.Content.ReadAsStringAsync(), answer.Content.Headers.ContentType?.MediaType);
     }
 

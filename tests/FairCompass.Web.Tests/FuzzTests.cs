@@ -138,7 +138,7 @@ public class FuzzTests(ApiFixture api, Xunit.Abstractions.ITestOutputHelper outp
                     );
                     request.Content = method is "get" ? null : Body(document, operation, random);
                     var began = System.Diagnostics.Stopwatch.GetTimestamp();
-                    using var answer = await api.Http.SendAsync(request);
+                    using var answer = await (await api.For(request)).SendAsync(request);
                     var took = System.Diagnostics.Stopwatch.GetElapsedTime(began);
                     Assert.True(
                         (int)answer.StatusCode < 500,

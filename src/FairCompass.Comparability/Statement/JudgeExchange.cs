@@ -79,7 +79,8 @@ public sealed class JudgeExchange
         );
     }
 
-    private bool IsSaid(Judged r) =>
+    /// <summary>True where it can be said what no-reps do to a result: there are a judge, a tally, and a cost.</summary>
+    public bool IsSaid(Judged r) =>
         r is { Judge: { } judge, NoReps: not null, PerNoRep: > 0 }
         && judges.ContainsKey(judge)
         && (r.Lane is null || lanes.ContainsKey(r.Lane));

@@ -19,8 +19,11 @@ public sealed class SittingPlan
     /// <summary>Reps of a sitting: some eight minutes at ten seconds each.</summary>
     public const int Length = 48;
 
-    /// <summary>Clauses of a movement that one sitting asks for at most; a sitting later asks for others.</summary>
+    /// <summary>Clauses of a movement that everybody is asked for in a sitting at most.</summary>
     public const int MostClauses = 3;
+
+    /// <summary>Reps beside those for everybody that a clause is asked for at least, where it is: fewer tell nothing.</summary>
+    private const int Fewest = 6;
 
     /// <summary>Distances of the part that everybody gets, in steps.</summary>
     private static readonly double[] Everybody = [-2, 1, -1, 2];
@@ -108,17 +111,26 @@ public sealed class SittingPlan
         return [.. units.Select(u => Math.Max(Math.Min(8, Length / units.Count), (int)Math.Round(Length * u / all)))];
     }
 
+    /// <summary>The first clauses of the standard at the distances that everybody gets; the others, and more of these, where they tell most.
+    /// Which of the others, where there are more than one sitting holds, is drawn: the next sitting has others.</summary>
     private static IEnumerable<Slot> Of(SittingMovement movement, Dictionary<string, RepMaker> makers, int portion, Pcg32 random)
     {
         var clauses = makers[movement.Movement.Id].Trainable.ToList();
-        // Which ones, where there are more than one sitting holds, is drawn: the next sitting has others.
-        Shuffle(clauses, random);
-        var chosen = clauses.Take(Math.Clamp(portion / Everybody.Length, 1, MostClauses)).ToList();
-        for (var i = 0; i < portion; i++)
+        var same = clauses.Take(Math.Clamp(portion / (2 * Everybody.Length), 1, MostClauses)).ToList();
+        foreach (var clause in same)
         {
-            var clause = chosen[i % chosen.Count];
-            var round = i / chosen.Count;
-            yield return new(movement.Movement.Id, clause, round < Everybody.Length ? Everybody[round] : null);
+            foreach (var steps in Everybody)
+            {
+                yield return new(movement.Movement.Id, clause, steps);
+            }
+        }
+
+        var left = Math.Max(0, portion - (same.Count * Everybody.Length));
+        Shuffle(clauses, random);
+        var chosen = clauses.Take(Math.Max(1, left / Fewest)).ToList();
+        for (var i = 0; i < left; i++)
+        {
+            yield return new(movement.Movement.Id, chosen[i % chosen.Count], null);
         }
     }
 

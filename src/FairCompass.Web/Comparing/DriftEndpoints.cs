@@ -1,5 +1,6 @@
 using FairCompass.Access;
 using FairCompass.Comparability;
+using FairCompass.Comparability.Statement;
 using FairCompass.Core.Text;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
@@ -12,7 +13,25 @@ namespace FairCompass.Web.Comparing;
 /// <param name="Name">The judge, or <c>lane 4</c>.</param>
 /// <param name="Drift">What can be said.</param>
 /// <param name="Sentence">The same in words.</param>
-public sealed record DriftLine(string Name, Drift Drift, string Sentence);
+public sealed record DriftLine(string Name, Drift Drift, string Sentence)
+{
+    /// <summary>For a judge who is flagged, in whose results it may have come to most, and to how many no-reps.</summary>
+    public IReadOnlyList<DriftCost> Costs { get; init; } = [];
+}
+
+/// <summary>What a judge’s calls may have come to in one result.</summary>
+/// <param name="Workout">The workout.</param>
+/// <param name="Score">The name of the score.</param>
+/// <param name="Name">Whose result.</param>
+/// <param name="NoReps">No-reps more than an ordinary judge would have called; below 0 fewer.</param>
+/// <param name="Seconds">What they took, where the score is a time; null where it is not.</param>
+public sealed record DriftCost(string Workout, string Score, string Name, double NoReps, double? Seconds);
+
+/// <summary>Between which ratios of tallied to expected no-reps chance alone keeps 95 in 100.</summary>
+/// <param name="Expected">Expected no-reps.</param>
+/// <param name="Low">The lower limit.</param>
+/// <param name="High">The upper limit.</param>
+public sealed record FunnelAt(double Expected, double Low, double High);
 
 /// <summary>What the tallies of a competition say of judges and lanes.</summary>
 /// <param name="Alarms">The share of false ones among the flagged that was accepted.</param>
@@ -24,7 +43,11 @@ public sealed record DriftShown(
     IReadOnlyList<DriftLine> Judges,
     IReadOnlyList<DriftLine> Lanes,
     IReadOnlyList<string> Unsaid
-);
+)
+{
+    /// <summary>The funnel, from few expected no-reps to as many as there are of one judge; empty where nothing is said.</summary>
+    public IReadOnlyList<FunnelAt> Funnel { get; init; } = [];
+}
 
 /// <summary>Drift of judges and lanes during the day, for the head judge alone.</summary>
 public static class DriftEndpoints
@@ -48,13 +71,14 @@ public static class DriftEndpoints
         var snapshot = await book.Snapshot(id, cancel);
         var watched = WatchedRows.Of(snapshot);
         var drift = DayDrift.Of(watched.Rows, accepted);
+        var costs = CostsOf(snapshot, watched, drift);
         string Judge(Guid j) => snapshot.Field.Judge(j)?.Name ?? "a judge who is gone";
         return TypedResults.Ok(
             new DriftShown(
                 accepted,
                 [
                     .. (drift?.Judges ?? new Dictionary<Guid, Drift>())
-                        .Select(j => new DriftLine(Judge(j.Key), j.Value, Sentence(j.Value)))
+                        .Select(j => new DriftLine(Judge(j.Key), j.Value, Sentence(j.Value)) { Costs = costs.GetValueOrDefault(j.Key, []) })
                         .OrderBy(l => l.Name, StringComparer.OrdinalIgnoreCase),
                 ],
                 [
@@ -65,7 +89,60 @@ public static class DriftEndpoints
                 ],
                 [.. Unsaid(watched, drift)]
             )
+            {
+                Funnel = FunnelOf(drift),
+            }
         );
+    }
+
+    /// <summary>Limits at thirty numbers of expected no-reps, by equal factors.</summary>
+    private static IReadOnlyList<FunnelAt> FunnelOf(DayDrift? drift)
+    {
+        var most = drift?.Judges.Values.Select(d => d.Expected).DefaultIfEmpty(0).Max() ?? 0;
+        return most < 2
+            ? []
+            :
+            [
+                .. Enumerable
+                    .Range(0, 30)
+                    .Select(i => Math.Pow(most, i / 29.0))
+                    .Select(e => new FunnelAt(Math.Round(e, 2), Funnel.Limit(e, 0.025), Funnel.Limit(e, 0.975))),
+            ];
+    }
+
+    /// <summary>Of flagged judges the results in which their calls may have come to most.</summary>
+    private static Dictionary<Guid, IReadOnlyList<DriftCost>> CostsOf(ResultSnapshot s, WatchedRows watched, DayDrift? drift)
+    {
+        var flagged = drift?.Judges.Where(j => j.Value.Kind is DriftKind.Strict or DriftKind.Lenient).Select(j => j.Key).ToHashSet() ?? [];
+        if (flagged.Count == 0 || JudgeExchange.Of(watched.Rows) is not { } exchange)
+        {
+            return [];
+        }
+
+        const int Most = 5;
+        return StatementRows
+            .Of(s)
+            .SelectMany(b => b.Results.Select(r => (Board: b, Result: r)))
+            .Where(x => x.Result.Judge is { } j && flagged.Contains(j) && exchange.IsSaid(x.Result))
+            .Select(x => (x.Board, Cost: exchange.CostOf(x.Result)))
+            .Where(x => Math.Abs(x.Cost.NoReps) >= 0.5)
+            .GroupBy(x => x.Cost.Judge)
+            .ToDictionary(
+                g => g.Key,
+                g =>
+                    (IReadOnlyList<DriftCost>)
+                        [
+                            .. g.OrderByDescending(x => Math.Abs(x.Cost.NoReps))
+                                .Take(Most)
+                                .Select(x => new DriftCost(
+                                    x.Board.Title,
+                                    x.Board.Score,
+                                    s.Field.Entry(x.Cost.Entry)?.PublicName ?? "",
+                                    Math.Round(x.Cost.NoReps, 1),
+                                    x.Board.InTime && x.Cost.PerNoRep > 1 ? Math.Round(x.Cost.NoReps * x.Cost.PerNoRep / 1000, 1) : null
+                                )),
+                        ]
+            );
     }
 
     private static string Sentence(Drift d)

@@ -1,5 +1,6 @@
 using System.Buffers.Binary;
 using System.Security.Cryptography;
+using System.Text.RegularExpressions;
 using FairCompass.Access;
 using FairCompass.Comparability.Training;
 using FairCompass.Core.Languages;
@@ -13,11 +14,14 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace FairCompass.Web.Training;
 
 /// <summary>Sittings of who trains: everybody their own.</summary>
-public static class TrainingEndpoints
+public static partial class TrainingEndpoints
 {
     /// <summary>How long after a film a call is still taken: what a judge has before the next rep begins. Common practice.</summary>
     private const int TimeToCall = 3000;
     private const int LongestCall = 10 * 60 * 1000;
+
+    [GeneratedRegex("^[a-z0-9-]{1,100}$")]
+    private static partial Regex IsClause();
 
     /// <summary>Maps the addresses.</summary>
     public static void MapTraining(this WebApplication app)
@@ -212,6 +216,11 @@ public static class TrainingEndpoints
         if (call.Milliseconds is < 0 or > LongestCall)
         {
             return new FieldsRefused("milliseconds", "A call comes within ten minutes of the beginning of its film.");
+        }
+
+        if (call.Reason is { } reason && !IsClause().IsMatch(reason))
+        {
+            return new FieldsRefused("reason", "The clause that is broken, as the rep names it, or none.");
         }
 
         await store.Take(sitting, number, call.Call, call.Call == Call.NoRep ? call.Reason : null, call.Milliseconds, cancel);

@@ -43,6 +43,7 @@ const router = createBrowserRouter([
       { path: "why/:workout/:entry", lazy: async () => ({ Component: (await import("./results/WhyPage")).WhyPage }) },
       { path: "drift", lazy: async () => ({ Component: (await import("./results/DriftPage")).DriftPage }) },
       { path: "statement", lazy: async () => ({ Component: (await import("./results/StatementPage")).StatementPage }) },
+      { path: "slips", lazy: async () => ({ Component: (await import("./training/SlipsPage")).SlipsPage }) },
       { path: "training", lazy: async () => ({ Component: (await import("./training/TrainingPage")).TrainingPage }) },
       { path: "incidents", lazy: async () => ({ Component: (await import("./results/IncidentsPage")).IncidentsPage }) },
       { path: "cards/:heat?", lazy: async () => ({ Component: (await import("./day/CardsPage")).CardsPage }) },
@@ -70,6 +71,8 @@ const router = createBrowserRouter([
       ["/results/:cid/why/:workout/:entry", async () => (await import("./results/WhyPage")).WhyPage],
       ["/hall/:cid", async () => (await import("./results/HallPage")).HallPage],
       ["/train/:cid", async () => (await import("./training/MyTrainingPage")).MyTrainingPage],
+      ["/train/:cid/together", async () => (await import("./training/TogetherPage")).TogetherPage],
+      ["/together/:cid/:together", async () => (await import("./training/HallTogetherPage")).HallTogetherPage],
       ["/train/:cid/:sitting", async () => (await import("./training/SittingPage")).SittingPage],
       ["/papers/:cid", async () => (await import("./access/PublishedPage")).PublishedPage],
     ] as const

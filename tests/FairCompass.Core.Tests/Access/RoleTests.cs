@@ -12,8 +12,11 @@ public class RoleTests
         Assert.Equal([Role.Organiser], Roles.Where(r => RoleRights.Of(r).Contains(Right.Manage)));
 
     [Fact]
-    public void An_organiser_may_what_anybody_may() =>
-        Assert.All(Roles, r => Assert.True(RoleRights.Of(r).IsSubsetOf(RoleRights.Of(Role.Organiser))));
+    public void An_organiser_may_what_anybody_may_but_see_how_judges_eyes_are() =>
+        Assert.All(
+            Roles,
+            r => Assert.Equal(r == Role.HeadJudge ? [Right.SeeEyes] : [], RoleRights.Of(r).Except(RoleRights.Of(Role.Organiser)))
+        );
 
     [Fact]
     public void Whoever_changes_something_sees_it() =>
@@ -27,10 +30,19 @@ public class RoleTests
         Assert.All(Roles.Where(r => RoleRights.Of(r).Contains(Right.Measure)), r => Assert.Contains(Right.SeeMeasured, RoleRights.Of(r)));
 
     [Fact]
-    public void A_link_changes_nothing_and_shows_no_draft() =>
+    public void A_link_changes_nothing_but_ones_own_training_and_shows_no_draft() =>
         Assert.All(
             RoleRights.ByLink,
-            r => Assert.Equal(r == Role.Reader ? [Right.ReadPublished] : [Right.ReadPublished, Right.SeeField], RoleRights.Of(r).Order())
+            r =>
+                Assert.Equal(
+                    r switch
+                    {
+                        Role.Reader => [Right.ReadPublished],
+                        Role.Judge => [Right.ReadPublished, Right.SeeField, Right.Train],
+                        _ => [Right.ReadPublished, Right.SeeField],
+                    },
+                    RoleRights.Of(r).Order()
+                )
         );
 
     [Fact]

@@ -10,7 +10,7 @@ public class RepTests(ITestOutputHelper output)
 {
     /// <summary>The page at 390 px that a film stands on: what its edges and the buttons leave.</summary>
     private const double Wide = 358;
-    private const double High = 520;
+    private const double High = 600;
 
     public static TheoryData<string> Makers => new(MovementLibrary.All.Where(m => RepMaker.Of(m)?.Trainable.Count > 0).Select(m => m.Id));
 

@@ -7880,6 +7880,408 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The newest calibration as a phone shows it; nothing where there is none. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TogetherHere"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        /** Begins a calibration. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeginTogether"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Together"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}/calls/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Calls the rep that is shown; until the next one a call can be changed. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CallTogether"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far those in the hall agree, without names. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TogetherSaid"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}/reps/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A rep as the hall’s screen shows it. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RepToCall"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}/shown/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shows the next rep. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}/ruling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes the ruling down. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SayRuling"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/together/{together}/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Types a printed slip. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    together: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TypeSlip"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/results/table": {
         parameters: {
             query?: never;
@@ -8693,6 +9095,21 @@ export interface components {
             /** @description True where a sequence of still pictures is shown in place of a film. */
             stills: boolean;
         };
+        /** @description Begins a calibration, of a workout or of one movement. */
+        BeginTogether: {
+            /**
+             * Format: uuid
+             * @description Its id; begun twice under one id it is one.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The workout; null for a movement.
+             */
+            workout: null | string;
+            /** @description The movement; null for a workout. */
+            movement: null | string;
+        };
         /** @description A draft that was begun with a structure. */
         BegunDraft: {
             /** @description The whole text. */
@@ -8994,6 +9411,11 @@ export interface components {
              */
             left: number;
             truth: null | components["schemas"]["TruthShown"];
+        };
+        /** @description Calls the rep that is shown. */
+        CallTogether: {
+            /** @description What is called. */
+            call: components["schemas"]["Call"];
         };
         /** @description What can be trained. */
         CanTrain: {
@@ -10140,6 +10562,25 @@ export interface components {
             /** @description The movements, the one with the most too many or too few first. */
             parts: components["schemas"]["DriftPart"][];
         };
+        /** @description What a judge’s calls may have come to in one result. */
+        DriftCost: {
+            /** @description The workout. */
+            workout: string;
+            /** @description The name of the score. */
+            score: string;
+            /** @description Whose result. */
+            name: string;
+            /**
+             * Format: double
+             * @description No-reps more than an ordinary judge would have called; below 0 fewer.
+             */
+            noReps: number;
+            /**
+             * Format: double
+             * @description What they took, where the score is a time; null where it is not.
+             */
+            seconds: null | number;
+        };
         /**
          * @description What can be said of one judge or one lane.
          * @enum {unknown}
@@ -10153,6 +10594,8 @@ export interface components {
             drift: components["schemas"]["Drift"];
             /** @description The same in words. */
             sentence: string;
+            /** @description For a judge who is flagged, in whose results it may have come to most, and to how many no-reps. */
+            costs?: components["schemas"]["DriftCost"][];
         };
         /** @description A movement in what a judge or lane saw. */
         DriftPart: {
@@ -10182,6 +10625,8 @@ export interface components {
             lanes: components["schemas"]["DriftLine"][];
             /** @description What could not be said, and why. */
             unsaid: string[];
+            /** @description The funnel, from few expected no-reps to as many as there are of one judge; empty where nothing is said. */
+            funnel?: components["schemas"]["FunnelAt"][];
         };
         /**
          * Format: int64
@@ -11200,7 +11645,10 @@ export interface components {
             /** @description Its words, a line each paragraph or row, cells of a table with a tab between them. */
             text: string;
         };
-        /** @description A motion as pictures one after the other, in millimetres; y grows downwards. Between two pictures every point goes straight. */
+        /**
+         * @description A motion as pictures one after the other, in millimetres; y grows downwards. Between two pictures every point goes
+         *                 straight.
+         */
         Film: {
             /**
              * Format: int32
@@ -11300,6 +11748,24 @@ export interface components {
              * @description Its height in millimetres.
              */
             toHeight: number;
+        };
+        /** @description Between which ratios of tallied to expected no-reps chance alone keeps 95 in 100. */
+        FunnelAt: {
+            /**
+             * Format: double
+             * @description Expected no-reps.
+             */
+            expected: number;
+            /**
+             * Format: double
+             * @description The lower limit.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description The upper limit.
+             */
+            high: number;
         };
         /** @description Makes the link of one judge. */
         GiveJudgeLink: {
@@ -15005,6 +15471,11 @@ export interface components {
             /** @description The other wording; null takes back what was said. */
             text: null | string;
         };
+        /** @description The ruling of the head judge. */
+        SayRuling: {
+            /** @description In words; may be empty. */
+            ruling: string;
+        };
         /** @description One answer to a question on which the trade disagrees. */
         School: {
             /** @description As drafts and competitions write it; lower case. */
@@ -15939,6 +16410,103 @@ export interface components {
             /** @description The times, in order. */
             times: components["schemas"]["EqOfOwnTime"];
         };
+        /** @description A calibration in the hall. */
+        Together: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What is judged, in words. */
+            what: string;
+            /**
+             * Format: uuid
+             * @description The workout; null where one movement is judged.
+             */
+            workout: null | string;
+            /** @description The movement; empty where a workout is. */
+            movement: string;
+            /**
+             * Format: int32
+             * @description Reps before the ruling.
+             */
+            first: number;
+            /**
+             * Format: int32
+             * @description Reps in all.
+             */
+            reps: number;
+            /**
+             * Format: int32
+             * @description The rep that is shown; 0 before the first.
+             */
+            shown: number;
+            /** @description What the head judge said; empty before. */
+            ruling: string;
+            /**
+             * Format: date-time
+             * @description When it began, UTC.
+             */
+            at: string;
+        };
+        /** @description What a phone shows of a calibration. */
+        TogetherHere: {
+            /** @description The calibration. */
+            together: components["schemas"]["Together"];
+            /** @description What this phone called of the rep that is shown; null where nothing yet. */
+            mine: null | string;
+        };
+        /** @description How far those in the hall agree. */
+        TogetherSaid: {
+            /** @description The calibration. */
+            together: components["schemas"]["Together"];
+            /**
+             * Format: int32
+             * @description How many answered anything.
+             */
+            answered: number;
+            /** @description What was called of each rep that was shown, without names; of the one that is shown last only how many. */
+            reps: components["schemas"]["TogetherTally"][];
+            /**
+             * Format: double
+             * @description Agreement beyond chance before the ruling; null where it cannot be said.
+             */
+            before: null | number;
+            /**
+             * Format: double
+             * @description The same after it.
+             */
+            after: null | number;
+            /** @description Both in words. */
+            sentence: string;
+        };
+        /** @description What was called of one rep. */
+        TogetherTally: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /** @description The truth. */
+            isGood: boolean;
+            /** @description The truth in words. */
+            sentence: string;
+            /**
+             * Format: int32
+             * @description How many called it good.
+             */
+            good: number;
+            /**
+             * Format: int32
+             * @description How many called a no-rep.
+             */
+            noRep: number;
+            /**
+             * Format: int32
+             * @description How many did not see it.
+             */
+            unseen: number;
+        };
         /** @description A coloured piece of a draft. */
         Token: {
             /** Format: int32 */
@@ -16121,6 +16689,16 @@ export interface components {
              * @description Within JointRange.
              */
             degrees: number;
+        };
+        /** @description Types a printed slip. */
+        TypeSlip: {
+            /**
+             * Format: uuid
+             * @description An id of the slip; typed again under it, it is corrected.
+             */
+            id: string;
+            /** @description A letter a rep in order: G, N, or - for not seen. */
+            marks: string;
         };
         /** @description A card as a person types it. */
         TypedCard: {

@@ -35,10 +35,38 @@ export const trainingQueries = {
       gcTime: 0,
       refetchOnWindowFocus: false,
     }),
+
+  /** The newest calibration, as a phone in the hall follows it; null where there is none. */
+  togetherHere: (id: string) =>
+    queryOptions({
+      queryKey: ["together", id, "here"],
+      queryFn: async () => ({ here: (await ask(api.GET("/api/competitions/{id}/together", { params: { path: { id } } }))) ?? null }),
+      staleTime: 0,
+      refetchInterval: 1500,
+    }),
+
+  /** How the hall called what was shown. */
+  togetherSaid: (id: string, together: string) =>
+    queryOptions({
+      queryKey: ["together", id, together],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/together/{together}", { params: { path: { id, together } } })),
+      staleTime: 0,
+      refetchInterval: 1500,
+    }),
+
+  togetherRep: (id: string, together: string, number: number) =>
+    queryOptions({
+      queryKey: ["together", id, together, "rep", number],
+      queryFn: () =>
+        ask(api.GET("/api/competitions/{id}/together/{together}/reps/{number}", { params: { path: { id, together, number } } })),
+      staleTime: Infinity,
+    }),
 };
 
 /** What has to be asked again. */
 export const trainingIs = {
   next: (id: string, sitting: string) => queryClient.invalidateQueries({ queryKey: ["rep", id, sitting] }),
+  together: (id: string) =>
+    queryClient.invalidateQueries({ queryKey: ["together", id], predicate: (q) => q.queryKey[3] !== "rep" }),
   changed: (id: string) => queryClient.invalidateQueries({ queryKey: ["training", id] }),
 };

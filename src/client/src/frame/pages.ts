@@ -14,6 +14,7 @@ const names: Record<string, string> = {
   entries: "athletes",
   judges: "judges and helpers",
   training: "training of judges",
+  slips: "slips for a calibration",
   drift: "drift",
   statement: "how far scores can be compared",
   days: "the days",

@@ -27,7 +27,7 @@ export function DriftPage() {
         <Message error={found.error} retry={() => void found.refetch()} />
       </main>
     );
-  const { judges, lanes, unsaid } = found.data;
+  const { judges, lanes, unsaid, funnel = [] } = found.data;
   return (
     <main className="px-6 py-4">
       <h1>Drift</h1>
@@ -54,6 +54,7 @@ export function DriftPage() {
         </ul>
       )}
       {judges.length > 0 && <Table head="Judges, by name" lines={judges} />}
+      {funnel.length > 0 && <Funnel limits={funnel} judges={judges} />}
       {lanes.length > 0 && <Table head="Lanes" lines={lanes} />}
     </main>
   );
@@ -86,12 +87,70 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
                 {l.drift.kind !== "TooFew" && <Interval drift={l.drift} />}
                 <span className="block text-soft md:hidden print:hidden">{l.sentence}</span>
               </td>
-              <td className="text-soft max-md:hidden print:table-cell">{l.sentence}</td>
+              <td className="text-soft max-md:hidden print:table-cell">
+                {l.sentence}
+                {!!l.costs?.length && (
+                  <ul aria-label={`Where the calls of ${l.name} may have come to most`}>
+                    {l.costs.map((c) => (
+                      <li key={c.workout + c.score + c.name}>
+                        <bdi>{c.workout}</bdi>, {c.score}: <bdi>{c.name}</bdi>, some {Math.abs(c.noReps).toFixed(1)} no-reps{" "}
+                        {c.noReps > 0 ? "more" : "fewer"}
+                        {c.seconds !== null && `, ${Math.abs(c.seconds).toFixed(0)} s`}
+                      </li>
+                    ))}
+                  </ul>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
     </section>
+  );
+}
+
+/**
+ * The funnel, for the eye: the more no-reps were to be expected, the narrower chance alone keeps their ratio. It does not know that athletes
+ * differ, so a mark outside it is no flag by itself.
+ */
+function Funnel({ limits, judges }: { limits: readonly Schemas["FunnelAt"][]; judges: readonly Schemas["DriftLine"][] }) {
+  const most = limits.at(-1)!.expected;
+  const x = (expected: number) => 30 + (370 * Math.log(Math.max(1, expected))) / Math.log(most);
+  const y = (ratio: number) => 190 - 180 * Math.min(1, ratio / 4);
+  const line = (of: (f: Schemas["FunnelAt"]) => number) => limits.map((f) => `${x(f.expected)},${y(of(f))}`).join(" ");
+  return (
+    <figure className="mt-5 max-w-2xl break-inside-avoid">
+      <svg viewBox="0 0 410 210" className="w-full" role="img" aria-label="No-reps against those to be expected, judge by judge">
+        {[0, 1, 2, 3, 4].map((r) => (
+          <g key={r}>
+            <line x1="30" x2="400" y1={y(r)} y2={y(r)} stroke="var(--color-rule)" strokeWidth={r === 1 ? 1.6 : 0.6} />
+            <text x="24" y={y(r) + 3} textAnchor="end" fontSize="9" fill="var(--color-soft)">
+              {r}
+            </text>
+          </g>
+        ))}
+        <polyline points={line((f) => f.low)} fill="none" stroke="var(--color-soft)" strokeDasharray="5 4" />
+        <polyline points={line((f) => f.high)} fill="none" stroke="var(--color-soft)" strokeDasharray="5 4" />
+        {judges
+          .filter((j) => j.drift.expected >= 1)
+          .map((j) => (
+            <path
+              key={j.name}
+              d={`M${x(j.drift.expected)} ${y(j.drift.noReps / j.drift.expected) - 4}l4 4-4 4-4-4z`}
+              fill={["Strict", "Lenient"].includes(j.drift.kind) ? "var(--color-ochre)" : "var(--color-ink)"}
+            >
+              <title>{j.name}</title>
+            </path>
+          ))}
+        <text x="400" y="206" textAnchor="end" fontSize="9" fill="var(--color-soft)">
+          no-reps to be expected: 1 to {Math.round(most)}
+        </text>
+      </svg>
+      <figcaption className="text-[0.9rem] text-soft">
+        No-reps of each judge, times those to be expected. Between the broken lines chance alone keeps 95 in 100; that athletes differ is
+        not in it, so a mark outside is no flag by itself.
+      </figcaption>
+    </figure>
   );
 }
 

@@ -33,6 +33,11 @@ export function MyTrainingPage() {
         judge see the figures below, nobody else.
       </p>
       <Begin cid={cid} can={can} />
+      <p className="mt-3">
+        <Link className="act" to={`/train/${cid}/together`}>
+          Calibration together, in the hall
+        </Link>
+      </p>
       {open.length > 0 && (
         <section className="mt-5" aria-label="Go on">
           <h2 className="section-head">Go on</h2>

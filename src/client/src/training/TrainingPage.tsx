@@ -9,6 +9,7 @@ import { useRights } from "../day/useRights";
 import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { Eyes } from "./Eyes";
+import { Together } from "./Together";
 
 /** The training of all judges, for the head judge: what is asked, what tests say, and the links by which judges train. */
 export function TrainingPage() {
@@ -48,6 +49,7 @@ function All({ cid, own }: { cid: string; own: React.ReactNode }) {
         within its interval of 0 is no difference: do not speak to a judge about it.
       </p>
       {own}
+      <Together cid={cid} />
       <Ask key={JSON.stringify(asked)} cid={cid} asked={asked} />
       <section className="mt-5 max-w-4xl" aria-label="Judges">
         <h2 className="section-head">Judges</h2>
