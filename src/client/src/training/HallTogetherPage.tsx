@@ -54,7 +54,7 @@ export function HallTogetherPage() {
         className={`min-h-0 flex-1 py-4 ${spread ? "overflow-auto text-[0.62em]" : ""}`}
         tabIndex={spread ? 0 : undefined}
         role={spread ? "region" : undefined}
-        aria-label={spread ? "How the hall called them" : undefined}
+        aria-label={spread ? "Calls, rep by rep" : undefined}
       >
         {spread ? (
           <Spread reps={reps} from={t.shown > t.first ? t.first + 1 : 1} sentence={sentence} />
