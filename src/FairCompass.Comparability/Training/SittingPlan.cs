@@ -111,7 +111,8 @@ public sealed class SittingPlan
         return [.. units.Select(u => Math.Max(Math.Min(8, Length / units.Count), (int)Math.Round(Length * u / all)))];
     }
 
-    /// <summary>The first clauses of the standard at the distances that everybody gets; the others, and more of these, where they tell most.
+    /// <summary>The first clauses of the standard at the distances that everybody gets; the others, and more of these, where they tell
+    /// most.
     /// Which of the others, where there are more than one sitting holds, is drawn: the next sitting has others.</summary>
     private static IEnumerable<Slot> Of(SittingMovement movement, Dictionary<string, RepMaker> makers, int portion, Pcg32 random)
     {

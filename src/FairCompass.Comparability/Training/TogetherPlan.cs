@@ -3,7 +3,8 @@ using FairCompass.Core.Standards.Figures.Reps;
 
 namespace FairCompass.Comparability.Training;
 
-/// <summary>Which reps judges see together: near the line on both sides, since there they disagree, and one plain one of each kind.</summary>
+/// <summary>Which reps judges see together: near the line on both sides, since there they disagree, and one plain one of each
+/// kind.</summary>
 public static class TogetherPlan
 {
     /// <summary>Reps before the ruling.</summary>

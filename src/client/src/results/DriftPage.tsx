@@ -110,8 +110,8 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
 }
 
 /**
- * The funnel, for the eye: the more no-reps were to be expected, the narrower chance alone keeps their ratio. It does not know that athletes
- * differ, so a mark outside it is no flag by itself.
+ * The funnel, for the eye: the more no-reps were to be expected, the narrower chance alone keeps their ratio. It does not know that
+ * athletes differ, so a mark outside it is no flag by itself.
  */
 function Funnel({ limits, judges }: { limits: readonly Schemas["FunnelAt"][]; judges: readonly Schemas["DriftLine"][] }) {
   const most = limits.at(-1)!.expected;
