@@ -9,6 +9,7 @@ namespace FairCompass.Store;
 /// <param name="Sessions">Where it was signed in.</param>
 /// <param name="Passkeys">Its passkeys.</param>
 /// <param name="Confirmed">What it has confirmed to have read.</param>
+/// <param name="Sittings">Its sittings of training.</param>
 /// <param name="Done">What it did, as the log has it.</param>
 public sealed record Personal(
     string Name,
@@ -17,6 +18,7 @@ public sealed record Personal(
     IReadOnlyList<PersonalSession> Sessions,
     IReadOnlyList<PersonalPasskey> Passkeys,
     IReadOnlyList<PersonalConfirmation> Confirmed,
+    IReadOnlyList<PersonalSitting> Sittings,
     IReadOnlyList<PersonalDeed> Done
 );
 
@@ -44,6 +46,13 @@ public sealed record PersonalPasskey(string Name, DateTime At);
 /// <param name="Name">Under which name.</param>
 /// <param name="At">When, UTC.</param>
 public sealed record PersonalConfirmation(string Code, int Number, string Name, DateTime At);
+
+/// <summary>A sitting of training.</summary>
+/// <param name="What">What was trained.</param>
+/// <param name="Mode"><c>Learning</c> or <c>Test</c>.</param>
+/// <param name="At">When it began, UTC.</param>
+/// <param name="Calls">What was called, rep by rep: movement, clause, call.</param>
+public sealed record PersonalSitting(string What, string Mode, DateTime At, string Calls);
 
 /// <summary>A line of the log.</summary>
 /// <param name="At">When, UTC.</param>
@@ -90,6 +99,17 @@ public sealed class PersonalStore(NpgsqlDataSource source)
                 of,
                 cancel
             ),
+            await db.Many<PersonalSitting>(
+                """
+                select s.what, s.mode, s.at,
+                    coalesce(string_agg(r.movement || ' ' || r.clause || ' ' || c.call, ', ' order by r.number), '') as calls
+                from training_sitting s left join training_rep r on r.sitting_id = s.id
+                left join training_call c on c.sitting_id = r.sitting_id and c.number = r.number
+                where s.trainee = @account group by s.id order by s.at
+                """,
+                of,
+                cancel
+            ),
             await db.Many<PersonalDeed>(
                 "select at, address, what, about from done where account_id = @account order by id desc limit @MostDeeds",
                 of,
@@ -99,8 +119,8 @@ public sealed class PersonalStore(NpgsqlDataSource source)
     }
 
     /// <summary>
-    /// Removes an account: nobody signs in with it any more, its name, sessions, passkeys and places go, and what it has confirmed stays
-    /// without a name. Nothing is removed while a competition would be left without an organiser.
+    /// Removes an account: nobody signs in with it any more, its name, sessions, passkeys, places and training go, and what it has
+    /// confirmed stays without a name. Nothing is removed while a competition would be left without an organiser.
     /// </summary>
     /// <returns>The name of such a competition; null when it was removed.</returns>
     public async Task<string?> Remove(Guid account, CancellationToken cancel)
@@ -139,6 +159,8 @@ public sealed class PersonalStore(NpgsqlDataSource source)
             {
                 "delete from member where account_id = @account",
                 "delete from passkey where account_id = @account",
+                "delete from training_sitting where trainee = @account",
+                "delete from together_answer where who = @account",
                 "update session set ended = coalesce(ended, now()), agent = '', address = '' where account_id = @account",
                 "update confirmation set name = '–', name_key = id::text, account_id = null where account_id = @account",
                 """

@@ -92,6 +92,79 @@ public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTe
         Assert.Empty(phone.Errors);
     }
 
+    /// <summary>The hall’s screen and two phones: a rep is shown, called on both, changed on one, and how the hall called it stands without
+    /// names.</summary>
+    [Fact]
+    public async Task Two_phones_and_the_hall_are_calibrated()
+    {
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        var at = $"/api/competitions/{(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]}";
+        var judges = (await http.GetFromJsonAsync<JsonArray>(at + "/officials"))!.Where(o => (string)o!["kind"]! == "Judge").Skip(3);
+        var phones = new List<Page>();
+        using var hall = new Page(app.Address, signedIn: false);
+        try
+        {
+            foreach (var judge in judges.Take(2))
+            {
+                using var given = await http.PostAsJsonAsync(at + "/training/links", new { official = judge!["id"], days = 2 });
+                var link = new Uri((string)(await given.Content.ReadFromJsonAsync<JsonNode>())!["url"]!);
+                var phone = new Page(app.Address, signedIn: false);
+                phones.Add(phone);
+                phone.Driver.Manage().Window.Size = new(390, 844);
+                phone.Open("/open" + link.Fragment);
+                phone.Click("Open on this device");
+                phone.Click("Train my eyes");
+                phone.Click("Calibration together, in the hall");
+                phone.Shows("The head judge has not begun one.");
+            }
+
+            hall.Open("/sign-in");
+            hall.Type("Name", "Demo head judge");
+            hall.Type("Passphrase", "quayside tide table");
+            hall.Click("Sign in");
+            hall.Shows("23 drafts");
+            hall.Open("/c/" + at.Split('/')[^1] + "/training");
+            hall.Shows("Calibration together");
+            Assert.Equal("", hall.Axe());
+            Page.Pick(hall.Find("section[aria-label='Calibration together'] select"), "pull-up");
+            hall.Click("Begin");
+            hall.Click("Show the first rep");
+            hall.Shows("rep 1 of 18");
+            Assert.Equal("", hall.Axe());
+            foreach (var phone in phones)
+            {
+                phone.Shows("Rep 1 of 18");
+                phone.Click("Good");
+            }
+
+            Assert.Equal("", phones[0].Axe());
+            hall.Shows("called by 2 of 2");
+            phones[0].Click("No-rep");
+            for (var rep = 2; rep <= 12; rep++)
+            {
+                hall.Click("Next rep");
+                hall.Shows($"rep {rep} of 18");
+            }
+
+            phones[1].Shows("Rep 12 of 18");
+            phones[1].Click("Not seen");
+            hall.Click("How the hall called them");
+            hall.Shows("What it was");
+            hall.Shows("Agreement");
+            Assert.Equal("", hall.Axe());
+            hall.Type("The ruling, in a sentence", "The chin, not the nose.");
+            hall.Click("Write it down");
+            hall.Shows("Written down: The chin, not the nose.");
+            hall.Click("Next rep");
+            hall.Shows("rep 13 of 18");
+        }
+        finally
+        {
+            phones.ForEach(p => p.Dispose());
+        }
+    }
+
     [Fact]
     public void A_day_is_typed_protested_decided_and_made_final_and_the_hall_follows()
     {

@@ -83,7 +83,36 @@ public class OwnAccountTests(ApiFixture api) : IClassFixture<ApiFixture>
         var accounts = api.App.Services.GetRequiredService<AccountStore>();
         var me = (await accounts.Find("Going Away", CancellationToken.None))!.Id;
         await accounts.Add(api.Competition, me, Role.HeadJudge, CancellationToken.None);
+        var training = $"/api/competitions/{api.Competition}/training/sittings";
+        var sitting = Guid.NewGuid();
+        var begun = await Post(
+            http,
+            training,
+            new
+            {
+                id = sitting,
+                mode = "Test",
+                workout = (Guid?)null,
+                movement = "air-squat",
+                stills = false,
+            }
+        );
+        Assert.Equal(HttpStatusCode.OK, begun.Status);
+        using var shown = await http.GetAsync($"{training}/{sitting}/next");
+        await Post(
+            http,
+            $"{training}/{sitting}/calls/1",
+            new
+            {
+                call = "Good",
+                reason = (string?)null,
+                milliseconds = 2000,
+            }
+        );
         var kept = JsonNode.Parse(await http.GetStringAsync("/api/personal"))!;
+        var sat = Assert.Single(kept["sittings"]!.AsArray())!;
+        Assert.Equal(("air squat", "Test"), ((string)sat["what"]!, (string)sat["mode"]!));
+        Assert.Matches("^air-squat \\S+ Good$", (string)sat["calls"]!);
         Assert.Equal("Going Away", (string)kept["name"]!);
         Assert.Equal("HeadJudge", (string)kept["places"]![0]!["role"]!);
         Assert.Single(kept["sessions"]!.AsArray());
@@ -100,6 +129,7 @@ public class OwnAccountTests(ApiFixture api) : IClassFixture<ApiFixture>
         );
         Assert.Equal(HttpStatusCode.Forbidden, (await Post(again, "/api/session", new SignIn("Going Away", ""))).Status);
         await using var db = new NpgsqlConnection(api.App.Connection);
+        Assert.Equal(0, await db.QuerySingleAsync<int>("select count(*)::int from training_sitting where trainee = @me", new { me }));
         Assert.Equal(0, await db.QuerySingleAsync<int>("select count(*) from account where name = 'Going Away'"));
 
         using var last = Visitors.At(api.App.Address);

@@ -11,7 +11,7 @@ namespace FairCompass.Comparability.Statement;
 /// <param name="NoReps">No-reps that were tallied; null where nobody tallied.</param>
 public sealed record Judged(Guid Entry, Guid? Judge, string? Lane, int Class, double Value, int Place, double PerNoRep, long? NoReps);
 
-/// <summary>What a judge’s or lane’s effect came to in one result, against an ordinary one.</summary>
+/// <summary>What a judge’s effect came to in one result, against an ordinary one.</summary>
 /// <param name="Entry">Whose result.</param>
 /// <param name="Judge">The judge.</param>
 /// <param name="NoReps">No-reps more than an ordinary judge would have called; below 0 fewer.</param>

@@ -51,6 +51,9 @@ public sealed class LineModel
     private readonly double[] now = (double[])Prior.Clone();
     private int calls;
 
+    // Cells of one line and spread stand beside each other, one for each lapse: the normal law is asked once for them.
+    private static readonly (double Line, double Spread)[] Shapes = [.. Cells.Chunk(Lapses.Length).Select(c => (c[0].Line, c[0].Spread))];
+
     private readonly record struct Cell(double Line, double Spread, double Lapse, double Weight);
 
     /// <summary>The model after calls, in any order.</summary>
@@ -118,12 +121,14 @@ public sealed class LineModel
     {
         calls++;
         var all = 0.0;
-        for (var i = 0; i < Cells.Length; i++)
-        {
-            var noRep = NoRep(call.Margin, Cells[i].Line, Cells[i].Spread, Cells[i].Lapse);
-            now[i] *= call.NoRep ? noRep : 1 - noRep;
-            all += now[i];
-        }
+        Each(
+            call.Margin,
+            (i, noRep) =>
+            {
+                now[i] *= call.NoRep ? noRep : 1 - noRep;
+                all += now[i];
+            }
+        );
 
         for (var i = 0; i < now.Length; i++)
         {
@@ -136,21 +141,36 @@ public sealed class LineModel
     {
         var (noRep, stays) = (0.0, 0.0);
         var (sumNo, sumYes) = (0.0, 0.0);
-        for (var i = 0; i < Cells.Length; i++)
-        {
-            var p = NoRep(margin, Cells[i].Line, Cells[i].Spread, Cells[i].Lapse);
-            var (a, b) = (now[i] * p, now[i] * (1 - p));
-            noRep += a;
-            stays += b;
-            sumNo += a > 0 ? a * Math.Log(a) : 0;
-            sumYes += b > 0 ? b * Math.Log(b) : 0;
-        }
+        Each(
+            margin,
+            (i, p) =>
+            {
+                var (a, b) = (now[i] * p, now[i] * (1 - p));
+                noRep += a;
+                stays += b;
+                sumNo += a > 0 ? a * Math.Log(a) : 0;
+                sumYes += b > 0 ? b * Math.Log(b) : 0;
+            }
+        );
 
         // Σ a log (a / A) = Σ a log a − A log A, for both answers.
         return (noRep * Math.Log(noRep)) - sumNo + (stays * Math.Log(stays)) - sumYes;
     }
 
-    private (double Mean, double Low, double High) Interval(Func<Cell, double> of)
+    /// <summary>Each cell with its probability of a no-rep.</summary>
+    private static void Each(double margin, Action<int, double> of)
+    {
+        for (var shape = 0; shape < Shapes.Length; shape++)
+        {
+            var seen = NoRep(margin, Shapes[shape].Line, Shapes[shape].Spread, 0);
+            for (var k = 0; k < Lapses.Length; k++)
+            {
+                of((shape * Lapses.Length) + k, (Lapses[k].Rate / 2) + ((1 - Lapses[k].Rate) * seen));
+            }
+        }
+    }
+
+    private (double Middle, double Low, double High) Interval(Func<Cell, double> of)
     {
         var shares = Cells
             .Select((c, i) => (Value: of(c), Share: now[i]))

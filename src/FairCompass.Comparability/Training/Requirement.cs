@@ -13,9 +13,10 @@ public sealed record Requirement(int Calls, double? WithinSteps, int? RightPerce
     public bool Asks => Calls > 0 || WithinSteps is not null || RightPercent is not null;
 
     /// <summary>What somebody lacks of one movement, in words; null where nothing is.</summary>
-    /// <param name="said">Their calls in tests of that movement.</param>
-    public string? Lacks(IReadOnlyCollection<Called> said)
+    /// <param name="called">Their calls in tests of that movement; what nobody can have seen does not count.</param>
+    public string? Lacks(IEnumerable<Called> called)
     {
+        var said = called.Where(c => c.WasSeen).ToList();
         if (said.Count < Calls)
         {
             return $"{said.Count} of {Calls} calls";

@@ -2,9 +2,8 @@ namespace FairCompass.Comparability.Training;
 
 /// <summary>So many of so many, with the interval that holds the true share 95 times in 100.</summary>
 /// <remarks>The interval is that of E. B. Wilson, Journal of the American Statistical Association 22 (1927), 209–212; that of a
-/// difference is
-/// method 10 of R. G. Newcombe, “Interval estimation for the difference between independent proportions”, Statistics in Medicine 17
-/// (1998), 873–890.</remarks>
+/// difference is method 10 of R. G. Newcombe, “Interval estimation for the difference between independent proportions”, Statistics in
+/// Medicine 17 (1998), 873–890.</remarks>
 /// <param name="Of">How many.</param>
 /// <param name="All">Of how many, from 1.</param>
 public sealed record Share(int Of, int All)

@@ -22,9 +22,6 @@ public sealed class SittingPlan
     /// <summary>Clauses of a movement that everybody is asked for in a sitting at most.</summary>
     public const int MostClauses = 3;
 
-    /// <summary>Reps beside those for everybody that a clause is asked for at least, where it is: fewer tell nothing.</summary>
-    private const int Fewest = 6;
-
     /// <summary>Distances of the part that everybody gets, in steps.</summary>
     private static readonly double[] Everybody = [-2, 1, -1, 2];
 
@@ -128,7 +125,7 @@ public sealed class SittingPlan
 
         var left = Math.Max(0, portion - (same.Count * Everybody.Length));
         Shuffle(clauses, random);
-        var chosen = clauses.Take(Math.Max(1, left / Fewest)).ToList();
+        var chosen = clauses.Take(Math.Max(1, left / LineModel.Fewest)).ToList();
         for (var i = 0; i < left; i++)
         {
             yield return new(movement.Movement.Id, chosen[i % chosen.Count], null);

@@ -30,7 +30,8 @@ internal sealed partial class Interpreter
             return false;
         }
 
-        var was = not > now ? s.Skip(not).FirstOrDefault(p => p.Figure is not null)?.Figure : null;
+        var before = not > now ? s.FindIndex(not, p => p.Figure is not null) : -1;
+        var was = before < 0 ? null : s[before].Figure;
         var named = s[movement].Movement!.Value;
         var meant = AllTasks
             .Where(t =>
@@ -55,10 +56,8 @@ internal sealed partial class Interpreter
 
         (meant.Amount, meant.AmountAt) = (s[now].Figure! with { Unit = "" }, s[now].At);
         Mark(meant, now);
-        Take(now, movement, not);
-        worked.Add(meant.AmountAt);
-        worked.AddRange(s.Where(p => p.Figure is not null).Select(p => p.At));
-        TakeAll(s.Where(p => p.Figure is not null));
+        Take(now, movement, not, before);
+        worked.AddRange(new[] { now, before }.Where(i => i >= 0).Select(i => s[i].At));
         Leftovers();
         return true;
     }

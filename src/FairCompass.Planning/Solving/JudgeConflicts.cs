@@ -118,7 +118,11 @@ internal sealed class JudgeConflicts
                     model.AddImplication(x, Rule($"{judge.Name} is not there or has a break").Not());
                 }
 
-                if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
+                if (judge.Untrained.Contains(plan.SessionOf(heat).Workout))
+                {
+                    model.AddImplication(x, Rule("only judges who have shown what is asked of their eyes judge it").Not());
+                }
+                else if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
                 {
                     model.AddImplication(x, Rule("only judges who have confirmed the workout judge it").Not());
                 }

@@ -96,11 +96,16 @@ public static class StatementEndpoints
     {
         var links = Linking.Of(s.Plan);
         string N(long n) => n.ToString(CultureInfo.InvariantCulture);
+        var apart = links.Pairs - links.Linked;
         yield return (
-            $"{N(links.Judges)} judges stood in the lanes. Of {N(links.Pairs)} pairs {N(links.Linked)} are linked by athletes or "
-                + $"heats that both saw; the others can be compared through third judges only, or not at all.",
-            $"{N(links.Judges)} jueces estuvieron en las calles. De {N(links.Pairs)} parejas, {N(links.Linked)} están unidas por "
-                + $"atletas o tandas que vieron ambos; las demás solo se comparan a través de terceros, o no se comparan."
+            $"{N(links.Judges)} judges stood in the lanes. Of {N(links.Pairs)} pairs {N(links.Linked)} are linked by athletes or heats "
+                + (apart == 0 ? "that both saw." : "that both saw; the others can be compared through third judges only, or not at all."),
+            $"{N(links.Judges)} jueces estuvieron en las calles. De {N(links.Pairs)} parejas, {N(links.Linked)} están unidas por atletas "
+                + (
+                    apart == 0
+                        ? "o tandas que vieron ambos."
+                        : "o tandas que vieron ambos; las demás solo se comparan a través de terceros, o no se comparan."
+                )
         );
         if (exchange is null)
         {
@@ -115,9 +120,9 @@ public static class StatementEndpoints
 
         yield return (
             $"What follows rests on {N(watched.Rows.Sum(r => r.NoReps))} no-reps in {N(watched.Rows.Sum(r => r.Units))} units "
-                + $"that were watched. It says what no-reps cost; what no judge called, no tally shows.",
+                + "that were watched. It says what no-reps cost; what no judge called, no tally shows.",
             $"Lo que sigue se basa en {N(watched.Rows.Sum(r => r.NoReps))} nulas en {N(watched.Rows.Sum(r => r.Units))} unidades "
-                + $"vistas. Dice lo que costaron las nulas; lo que ningún juez pitó no está en ninguna cuenta."
+                + "vistas. Dice lo que costaron las nulas; lo que ningún juez pitó no está en ninguna cuenta."
         );
         if (watched.Untallied + watched.Unjudged + watched.TooMany > 0)
         {
@@ -131,11 +136,11 @@ public static class StatementEndpoints
 
         yield return (
             $"Judges were exchanged by lot {N(JudgeExchange.Draws)} times. A place stands that is the same in at least 95 of 100. "
-                + $"Whoever finished stays finished in all of them. More pairs of judges who see the same athletes would say "
-                + $"more: the plan looks for them.",
+                + "Whoever finished stays finished in all of them. More pairs of judges who see the same athletes would say "
+                + "more: the plan looks for them.",
             $"Los jueces se intercambiaron al azar {N(JudgeExchange.Draws)} veces. Un puesto se mantiene si es el mismo en al "
-                + $"menos 95 de cada 100. Quien terminó sigue terminando en todas. Más parejas de jueces que vean a los mismos "
-                + $"atletas dirían más: el plan las busca."
+                + "menos 95 de cada 100. Quien terminó sigue terminando en todas. Más parejas de jueces que vean a los mismos "
+                + "atletas dirían más: el plan las busca."
         );
     }
 }

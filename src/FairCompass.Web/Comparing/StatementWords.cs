@@ -43,9 +43,9 @@ public static class StatementWords
         {
             yield return (
                 $"Of the differences between scores {Percent(judges)} go with judges and {Percent(lanes)} with lanes, the rest "
-                    + $"with athletes and what nobody measured.",
+                    + "with athletes and what nobody measured.",
                 $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces y un {Percent(lanes)} con las "
-                    + $"calles; el resto, con los atletas y con lo que nadie midió."
+                    + "calles; el resto, con los atletas y con lo que nadie midió."
             );
         }
 

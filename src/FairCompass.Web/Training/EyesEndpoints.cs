@@ -48,6 +48,7 @@ public static class EyesEndpoints
         return TypedResults.Ok(
             new AllTraining(
                 asked,
+                TrainingWords.Step,
                 [
                     .. judges
                         .Concat(others)

@@ -37,7 +37,7 @@ public sealed record SayRuling(string Ruling);
 /// <summary>How far those in the hall agree.</summary>
 /// <param name="Together">The calibration.</param>
 /// <param name="Answered">How many answered anything.</param>
-/// <param name="Reps">What was called of each rep that was shown, without names; of the one that is shown last only how many.</param>
+/// <param name="Reps">What was called of each rep that was shown, without names.</param>
 /// <param name="Before">Agreement beyond chance before the ruling; null where it cannot be said.</param>
 /// <param name="After">The same after it.</param>
 /// <param name="Sentence">Both in words.</param>

@@ -158,8 +158,9 @@ public sealed record JudgeTraining(
 
 /// <summary>The training of all judges.</summary>
 /// <param name="Asked">What is asked before somebody may judge.</param>
+/// <param name="Step">What a step is, in words.</param>
 /// <param name="Judges">By name: nobody is ranked.</param>
-public sealed record AllTraining(Requirement Asked, IReadOnlyList<JudgeTraining> Judges);
+public sealed record AllTraining(Requirement Asked, string Step, IReadOnlyList<JudgeTraining> Judges);
 
 /// <summary>Makes the link of one judge.</summary>
 /// <param name="Official">The judge.</param>

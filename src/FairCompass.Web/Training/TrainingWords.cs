@@ -9,11 +9,15 @@ namespace FairCompass.Web.Training;
 /// <summary>Says what was found of somebody’s eyes.</summary>
 public static class TrainingWords
 {
+    /// <summary>What a step is.</summary>
+    public static string Step =>
+        $"A step is {string.Join(" or ", Enum.GetValues<DeviationUnit>().Select(u => Of(Trainable.StepOf(u), u)))}, by what is judged.";
+
     /// <summary>A distance with its unit: <c>22 mm</c>.</summary>
     /// <param name="value">In the unit.</param>
     /// <param name="unit">The unit.</param>
     public static string Of(double value, DeviationUnit unit) =>
-        Math.Round(value).ToString("0", CultureInfo.InvariantCulture) + (unit == DeviationUnit.Degrees ? "°" : " " + UnitOf(unit));
+        (Math.Round(value) + 0.0).ToString("0", CultureInfo.InvariantCulture) + (unit == DeviationUnit.Degrees ? "°" : " " + UnitOf(unit));
 
     /// <summary>A unit, short.</summary>
     public static string UnitOf(DeviationUnit unit) =>

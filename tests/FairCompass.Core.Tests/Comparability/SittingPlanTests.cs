@@ -82,6 +82,9 @@ public class SittingPlanTests(ITestOutputHelper output)
         Assert.Null(new Requirement(20, null, 50).Lacks(said));
         Assert.Equal($"{said.Count} of 100 calls", new Requirement(100, null, null).Lacks(said));
         Assert.False(Requirement.None.Asks);
+        // To press without looking is no call.
+        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Call = Call.Unseen })));
+        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Milliseconds = 20 })));
     }
 
     [Fact]

@@ -114,6 +114,35 @@ public class RepTests(ITestOutputHelper output)
         Assert.Empty(maker.Make([], 3).Broken);
     }
 
+    /// <summary>The plates that come down are heard in every rep, whatever is asked of it; a bar that floats is not.</summary>
+    [Fact]
+    public void A_touch_is_heard_unless_it_is_the_fault()
+    {
+        var maker = Maker("deadlift");
+        Assert.Single(maker.Make([], 4).Sounds);
+        Assert.Single(maker.Make([new("stand", -20)], 4).Sounds);
+        Assert.Single(maker.Make([new("from-floor", 4)], 4).Sounds);
+        Assert.Empty(maker.Make([new("from-floor", -40)], 4).Sounds);
+        Assert.Empty(Maker("air-squat").Make([], 4).Sounds);
+    }
+
+    /// <summary>Where changed limits have it that the good position breaks a rule of its own, nothing is shown.</summary>
+    [Fact]
+    public void A_standard_that_its_own_figures_do_not_keep_is_not_trained()
+    {
+        var squat = MovementLibrary.ById("air-squat")!;
+        var never = squat with
+        {
+            Clauses =
+            [
+                .. squat.Clauses.Select(c =>
+                    c.Id == "depth" ? c with { Holds = new Predicate.Lower(Part.HipCrease, Part.KneeTop, 400) } : c
+                ),
+            ],
+        };
+        Assert.Empty(RepMaker.Of(never)!.Trainable);
+    }
+
     [Fact]
     public void Feet_that_go_one_after_the_other_are_late_by_what_is_said()
     {

@@ -147,6 +147,9 @@ public class ReaderTests
         var silent = NaturalReader.Read(Demo.Competition, "For time:\n9 burpees\n10 sit-ups\nEDIT: 8 burpees\n");
         Assert.Contains("8 burpee", silent.Draft, StringComparison.Ordinal);
         Assert.Contains(silent.Unread, u => u.At.Line == 2);
+        // What it says beside the amount is not taken for granted.
+        var more = NaturalReader.Read(Demo.Competition, "For time:\n9 thrusters 40 kg\n10 sit-ups\nEDIT: 8 thrusters 45 kg\n");
+        Assert.Contains(more.Unread, u => u.Words == "45 kg");
     }
 
     /// <summary>Each figure of these sentences is one of its own, so that none can hide behind another.</summary>

@@ -8944,6 +8944,8 @@ export interface components {
         AllTraining: {
             /** @description What is asked before somebody may judge. */
             asked: components["schemas"]["Requirement"];
+            /** @description What a step is, in words. */
+            step: string;
             /** @description By name: nobody is ranked. */
             judges: components["schemas"]["JudgeTraining"][];
         };
@@ -11705,6 +11707,11 @@ export interface components {
             size: number;
             /** @description False for a ring or a line. */
             filled: boolean;
+            /**
+             * Format: int32
+             * @description How many numbers of a picture are its own: x and y by turns.
+             */
+            numbers: number;
         };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
@@ -13706,6 +13713,8 @@ export interface components {
             passkeys: components["schemas"]["PersonalPasskey"][];
             /** @description What it has confirmed to have read. */
             confirmed: components["schemas"]["PersonalConfirmation"][];
+            /** @description Its sittings of training. */
+            sittings: components["schemas"]["PersonalSitting"][];
             /** @description What it did, as the log has it. */
             done: components["schemas"]["PersonalDeed"][];
         };
@@ -13778,6 +13787,20 @@ export interface components {
              * @description When it last did something, UTC.
              */
             seen: string;
+        };
+        /** @description A sitting of training. */
+        PersonalSitting: {
+            /** @description What was trained. */
+            what: string;
+            /** @description `Learning` or `Test`. */
+            mode: string;
+            /**
+             * Format: date-time
+             * @description When it began, UTC.
+             */
+            at: string;
+            /** @description What was called, rep by rep: movement, clause, call. */
+            calls: string;
         };
         /** @enum {unknown} */
         Phase: "SetUp" | "Entry" | "Start" | "Through" | "Finish" | "Between" | null;
@@ -16465,7 +16488,7 @@ export interface components {
              * @description How many answered anything.
              */
             answered: number;
-            /** @description What was called of each rep that was shown, without names; of the one that is shown last only how many. */
+            /** @description What was called of each rep that was shown, without names. */
             reps: components["schemas"]["TogetherTally"][];
             /**
              * Format: double

@@ -66,7 +66,6 @@ export const trainingQueries = {
 /** What has to be asked again. */
 export const trainingIs = {
   next: (id: string, sitting: string) => queryClient.invalidateQueries({ queryKey: ["rep", id, sitting] }),
-  together: (id: string) =>
-    queryClient.invalidateQueries({ queryKey: ["together", id], predicate: (q) => q.queryKey[3] !== "rep" }),
+  together: (id: string) => queryClient.invalidateQueries({ queryKey: ["together", id], predicate: (q) => q.queryKey[3] !== "rep" }),
   changed: (id: string) => queryClient.invalidateQueries({ queryKey: ["training", id] }),
 };

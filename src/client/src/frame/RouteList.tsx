@@ -109,7 +109,7 @@ export function RouteList({
       warn: false,
       active: here.endsWith("/judges"),
     },
-    { to: "training", name: "Training", state: "of judges", warn: false, active: here.endsWith("/training") },
+    { to: "training", name: "Training", state: "of judges", warn: false, active: here.endsWith("/training") || here.endsWith("/slips") },
     {
       to: "days",
       name: "Days",
@@ -139,8 +139,7 @@ export function RouteList({
       warn: false,
       active: here.endsWith("/results") || here.includes("/why/"),
     },
-    { to: "drift", name: "Drift", state: "judges and lanes", warn: false, active: here.endsWith("/drift") },
-    { to: "statement", name: "Statement", state: "how far scores compare", warn: false, active: here.endsWith("/statement") },
+    { to: "drift", name: "Drift", state: "judges and lanes", warn: false, active: here.endsWith("/drift") || here.endsWith("/statement") },
   ];
   return (
     <nav

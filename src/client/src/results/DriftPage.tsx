@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
@@ -46,6 +46,11 @@ export function DriftPage() {
           ))}
         </select>
       </label>
+      <p className="off-paper mt-2">
+        <Link className="act" to={`/c/${cid}/statement`}>
+          How far these scores can be compared
+        </Link>
+      </p>
       {unsaid.length > 0 && (
         <ul className="mt-3 max-w-3xl text-ochre">
           {unsaid.map((u) => (
@@ -85,27 +90,38 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
               </td>
               <td className="w-64">
                 {l.drift.kind !== "TooFew" && <Interval drift={l.drift} />}
-                <span className="block text-soft md:hidden print:hidden">{l.sentence}</span>
+                <div className="text-soft md:hidden print:hidden">
+                  <Words line={l} />
+                </div>
               </td>
               <td className="text-soft max-md:hidden print:table-cell">
-                {l.sentence}
-                {!!l.costs?.length && (
-                  <ul aria-label={`Where the calls of ${l.name} may have come to most`}>
-                    {l.costs.map((c) => (
-                      <li key={c.workout + c.score + c.name}>
-                        <bdi>{c.workout}</bdi>, {c.score}: <bdi>{c.name}</bdi>, some {Math.abs(c.noReps).toFixed(1)} no-reps{" "}
-                        {c.noReps > 0 ? "more" : "fewer"}
-                        {c.seconds !== null && `, ${Math.abs(c.seconds).toFixed(0)} s`}
-                      </li>
-                    ))}
-                  </ul>
-                )}
+                <Words line={l} />
               </td>
             </tr>
           ))}
         </tbody>
       </table>
     </section>
+  );
+}
+
+/** What is said of a judge or lane, and for a flagged judge in whose results it may have come to most. */
+function Words({ line: l }: { line: Schemas["DriftLine"] }) {
+  return (
+    <>
+      {l.sentence}
+      {!!l.costs?.length && (
+        <ul aria-label={`Where the calls of ${l.name} may have come to most`}>
+          {l.costs.map((c) => (
+            <li key={c.workout + c.score + c.name}>
+              <bdi>{c.workout}</bdi>, {c.score}: <bdi>{c.name}</bdi>, some {Math.abs(c.noReps).toFixed(1)} no-reps{" "}
+              {c.noReps > 0 ? "more" : "fewer"}
+              {c.seconds !== null && `, ${Math.abs(c.seconds).toFixed(0)} s`}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
   );
 }
 

@@ -5,22 +5,12 @@ import { lengthOf, pointsAt, stillAt } from "./sitting";
 
 type Film = Schemas["Film"];
 
-/** What is drawn for a shape: its own points of a picture are put in place without drawing the page anew, sixty times a second. */
-function place(element: SVGElement, shape: Schemas["FilmShape"], p: readonly number[], at: number): number {
-  if (shape.kind === "Bone") {
-    element.setAttribute("x1", String(p[at]));
-    element.setAttribute("y1", String(p[at + 1]));
-    element.setAttribute("x2", String(p[at + 2]));
-    element.setAttribute("y2", String(p[at + 3]));
-    return at + 4;
-  }
-  if (shape.kind === "Disc") {
-    element.setAttribute("cx", String(p[at]));
-    element.setAttribute("cy", String(p[at + 1]));
-    return at + 2;
-  }
-  element.setAttribute("points", p.slice(at, at + 8).join(" "));
-  return at + 8;
+const ends = { Bone: ["x1", "y1", "x2", "y2"], Disc: ["cx", "cy"] } as const;
+
+/** The points of a picture are put in place without drawing the page anew, sixty times a second. */
+function place(element: SVGElement, shape: Schemas["FilmShape"], points: readonly number[]) {
+  if (shape.kind === "Outline") element.setAttribute("points", points.join(" "));
+  else ends[shape.kind].forEach((name, i) => element.setAttribute(name, String(points[i])));
 }
 
 /** A rep as it is seen. It begins when it is shown, and says when it is over. */
@@ -59,7 +49,8 @@ export function FilmView({
       const points = stills ? film.frames[stillAt(stills, gone)]! : pointsAt(film, gone * speed);
       let at = 0;
       film.shapes.forEach((s, i) => {
-        at = place(shapes[i]!, s, points, at);
+        place(shapes[i]!, s, points.slice(at, at + s.numbers));
+        at += s.numbers;
       });
       if (!stills && sounds.length > 0 && gone * speed >= sounds[0]!) {
         sounds = sounds.slice(1);

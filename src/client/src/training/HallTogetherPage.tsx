@@ -1,12 +1,13 @@
 import "../styles/hall.css";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useId, useState } from "react";
 import { useParams } from "react-router";
 import { api, ask, asJson, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
 import { FilmView } from "./FilmView";
+import { lessMotion } from "./lessMotion";
 
 /** The hall’s screen in a calibration: a rep after the other, then how the hall called them, without names; the ruling; some more. */
 export function HallTogetherPage() {
@@ -96,7 +97,7 @@ function Shown({ cid, together, number }: { cid: string; together: string; numbe
         {rep.data.movement.english}. {rep.data.place.english}
       </p>
       <div className="hall-film min-h-0 flex-1">
-        <FilmView key={round} film={rep.data.film} stills={null} />
+        <FilmView key={round} film={rep.data.film} stills={lessMotion() ? rep.data.stills : null} />
       </div>
       <p className="text-right">
         <button className="act" onClick={() => setRound((n) => n + 1)}>
@@ -143,6 +144,7 @@ function Spread({ reps, from, sentence }: { reps: readonly Schemas["TogetherTall
 }
 
 function Ruling({ ruling, onSay }: { ruling: string; onSay: (ruling: string) => void }) {
+  const id = useId();
   const [text, setText] = useState(ruling);
   return (
     <form
@@ -152,10 +154,12 @@ function Ruling({ ruling, onSay }: { ruling: string; onSay: (ruling: string) => 
         onSay(text);
       }}
     >
-      <label className="min-w-0 flex-1">
-        <span className="block font-semibold">The ruling, in a sentence</span>
-        <input className="w-full text-ink" value={text} onChange={(e) => setText(e.target.value)} />
-      </label>
+      <div className="min-w-0 flex-1">
+        <label htmlFor={id} className="block font-semibold">
+          The ruling, in a sentence
+        </label>
+        <input id={id} className="w-full text-ink" value={text} onChange={(e) => setText(e.target.value)} />
+      </div>
       <button className="press-plain">Write it down</button>
       {ruling && <p className="hall-soft w-full">Written down: {ruling}</p>}
     </form>

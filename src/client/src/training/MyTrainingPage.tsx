@@ -5,7 +5,9 @@ import { api, ask, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
+import { ChooseTrained } from "./ChooseTrained";
 import { Eyes } from "./Eyes";
+import { lessMotion } from "./lessMotion";
 
 const when = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });
 
@@ -107,7 +109,7 @@ function Begin({ cid, can }: { cid: string; can: readonly Schemas["CanTrain"][] 
           mode,
           workout: of.workout,
           movement: of.workout ? null : of.movement,
-          stills: window.matchMedia("(prefers-reduced-motion: reduce)").matches,
+          stills: lessMotion(),
         },
       }),
     ).then(() => {
@@ -120,22 +122,7 @@ function Begin({ cid, can }: { cid: string; can: readonly Schemas["CanTrain"][] 
   return (
     <>
       <div className="mt-4 flex flex-wrap items-end gap-3">
-        <label className="min-w-0">
-          <span className="block font-semibold">Train</span>
-          <select className="max-w-full" value={chosen} onChange={(e) => setChosen(Number(e.target.value))}>
-            {(["workouts", "movements"] as const).map((kind) => (
-              <optgroup key={kind} label={kind === "workouts" ? "Workouts" : "One movement"}>
-                {can.map((c, i) =>
-                  (kind === "workouts") === (c.workout !== null) ? (
-                    <option key={i} value={i}>
-                      {c.title}
-                    </option>
-                  ) : null,
-                )}
-              </optgroup>
-            ))}
-          </select>
-        </label>
+        <ChooseTrained label="Train" can={can} chosen={chosen} onChange={setChosen} />
         <button className="press" onClick={() => begin("Learning")}>
           Learn
         </button>

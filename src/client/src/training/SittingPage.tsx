@@ -11,8 +11,6 @@ import { after, fresh } from "./sitting";
 
 const look = { Good: "press", NoRep: "press !border-ink !bg-ink", Unseen: "press-plain" };
 
-const still = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
-
 /** A sitting: a rep is watched and called, then the next. One hand, or three keys. */
 export function SittingPage() {
   const { cid = "", sitting = "" } = useParams();
@@ -46,7 +44,7 @@ export function SittingPage() {
         </Link>
       </header>
       {rep ? (
-        <Rep key={rep.number} cid={cid} sitting={sitting} rep={rep} />
+        <Rep key={rep.number} cid={cid} sitting={sitting} rep={rep} stills={found.data.stills ? rep.stills : null} />
       ) : (
         <div className="mt-6">
           <p>Every rep is called. What they say of your eyes stands with your training.</p>
@@ -61,11 +59,21 @@ export function SittingPage() {
   );
 }
 
-function Rep({ cid, sitting, rep }: { cid: string; sitting: string; rep: Schemas["RepToCall"] }) {
+function Rep({
+  cid,
+  sitting,
+  rep,
+  stills,
+}: {
+  cid: string;
+  sitting: string;
+  rep: Schemas["RepToCall"];
+  /** What the sitting was begun with holds for all of it: it is said with what was found. */
+  stills: readonly number[] | null;
+}) {
   const [at, happened] = useReducer(after, fresh);
   const [failed, setFailed] = useState<unknown>(null);
   const [again, setAgain] = useState(0);
-  const [stills] = useState(() => (still() ? rep.stills : null));
   const begun = useRef(0);
   const late = useRef(0);
   const box = useRef<HTMLButtonElement>(null);
@@ -126,7 +134,7 @@ function Rep({ cid, sitting, rep }: { cid: string; sitting: string; rep: Schemas
     <>
       <p className="text-soft">{rep.place.english}</p>
       <div className="min-h-0 flex-1 py-2">
-        {at.is === "told" && at.truth.picture ? (
+        {at.is === "told" ? (
           <TruthView truth={at.truth} film={rep.film} stills={stills} />
         ) : (
           <FilmView
@@ -202,10 +210,12 @@ function TruthView({ truth, film, stills }: { truth: Schemas["TruthShown"]; film
   const [round, setRound] = useState(0);
   return (
     <div className="flex h-full flex-col">
-      <div className="grid min-h-0 flex-1 grid-cols-2 gap-3">
-        <div className="flex min-h-0 items-end justify-center">
-          <Figure drawing={truth.picture!} label="The judged moment with its line" scale={0.17} />
-        </div>
+      <div className={`grid min-h-0 flex-1 gap-3 ${truth.picture ? "grid-cols-2" : ""}`}>
+        {truth.picture && (
+          <div className="flex min-h-0 items-end justify-center">
+            <Figure drawing={truth.picture} label="The judged moment with its line" scale={0.17} />
+          </div>
+        )}
         <FilmView key={round} film={film} stills={stills} speed={0.5} />
       </div>
       <p className="text-right">

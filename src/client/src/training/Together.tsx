@@ -6,6 +6,7 @@ import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Field } from "../ui/Field";
 import { Message } from "../ui/Message";
+import { ChooseTrained } from "./ChooseTrained";
 
 /** Calibration together: begun here, shown in the hall, called on phones or on slips, and slips typed. */
 export function Together({ cid }: { cid: string }) {
@@ -36,16 +37,7 @@ export function Together({ cid }: { cid: string }) {
         called them, without names, your ruling, and six more.
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-4">
-        <label className="min-w-0">
-          <span className="block font-semibold">What is judged</span>
-          <select className="max-w-full" value={chosen} onChange={(e) => setChosen(Number(e.target.value))}>
-            {can.map((c, i) => (
-              <option key={i} value={i}>
-                {c.title}
-              </option>
-            ))}
-          </select>
-        </label>
+        <ChooseTrained label="What is judged" can={can} chosen={chosen} onChange={setChosen} />
         <button className="press-plain" disabled={can.length === 0} onClick={begin}>
           Begin
         </button>

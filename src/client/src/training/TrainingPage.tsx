@@ -41,7 +41,7 @@ function All({ cid, own }: { cid: string; own: React.ReactNode }) {
   const found = useQuery(queries.allTraining(cid));
   if (found.isPending) return <Loading what="the training" />;
   if (found.isError) return <Message error={found.error} retry={() => void found.refetch()} />;
-  const { asked, judges } = found.data;
+  const { asked, step, judges } = found.data;
   return (
     <>
       <p className="mt-2 max-w-3xl">
@@ -50,7 +50,7 @@ function All({ cid, own }: { cid: string; own: React.ReactNode }) {
       </p>
       {own}
       <Together cid={cid} />
-      <Ask key={JSON.stringify(asked)} cid={cid} asked={asked} />
+      <Ask key={JSON.stringify(asked)} cid={cid} asked={asked} step={step} />
       <section className="mt-5 max-w-4xl" aria-label="Judges">
         <h2 className="section-head">Judges</h2>
         {judges.length === 0 && <p className="mt-2">No judge is named yet: name them under Judges.</p>}
@@ -104,7 +104,7 @@ function Judge({ cid, judge: j }: { cid: string; judge: Schemas["JudgeTraining"]
   );
 }
 
-function Ask({ cid, asked }: { cid: string; asked: Schemas["Requirement"] }) {
+function Ask({ cid, asked, step }: { cid: string; asked: Schemas["Requirement"]; step: string }) {
   const text = (n: number | null) => (n === null ? "" : String(n));
   const [calls, setCalls] = useState(String(asked.calls));
   const [within, setWithin] = useState(text(asked.withinSteps));
@@ -132,7 +132,7 @@ function Ask({ cid, asked }: { cid: string; asked: Schemas["Requirement"] }) {
       <h2>Asked before somebody may judge a workout</h2>
       <p className="text-soft">
         Of each of its movements that can be trained. Nothing is a good answer for a small competition; the plan of judges reads what stands
-        here. A step is 20 mm, 8°, or 40 ms.
+        here. {step}
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-4">
         <Field label="Calls in tests" className="w-32" value={calls} onChange={setCalls} error={failed?.at("calls")} />

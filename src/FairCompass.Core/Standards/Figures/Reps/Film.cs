@@ -7,7 +7,8 @@ namespace FairCompass.Core.Standards.Figures.Reps;
 /// <param name="Ink">What it stands for.</param>
 /// <param name="Size">The width of a bone, the radius of a disc, 0 for an outline; millimetres.</param>
 /// <param name="Filled">False for a ring or a line.</param>
-public sealed record FilmShape(FilmKind Kind, Ink Ink, int Size, bool Filled);
+/// <param name="Numbers">How many numbers of a picture are its own: x and y by turns.</param>
+public sealed record FilmShape(FilmKind Kind, Ink Ink, int Size, bool Filled, int Numbers);
 
 /// <summary>The kinds of shape of a film.</summary>
 public enum FilmKind
@@ -78,9 +79,9 @@ public sealed record Film(
     private static FilmShape Kept(Shape shape) =>
         shape switch
         {
-            Shape.Bone b => new(FilmKind.Bone, b.Ink, b.Width, true),
-            Shape.Disc d => new(FilmKind.Disc, d.Ink, d.Radius, d.Filled),
-            Shape.Outline o => new(FilmKind.Outline, o.Ink, 0, o.Filled),
+            Shape.Bone b => new(FilmKind.Bone, b.Ink, b.Width, true, 4),
+            Shape.Disc d => new(FilmKind.Disc, d.Ink, d.Radius, d.Filled, 2),
+            Shape.Outline o => new(FilmKind.Outline, o.Ink, 0, o.Filled, o.Points.Count),
             _ => throw new ArgumentOutOfRangeException(nameof(shape)),
         };
 

@@ -47,8 +47,7 @@ public sealed record Rep(
 /// <param name="Inside">The largest margin that bodies of all sizes can show, from 0.</param>
 /// <param name="Outside">The smallest; negative.</param>
 /// <param name="From">From where it is seen at the judge’s post.</param>
-/// <param name="Heard">True where the touch is heard.</param>
-public sealed record Trainable(Clause Clause, DeviationUnit Unit, double Inside, double Outside, View From, bool Heard)
+public sealed record Trainable(Clause Clause, DeviationUnit Unit, double Inside, double Outside, View From)
 {
     /// <summary>The smallest difference that is asked for: below it nobody at a post sees anything. Assumptions of ours.</summary>
     public double Step => StepOf(Unit);
@@ -69,6 +68,6 @@ public sealed record Trainable(Clause Clause, DeviationUnit Unit, double Inside,
         {
             DeviationUnit.Millimetres => 20,
             DeviationUnit.Degrees => 8,
-            _ => 40,
+            _ => 50,
         };
 }

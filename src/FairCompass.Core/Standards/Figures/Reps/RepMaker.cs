@@ -10,6 +10,8 @@ public sealed class RepMaker
 {
     private static readonly double[] Shares = [1, 0.5, 0.2, 0];
 
+    private static readonly Body[] Bodies = [new(1540), new(Body.Usual), new(1960)];
+
     // Bodies between those that are tried, and their own ways, reach a little less far.
     private const double Reach = 0.9;
     private static readonly Phase[] Drawn = [Phase.Start, Phase.Through, Phase.Finish];
@@ -21,7 +23,8 @@ public sealed class RepMaker
     {
         this.movement = movement;
         decided = movement.Clauses.Where(c => c.Holds is not null && Drawn.Contains(c.Phase)).ToLookup(c => c.Phase);
-        Trainable = [.. movement.Clauses.Select(Range).OfType<Trainable>()];
+        // A movement whose good positions break a rule of its own, as changed limits may have it, shows no rep whose truth is one clause.
+        Trainable = Bodies.All(KeepsAll) ? [.. movement.Clauses.Select(Range).OfType<Trainable>()] : [];
     }
 
     /// <summary>The clauses that can be trained, in the order of the standard.</summary>
@@ -35,9 +38,8 @@ public sealed class RepMaker
     /// <param name="asked">At most one clause of each phase, each of <see cref="Trainable"/>; nothing for a rep that keeps every
     /// clause.</param>
     /// <param name="seed">Who does it and how; the same seed makes the same rep.</param>
-    /// <param name="from">From where it is seen; null for the post of the first clause asked for.</param>
     /// <exception cref="ArgumentException">A clause cannot be trained, or two are of one phase.</exception>
-    public Rep Make(Eq<Asked> asked, ulong seed, View? from = null)
+    public Rep Make(Eq<Asked> asked, ulong seed)
     {
         var clauses = asked.Select(a => Trainable.FirstOrDefault(t => t.Clause.Id == a.Clause)).ToList();
         if (clauses.Contains(null) || clauses.Select(c => c!.Clause.Phase).Distinct().Count() < clauses.Count)
@@ -47,14 +49,14 @@ public sealed class RepMaker
 
         var athlete = Variety.Of(new Pcg32(seed, 7));
         var body = new Body(athlete.Stature);
-        // Where the ways of an athlete alone would break a clause, they are made less until they do not.
         // What is judged from the front is how wide hands and feet are: there they are as asked for.
         var width = clauses.Any(c => c!.Clause.Holds is Predicate.Within) ? athlete with { Stance = 0, Grip = 0 } : athlete;
+        // Where the ways of an athlete alone would break a clause, they are made less until they do not.
         foreach (var share in Shares)
         {
             if (Positions(body, width.Less(share), asked, strict: share > 0) is { } positions)
             {
-                return Filmed(body, athlete, positions, [.. clauses.Select((c, i) => (c!, asked[i].Margin))], from ?? View(clauses));
+                return Filmed(body, athlete, positions, [.. clauses.Select((c, i) => (c!, asked[i].Margin))], View(clauses));
             }
         }
 
@@ -125,7 +127,7 @@ public sealed class RepMaker
     {
         var lag = asked.FirstOrDefault(a => a.Of.Unit == DeviationUnit.Milliseconds);
         var late = lag.Of is null ? 0 : Timing.Together - lag.Margin;
-        var way = Way(positions, athlete.Tempo);
+        var way = Timeline.Of(positions[Phase.Start], positions[Phase.Through], positions[Phase.Finish], athlete.Tempo);
         (Phase To, double By)? later = lag.Of is null ? null : (lag.Of.Clause.Phase, late);
         var scenes = Shooting.Of(body, positions[Phase.Start].Around, way, later);
         int At(Phase phase) => way.Last(k => k.Phase == phase).At * 1000 / Reps.Film.Rate;
@@ -162,7 +164,8 @@ public sealed class RepMaker
             .Concat(truths.Where(t => t.Unit == DeviationUnit.Milliseconds && !t.Holds).Select(t => t.Clause))
             .Distinct()
             .ToEq();
-        var heard = asked.Where(a => a.Of.Heard).Zip(truths).Where(x => x.Second.Holds).Select(x => x.Second.At).ToEq();
+        // What is heard is heard in every rep, whatever is asked of it; where it stays silent, that is the fault.
+        var heard = Drawn.Where(p => decided[p].Any(c => IsHeard(c) && c.Holds!.Holds(positions[p]))).Select(At).ToEq();
         return new(athlete, scenes, heard, [.. way.Select(k => k.At + (k.Rests / 2))], from, truths, broken, At(Phase.Finish));
     }
 
@@ -172,9 +175,7 @@ public sealed class RepMaker
             ? new Predicate.Both(alike)
             : rule;
 
-    /// <summary>The positions in time: a rep begins where the one before it ended.</summary>
-    private static List<Key> Way(Dictionary<Phase, Scene> positions, double tempo) =>
-        Timeline.Of(positions[Phase.Start], positions[Phase.Through], positions[Phase.Finish], tempo);
+    private bool IsHeard(Clause clause) => movement.Faults.Any(f => f.Breaks == clause.Id && f.By == Perceived.Heard);
 
     private Trainable? Range(Clause clause)
     {
@@ -182,7 +183,7 @@ public sealed class RepMaker
         var from = Posts.ViewOf(movement.Judge, fault, clause);
         if (Timing.IsOf(clause) && clause.Holds is null)
         {
-            return new(clause, DeviationUnit.Milliseconds, Timing.Together, -300, from, false);
+            return new(clause, DeviationUnit.Milliseconds, Timing.Together, -300, from);
         }
 
         // What is read from a monitor is not seen on a body.
@@ -192,7 +193,7 @@ public sealed class RepMaker
         }
 
         // What a short, a middling and a tall body can show, all can.
-        var ways = ((double[])[1540, Body.Usual, 1960]).Select(s => OfBody(clause, new(s))).ToList();
+        var ways = Bodies.Select(b => OfBody(clause, b)).ToList();
         if (ways.Contains(null))
         {
             return null;
@@ -205,10 +206,17 @@ public sealed class RepMaker
             unit,
             Math.Min(most, Math.Floor(Reach * ways.Min(w => w!.Inside))),
             Math.Max(-most, Math.Ceiling(Reach * ways.Max(w => w!.Outside))),
-            from,
-            fault?.By == Perceived.Heard
+            from
         );
     }
+
+    /// <summary>True where the good positions of a body keep every clause that they decide.</summary>
+    private bool KeepsAll(Body body) =>
+        Motion.Of(movement, body) is { } motion
+        && Drawn.All(p =>
+            Scene.Place(body, motion.At(p)!, motion.Around, out _) is { } scene
+            && decided[p].All(c => Plate.MarginOf(c.Holds!, scene) is null or >= 0)
+        );
 
     private Deviation? OfBody(Clause clause, Body body) =>
         Motion.Of(movement, body) is { } motion && Scene.Place(body, motion.At(clause.Phase)!, motion.Around, out _) is { } placed
