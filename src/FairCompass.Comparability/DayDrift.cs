@@ -2,7 +2,7 @@ using MathNet.Numerics.Distributions;
 
 namespace FairCompass.Comparability;
 
-/// <summary>What can be said of one judge or one lane.</summary>
+/// <summary>What can be said of one judge, one lane or one heat.</summary>
 public enum DriftKind
 {
     /// <summary>Too little was watched to say anything.</summary>
@@ -18,13 +18,13 @@ public enum DriftKind
     Lenient,
 }
 
-/// <summary>A movement in what a judge or lane saw.</summary>
+/// <summary>A movement in what a judge, lane or heat saw.</summary>
 /// <param name="Cell">The movement of a workout in a division.</param>
 /// <param name="NoReps">No-reps that were tallied.</param>
 /// <param name="Expected">No-reps that an ordinary judge was to be expected to tally.</param>
 public sealed record DriftPart(string Cell, long NoReps, double Expected);
 
-/// <summary>What a day says of one judge or one lane.</summary>
+/// <summary>What a day says of one judge, one lane or one heat.</summary>
 /// <param name="Units">Units that were watched.</param>
 /// <param name="NoReps">No-reps that were tallied.</param>
 /// <param name="Expected">No-reps to be expected of an ordinary judge who watched the same athletes at the same work.</param>
@@ -46,11 +46,17 @@ public sealed record Drift(
     IReadOnlyList<DriftPart> Parts
 );
 
-/// <summary>What a day of tallies says of judges and lanes, athletes and work accounted for.</summary>
+/// <summary>What a day of tallies says of judges, lanes and heats, athletes and work accounted for.</summary>
 /// <param name="Judges">By judge.</param>
 /// <param name="Lanes">By lane.</param>
-/// <param name="Spreads">How much athletes, judges and lanes differ.</param>
-public sealed record DayDrift(IReadOnlyDictionary<Guid, Drift> Judges, IReadOnlyDictionary<string, Drift> Lanes, Spreads Spreads)
+/// <param name="Heats">By heat, as far as heats are known.</param>
+/// <param name="Spreads">How much athletes, judges, lanes and heats differ.</param>
+public sealed record DayDrift(
+    IReadOnlyDictionary<Guid, Drift> Judges,
+    IReadOnlyDictionary<string, Drift> Lanes,
+    IReadOnlyDictionary<string, Drift> Heats,
+    Spreads Spreads
+)
 {
     /// <summary>Expected no-reps below which nothing is said: with fewer the normal law that the test rests on does not hold. Common
     /// practice for tests of counts.</summary>
@@ -60,8 +66,8 @@ public sealed record DayDrift(IReadOnlyDictionary<Guid, Drift> Judges, IReadOnly
 
     /// <summary>What a day says; null where it says nothing: nobody tallied, one judge alone, or no no-rep at all.</summary>
     /// <param name="watched">What was watched, rows without units left out.</param>
-    /// <param name="alarms">The share of false ones among flagged judges (and, apart from them, lanes) that is accepted; on a day without
-    /// any effect it is how often anybody is flagged. Over 0 and under 1.</param>
+    /// <param name="alarms">The share of false ones among flagged judges (and, apart from them, lanes and heats) that is accepted; on a day
+    /// without any effect it is how often anybody is flagged. Over 0 and under 1.</param>
     public static DayDrift? Of(IReadOnlyList<Watched> watched, double alarms)
     {
         if (watched.Select(w => w.Judge).Distinct().Count() < 2 || watched.All(w => w.NoReps == 0))
@@ -72,23 +78,20 @@ public sealed record DayDrift(IReadOnlyDictionary<Guid, Drift> Judges, IReadOnly
         var model = new TallyModel(watched);
         var spreads = model.Fit();
         var fitted = model.At(spreads);
-        var judges = model.JudgeNumbers;
-        var lanes = model.LaneNumbers;
-        Effect With(int index, double spread)
-        {
-            var at = model.At(spreads, (index, spread));
-            return index < judges.Count ? at.Judges[index] : at.Lanes[index - judges.Count];
-        }
-
-        Own Of(int index) =>
-            new(
-                index < judges.Count ? fitted.Judges[index] : fitted.Lanes[index - judges.Count],
-                With(index, TallyModel.FreeSpread),
-                With(index, TallyModel.NoSpread)
-            );
+        var (judges, lanes) = (model.JudgeNumbers.Count, model.LaneNumbers.Count);
+        Own Of(int index, Effect shrunk) =>
+            new(shrunk, model.Alone(spreads, index, TallyModel.FreeSpread), model.Alone(spreads, index, TallyModel.NoSpread));
+        List<(Watched Row, double Expected)> rows = [.. watched.Zip(fitted.Expected)];
         return new(
-            Said(watched, w => w.Judge, judges, Of, fitted, alarms),
-            Said(watched, w => w.Lane, lanes, k => Of(judges.Count + k), fitted, alarms),
+            Said(rows, w => w.Judge, model.JudgeNumbers, j => Of(j, fitted.Judges[j]), alarms),
+            Said(rows, w => w.Lane, model.LaneNumbers, l => Of(judges + l, fitted.Lanes[l]), alarms),
+            Said(
+                [.. rows.Where(r => r.Row.Heat is not null)],
+                w => w.Heat!,
+                model.HeatNumbers,
+                h => Of(judges + lanes + h, fitted.Heats[h]),
+                alarms
+            ),
             spreads
         );
     }
@@ -108,22 +111,19 @@ public sealed record DayDrift(IReadOnlyDictionary<Guid, Drift> Judges, IReadOnly
     }
 
     private static Dictionary<T, Drift> Said<T>(
-        IReadOnlyList<Watched> watched,
+        List<(Watched Row, double Expected)> rows,
         Func<Watched, T> of,
         IReadOnlyDictionary<T, int> numbers,
         Func<int, Own> effect,
-        TallyEffects fitted,
         double alarms
     )
         where T : notnull
     {
         var effects = numbers.ToDictionary(n => n.Key, n => effect(n.Value));
-        var all = watched
-            .Select((w, i) => (Row: w, Own: effects[of(w)], Expected: fitted.Expected[i]))
-            .GroupBy(x => of(x.Row))
+        var all = rows.GroupBy(x => of(x.Row))
             .Select(g =>
             {
-                var own = g.First().Own;
+                var own = effects[g.Key];
                 // Without its own effect: what an ordinary one would have seen there.
                 var ordinary = g.Select(x => (x.Row, Expected: x.Expected / Math.Exp(own.Shrunk.Value))).ToList();
                 var expected = ordinary.Sum(x => x.Expected);

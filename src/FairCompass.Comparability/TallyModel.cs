@@ -9,8 +9,8 @@ namespace FairCompass.Comparability;
 public readonly record struct Effect(double Value, double Error);
 
 /// <summary>
-/// No-reps by units watched as a Poisson model with normal effects of athlete, judge and lane on the logarithm of the rate, and a level of
-/// its own for each cell. Spreads are those of greatest likelihood by Laplace’s approximation, effects the most likely ones given them.
+/// No-reps by units watched as a Poisson model with normal effects of athlete, judge, lane and heat on the logarithm of the rate, and a level
+/// of its own for each cell. Spreads are those of greatest likelihood by Laplace’s approximation, effects the most likely ones given them.
 /// </summary>
 /// <remarks>Breslow, N. E. and Clayton, D. G.: Approximate inference in generalized linear mixed models, Journal of the American
 /// Statistical Association 88 (1993), 9–25; Bates, D. et al.: Fitting linear mixed-effects models using lme4, Journal of Statistical
@@ -28,19 +28,12 @@ public sealed class TallyModel
     private const double LevelSpread = 3;
 
     private const int MostSteps = 60;
+    private const double Settled = 1e-6;
+    private const double Near = 1e-3;
 
-    /// <summary>A row with its place among the small effects, and where among those that its athlete touches.</summary>
-    private readonly record struct Row(
-        int Athlete,
-        int Cell,
-        int Judge,
-        int Lane,
-        int CellAt,
-        int JudgeAt,
-        int LaneAt,
-        double LogUnits,
-        double NoReps
-    );
+    /// <summary>A row with its cell, judge, lane and heat (where it is known) among the small effects, and where each is among those that
+    /// its athlete touches.</summary>
+    private sealed record Row(int Athlete, int[] Small, int[] At, double LogUnits, double NoReps);
 
     private readonly Row[] rows;
     private readonly int[][] touched;
@@ -48,6 +41,7 @@ public sealed class TallyModel
     private readonly int cells;
     private readonly int judges;
     private readonly int lanes;
+    private readonly int heats;
     private readonly double level;
     private Solved start;
 
@@ -59,14 +53,19 @@ public sealed class TallyModel
         var cell = Numbered(watched.Select(w => w.Cell));
         JudgeNumbers = Numbered(watched.Select(w => w.Judge));
         LaneNumbers = Numbered(watched.Select(w => w.Lane));
-        (athletes, cells, judges, lanes) = (athlete.Count, cell.Count, JudgeNumbers.Count, LaneNumbers.Count);
-        (int Cell, int Judge, int Lane) Of(Watched w) =>
-            (cell[w.Cell], cells + JudgeNumbers[w.Judge], cells + judges + LaneNumbers[w.Lane]);
+        HeatNumbers = Numbered(watched.Select(w => w.Heat).OfType<string>());
+        (athletes, cells) = (athlete.Count, cell.Count);
+        (judges, lanes, heats) = (JudgeNumbers.Count, LaneNumbers.Count, HeatNumbers.Count);
+        int[] Of(Watched w)
+        {
+            int[] known = [cell[w.Cell], cells + JudgeNumbers[w.Judge], cells + judges + LaneNumbers[w.Lane]];
+            return w.Heat is { } heat ? [.. known, cells + judges + lanes + HeatNumbers[heat]] : known;
+        }
+
         var sets = Enumerable.Range(0, athletes).Select(_ => new SortedSet<int>()).ToArray();
         foreach (var w in watched)
         {
-            var (c, j, l) = Of(w);
-            sets[athlete[w.Athlete]].UnionWith([c, j, l]);
+            sets[athlete[w.Athlete]].UnionWith(Of(w));
         }
 
         touched = Array.ConvertAll(sets, s => s.ToArray());
@@ -74,17 +73,14 @@ public sealed class TallyModel
         level = Math.Log((watched.Sum(w => w.NoReps) + 0.5) / watched.Sum(w => w.Units));
         start = new(
             new double[athletes],
-            [.. Enumerable.Repeat(level, cells), .. new double[judges + lanes]],
+            [.. Enumerable.Repeat(level, cells), .. new double[judges + lanes + heats]],
             [],
             Matrix<double>.Build.Dense(1, 1)
         );
     }
 
-    private Row RowOf(Watched w, int athlete, (int Cell, int Judge, int Lane) of)
-    {
-        int At(int k) => Array.BinarySearch(touched[athlete], k);
-        return new(athlete, of.Cell, of.Judge, of.Lane, At(of.Cell), At(of.Judge), At(of.Lane), Math.Log(w.Units), w.NoReps);
-    }
+    private Row RowOf(Watched w, int athlete, int[] of) =>
+        new(athlete, of, Array.ConvertAll(of, k => Array.BinarySearch(touched[athlete], k)), Math.Log(w.Units), w.NoReps);
 
     /// <summary>The number of each judge, from 0.</summary>
     public IReadOnlyDictionary<Guid, int> JudgeNumbers { get; }
@@ -92,35 +88,47 @@ public sealed class TallyModel
     /// <summary>The number of each lane, from 0.</summary>
     public IReadOnlyDictionary<string, int> LaneNumbers { get; }
 
-    /// <summary>The spreads of greatest likelihood.</summary>
+    /// <summary>The number of each heat, from 0.</summary>
+    public IReadOnlyDictionary<string, int> HeatNumbers { get; }
+
+    /// <summary>The spreads of greatest likelihood; where heats are not known, they do not differ.</summary>
     public Spreads Fit()
     {
-        double Minus(Vector<double> v) => -Likelihood(Spreads.Of(v[0], v[1], v[2]));
+        Spreads Of(Vector<double> v) => Spreads.Of(v[0], v[1], v[2], heats > 0 ? v[3] : double.NegativeInfinity);
         var found = NelderMeadSimplex.Minimum(
-            ObjectiveFunction.Value(Minus),
-            Vector<double>.Build.Dense([-0.9, -1.6, -1.6]),
+            ObjectiveFunction.Value(v => -Likelihood(Of(v))),
+            Vector<double>.Build.Dense(heats > 0 ? [-0.9, -1.6, -1.6, -1.6] : [-0.9, -1.6, -1.6]),
             convergenceTolerance: 1e-4,
             maximumIterations: 500
         );
-        var at = found.MinimizingPoint;
-        return Spreads.Of(at[0], at[1], at[2]);
+        return Of(found.MinimizingPoint);
     }
 
-    /// <summary>The effects of athletes, judges and lanes that are most likely at some spreads.</summary>
+    /// <summary>The effects of judges, lanes and heats that are most likely at some spreads.</summary>
     /// <param name="spreads">The spreads.</param>
-    /// <param name="own">The number of a judge, or of a lane behind all judges, that has a spread of its own, and that: with
-    /// <see cref="NoSpread"/> what is left of its effect is the score of a test that it has none, with <see cref="FreeSpread"/> nothing is
-    /// known of it but what was watched. Null for none.</param>
-    public TallyEffects At(Spreads spreads, (int Index, double Spread)? own = null)
+    public TallyEffects At(Spreads spreads)
     {
-        var s = Solve(spreads, own);
+        var s = Solve(spreads);
         var inverse = s.Schur.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(s.Schur.RowCount));
         Effect Small(int k) => new(s.Small[k], Math.Sqrt(inverse[k, k]));
         return new(
             [.. Enumerable.Range(0, judges).Select(j => Small(cells + j))],
             [.. Enumerable.Range(0, lanes).Select(l => Small(cells + judges + l))],
+            [.. Enumerable.Range(0, heats).Select(h => Small(cells + judges + lanes + h))],
             [.. rows.Select(r => Math.Exp(Rate(r, s)))]
         );
+    }
+
+    /// <summary>One effect with a spread of its own: with <see cref="NoSpread"/> what is left of it is the score of a test that there is
+    /// none, with <see cref="FreeSpread"/> nothing is known of it but what was watched.</summary>
+    /// <param name="spreads">The spreads of the others.</param>
+    /// <param name="index">The number of a judge, of a lane behind all judges, or of a heat behind all lanes.</param>
+    /// <param name="spread">Its own.</param>
+    public Effect Alone(Spreads spreads, int index, double spread)
+    {
+        var s = Solve(spreads, (index, spread));
+        var unit = Vector<double>.Build.Dense(s.Small.Length, k => k == cells + index ? 1 : 0);
+        return new(s.Small[cells + index], Math.Sqrt(s.Schur.Cholesky().Solve(unit)[cells + index]));
     }
 
     /// <summary>The logarithm of the likelihood of some spreads, by Laplace’s approximation.</summary>
@@ -130,13 +138,14 @@ public sealed class TallyModel
         var s = Solve(spreads);
         var likelihood = rows.Sum(r => (r.NoReps * Rate(r, s)) - Math.Exp(Rate(r, s)) - LogFactorial(r.NoReps));
         likelihood -= s.Athletes.Sum(u => u * u) / (2 * spreads.Athlete * spreads.Athlete);
-        likelihood -= Enumerable.Range(0, judges).Sum(j => Square(s.Small[cells + j])) / (2 * Square(spreads.Judge));
-        likelihood -= Enumerable.Range(0, lanes).Sum(l => Square(s.Small[cells + judges + l])) / (2 * Square(spreads.Lane));
-        var random = s.Schur.SubMatrix(cells, judges + lanes, cells, judges + lanes);
+        var others = judges + lanes + heats;
+        likelihood -= Enumerable.Range(cells, others).Sum(k => Square(s.Small[k] / SpreadOf(k, spreads, null))) / 2;
+        var random = s.Schur.SubMatrix(cells, others, cells, others);
         return likelihood
             - (athletes * Math.Log(spreads.Athlete))
             - (judges * Math.Log(spreads.Judge))
             - (lanes * Math.Log(spreads.Lane))
+            - (heats * Math.Log(spreads.Heat))
             - (0.5 * (s.Diagonal.Sum(Math.Log) + random.Cholesky().DeterminantLn));
     }
 
@@ -144,7 +153,7 @@ public sealed class TallyModel
     private sealed record Solved(double[] Athletes, double[] Small, double[] Diagonal, Matrix<double> Schur);
 
     /// <summary>Newton’s steps to the most likely effects. Athletes appear in rows of their own, so they are eliminated first, one by one,
-    /// and what remains is as small as cells, judges and lanes are.</summary>
+    /// and what remains is as small as cells, judges, lanes and heats are.</summary>
     private Solved Solve(Spreads spreads, (int Index, double Spread)? own = null)
     {
         var now = start;
@@ -154,7 +163,8 @@ public sealed class TallyModel
             var around = new Curvature(this, now, spreads, own);
             var (moves, move) = around.Step();
             now = now with { Diagonal = around.Diagonal, Schur = around.Schur };
-            if (move.Sum(Math.Abs) + moves.Sum(Math.Abs) < 1e-6 * (move.Count + athletes))
+            var far = (move.Sum(Math.Abs) + moves.Sum(Math.Abs)) / (move.Count + athletes);
+            if (far < Settled)
             {
                 break;
             }
@@ -172,6 +182,12 @@ public sealed class TallyModel
                     (now, worth) = (next, better);
                     break;
                 }
+            }
+
+            // A step of Newton’s leaves the square of what it found: one effect by itself is not asked for more.
+            if (own is not null && far < Near)
+            {
+                break;
             }
         }
 
@@ -212,9 +228,10 @@ public sealed class TallyModel
                 var off = row.NoReps - mean;
                 Diagonal[row.Athlete] += mean;
                 slopes[row.Athlete] += off;
-                Add(row, row.Cell, row.CellAt, mean, off);
-                Add(row, row.Judge, row.JudgeAt, mean, off);
-                Add(row, row.Lane, row.LaneAt, mean, off);
+                for (var i = 0; i < row.Small.Length; i++)
+                {
+                    Add(row, i, mean, off);
+                }
             }
         }
 
@@ -223,14 +240,15 @@ public sealed class TallyModel
         /// <summary>Of the rest; once <see cref="Step"/> is made, with athletes eliminated.</summary>
         public Matrix<double> Schur { get; }
 
-        private void Add(in Row row, int k, int at, double mean, double off)
+        private void Add(Row row, int i, double mean, double off)
         {
-            smallSlopes[k] += off;
-            cross[row.Athlete][at] += mean;
-            var line = k * smallSlopes.Length;
-            flat[line + row.Cell] += mean;
-            flat[line + row.Judge] += mean;
-            flat[line + row.Lane] += mean;
+            smallSlopes[row.Small[i]] += off;
+            cross[row.Athlete][row.At[i]] += mean;
+            var line = row.Small[i] * smallSlopes.Length;
+            foreach (var k in row.Small)
+            {
+                flat[line + k] += mean;
+            }
         }
 
         /// <summary>One step, of athletes and of the rest.</summary>
@@ -290,10 +308,19 @@ public sealed class TallyModel
         k < cells ? LevelSpread
         : k - cells == own?.Index ? own.Value.Spread
         : k < cells + judges ? spreads.Judge
-        : spreads.Lane;
+        : k < cells + judges + lanes ? spreads.Lane
+        : spreads.Heat;
 
-    private static double Rate(in Row r, Solved s) =>
-        r.LogUnits + s.Athletes[r.Athlete] + s.Small[r.Cell] + s.Small[r.Judge] + s.Small[r.Lane];
+    private static double Rate(Row r, Solved s)
+    {
+        var rate = r.LogUnits + s.Athletes[r.Athlete];
+        foreach (var k in r.Small)
+        {
+            rate += s.Small[k];
+        }
+
+        return rate;
+    }
 
     private static double Square(double x) => x * x;
 
@@ -303,22 +330,29 @@ public sealed class TallyModel
         where T : notnull => all.Distinct().Select((x, i) => (x, i)).ToDictionary(p => p.x, p => p.i);
 }
 
-/// <summary>How much rates of no-reps differ between athletes, judges and lanes: standard deviations of their logarithm.</summary>
+/// <summary>How much rates of no-reps differ between athletes, judges, lanes and heats: standard deviations of their logarithm.</summary>
 /// <param name="Athlete">Between athletes, over 0.</param>
 /// <param name="Judge">Between judges, over 0.</param>
 /// <param name="Lane">Between lanes, over 0.</param>
-public sealed record Spreads(double Athlete, double Judge, double Lane)
+/// <param name="Heat">Between heats of a workout, over 0.</param>
+public sealed record Spreads(double Athlete, double Judge, double Lane, double Heat)
 {
     /// <summary>Spreads by their logarithms, within what a day can show: a fiftieth to some five-fold.</summary>
-    public static Spreads Of(double athlete, double judge, double lane)
+    public static Spreads Of(double athlete, double judge, double lane, double heat)
     {
         static double Within(double log) => Math.Exp(Math.Clamp(log, Math.Log(TallyModel.NoSpread), 1.6));
-        return new(Within(athlete), Within(judge), Within(lane));
+        return new(Within(athlete), Within(judge), Within(lane), Within(heat));
     }
 }
 
 /// <summary>Effects at some spreads.</summary>
 /// <param name="Judges">By the number of the judge.</param>
 /// <param name="Lanes">By the number of the lane.</param>
-/// <param name="Expected">No-reps that each row was to be expected to have, its judge and lane included.</param>
-public sealed record TallyEffects(IReadOnlyList<Effect> Judges, IReadOnlyList<Effect> Lanes, IReadOnlyList<double> Expected);
+/// <param name="Heats">By the number of the heat.</param>
+/// <param name="Expected">No-reps that each row was to be expected to have, its judge, lane and heat included.</param>
+public sealed record TallyEffects(
+    IReadOnlyList<Effect> Judges,
+    IReadOnlyList<Effect> Lanes,
+    IReadOnlyList<Effect> Heats,
+    IReadOnlyList<double> Expected
+);

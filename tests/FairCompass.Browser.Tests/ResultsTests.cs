@@ -8,7 +8,7 @@ namespace FairCompass.Browser.Tests;
 
 /// <summary>From a card to final results: typed, typed once more otherwise, corrected, protested, decided, final; and a page that
 /// follows.</summary>
-public sealed class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTests.Day>, IDisposable
+public sealed partial class ResultsTests(ResultsTests.Day day) : IClassFixture<ResultsTests.Day>, IDisposable
 {
     private readonly RunningApp app = day.App;
     private readonly Page page = new(day.App.Address);

@@ -78,6 +78,48 @@ public sealed partial class DayRunTests
         Assert.Equal(HttpStatusCode.Forbidden, closed.StatusCode);
     }
 
+    /// <summary>A reader reads it only while it is published, nobody without a name at all, and nobody but the head judge publishes.</summary>
+    [Fact]
+    public async Task The_statement_is_read_by_everybody_only_while_it_is_published()
+    {
+        var published = at + "/statement/published";
+        using var anybody = Visitors.At(api.App.Address);
+        Assert.Equal(HttpStatusCode.Unauthorized, await Reads());
+        await RunningApp.SignIn(anybody, Role.Reader);
+        async Task<HttpStatusCode> Reads() => (await anybody.GetAsync(new Uri(published, UriKind.Relative))).StatusCode;
+        Assert.Equal(HttpStatusCode.NoContent, await Reads());
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await api.Put(published, new { seed = -1 })).Status);
+        using var desk = Visitors.At(api.App.Address);
+        await RunningApp.SignIn(desk, Role.ScoreDesk);
+        using var refused = await desk.PutAsJsonAsync(new Uri(published, UriKind.Relative), new { seed = 3 });
+        Assert.Equal(HttpStatusCode.Forbidden, refused.StatusCode);
+        Assert.Equal(HttpStatusCode.NoContent, (await api.Put(published, new { seed = 3 })).Status);
+        Assert.Equal(HttpStatusCode.OK, await Reads());
+        var (own, theirs) = (await api.Get(at + "/statement?seed=3"), (await anybody.GetFromJsonAsync<JsonNode>(published))!);
+        Assert.Equal(3, own["published"]!["seed"]!.GetValue<int>());
+        Assert.Equal(own["boards"]!.ToJsonString(), theirs["boards"]!.ToJsonString());
+        Assert.Equal(HttpStatusCode.NoContent, (await api.Send(HttpMethod.Delete, published, "")).Status);
+        Assert.Equal(HttpStatusCode.NoContent, await Reads());
+    }
+
+    /// <summary>Every no-rep is some heat’s, in the order of time; and the statement says what training there was, and what plan would say
+    /// more.</summary>
+    [Fact]
+    public async Task Heats_stand_beside_judges_and_the_statement_says_what_would_say_more()
+    {
+        var drift = await api.Get(at + "/drift");
+        long NoReps(JsonNode lines) => lines.AsArray().Sum(l => l!["drift"]!["noReps"]!.GetValue<long>());
+        Assert.Equal(NoReps(drift["judges"]!), NoReps(drift["heats"]!));
+        var statement = await api.Get(at + "/statement");
+        var lines = statement["lines"]!.AsArray().Select(l => (string)l!["english"]!).ToList();
+        Assert.Contains("None of them was tested on reps with a known truth before.", lines);
+        Assert.Contains(lines, l => l.StartsWith("A judge who calls", StringComparison.Ordinal));
+        Assert.All(
+            statement["boards"]!.AsArray().Where(b => b!["lines"]!.AsArray().Count > 1),
+            b => Assert.Contains(b!["lines"]!.AsArray(), l => ((string)l!["english"]!).Contains("version ", StringComparison.Ordinal))
+        );
+    }
+
     /// <summary>The funnel grows narrower with more to be expected, and holds 1.</summary>
     [Fact]
     public async Task The_funnel_narrows()

@@ -18,11 +18,19 @@ public sealed class JudgeExchange
     private const double Stands = 0.95;
     private const double TwoSided = 1.959964;
 
+    /// <summary>An effect of so many standard errors is past the two-sided limit of 5 in 100 four times in five: 1.96 and 0.84, the normal
+    /// law’s values for 97.5 and 80 in 100.</summary>
+    private const double FourOfFive = TwoSided + 0.841621;
+
     private readonly IReadOnlyDictionary<Guid, Effect> judges;
     private readonly IReadOnlyDictionary<string, Effect> lanes;
+    private readonly IReadOnlyDictionary<string, Effect> heats;
 
-    private JudgeExchange(IReadOnlyDictionary<Guid, Effect> judges, IReadOnlyDictionary<string, Effect> lanes) =>
-        (this.judges, this.lanes) = (judges, lanes);
+    private JudgeExchange(
+        IReadOnlyDictionary<Guid, Effect> judges,
+        IReadOnlyDictionary<string, Effect> lanes,
+        IReadOnlyDictionary<string, Effect> heats
+    ) => (this.judges, this.lanes, this.heats) = (judges, lanes, heats);
 
     /// <summary>The exchange of a day; null where the tallies say nothing of judges: one alone, or no no-rep at all.</summary>
     /// <param name="watched">What was watched, rows without units left out.</param>
@@ -34,18 +42,33 @@ public sealed class JudgeExchange
         }
 
         var model = new TallyModel(watched);
-        var at = model.At(model.Fit());
+        var spreads = model.Fit();
+        var at = model.At(spreads);
+        var errors = model.JudgeNumbers.Values.Select(j => model.Alone(spreads, j, TallyModel.FreeSpread).Error);
         return new(
             model.JudgeNumbers.ToDictionary(j => j.Key, j => at.Judges[j.Value]),
-            model.LaneNumbers.ToDictionary(l => l.Key, l => at.Lanes[l.Value], StringComparer.Ordinal)
-        );
+            model.LaneNumbers.ToDictionary(l => l.Key, l => at.Lanes[l.Value], StringComparer.Ordinal),
+            model.HeatNumbers.ToDictionary(h => h.Key, h => at.Heats[h.Value], StringComparer.Ordinal)
+        )
+        {
+            Findable = Math.Exp(FourOfFive * errors.Median()),
+        };
     }
+
+    /// <summary>A judge in the middle of those who tallied who called so many times as many no-reps would be found on four days of five if
+    /// tested alone; null where nothing was watched.</summary>
+    public double? Findable { get; private init; }
+
+    /// <summary>How many times as much each judge would have to watch until one of another size is found as often: errors shrink with the
+    /// square root of what was watched.</summary>
+    /// <param name="times">The size, over 1.</param>
+    public double? WorkFor(double times) => Findable is { } f ? Math.Pow(Math.Log(f) / Math.Log(times), 2) : null;
 
     /// <summary>The exchange where effects are known.</summary>
     /// <param name="judges">On the logarithm of the rate of no-reps, by judge.</param>
     /// <param name="lanes">By lane.</param>
     public static JudgeExchange Of(IReadOnlyDictionary<Guid, Effect> judges, IReadOnlyDictionary<string, Effect> lanes) =>
-        new(judges, lanes);
+        new(judges, lanes, new Dictionary<string, Effect>());
 
     /// <summary>What can be said of one board.</summary>
     /// <param name="results">Its results.</param>
@@ -60,6 +83,12 @@ public sealed class JudgeExchange
             said.Count,
             ShareOf(placed, r => IsSaid(r) ? CostOf(r).NoReps * r.PerNoRep : 0),
             ShareOf(placed, r => IsSaid(r) && r.Lane is { } lane ? Extra(r, lanes[lane].Value) * r.PerNoRep : 0),
+            heats.Count == 0
+                ? null
+                : ShareOf(
+                    placed,
+                    r => IsSaid(r) && r.Heat is { } h && heats.TryGetValue(h, out var u) ? Extra(r, u.Value) * r.PerNoRep : 0
+                ),
             costs.Count == 0 ? null : costs.MaxBy(c => Math.Abs(c.NoReps * c.PerNoRep)),
             said.Count == 0 ? [] : Shaken(placed, seed)
         );

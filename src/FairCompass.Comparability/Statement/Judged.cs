@@ -9,7 +9,11 @@ namespace FairCompass.Comparability.Statement;
 /// <param name="Place">The place it has; 0 for none.</param>
 /// <param name="PerNoRep">By how much one more no-rep makes the value larger; 0 where that cannot be said.</param>
 /// <param name="NoReps">No-reps that were tallied; null where nobody tallied.</param>
-public sealed record Judged(Guid Entry, Guid? Judge, string? Lane, int Class, double Value, int Place, double PerNoRep, long? NoReps);
+public sealed record Judged(Guid Entry, Guid? Judge, string? Lane, int Class, double Value, int Place, double PerNoRep, long? NoReps)
+{
+    /// <summary>In which heat, its workout included; null where the plan does not say.</summary>
+    public string? Heat { get; init; }
+}
 
 /// <summary>What a judge’s effect came to in one result, against an ordinary one.</summary>
 /// <param name="Entry">Whose result.</param>
@@ -32,6 +36,7 @@ public sealed record Shaky(Guid Entry, int Place, double Kept);
 /// <param name="JudgeShare">The share of the differences between values that goes with judges, 0 to 1; null where values do not
 /// differ.</param>
 /// <param name="LaneShare">The share that goes with lanes.</param>
+/// <param name="HeatShare">The share that goes with heats; null too where heats are not known.</param>
 /// <param name="Largest">The largest effect of a judge; null where none can be said.</param>
 /// <param name="Shaky">Places that do not stand in at least 95 of 100 exchanges, the best first.</param>
 public sealed record BoardStatement(
@@ -39,6 +44,7 @@ public sealed record BoardStatement(
     int Said,
     double? JudgeShare,
     double? LaneShare,
+    double? HeatShare,
     Cost? Largest,
     IReadOnlyList<Shaky> Shaky
 );

@@ -40,9 +40,26 @@ public sealed record Eye(
         var halves = said.GroupBy(c => c.Sitting)
             .SelectMany(s => s.OrderBy(c => c.At).Select((c, i) => (c, Late: 2 * i >= s.Count())))
             .ToLookup(x => x.Late, x => x.c);
+        return By([.. halves[true]], [.. halves[false]]);
+    }
+
+    /// <summary>By how much the share of right calls in the newest sitting is larger than in those before, over the part that
+    /// everybody gets, since the others are chosen to be hard; null where it is the first, or either has fewer than twelve.</summary>
+    /// <param name="said">The calls of one person.</param>
+    public static (double Value, double Low, double High)? Change(IEnumerable<Called> said)
+    {
+        var sittings = said.Where(c => c.WasSeen && c.Fixed)
+            .GroupBy(c => c.Sitting)
+            .OrderBy(s => s.Min(c => c.At))
+            .Select(s => s.ToList())
+            .ToList();
+        return sittings.Count < 2 ? null : By(sittings[^1], [.. sittings.SkipLast(1).SelectMany(s => s)]);
+    }
+
+    private static (double Value, double Low, double High)? By(List<Called> later, List<Called> earlier)
+    {
         const int Fewest = 12;
-        var (first, second) = (halves[false].ToList(), halves[true].ToList());
-        return first.Count < Fewest || second.Count < Fewest ? null : Right(second).Minus(Right(first));
+        return later.Count < Fewest || earlier.Count < Fewest ? null : Right(later).Minus(Right(earlier));
     }
 
     /// <summary>Of calls those that were right.</summary>

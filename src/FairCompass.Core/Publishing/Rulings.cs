@@ -1,3 +1,4 @@
+using System.Globalization;
 using FairCompass.Core.Drafts;
 using FairCompass.Core.Notation;
 using FairCompass.Core.Quantities;
@@ -24,13 +25,18 @@ public static class Rulings
     private const string Prefix = "ruling-";
 
     /// <summary>The highest number among the rulings of a workout; 0 when it has none. An author may have named a clause alike.</summary>
-    public static int Highest(Workout workout) =>
-        workout
-            .Policies.OfType<Policy.ClauseOf>()
-            .Where(p => p.Clause.StartsWith(Prefix, StringComparison.Ordinal))
-            .Select(p => int.TryParse(p.Clause[Prefix.Length..], out var n) && n is > 0 and < 1_000_000 ? n : 0)
-            .DefaultIfEmpty(0)
-            .Max();
+    public static int Highest(Workout workout) => workout.Policies.OfType<Policy.ClauseOf>().Select(NumberOf).DefaultIfEmpty(0).Max();
+
+    /// <summary>The rulings of a workout in order, as their lines say them.</summary>
+    public static IReadOnlyList<Policy.ClauseOf> Of(Workout workout) =>
+        [.. workout.Policies.OfType<Policy.ClauseOf>().Where(p => NumberOf(p) > 0).OrderBy(NumberOf)];
+
+    private static int NumberOf(Policy.ClauseOf policy) =>
+        policy.Clause.StartsWith(Prefix, StringComparison.Ordinal)
+        && int.TryParse(policy.Clause[Prefix.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var n)
+        && n is > 0 and < 1_000_000
+            ? n
+            : 0;
 
     /// <summary>Why the words cannot be a ruling; null when they can.</summary>
     public static FieldError? Objection(string text) =>

@@ -117,6 +117,17 @@ public sealed class TogetherStore(NpgsqlDataSource source)
         );
     }
 
+    /// <summary>Every calibration of a competition, the oldest first.</summary>
+    public async Task<IReadOnlyList<Together>> All(Guid competition, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.Many<Together>(
+            $"select {Columns} from together t where t.competition_id = @competition order by t.at, t.id",
+            new { competition },
+            cancel
+        );
+    }
+
     /// <summary>A rep; null where there is none of that number.</summary>
     public async Task<Item?> Rep(Guid id, int number, CancellationToken cancel)
     {

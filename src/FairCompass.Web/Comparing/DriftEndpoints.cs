@@ -1,7 +1,9 @@
+using System.Globalization;
 using FairCompass.Access;
 using FairCompass.Comparability;
 using FairCompass.Comparability.Statement;
 using FairCompass.Core.Text;
+using FairCompass.Planning.Days;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
 using FairCompass.Web.Standings;
@@ -9,8 +11,8 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Comparing;
 
-/// <summary>What a day says of one judge or lane.</summary>
-/// <param name="Name">The judge, or <c>lane 4</c>.</param>
+/// <summary>What a day says of one judge, lane or heat.</summary>
+/// <param name="Name">The judge, <c>lane 4</c>, or the workout with the number and the time of its heat.</param>
 /// <param name="Drift">What can be said.</param>
 /// <param name="Sentence">The same in words.</param>
 public sealed record DriftLine(string Name, Drift Drift, string Sentence)
@@ -33,7 +35,7 @@ public sealed record DriftCost(string Workout, string Score, string Name, double
 /// <param name="High">The upper limit.</param>
 public sealed record FunnelAt(double Expected, double Low, double High);
 
-/// <summary>What the tallies of a competition say of judges and lanes.</summary>
+/// <summary>What the tallies of a competition say of judges, lanes and heats.</summary>
 /// <param name="Alarms">The share of false ones among the flagged that was accepted.</param>
 /// <param name="Judges">By name: nobody is ranked.</param>
 /// <param name="Lanes">By lane.</param>
@@ -47,9 +49,12 @@ public sealed record DriftShown(
 {
     /// <summary>The funnel, from few expected no-reps to as many as there are of one judge; empty where nothing is said.</summary>
     public IReadOnlyList<FunnelAt> Funnel { get; init; } = [];
+
+    /// <summary>By heat, in the order of time.</summary>
+    public IReadOnlyList<DriftLine> Heats { get; init; } = [];
 }
 
-/// <summary>Drift of judges and lanes during the day, for the head judge alone.</summary>
+/// <summary>Drift of judges, lanes and heats during the day, for the head judge alone.</summary>
 public static class DriftEndpoints
 {
     /// <summary>Maps the address.</summary>
@@ -58,7 +63,7 @@ public static class DriftEndpoints
             .WithTags("Comparing")
             .MapGet("/", Of)
             .Needs(Right.DecideResults)
-            .WithSummary("What the tallies of no-reps say of judges and lanes, athletes and work accounted for.");
+            .WithSummary("What the tallies of no-reps say of judges, lanes and heats, athletes and work accounted for.");
 
     private static async Task<Results<Ok<DriftShown>, FieldsRefused>> Of(Guid id, double? alarms, ResultBook book, CancellationToken cancel)
     {
@@ -91,9 +96,21 @@ public static class DriftEndpoints
             )
             {
                 Funnel = FunnelOf(drift),
+                Heats =
+                [
+                    .. snapshot
+                        .Plan.Heats.OrderBy(h => h.Starts)
+                        .Where(h => drift?.Heats.ContainsKey($"{h.Id}") == true)
+                        .Select(h => (Heat: h, Drift: drift!.Heats[$"{h.Id}"]))
+                        .Select(h => new DriftLine(NameOf(snapshot, h.Heat), h.Drift, Sentence(h.Drift))),
+                ],
             }
         );
     }
+
+    private static string NameOf(ResultSnapshot s, Heat heat) =>
+        $"{s.Field.Workout(s.Plan.SessionOf(heat).Workout)?.Title ?? "A workout that is gone"}, heat {heat.Number}, "
+        + heat.Starts.ToString("HH:mm", CultureInfo.InvariantCulture);
 
     /// <summary>Limits at thirty numbers of expected no-reps, by equal factors.</summary>
     private static IReadOnlyList<FunnelAt> FunnelOf(DayDrift? drift)

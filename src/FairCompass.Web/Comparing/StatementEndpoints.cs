@@ -1,11 +1,8 @@
-using System.Globalization;
 using FairCompass.Access;
-using FairCompass.Comparability.Statement;
 using FairCompass.Core.Languages;
-using FairCompass.Planning.Days;
+using FairCompass.Store.Day;
 using FairCompass.Web.Access;
 using FairCompass.Web.Hosting;
-using FairCompass.Web.Standings;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace FairCompass.Web.Comparing;
@@ -37,110 +34,76 @@ public sealed record BoardSaid(
 /// <param name="Seed">The seed of the draws: with it anybody gets the same figures.</param>
 /// <param name="Lines">What holds for the whole.</param>
 /// <param name="Boards">By workout and division.</param>
-public sealed record StatementShown(string Name, long Seed, IReadOnlyList<Said> Lines, IReadOnlyList<BoardSaid> Boards);
+public sealed record StatementShown(string Name, long Seed, IReadOnlyList<Said> Lines, IReadOnlyList<BoardSaid> Boards)
+{
+    /// <summary>Whether everybody may read it; null where only the head judge can.</summary>
+    public StatementPublished? Published { get; init; }
+}
 
-/// <summary>The statement of how comparable the scores are, for the head judge.</summary>
+/// <summary>Lets everybody read the statement.</summary>
+/// <param name="Seed">The seed of the draws, from 0.</param>
+public sealed record PublishStatement(long Seed);
+
+/// <summary>The statement of how comparable the scores are: for the head judge, and for everybody once it is published.</summary>
 public static class StatementEndpoints
 {
-    /// <summary>Maps the address.</summary>
-    public static void MapStatement(this WebApplication app) =>
-        app.MapGroup("/api/competitions/{id:guid}/statement")
-            .WithTags("Comparing")
-            .MapGet("/", Of)
+    private static readonly FieldsRefused NoSeed = new("seed", "A whole number from 0.");
+
+    /// <summary>Maps the addresses.</summary>
+    public static void MapStatement(this WebApplication app)
+    {
+        var tag = app.MapGroup("/api/competitions/{id:guid}/statement").WithTags("Comparing");
+        tag.MapGet("/", Of)
             .Needs(Right.DecideResults)
             .WithSummary("How far the scores can be compared, and which places would not stand if judges had been exchanged.");
-
-    private static async Task<Results<Ok<StatementShown>, FieldsRefused>> Of(Guid id, long? seed, ResultBook book, CancellationToken cancel)
-    {
-        if (seed is < 0)
-        {
-            return new FieldsRefused("seed", "A whole number from 0.");
-        }
-
-        var s = await book.Snapshot(id, cancel);
-        var with = seed ?? 1;
-        var watched = WatchedRows.Of(s);
-        var exchange = JudgeExchange.Of(watched.Rows);
-        var names = s.Field.Entries.ToDictionary(e => e.Id, e => e.PublicName);
-        var boards = StatementRows.Of(s);
-        return TypedResults.Ok(
-            new StatementShown(
-                s.Day.Name,
-                with,
-                [.. Whole(s, watched, exchange)],
-                exchange is null
-                    ? []
-                    :
-                    [
-                        .. boards.Select(
-                            (b, i) =>
-                            {
-                                var said = exchange.Of(b.Results, unchecked((ulong)(with * 1000) + (ulong)i));
-                                ShakyPlace Named(Shaky x) => new(x.Place, names.GetValueOrDefault(x.Entry, ""), Math.Round(x.Kept, 1));
-                                return new BoardSaid(
-                                    b.Title,
-                                    b.Division,
-                                    b.Score,
-                                    [.. StatementWords.Of(b, said, names)],
-                                    [.. said.Shaky.Where(x => x.Place <= 3).Select(Named)],
-                                    [.. said.Shaky.Select(Named)]
-                                );
-                            }
-                        ),
-                    ]
-            )
-        );
+        tag.MapGet("/published", Published)
+            .Needs(Right.ReadPublished)
+            .WithSummary("The same as everybody may read it; nothing where it is not published.");
+        tag.MapPut("/published", Publish)
+            .Needs(Right.DecideResults, "published the statement of how far scores can be compared")
+            .WithSummary("Lets everybody read the statement.");
+        tag.MapDelete("/published", TakeBack)
+            .Needs(Right.DecideResults, "took back the statement of how far scores can be compared")
+            .WithSummary("Takes the statement back.");
     }
 
-    private static IEnumerable<Said> Whole(ResultSnapshot s, WatchedRows watched, JudgeExchange? exchange)
+    private static async Task<Results<Ok<StatementShown>, FieldsRefused>> Of(
+        Guid id,
+        long? seed,
+        StatementBook book,
+        StatementStore store,
+        CancellationToken cancel
+    ) => seed is < 0 ? NoSeed : TypedResults.Ok(await book.Of(id, seed ?? 1, cancel) with { Published = await store.Find(id, cancel) });
+
+    private static async Task<Results<Ok<StatementShown>, NoContent>> Published(
+        Guid id,
+        StatementBook book,
+        StatementStore store,
+        CancellationToken cancel
+    ) =>
+        await store.Find(id, cancel) is { } published
+            ? TypedResults.Ok(await book.Of(id, published.Seed, cancel) with { Published = published })
+            : TypedResults.NoContent();
+
+    private static async Task<Results<NoContent, FieldsRefused>> Publish(
+        Guid id,
+        PublishStatement publish,
+        StatementStore store,
+        CancellationToken cancel
+    )
     {
-        var links = Linking.Of(s.Plan);
-        string N(long n) => n.ToString(CultureInfo.InvariantCulture);
-        var apart = links.Pairs - links.Linked;
-        yield return (
-            $"{N(links.Judges)} judges stood in the lanes. Of {N(links.Pairs)} pairs {N(links.Linked)} are linked by athletes or heats "
-                + (apart == 0 ? "that both saw." : "that both saw; the others can be compared through third judges only, or not at all."),
-            $"{N(links.Judges)} jueces estuvieron en las calles. De {N(links.Pairs)} parejas, {N(links.Linked)} están unidas por atletas "
-                + (
-                    apart == 0
-                        ? "o tandas que vieron ambos."
-                        : "o tandas que vieron ambos; las demás solo se comparan a través de terceros, o no se comparan."
-                )
-        );
-        if (exchange is null)
+        if (publish.Seed < 0)
         {
-            yield return (
-                "The tallies of no-reps say nothing of judges: nobody tallied, one judge alone did, or no no-rep was called. So "
-                    + "nothing can be said of which places depend on who judged.",
-                "Las cuentas de nulas no dicen nada de los jueces: nadie las apuntó, lo hizo un solo juez o no hubo ninguna. Por "
-                    + "eso no se puede decir qué puestos dependen de quién juzgó."
-            );
-            yield break;
+            return NoSeed;
         }
 
-        yield return (
-            $"What follows rests on {N(watched.Rows.Sum(r => r.NoReps))} no-reps in {N(watched.Rows.Sum(r => r.Units))} units "
-                + "that were watched. It says what no-reps cost; what no judge called, no tally shows.",
-            $"Lo que sigue se basa en {N(watched.Rows.Sum(r => r.NoReps))} nulas en {N(watched.Rows.Sum(r => r.Units))} unidades "
-                + "vistas. Dice lo que costaron las nulas; lo que ningún juez pitó no está en ninguna cuenta."
-        );
-        if (watched.Untallied + watched.Unjudged + watched.TooMany > 0)
-        {
-            yield return (
-                $"Left out: {N(watched.Untallied)} cards without a tally, {N(watched.Unjudged)} without a judge in the plan, "
-                    + $"{N(watched.TooMany)} tallies larger than the work.",
-                $"Quedan fuera: {N(watched.Untallied)} tarjetas sin cuenta, {N(watched.Unjudged)} sin juez en el plan, "
-                    + $"{N(watched.TooMany)} cuentas mayores que el trabajo."
-            );
-        }
+        await store.Publish(id, publish.Seed, cancel);
+        return TypedResults.NoContent();
+    }
 
-        yield return (
-            $"Judges were exchanged by lot {N(JudgeExchange.Draws)} times. A place stands that is the same in at least 95 of 100. "
-                + "Whoever finished stays finished in all of them. More pairs of judges who see the same athletes would say "
-                + "more: the plan looks for them.",
-            $"Los jueces se intercambiaron al azar {N(JudgeExchange.Draws)} veces. Un puesto se mantiene si es el mismo en al "
-                + "menos 95 de cada 100. Quien terminó sigue terminando en todas. Más parejas de jueces que vean a los mismos "
-                + "atletas dirían más: el plan las busca."
-        );
+    private static async Task<NoContent> TakeBack(Guid id, StatementStore store, CancellationToken cancel)
+    {
+        await store.TakeBack(id, cancel);
+        return TypedResults.NoContent();
     }
 }

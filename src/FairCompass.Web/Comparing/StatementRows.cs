@@ -1,4 +1,5 @@
 using FairCompass.Comparability.Statement;
+using FairCompass.Core.Publishing;
 using FairCompass.Core.Scoring;
 using FairCompass.Outcomes.Desk;
 using FairCompass.Outcomes.Tables;
@@ -14,7 +15,7 @@ namespace FairCompass.Web.Comparing;
 /// <param name="Division">The division.</param>
 /// <param name="Score">The name of the score.</param>
 /// <param name="InTime">True where a value is a time, so that a no-rep costs time.</param>
-/// <param name="Versions">The versions that its heats were judged under.</param>
+/// <param name="InForce">Which heats were judged under which version.</param>
 /// <param name="Results">The results.</param>
 public sealed record StatementBoard(
     Guid Workout,
@@ -22,9 +23,15 @@ public sealed record StatementBoard(
     string Division,
     string Score,
     bool InTime,
-    IReadOnlyList<int> Versions,
+    IReadOnlyList<VersionInForce> InForce,
     IReadOnlyList<Judged> Results
 );
+
+/// <summary>What held in some heats of a board.</summary>
+/// <param name="Version">The version.</param>
+/// <param name="Heats">The numbers of the heats; none where the plan does not say.</param>
+/// <param name="Rulings">The rulings that it holds, with their movement.</param>
+public sealed record VersionInForce(int Version, IReadOnlyList<int> Heats, IReadOnlyList<string> Rulings);
 
 /// <summary>Boards of a competition with who judged each result and what a no-rep costs there.</summary>
 public static class StatementRows
@@ -33,9 +40,9 @@ public static class StatementRows
     public static IReadOnlyList<StatementBoard> Of(ResultSnapshot s)
     {
         var lanes = s
-            .Plan.Heats.SelectMany(h => h.Lanes.Select(l => (s.Plan.SessionOf(h).Workout, l)))
-            .GroupBy(x => (x.Workout, x.l.Entry))
-            .ToDictionary(g => g.Key, g => g.Last().l);
+            .Plan.Heats.SelectMany(h => h.Lanes.Select(l => (s.Plan.SessionOf(h).Workout, Heat: h, Lane: l)))
+            .GroupBy(x => (x.Workout, x.Lane.Entry))
+            .ToDictionary(g => g.Key, g => g.Last());
         var cards = s
             .Cards.Where(c => c.State != CardState.Replaced)
             .GroupBy(c => (c.Workout, c.Entry))
@@ -55,7 +62,7 @@ public static class StatementRows
                     .Lines.Where(l => l is { Place: > 0, Result: not null })
                     .Select(l =>
                     {
-                        var lane = lanes.GetValueOrDefault((runs.Workout, l.Entry));
+                        var (_, heat, lane) = lanes.GetValueOrDefault((runs.Workout, l.Entry));
                         return new Judged(
                             l.Entry,
                             lane?.Judges.FirstOrDefault(j => j is not null),
@@ -65,7 +72,10 @@ public static class StatementRows
                             l.Place,
                             PerNoRep(byEntry[l.Entry], table.Score, l.Result),
                             NoReps(l.Entry)
-                        );
+                        )
+                        {
+                            Heat = heat is null ? null : $"{heat.Id}",
+                        };
                     })
                     .ToList();
                 boards.Add(
@@ -77,7 +87,7 @@ public static class StatementRows
                         table.Lines.Any(l =>
                             l is { Place: > 0, Result: not null } && Component(byEntry[l.Entry], table.Score)?.Measured == Measured.Time
                         ),
-                        [.. table.Lines.Select(l => l.Version).Distinct().Order()],
+                        InForce(table, byEntry, e => lanes.GetValueOrDefault((runs.Workout, e)).Heat?.Number),
                         results
                     )
                 );
@@ -86,6 +96,19 @@ public static class StatementRows
 
         return boards;
     }
+
+    private static IReadOnlyList<VersionInForce> InForce(ResultTable table, Dictionary<Guid, EntryRun> runs, Func<Guid, int?> heat) =>
+        [
+            .. table
+                .Lines.Where(l => l.Place > 0)
+                .GroupBy(l => l.Version)
+                .OrderBy(g => g.Key)
+                .Select(g => new VersionInForce(
+                    g.Key,
+                    [.. g.Select(l => heat(l.Entry)).OfType<int>().Distinct().Order()],
+                    [.. Rulings.Of(runs[g.First().Entry].Under.Workout).Select(r => $"{r.Movement}: {r.Text}")]
+                )),
+        ];
 
     private static ScoreComponent? Component(EntryRun run, string name) =>
         run.Index >= 0 ? run.Under.Sheets[run.Index].Components.FirstOrDefault(c => c.Name == name) : null;

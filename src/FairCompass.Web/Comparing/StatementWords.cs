@@ -41,11 +41,17 @@ public static class StatementWords
 
         if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
         {
+            var (also, tambien) = said.HeatShare is { } heats
+                ? (
+                    $", {Percent(lanes)} with lanes and {Percent(heats)} with heats",
+                    $", un {Percent(lanes)} con las calles y un {Percent(heats)} con las tandas"
+                )
+                : ($" and {Percent(lanes)} with lanes", $" y un {Percent(lanes)} con las calles");
             yield return (
-                $"Of the differences between scores {Percent(judges)} go with judges and {Percent(lanes)} with lanes, the rest "
-                    + "with athletes and what nobody measured.",
-                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces y un {Percent(lanes)} con las "
-                    + "calles; el resto, con los atletas y con lo que nadie midió."
+                $"Of the differences between scores {Percent(judges)} go with judges{also}, the rest with athletes and what nobody "
+                    + "measured.",
+                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces{tambien}; el resto, con los atletas y "
+                    + "con lo que nadie midió."
             );
         }
 
@@ -60,12 +66,31 @@ public static class StatementWords
             );
         }
 
-        if (board.Versions.Count > 1)
+        foreach (var line in InForce(board))
         {
-            yield return (
-                $"Its heats were judged under versions {string.Join(", ", board.Versions)}.",
-                $"Sus tandas se juzgaron con las versiones {string.Join(", ", board.Versions)}."
-            );
+            yield return line;
+        }
+    }
+
+    /// <summary>Which heats were judged under which version, and the rulings that each holds.</summary>
+    private static IEnumerable<Said> InForce(StatementBoard board)
+    {
+        foreach (var v in board.InForce)
+        {
+            var heats = string.Join(", ", v.Heats);
+            var (which, cuales) =
+                board.InForce.Count == 1 ? ("Every heat", "Todas las tandas")
+                : v.Heats.Count == 0 ? ("Some results", "Algunos resultados")
+                : v.Heats.Count == 1 ? ($"Heat {heats}", $"La tanda {heats}")
+                : ($"Heats {heats}", $"Las tandas {heats}");
+            var (rulings, decisiones) =
+                v.Rulings.Count == 0
+                    ? ("no ruling", "sin decisiones del juez principal")
+                    : (
+                        (v.Rulings.Count == 1 ? "the ruling" : "the rulings") + $" “{string.Join("”, “", v.Rulings)}”",
+                        (v.Rulings.Count == 1 ? "con la decisión" : "con las decisiones") + $" «{string.Join("», «", v.Rulings)}»"
+                    );
+            yield return ($"{which}: version {v.Version}, {rulings}.", $"{cuales}: versión {v.Version}, {decisiones}.");
         }
     }
 

@@ -29,7 +29,8 @@ public sealed record WatchedRows(IReadOnlyList<Watched> Rows, int Untallied, int
 
             var numbers = CardNumbers.Of(typed[card.Id]);
 
-            var lane = s.Plan.Heats.FirstOrDefault(h => h.Id == card.Heat)?.Lanes.FirstOrDefault(l => l.Entry == card.Entry);
+            var heat = s.Plan.Heats.FirstOrDefault(h => h.Id == card.Heat);
+            var lane = heat?.Lanes.FirstOrDefault(l => l.Entry == card.Entry);
             if (lane?.Judges.FirstOrDefault(j => j is not null) is not { } judge)
             {
                 unjudged++;
@@ -53,7 +54,9 @@ public sealed record WatchedRows(IReadOnlyList<Watched> Rows, int Untallied, int
                     continue;
                 }
 
-                rows.Add(new(card.Entry, judge, $"{lane.Lane}", $"{title}, {movement}, {run.Board}", units, times));
+                rows.Add(
+                    new(card.Entry, judge, $"{lane.Lane}", $"{title}, {movement}, {run.Board}", units, times) { Heat = $"{card.Heat}" }
+                );
             }
         }
 

@@ -1,7 +1,6 @@
 using System.Buffers.Binary;
 using System.Security.Cryptography;
 using FairCompass.Access;
-using FairCompass.Comparability.Agreement;
 using FairCompass.Comparability.Training;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
@@ -167,18 +166,9 @@ public static class TogetherEndpoints
         }
 
         var reps = await store.Tally(together, cancel);
-        double? Agreement(Func<TogetherTally, bool> of) =>
-            AgreementMeasures.Krippendorff(reps.Where(of).Select(r => new[] { r.Good, r.NoRep }));
-        var (before, after) = (Agreement(r => r.Number <= found.First), Agreement(r => r.Number > found.First));
+        var (before, after) = TogetherAgreement.Of(found, reps);
         return TypedResults.Ok(
-            new TogetherSaid(
-                found,
-                await store.Answered(together, cancel),
-                reps,
-                Round(before),
-                Round(after),
-                Sentence(found, reps, before, after)
-            )
+            new TogetherSaid(found, await store.Answered(together, cancel), reps, before, after, Sentence(found, reps, before, after))
         );
     }
 
@@ -281,8 +271,6 @@ public static class TogetherEndpoints
         return TypedResults.NoContent();
     }
 
-    private static double? Round(double? value) => value is { } v ? Math.Round(v, 2) : null;
-
     private static string Sentence(Together together, IReadOnlyList<TogetherTally> reps, double? before, double? after)
     {
         if (reps.Count < together.First)
@@ -295,9 +283,9 @@ public static class TogetherEndpoints
             return "Agreement cannot be said: fewer than two answered, or all called every rep alike.";
         }
 
-        var first = $"Agreement beyond chance before the ruling: {Round(before):0.00} (1 is always, 0 as chance would have it).";
+        var first = $"Agreement beyond chance before the ruling: {before:0.00} (1 is always, 0 as chance would have it).";
         return reps.Count < together.Reps ? first
             : after is null ? first + " After it, it cannot be said: all called every rep alike, or fewer than two answered."
-            : first + $" After it: {Round(after):0.00}.";
+            : first + $" After it: {after:0.00}.";
     }
 }

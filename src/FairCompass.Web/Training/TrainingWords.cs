@@ -113,6 +113,17 @@ public static class TrainingWords
             );
         }
 
+        if (Eye.Change(said) is { } change)
+        {
+            string Points(double by) => (Math.Round(100 * by) + 0.0).ToString("+0;-0;0", CultureInfo.InvariantCulture);
+            var within = $"{Points(change.Low)} to {Points(change.High)} of 100 right calls";
+            all.Add(
+                change.Low > 0 ? $"The newest test is better than those before: {within}."
+                : change.High < 0 ? $"The newest test is worse than those before: {within}."
+                : $"From the tests before to the newest, no change that can be told: {within}."
+            );
+        }
+
         if (stills)
         {
             all.Add("Some sittings showed still pictures in place of films; times to a call are not those of films.");

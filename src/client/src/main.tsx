@@ -69,6 +69,7 @@ const router = createBrowserRouter([
       ["/times/:cid", async () => (await import("./day/TimesPage")).TimesPage],
       ["/results/:cid", async () => (await import("./results/PublicPage")).PublicPage],
       ["/results/:cid/why/:workout/:entry", async () => (await import("./results/WhyPage")).WhyPage],
+      ["/results/:cid/statement", async () => (await import("./results/PublicStatementPage")).PublicStatementPage],
       ["/hall/:cid", async () => (await import("./results/HallPage")).HallPage],
       ["/train/:cid", async () => (await import("./training/MyTrainingPage")).MyTrainingPage],
       ["/train/:cid/together", async () => (await import("./training/TogetherPage")).TogetherPage],

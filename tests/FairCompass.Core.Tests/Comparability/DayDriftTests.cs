@@ -11,10 +11,13 @@ public class DayDriftTests(ITestOutputHelper output)
     private static readonly int Days = Environment.GetEnvironmentVariable("LONG") == "1" ? 1000 : 50;
     private static readonly SimulatedDay Usual = new(60, 12, 6);
 
-    /// <summary>How many of the days flag a judge (or a lane) of whom it is not true, and how many find judge 0.</summary>
-    private (int Wrong, int Lanes, int Found) Count(SimulatedDay day, string what)
+    /// <summary>Days are made side by side, each by one thread.</summary>
+    static DayDriftTests() => MathNet.Numerics.Control.UseSingleThread();
+
+    /// <summary>How many of the days flag a judge (a lane, a heat) of whom it is not true, and how many find judge 0 or the first heat.</summary>
+    private (int Wrong, int Lanes, int Heats, int Found) Count(SimulatedDay day, string what)
     {
-        var (wrong, lanes, found) = (0, 0, 0);
+        var (wrong, lanes, heats, found) = (0, 0, 0, 0);
         Parallel.For(
             0,
             Days,
@@ -33,15 +36,23 @@ public class DayDriftTests(ITestOutputHelper output)
                     Interlocked.Increment(ref lanes);
                 }
 
+                if (drift.Heats.Any(h => Flagged(h.Value) && !(day.HeatBias != 1 && h.Key == "0.0")))
+                {
+                    Interlocked.Increment(ref heats);
+                }
+
                 var expected = day.Bias >= 1 ? DriftKind.Strict : DriftKind.Lenient;
-                if (biased && drift.Judges.GetValueOrDefault(SimulatedDay.Judge(0))?.Kind == expected)
+                var heat = day.HeatBias != 1 && drift.Heats["0.0"].Kind == DriftKind.Strict;
+                if (heat || (biased && drift.Judges.GetValueOrDefault(SimulatedDay.Judge(0))?.Kind == expected))
                 {
                     Interlocked.Increment(ref found);
                 }
             }
         );
-        output.WriteLine($"{what}: of {Days} days {wrong} flag a judge wrongly, {lanes} a lane wrongly, {found} find the judge");
-        return (wrong, lanes, found);
+        output.WriteLine(
+            $"{what}: of {Days} days {wrong} flag a judge wrongly, {lanes} a lane wrongly, {heats} a heat wrongly, {found} find whom they should"
+        );
+        return (wrong, lanes, heats, found);
     }
 
     /// <summary>More than this many of so many days happen less than once in ten thousand where one in twenty is declared.</summary>
@@ -55,16 +66,25 @@ public class DayDriftTests(ITestOutputHelper output)
     public void Days_without_a_biased_judge_flag_nobody_more_often_than_declared(double weak, bool confounded, double missing)
     {
         var day = Usual with { Weak = weak, Confounded = confounded, Missing = missing };
-        var (wrong, lanes, _) = Count(day, $"weak {weak}, confounded {confounded}, missing {missing}");
+        var (wrong, lanes, heats, _) = Count(day, $"weak {weak}, confounded {confounded}, missing {missing}");
         Assert.True(wrong <= Most, $"{wrong} of {Days}, at most {Most}");
         Assert.True(lanes <= Most, $"{lanes} of {Days}, at most {Most}");
+        Assert.True(heats <= Most, $"{heats} of {Days}, at most {Most}");
     }
 
     [Fact]
     public void A_lane_that_is_different_is_no_judge()
     {
-        var (wrong, _, _) = Count(Usual with { LaneBias = 2 }, "a lane with twice as many");
+        var (wrong, _, _, _) = Count(Usual with { LaneBias = 2 }, "a lane with twice as many");
         Assert.True(wrong <= Most, $"{wrong} of {Days}, at most {Most}");
+    }
+
+    [Fact]
+    public void A_heat_that_is_different_is_no_judge_and_no_lane()
+    {
+        var (wrong, lanes, heats, found) = Count(Usual with { HeatBias = 4 }, "a heat with four times as many");
+        Assert.All((int[])[wrong, lanes, heats], n => Assert.True(n <= Most, $"{n} of {Days}, at most {Most}"));
+        Assert.True(found >= Days * 7 / 10, $"{found} of {Days}");
     }
 
     [Theory]
@@ -72,7 +92,7 @@ public class DayDriftTests(ITestOutputHelper output)
     [InlineData(0.4)]
     public void A_judge_with_twice_or_two_fifths_of_the_no_reps_is_found(double bias)
     {
-        var (_, _, found) = Count(Usual with { Bias = bias }, $"a judge with {bias} times as many");
+        var (_, _, _, found) = Count(Usual with { Bias = bias }, $"a judge with {bias} times as many");
         Assert.True(found >= Days * 7 / 10, $"{found} of {Days}");
     }
 

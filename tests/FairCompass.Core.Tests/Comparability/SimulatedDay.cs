@@ -15,6 +15,9 @@ internal sealed record SimulatedDay(int Athletes, int Judges, int Lanes)
     /// <summary>How many times as many no-reps are seen in the first lane.</summary>
     public double LaneBias { get; init; } = 1;
 
+    /// <summary>How many times as many no-reps are seen in the first heat.</summary>
+    public double HeatBias { get; init; } = 1;
+
     /// <summary>How many times as many no-reps the first athlete makes.</summary>
     public double Weak { get; init; } = 1;
 
@@ -45,10 +48,17 @@ internal sealed record SimulatedDay(int Athletes, int Judges, int Lanes)
                         : 1 + random.Next(Judges - 1)
                     : random.Next(Judges);
                 var lane = random.Next(Lanes);
+                var heat = $"{workout}.{a / Lanes}";
                 for (var movement = 0; movement < rates.Length; movement++)
                 {
                     var units = 30 + random.Next(40);
-                    var mean = units * rates[movement] * own[a] * (judge == 0 ? Bias : 1) * (lane == 0 ? LaneBias : 1);
+                    var mean =
+                        units
+                        * rates[movement]
+                        * own[a]
+                        * (judge == 0 ? Bias : 1)
+                        * (lane == 0 ? LaneBias : 1)
+                        * (heat == "0.0" ? HeatBias : 1);
                     if (random.NextDouble() >= Missing)
                     {
                         rows.Add(
@@ -60,6 +70,9 @@ internal sealed record SimulatedDay(int Athletes, int Judges, int Lanes)
                                 units,
                                 Poisson.Sample(random, mean)
                             )
+                            {
+                                Heat = heat,
+                            }
                         );
                     }
                 }

@@ -1,4 +1,5 @@
 using FairCompass.Comparability.Training;
+using FairCompass.Core.Standards.Figures.Reps;
 using MathNet.Numerics.Distributions;
 using Xunit.Abstractions;
 
@@ -111,5 +112,35 @@ public class TrainingTests(ITestOutputHelper output)
         Assert.Equal(0.2, by, 1e-4);
         Assert.Equal(0.0524, low, 1e-4);
         Assert.Equal(0.3339, high, 1e-4);
+    }
+
+    /// <summary>Sixteen of sixteen after four of sixteen is better; what was chosen to be hard does not count, and one sitting is no
+    /// change.</summary>
+    [Fact]
+    public void A_newer_test_is_held_against_those_before_by_the_part_that_everybody_gets()
+    {
+        var (first, second) = (Guid.NewGuid(), Guid.NewGuid());
+        IEnumerable<Called> Sat(Guid sitting, int hour, int right, bool part) =>
+            Enumerable
+                .Range(0, 16)
+                .Select(i => new Called(
+                    sitting,
+                    new DateTime(2026, 5, 2, hour, i, 0, DateTimeKind.Utc),
+                    "air-squat",
+                    "depth",
+                    20,
+                    DeviationUnit.Millimetres,
+                    [],
+                    i < right ? Call.Good : Call.NoRep,
+                    null,
+                    400,
+                    part
+                ));
+        Called[] before = [.. Sat(first, 9, 4, true)];
+        Assert.Null(Eye.Change(before));
+        var change = Eye.Change([.. Sat(second, 10, 16, true), .. Sat(second, 11, 0, false), .. before])!.Value;
+        Assert.Equal(0.75, change.Value, 1e-9);
+        Assert.True(change.Low > 0.3 && change.High < 1);
+        Assert.Null(Eye.Change([.. Sat(second, 10, 16, false), .. before]));
     }
 }

@@ -53,6 +53,16 @@ export const resultQueries = {
       staleTime: 0,
     }),
 
+  /** The statement as everybody may read it; null while it is not published. */
+  publicStatement: (id: string) =>
+    queryOptions({
+      queryKey: ["statement", id, "public"],
+      queryFn: async () => ({
+        statement: (await ask(api.GET("/api/competitions/{id}/statement/published", { params: { path: { id } } }))) ?? null,
+      }),
+      staleTime: 60_000,
+    }),
+
   incidents: (id: string) =>
     queryOptions({
       queryKey: ["incidents", id],
@@ -68,6 +78,9 @@ export const resultsAre = (id: string, now: Schemas["ResultsOf"]) => {
   void queryClient.invalidateQueries({ queryKey: ["why", id] });
   void queryClient.invalidateQueries({ queryKey: ["incidents", id] });
 };
+
+/** Whether everybody may read the statement has changed. */
+export const statementIs = (id: string) => queryClient.invalidateQueries({ queryKey: ["statement", id] });
 
 /** Incidents as they are now: they change results. */
 export const incidentsAre = (id: string, now: Schemas["IncidentsOf"]) => {

@@ -7377,7 +7377,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the tallies of no-reps say of judges and lanes, athletes and work accounted for. */
+        /** What the tallies of no-reps say of judges, lanes and heats, athletes and work accounted for. */
         get: {
             parameters: {
                 query?: {
@@ -7463,6 +7463,104 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/statement/published": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same as everybody may read it; nothing where it is not published. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StatementShown"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        /** Lets everybody read the statement. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PublishStatement"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Takes the statement back. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -10522,7 +10620,7 @@ export interface components {
             /** @description From back to front. */
             shapes: components["schemas"]["EqOfShape"];
         };
-        /** @description What a day says of one judge or one lane. */
+        /** @description What a day says of one judge, one lane or one heat. */
         Drift: {
             /**
              * Format: int64
@@ -10584,13 +10682,13 @@ export interface components {
             seconds: null | number;
         };
         /**
-         * @description What can be said of one judge or one lane.
+         * @description What can be said of one judge, one lane or one heat.
          * @enum {unknown}
          */
         DriftKind: "TooFew" | "Ordinary" | "Strict" | "Lenient";
-        /** @description What a day says of one judge or lane. */
+        /** @description What a day says of one judge, lane or heat. */
         DriftLine: {
-            /** @description The judge, or `lane 4`. */
+            /** @description The judge, `lane 4`, or the workout with the number and the time of its heat. */
             name: string;
             /** @description What can be said. */
             drift: components["schemas"]["Drift"];
@@ -10599,7 +10697,7 @@ export interface components {
             /** @description For a judge who is flagged, in whose results it may have come to most, and to how many no-reps. */
             costs?: components["schemas"]["DriftCost"][];
         };
-        /** @description A movement in what a judge or lane saw. */
+        /** @description A movement in what a judge, lane or heat saw. */
         DriftPart: {
             /** @description The movement of a workout in a division. */
             cell: string;
@@ -10614,7 +10712,7 @@ export interface components {
              */
             expected: number;
         };
-        /** @description What the tallies of a competition say of judges and lanes. */
+        /** @description What the tallies of a competition say of judges, lanes and heats. */
         DriftShown: {
             /**
              * Format: double
@@ -10629,6 +10727,8 @@ export interface components {
             unsaid: string[];
             /** @description The funnel, from few expected no-reps to as many as there are of one judge; empty where nothing is said. */
             funnel?: components["schemas"]["FunnelAt"][];
+            /** @description By heat, in the order of time. */
+            heats?: components["schemas"]["DriftLine"][];
         };
         /**
          * Format: int64
@@ -14713,6 +14813,14 @@ export interface components {
             /** @description What the head judge says about it; may be empty. */
             note: string;
         };
+        /** @description Lets everybody read the statement. */
+        PublishStatement: {
+            /**
+             * Format: int64
+             * @description The seed of the draws, from 0.
+             */
+            seed: number;
+        };
         /** @description What can be read of a competition. */
         PublishedHere: {
             /** @description The competition. */
@@ -16079,6 +16187,19 @@ export interface components {
          * @enum {unknown}
          */
         StandingState: "Provisional" | "ProtestTime" | "Ready" | "Final";
+        /** @description That the statement of a competition may be read by everybody. */
+        StatementPublished: {
+            /**
+             * Format: int64
+             * @description The seed of its draws.
+             */
+            seed: number;
+            /**
+             * Format: date-time
+             * @description Since when, UTC.
+             */
+            at: string;
+        };
         /** @description How far the scores of a competition can be compared. */
         StatementShown: {
             /** @description The competition. */
@@ -16092,6 +16213,7 @@ export interface components {
             lines: components["schemas"]["Said"][];
             /** @description By workout and division. */
             boards: components["schemas"]["BoardSaid"][];
+            published?: null | components["schemas"]["StatementPublished"];
         };
         /** @description Plates of one mass. */
         StockedPlate: {

@@ -14,7 +14,7 @@ const kinds: Record<Schemas["DriftKind"], string> = {
   Lenient: "lenient",
 };
 
-/** Which judges and lanes see more or fewer no-reps than others would have, athletes and work accounted for; nobody is ranked. */
+/** Which judges, lanes and heats see more or fewer no-reps than others would have, athletes and work accounted for; nobody is ranked. */
 export function DriftPage() {
   const { cid = "" } = useParams();
   const { get, set } = useAddress();
@@ -27,7 +27,7 @@ export function DriftPage() {
         <Message error={found.error} retry={() => void found.refetch()} />
       </main>
     );
-  const { judges, lanes, unsaid, funnel = [] } = found.data;
+  const { judges, lanes, unsaid, funnel = [], heats = [] } = found.data;
   return (
     <main className="px-6 py-4">
       <h1>Drift</h1>
@@ -61,6 +61,7 @@ export function DriftPage() {
       {judges.length > 0 && <Table head="Judges, by name" lines={judges} />}
       {funnel.length > 0 && <Funnel limits={funnel} judges={judges} />}
       {lanes.length > 0 && <Table head="Lanes" lines={lanes} />}
+      {heats.length > 0 && <Table head="Heats, in the order of time" lines={heats} />}
     </main>
   );
 }

@@ -1,4 +1,6 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
+import { queries } from "../api/queries";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
 import { useResults } from "./useResults";
@@ -9,6 +11,7 @@ export function PublicPage() {
   const { cid = "" } = useParams();
   const { get, set } = useAddress();
   const { found, live } = useResults(cid);
+  const statement = useQuery(queries.publicStatement(cid)).data?.statement;
   if (found.isPending) return <Loading what="the results" />;
   if (found.isError)
     return (
@@ -38,6 +41,11 @@ export function PublicPage() {
         <Link className="act" to={`/times/${cid}`}>
           Times
         </Link>
+        {statement && (
+          <Link className="act" to={`/results/${cid}/statement`}>
+            How far they can be compared
+          </Link>
+        )}
       </p>
     </main>
   );

@@ -1,38 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
-import { useParams } from "react-router";
-import type { Schemas } from "../api/client";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { api, ask, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
+import { statementIs } from "../api/resultQueries";
 import { Loading, Message } from "../ui/Message";
 import { useAddress } from "../ui/useAddress";
+import { Statement } from "./Statement";
 
-const words = {
-  en: {
-    title: "How far these scores can be compared",
-    shaky: "Places that would not stand",
-    kept: "the same in",
-    of: "of 100",
-    podium: "On the podium",
-    seed: "Seed of the draws",
-  },
-  es: {
-    title: "Hasta dónde se pueden comparar estos resultados",
-    shaky: "Puestos que no se mantendrían",
-    kept: "igual en",
-    of: "de 100",
-    podium: "En el podio",
-    seed: "Semilla del sorteo",
-  },
-} as const;
-
-type Tongue = keyof typeof words;
-
-const say = (said: Schemas["Said"], tongue: Tongue) => (tongue === "es" ? (said.spanish ?? said.english) : said.english);
-
-/** The statement of how comparable the scores are: on one page for a competition, in both languages, as it prints. */
+/** The statement for the head judge, who may let everybody read it. */
 export function StatementPage() {
   const { cid = "" } = useParams();
-  const { get, set } = useAddress();
-  const tongue: Tongue = get("lang") === "es" ? "es" : "en";
+  const { get } = useAddress();
   const seed = /^\d{1,9}$/.test(get("seed")) ? Number(get("seed")) : 1;
   const found = useQuery(queries.statement(cid, seed));
   if (found.isPending) return <Loading what="the statement" />;
@@ -42,93 +21,52 @@ export function StatementPage() {
         <Message error={found.error} retry={() => void found.refetch()} />
       </main>
     );
-  const w = words[tongue];
-  const { name, lines, boards } = found.data;
   return (
-    <main className="px-6 py-4" lang={tongue}>
-      <p className="text-soft">
-        <bdi>{name}</bdi>
-      </p>
-      <h1>{w.title}</h1>
-      <p className="off-paper mt-2 flex flex-wrap gap-4">
-        {(
-          [
-            ["en", "English"],
-            ["es", "Español"],
-          ] as const
-        ).map(([t, label]) => (
-          <button
-            key={t}
-            className="under"
-            data-state={t === tongue ? "on" : "off"}
-            aria-pressed={t === tongue}
-            onClick={() => set("lang", t)}
-          >
-            {label}
-          </button>
-        ))}
-        <button className="act" onClick={() => window.print()}>
-          {tongue === "es" ? "Imprimir" : "Print"}
-        </button>
-      </p>
-      <div className="mt-3 max-w-3xl">
-        {lines.map((l) => (
-          <p key={l.english} className="mt-1">
-            {say(l, tongue)}
-          </p>
-        ))}
-      </div>
-      <div className="mt-4 max-w-5xl md:columns-2 md:gap-10 print:columns-2">
-        {boards.map((b) => (
-          <Board key={`${b.title} ${b.division} ${b.score}`} board={b} tongue={tongue} />
-        ))}
-      </div>
-      <p className="mt-4 text-[0.9rem] text-soft">
-        {w.seed}: <span className="mono">{found.data.seed}</span>
-      </p>
+    <main className="px-6 py-4">
+      <Publishing cid={cid} statement={found.data} />
+      <Statement statement={found.data} />
     </main>
   );
 }
 
-function Board({ board: b, tongue }: { board: Schemas["BoardSaid"]; tongue: Tongue }) {
-  const w = words[tongue];
-  const kept = (s: Schemas["ShakyPlace"]) => (
-    <li key={`${s.place} ${s.name}`} className="flex justify-between gap-3">
-      <span>
-        {s.place}. <bdi>{s.name}</bdi>
-      </span>
-      <span className="whitespace-nowrap text-soft">
-        {w.kept} {Math.round(s.kept)} {w.of}
-      </span>
-    </li>
-  );
+function Publishing({ cid, statement: { published, seed } }: { cid: string; statement: Schemas["StatementShown"] }) {
+  const [failed, setFailed] = useState<unknown>(null);
+  const params = { path: { id: cid } };
+  const done = (work: Promise<unknown>) => {
+    setFailed(null);
+    work.catch(setFailed).finally(() => void statementIs(cid));
+  };
   return (
-    <section className="break-inside-avoid pb-4" aria-label={`${b.title}, ${b.division}, ${b.score}`}>
-      <h2 className="section-head">
-        <span>
-          <bdi>{b.title}</bdi>, <bdi>{b.division}</bdi>
-        </span>
-        <span className="font-normal text-soft">{b.score}</span>
-      </h2>
-      {b.lines.map((l) => (
-        <p key={l.english} className="mt-1">
-          {say(l, tongue)}
-        </p>
-      ))}
-      {b.podium.length > 0 && (
-        <>
-          <h3 className="mt-1 text-ochre">{w.podium}</h3>
-          <ul>{b.podium.map(kept)}</ul>
-        </>
-      )}
-      {b.shaky.length > b.podium.length && (
-        <details className="mt-1 off-paper">
-          <summary className="cursor-pointer text-soft">
-            {w.shaky}: {b.shaky.length}
-          </summary>
-          <ul>{b.shaky.slice(b.podium.length).map(kept)}</ul>
-        </details>
-      )}
-    </section>
+    <div className="off-paper mb-3 max-w-3xl border-b border-rule pb-3">
+      <p>
+        {published ? (
+          <>
+            Whoever reads the results can read it{" "}
+            <Link className="act" to={`/results/${cid}/statement`}>
+              beside them
+            </Link>
+            , as the cards stand, with the seed {published.seed}.
+          </>
+        ) : (
+          "Only you and the organiser can read it. It names athletes and no judge."
+        )}
+      </p>
+      <p className="mt-1 flex flex-wrap gap-4">
+        {published?.seed !== seed && (
+          <button
+            className="press-plain"
+            onClick={() => done(ask(api.PUT("/api/competitions/{id}/statement/published", { params, body: { seed } })))}
+          >
+            {published ? `Publish with the seed ${seed}` : "Publish"}
+          </button>
+        )}
+        {published && (
+          <button className="act" onClick={() => done(ask(api.DELETE("/api/competitions/{id}/statement/published", { params })))}>
+            Take it back
+          </button>
+        )}
+      </p>
+      {failed !== null && <Message error={failed} />}
+    </div>
   );
 }
