@@ -9,8 +9,9 @@ namespace FairCompass.Comparability;
 public readonly record struct Effect(double Value, double Error);
 
 /// <summary>
-/// No-reps by units watched as a Poisson model with normal effects of athlete, judge, lane and heat on the logarithm of the rate, and a level
-/// of its own for each cell. Spreads are those of greatest likelihood by Laplace’s approximation, effects the most likely ones given them.
+/// No-reps by units watched as a Poisson model with normal effects of athlete, judge, lane and heat on the logarithm of the rate, and a
+/// level of its own for each cell. Spreads are those of greatest likelihood by Laplace’s approximation, effects the most likely ones given
+/// them.
 /// </summary>
 /// <remarks>Breslow, N. E. and Clayton, D. G.: Approximate inference in generalized linear mixed models, Journal of the American
 /// Statistical Association 88 (1993), 9–25; Bates, D. et al.: Fitting linear mixed-effects models using lme4, Journal of Statistical

@@ -32,9 +32,7 @@ public static class PowerOfDays
             var found = Biases.Select(b => Found(day with { Bias = b }, days)).ToList();
             Console.WriteLine($"| {name} | {string.Join(" | ", found.Select(f => $"{Said(100.0 * f / days)} %"))} |");
             var points = Biases.Select((b, i) => $"{Said(X(b))},{Said(Y(1.0 * found[i] / days))}").ToList();
-            lines.Add(
-                $"""<polyline points="{string.Join(" ", points)}" fill="none" stroke="#1c2b33" stroke-width="2" stroke-dasharray="{dash}"/>"""
-            );
+            lines.Add($"""<polyline points="{string.Join(" ", points)}" fill="none" {Line(dash)}/>""");
         }
 
         File.WriteAllText("power.svg", Plot(lines));
@@ -48,6 +46,8 @@ public static class PowerOfDays
                     is DriftKind.Strict
                         or DriftKind.Lenient
             );
+
+    private static string Line(string dash) => $"""stroke="#1c2b33" stroke-width="2" stroke-dasharray="{dash}" """;
 
     private static double X(double bias) => 60 + (200 * (bias - 1));
 
@@ -64,9 +64,8 @@ public static class PowerOfDays
         };
         foreach (var share in (double[])[0, 0.25, 0.5, 0.75, 1])
         {
-            text.Add(
-                $"""<path d="M60 {Said(Y(share))}H460" stroke="#c9cfd2"/><text x="52" y="{Said(Y(share) + 4)}" text-anchor="end">{Said(100 * share)}</text>"""
-            );
+            text.Add($"""<path d="M60 {Said(Y(share))}H460" stroke="#c9cfd2"/>""");
+            text.Add($"""<text x="52" y="{Said(Y(share) + 4)}" text-anchor="end">{Said(100 * share)}</text>""");
         }
 
         text.AddRange(Biases.Select(b => $"""<text x="{Said(X(b))}" y="300" text-anchor="middle">{Said(b)}</text>"""));
@@ -75,8 +74,7 @@ public static class PowerOfDays
         text.AddRange(lines);
         text.AddRange(
             Plans.Select(
-                (p, i) =>
-                    $"""<path d="M480 {160 + (i * 24)}h40" stroke="#1c2b33" stroke-width="2" stroke-dasharray="{p.Dash}"/><text x="528" y="{164 + (i * 24)}">{p.Name}</text>"""
+                (p, i) => $"""<path d="M480 {160 + (i * 24)}h40" {Line(p.Dash)}/><text x="528" y="{164 + (i * 24)}">{p.Name}</text>"""
             )
         );
         text.Add("</svg>");

@@ -30,7 +30,7 @@ public sealed partial class ResultsTests
                     ? ""
                     : null
         );
-        page.Shows("Heats, in the order of time");
+        page.Shows("heats: none stands out");
         Assert.Equal("", page.Axe());
 
         using var reader = new Page(app.Address, signedIn: false);

@@ -78,7 +78,8 @@ public sealed partial class DayRunTests
         Assert.Equal(HttpStatusCode.Forbidden, closed.StatusCode);
     }
 
-    /// <summary>A reader reads it only while it is published, nobody without a name at all, and nobody but the head judge publishes.</summary>
+    /// <summary>A reader reads it only while it is published, nobody without a name at all, and nobody but the head judge
+    /// publishes.</summary>
     [Fact]
     public async Task The_statement_is_read_by_everybody_only_while_it_is_published()
     {

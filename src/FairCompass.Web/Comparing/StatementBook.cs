@@ -67,7 +67,8 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
     private static IEnumerable<Said> Whole(ResultSnapshot s, WatchedRows watched, JudgeExchange? exchange, IReadOnlyList<Said> trained)
     {
         var links = Linking.Of(s.Plan);
-        string N(long n) => n.ToString(CultureInfo.InvariantCulture);
+        // Thousands stand apart by a narrow space, which both languages read alike.
+        string N(long n) => n.ToString("#,0", CultureInfo.InvariantCulture).Replace(',', '\u202f');
         var apart = links.Pairs - links.Linked;
         yield return (
             $"{N(links.Judges)} judges stood in the lanes. Of {N(links.Pairs)} pairs {N(links.Linked)} are linked by athletes or heats "
@@ -101,14 +102,9 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
             $"Lo que sigue se basa en {N(watched.Rows.Sum(r => r.NoReps))} nulas en {N(watched.Rows.Sum(r => r.Units))} unidades "
                 + "vistas. Dice lo que costaron las nulas; lo que ningún juez pitó no está en ninguna cuenta."
         );
-        if (watched.Untallied + watched.Unjudged + watched.TooMany > 0)
+        if (LeftOut(watched) is { } left)
         {
-            yield return (
-                $"Left out: {N(watched.Untallied)} cards without a tally, {N(watched.Unjudged)} without a judge in the plan, "
-                    + $"{N(watched.TooMany)} tallies larger than the work.",
-                $"Quedan fuera: {N(watched.Untallied)} tarjetas sin cuenta, {N(watched.Unjudged)} sin juez en el plan, "
-                    + $"{N(watched.TooMany)} cuentas mayores que el trabajo."
-            );
+            yield return left;
         }
 
         yield return (
@@ -121,6 +117,23 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
         {
             yield return next;
         }
+    }
+
+    private static Said? LeftOut(WatchedRows watched)
+    {
+        (int Count, string English, string Spanish)[] left =
+        [
+            (watched.Untallied, "cards without a tally", "tarjetas sin cuenta"),
+            (watched.Unjudged, "cards without a judge in the plan", "tarjetas sin juez en el plan"),
+            (watched.TooMany, "tallies larger than the work", "cuentas mayores que el trabajo"),
+        ];
+        var some = left.Where(x => x.Count > 0).ToList();
+        return some.Count == 0
+            ? null
+            : (
+                $"Left out: {string.Join(", ", some.Select(x => $"{x.Count} {x.English}"))}.",
+                $"Quedan fuera: {string.Join(", ", some.Select(x => $"{x.Count} {x.Spanish}"))}."
+            );
     }
 
     /// <summary>What a plan would have to be to say more.</summary>
@@ -136,7 +149,7 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
         var (pairs, parejas) =
             links.Pairs > links.Linked
                 ? (
-                    $" Pairs of judges that no athlete or heat links are {links.Pairs - links.Linked}: a plan that links them would say more.",
+                    $" No athlete or heat links {links.Pairs - links.Linked} pairs of judges: a plan that links them would say more.",
                     $" Hay {links.Pairs - links.Linked} parejas de jueces sin atleta ni tanda en común: un plan que las una diría más."
                 )
                 : ("", "");
@@ -151,7 +164,8 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
                     + $"one of {N(Wanted)} times as often, each would have to tally {N(exchange.WorkFor(Wanted)!.Value)} times as much."
                     + pairs,
                 $"Un juez que pita {N(found)} veces más nulas que los demás se habría descubierto en cuatro de cada cinco días así. Para "
-                    + $"descubrir igual a uno de {N(Wanted)} veces, cada uno tendría que apuntar {N(exchange.WorkFor(Wanted)!.Value)} veces más."
+                    + $"descubrir igual a uno de {N(Wanted)} veces, cada uno tendría que apuntar "
+                    + $"{N(exchange.WorkFor(Wanted)!.Value)} veces más."
                     + parejas
             );
     }

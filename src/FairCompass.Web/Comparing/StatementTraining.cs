@@ -46,10 +46,10 @@ public sealed class StatementTraining(TrainingStore training, TogetherStore toge
         var right = Eye.Right([.. tested.SelectMany(t => t)]);
         string P(double share) => (100 * share).ToString("0", CultureInfo.InvariantCulture);
         return (
-            $"{tested.Count} of {judges} were tested on reps with a known truth, most of them close to the line: {P(right.Value)} of 100 calls "
-                + $"were right ({P(right.Low)} to {P(right.High)}).",
-            $"{tested.Count} de {judges} hicieron una prueba con repeticiones de verdad conocida, casi todas cerca de la línea: {P(right.Value)} de "
-                + $"cada 100 decisiones fueron correctas ({P(right.Low)} a {P(right.High)})."
+            $"{tested.Count} of {judges} were tested on reps with a known truth, most of them close to the line: {P(right.Value)} of 100 "
+                + $"calls were right ({P(right.Low)} to {P(right.High)}).",
+            $"{tested.Count} de {judges} hicieron una prueba con repeticiones de verdad conocida, casi todas cerca de la línea: "
+                + $"{P(right.Value)} de cada 100 decisiones fueron correctas ({P(right.Low)} a {P(right.High)})."
         );
     }
 

@@ -1,12 +1,16 @@
 using System.Globalization;
 using FairCompass.Comparability.Statement;
 using FairCompass.Core.Languages;
+using FairCompass.Core.Text;
 
 namespace FairCompass.Web.Comparing;
 
 /// <summary>What a statement says of one board, in both languages, so that an athlete can read it.</summary>
 public static class StatementWords
 {
+    /// <summary>A share that is less than this is 0 of a hundred.</summary>
+    private const double Least = 0.005;
+
     /// <summary>The sentences of a board.</summary>
     /// <param name="board">The board.</param>
     /// <param name="said">What was found.</param>
@@ -34,17 +38,28 @@ public static class StatementWords
         if (said.Said < said.Results)
         {
             yield return (
-                $"Of {said.Results - said.Said} results nothing can be said: no tally, or no judge in the plan.",
-                $"De {said.Results - said.Said} resultados no se puede decir nada: sin cuenta o sin juez en el plan."
+                $"Nothing can be said of {Words.Count(said.Results - said.Said, "result")}: no tally, or no judge in the plan.",
+                $"No se puede decir nada de {said.Results - said.Said} {(said.Results - said.Said == 1 ? "resultado" : "resultados")}: sin "
+                    + "cuenta o sin juez en el plan."
             );
         }
 
-        if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
+        if (said is { JudgeShare: < Least, LaneShare: < Least, HeatShare: null or < Least })
         {
-            var (also, tambien) = said.HeatShare is { } heats
+            var (heats, tandas) = said.HeatShare is null ? ("", "") : (", heats", " ni con las tandas");
+            yield return (
+                $"Nothing of the differences between scores goes with judges, lanes{heats}: they go with athletes and what nobody "
+                    + "measured.",
+                $"Nada de las diferencias entre resultados va con los jueces ni con las calles{tandas}: van con los atletas y con lo "
+                    + "que nadie midió."
+            );
+        }
+        else if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
+        {
+            var (also, tambien) = said.HeatShare is { } share
                 ? (
-                    $", {Percent(lanes)} with lanes and {Percent(heats)} with heats",
-                    $", un {Percent(lanes)} con las calles y un {Percent(heats)} con las tandas"
+                    $", {Percent(lanes)} with lanes and {Percent(share)} with heats",
+                    $", un {Percent(lanes)} con las calles y un {Percent(share)} con las tandas"
                 )
                 : ($" and {Percent(lanes)} with lanes", $" y un {Percent(lanes)} con las calles");
             yield return (
@@ -94,7 +109,7 @@ public static class StatementWords
         }
     }
 
-    private static string Percent(double share) => share < 0.005 ? "0 %" : (100 * share).ToString("0", CultureInfo.InvariantCulture) + " %";
+    private static string Percent(double share) => share < Least ? "0 %" : (100 * share).ToString("0", CultureInfo.InvariantCulture) + " %";
 
     private static string Amount(double noReps) => Math.Abs(noReps).ToString("0.0", CultureInfo.InvariantCulture);
 

@@ -14,7 +14,8 @@ public class DayDriftTests(ITestOutputHelper output)
     /// <summary>Days are made side by side, each by one thread.</summary>
     static DayDriftTests() => MathNet.Numerics.Control.UseSingleThread();
 
-    /// <summary>How many of the days flag a judge (a lane, a heat) of whom it is not true, and how many find judge 0 or the first heat.</summary>
+    /// <summary>How many of the days flag a judge (a lane, a heat) of whom it is not true, and how many find judge 0 or the first
+    /// heat.</summary>
     private (int Wrong, int Lanes, int Heats, int Found) Count(SimulatedDay day, string what)
     {
         var (wrong, lanes, heats, found) = (0, 0, 0, 0);
@@ -50,7 +51,7 @@ public class DayDriftTests(ITestOutputHelper output)
             }
         );
         output.WriteLine(
-            $"{what}: of {Days} days {wrong} flag a judge wrongly, {lanes} a lane wrongly, {heats} a heat wrongly, {found} find whom they should"
+            $"{what}: of {Days} days {wrong} flag a judge wrongly, {lanes} a lane wrongly, {heats} a heat wrongly, {found} find who differs"
         );
         return (wrong, lanes, heats, found);
     }

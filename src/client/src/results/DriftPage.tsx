@@ -61,8 +61,22 @@ export function DriftPage() {
       {judges.length > 0 && <Table head="Judges, by name" lines={judges} />}
       {funnel.length > 0 && <Funnel limits={funnel} judges={judges} />}
       {lanes.length > 0 && <Table head="Lanes" lines={lanes} />}
-      {heats.length > 0 && <Table head="Heats, in the order of time" lines={heats} />}
+      {heats.length > 0 && <Heats lines={heats} />}
     </main>
+  );
+}
+
+/** Heats are many: where none stands out they are folded away, and paper has only the line. */
+function Heats({ lines }: { lines: readonly Schemas["DriftLine"][] }) {
+  const head = "Heats, in the order of time";
+  if (lines.some((l) => kinds[l.drift.kind] && l.drift.kind !== "TooFew")) return <Table head={head} lines={lines} />;
+  return (
+    <details className="mt-5 max-w-5xl">
+      <summary className="cursor-pointer">
+        {lines.length === 1 ? "One heat: it does not stand out" : `${lines.length} heats: none stands out`}
+      </summary>
+      <Table head={head} lines={lines} />
+    </details>
   );
 }
 

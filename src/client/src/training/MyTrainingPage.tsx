@@ -69,6 +69,7 @@ export function MyTrainingPage() {
       </section>
       <section className="mt-5" aria-label="Sittings">
         <h2 className="section-head">Sittings</h2>
+        {sittings.length === 0 && <p className="mt-1 text-soft">None yet.</p>}
         <ul>
           {sittings.map(({ sitting: s, right }) => (
             <li key={s.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
