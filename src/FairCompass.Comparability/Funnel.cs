@@ -7,7 +7,7 @@ namespace FairCompass.Comparability;
 /// Medicine 24 (2005), 1185–1202, appendix A.1.1, for counts.</remarks>
 public static class Funnel
 {
-    /// <summary>The ratio that is stayed under with a probability; 0 where interpolation would go below it.</summary>
+    /// <summary>The ratio that is stayed under with a probability; the interpolation may go below 0, where no ratio is.</summary>
     /// <param name="expected">Expected no-reps, over 0.</param>
     /// <param name="p">The probability, over 0 and under 1: 0.975 for the upper limit of 95 in 100.</param>
     public static double Limit(double expected, double p)
@@ -20,6 +20,6 @@ public static class Funnel
         }
 
         var (at, below) = (law.CumulativeDistribution(r), r > 0 ? law.CumulativeDistribution(r - 1) : 0);
-        return Math.Max(0, r - ((at - p) / (at - below))) / expected;
+        return (r - ((at - p) / (at - below))) / expected;
     }
 }

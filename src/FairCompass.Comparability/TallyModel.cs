@@ -96,13 +96,30 @@ public sealed class TallyModel
     public Spreads Fit()
     {
         Spreads Of(Vector<double> v) => Spreads.Of(v[0], v[1], v[2], heats > 0 ? v[3] : double.NegativeInfinity);
-        var found = NelderMeadSimplex.Minimum(
-            ObjectiveFunction.Value(v => -Likelihood(Of(v))),
-            Vector<double>.Build.Dense(heats > 0 ? [-0.9, -1.6, -1.6, -1.6] : [-0.9, -1.6, -1.6]),
-            convergenceTolerance: 1e-4,
-            maximumIterations: 500
-        );
-        return Of(found.MinimizingPoint);
+        var best = (Likelihood: double.NegativeInfinity, Spreads: Of(Vector<double>.Build.Dense(4)));
+        double Minus(Vector<double> v)
+        {
+            var at = Of(v);
+            var likelihood = Likelihood(at);
+            best = likelihood > best.Likelihood ? (likelihood, at) : best;
+            return -likelihood;
+        }
+
+        try
+        {
+            _ = NelderMeadSimplex.Minimum(
+                ObjectiveFunction.Value(Minus),
+                Vector<double>.Build.Dense(heats > 0 ? [-0.9, -1.6, -1.6, -1.6] : [-0.9, -1.6, -1.6]),
+                convergenceTolerance: 1e-4,
+                maximumIterations: 500
+            );
+        }
+        catch (MaximumIterationsException)
+        {
+            // A likelihood as flat as that tells the spreads no better; what was best of five hundred holds.
+        }
+
+        return best.Spreads;
     }
 
     /// <summary>The effects of judges, lanes and heats that are most likely at some spreads.</summary>

@@ -161,6 +161,7 @@ public sealed class PersonalStore(NpgsqlDataSource source)
                 "delete from passkey where account_id = @account",
                 "delete from training_sitting where trainee = @account",
                 "delete from together_answer where who = @account",
+                "delete from floor_rep_call where who = @account",
                 "update session set ended = coalesce(ended, now()), agent = '', address = '' where account_id = @account",
                 "update confirmation set name = '–', name_key = id::text, account_id = null where account_id = @account",
                 """

@@ -89,6 +89,31 @@ public sealed partial class ResultsTests(ResultsTests.Day day) : IClassFixture<R
         Assert.Equal("", phone.Axe());
         phone.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         phone.Shows("2 of");
+
+        // A borderline rep that the head judge drew and ruled on: called once, then the ruling.
+        page.Open("/sign-in");
+        page.Type("Name", "Demo head judge");
+        page.Type("Passphrase", "quayside tide table");
+        page.Click("Sign in");
+        page.Shows("23 drafts");
+        page.Open("/c/" + at.Split('/')[^1] + "/training");
+        page.Shows("Borderline reps of this floor");
+        page.Click("Show it");
+        page.Find("section[aria-label='Borderline reps'] svg");
+        page.Click("Keep it");
+        page.Shows("it is what judges read.");
+        page.Type("Why, in a sentence", "Held too short.");
+        page.Click("Keep it");
+        page.Shows("Called good by 0");
+        Assert.Equal("", page.Axe());
+        phone.Open(training + "/floor");
+        phone.Shows("1 of 1.");
+        Assert.Equal("", phone.Axe());
+        phone.Click("No-rep");
+        phone.Shows("No-rep, as the head judge rules: Held too short.");
+        Assert.Equal("", phone.Axe());
+        phone.Click("Next");
+        phone.Shows("You have called every one there is.");
         Assert.Empty(phone.Errors);
     }
 

@@ -32,7 +32,7 @@ public sealed class ApiFixture : IDisposable
     internal async Task<HttpClient> For(HttpRequestMessage request)
     {
         var path = request.RequestUri!.ToString();
-        if (!path.Contains("/training", StringComparison.Ordinal) && !path.Contains("/together", StringComparison.Ordinal))
+        if (!Array.Exists(["/training", "/together", "/floor-reps"], (Predicate<string>)path.Contains))
         {
             return Http;
         }

@@ -114,7 +114,7 @@ public sealed partial class DayRunTests
         var statement = await api.Get(at + "/statement");
         var lines = statement["lines"]!.AsArray().Select(l => (string)l!["english"]!).ToList();
         Assert.Contains("None of them was tested on reps with a known truth before.", lines);
-        Assert.Contains(lines, l => l.StartsWith("A judge who calls", StringComparison.Ordinal));
+        Assert.Contains(lines, l => l.StartsWith("Asked about alone, a judge who calls", StringComparison.Ordinal));
         Assert.All(
             statement["boards"]!.AsArray().Where(b => b!["lines"]!.AsArray().Count > 1),
             b => Assert.Contains(b!["lines"]!.AsArray(), l => ((string)l!["english"]!).Contains("version ", StringComparison.Ordinal))

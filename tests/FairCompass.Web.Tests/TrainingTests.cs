@@ -9,7 +9,7 @@ using Npgsql;
 namespace FairCompass.Web.Tests;
 
 /// <summary>Judges train by their links, each sees the own figures, and the head judge alone sees all.</summary>
-public class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
+public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
 {
     private string At => $"/api/competitions/{api.Competition}";
 

@@ -123,7 +123,7 @@ public static class DriftEndpoints
                 .. Enumerable
                     .Range(0, 30)
                     .Select(i => Math.Pow(most, i / 29.0))
-                    .Select(e => new FunnelAt(Math.Round(e, 2), Funnel.Limit(e, 0.025), Funnel.Limit(e, 0.975))),
+                    .Select(e => new FunnelAt(Math.Round(e, 2), Math.Max(0, Funnel.Limit(e, 0.025)), Funnel.Limit(e, 0.975))),
             ];
     }
 

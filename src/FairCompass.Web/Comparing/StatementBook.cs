@@ -153,20 +153,19 @@ public sealed class StatementBook(ResultBook results, StatementTraining training
                     $" Hay {links.Pairs - links.Linked} parejas de jueces sin atleta ni tanda en común: un plan que las una diría más."
                 )
                 : ("", "");
-        return found <= Wanted
-            ? (
-                $"A judge who calls {N(found)} times as many no-reps as others would have been found on four such days of five." + pairs,
-                $"Un juez que pita {N(found)} veces más nulas que los demás se habría descubierto en cuatro de cada cinco días así."
-                    + parejas
-            )
-            : (
-                $"A judge who calls {N(found)} times as many no-reps as others would have been found on four such days of five. To find "
-                    + $"one of {N(Wanted)} times as often, each would have to tally {N(exchange.WorkFor(Wanted)!.Value)} times as much."
-                    + pairs,
-                $"Un juez que pita {N(found)} veces más nulas que los demás se habría descubierto en cuatro de cada cinco días así. Para "
-                    + $"descubrir igual a uno de {N(Wanted)} veces, cada uno tendría que apuntar "
-                    + $"{N(exchange.WorkFor(Wanted)!.Value)} veces más."
-                    + parejas
-            );
+        var (english, spanish) = (
+            $"Asked about alone, a judge who calls {N(found)} times as many no-reps as others would have been found on four such days "
+                + "of five.",
+            $"Si se pregunta solo por él, un juez que pita {N(found)} veces las nulas de los demás se habría descubierto en cuatro de "
+                + "cada cinco días así."
+        );
+        if (found > Wanted)
+        {
+            var work = N(exchange.WorkFor(Wanted)!.Value);
+            english += $" To find one of {N(Wanted)} times as often, each would have to tally {work} times as much.";
+            spanish += $" Para descubrir igual a uno de {N(Wanted)} veces, cada uno tendría que apuntar {work} veces lo de ese día.";
+        }
+
+        return (english + pairs, spanish + parejas);
     }
 }

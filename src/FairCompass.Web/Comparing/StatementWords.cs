@@ -44,30 +44,9 @@ public static class StatementWords
             );
         }
 
-        if (said is { JudgeShare: < Least, LaneShare: < Least, HeatShare: null or < Least })
+        if (Shares(said) is { } shares)
         {
-            var (heats, tandas) = said.HeatShare is null ? ("", "") : (", heats", " ni con las tandas");
-            yield return (
-                $"Nothing of the differences between scores goes with judges, lanes{heats}: they go with athletes and what nobody "
-                    + "measured.",
-                $"Nada de las diferencias entre resultados va con los jueces ni con las calles{tandas}: van con los atletas y con lo "
-                    + "que nadie midió."
-            );
-        }
-        else if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
-        {
-            var (also, tambien) = said.HeatShare is { } share
-                ? (
-                    $", {Percent(lanes)} with lanes and {Percent(share)} with heats",
-                    $", un {Percent(lanes)} con las calles y un {Percent(share)} con las tandas"
-                )
-                : ($" and {Percent(lanes)} with lanes", $" y un {Percent(lanes)} con las calles");
-            yield return (
-                $"Of the differences between scores {Percent(judges)} go with judges{also}, the rest with athletes and what nobody "
-                    + "measured.",
-                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces{tambien}; el resto, con los atletas y "
-                    + "con lo que nadie midió."
-            );
+            yield return shares;
         }
 
         if (said.Largest is { } most && Math.Abs(most.NoReps) >= 0.5)
@@ -85,6 +64,39 @@ public static class StatementWords
         {
             yield return line;
         }
+    }
+
+    /// <summary>How much of the differences goes with judges, lanes and heats; null where values do not differ.</summary>
+    private static Said? Shares(BoardStatement said)
+    {
+        if (said is { JudgeShare: < Least, LaneShare: < Least, HeatShare: null or < Least })
+        {
+            var (heats, tandas) = said.HeatShare is null ? ("", "") : (", heats", " ni con las tandas");
+            return (
+                $"Nothing of the differences between scores goes with judges, lanes{heats}: they go with athletes and what nobody "
+                    + "measured.",
+                $"Nada de las diferencias entre resultados va con los jueces ni con las calles{tandas}: van con los atletas y con lo "
+                    + "que nadie midió."
+            );
+        }
+
+        if (said is { JudgeShare: { } judges, LaneShare: { } lanes })
+        {
+            var (also, tambien) = said.HeatShare is { } share
+                ? (
+                    $", {Percent(lanes)} with lanes and {Percent(share)} with heats",
+                    $", un {Percent(lanes)} con las calles y un {Percent(share)} con las tandas"
+                )
+                : ($" and {Percent(lanes)} with lanes", $" y un {Percent(lanes)} con las calles");
+            return (
+                $"Of the differences between scores {Percent(judges)} go with judges{also}, the rest with athletes and what nobody "
+                    + "measured.",
+                $"De las diferencias entre resultados, un {Percent(judges)} va con los jueces{tambien}; el resto, con los atletas y "
+                    + "con lo que nadie midió."
+            );
+        }
+
+        return null;
     }
 
     /// <summary>Which heats were judged under which version, and the rulings that each holds.</summary>

@@ -87,6 +87,12 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
             ]
             : [];
 
+    /// <summary>The same movements as their standards are in force, by id.</summary>
+    public async Task<IReadOnlyDictionary<string, Movement>> InForce(Guid competition, CancellationToken cancel) =>
+        await competitions.Find(competition, cancel) is { } c && StandardsBook.Of(c) is var book
+            ? (await Movements(competition, cancel)).ToDictionary(m => m.Id, m => book.InForce(m), StringComparer.Ordinal)
+            : new Dictionary<string, Movement>();
+
     /// <summary>The text of every clause that can be trained in a competition, by its id.</summary>
     public async Task<IReadOnlyDictionary<string, Said>> Clauses(Guid competition, CancellationToken cancel) =>
         await competitions.Find(competition, cancel) is { } c && StandardsBook.Of(c) is var book

@@ -72,6 +72,7 @@ const router = createBrowserRouter([
       ["/results/:cid/statement", async () => (await import("./results/PublicStatementPage")).PublicStatementPage],
       ["/hall/:cid", async () => (await import("./results/HallPage")).HallPage],
       ["/train/:cid", async () => (await import("./training/MyTrainingPage")).MyTrainingPage],
+      ["/train/:cid/floor", async () => (await import("./training/FloorPage")).FloorPage],
       ["/train/:cid/together", async () => (await import("./training/TogetherPage")).TogetherPage],
       ["/together/:cid/:together", async () => (await import("./training/HallTogetherPage")).HallTogetherPage],
       ["/train/:cid/:sitting", async () => (await import("./training/SittingPage")).SittingPage],

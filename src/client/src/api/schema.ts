@@ -8380,6 +8380,271 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/floor-reps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The borderline reps of the own floor, what was called of them, and of what more can be drawn. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FloorReps"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Keeps a borderline rep with its ruling. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["KeepFloorRep"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/floor-reps/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A borderline rep as it would be shown; stores nothing. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DrawFloorRep"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RepToCall"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/floor-reps/{rep}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a borderline rep away with what was called of it. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    rep: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/floor-reps/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The next borderline rep that one has not called yet; nothing where there is none. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FloorRepToCall"];
+                    };
+                };
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/floor-reps/{rep}/calls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Calls a borderline rep; the first call stays. The ruling is answered. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    rep: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CallFloorRep"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TruthShown"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/results/table": {
         parameters: {
             query?: never;
@@ -9491,6 +9756,11 @@ export interface components {
             /** @description What is said. */
             words: string;
         };
+        /** @description Calls a borderline rep. */
+        CallFloorRep: {
+            /** @description What is called. */
+            call: components["schemas"]["Call"];
+        };
         /** @description Calls a rep. */
         CallRep: {
             /** @description What is called. */
@@ -9516,6 +9786,29 @@ export interface components {
         CallTogether: {
             /** @description What is called. */
             call: components["schemas"]["Call"];
+        };
+        /** @description A clause of which a borderline rep can be drawn. */
+        CanDraw: {
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description The movement’s name. */
+            name: components["schemas"]["Said"];
+            /** @description The clause’s id. */
+            clause: string;
+            /** @description The clause. */
+            text: components["schemas"]["Said"];
+            /** @description The unit of the distance. */
+            unit: string;
+            /**
+             * Format: double
+             * @description The largest distance inside the limit.
+             */
+            inside: number;
+            /**
+             * Format: double
+             * @description The largest outside it, below 0.
+             */
+            outside: number;
         };
         /** @description What can be trained. */
         CanTrain: {
@@ -10594,6 +10887,18 @@ export interface components {
              * @description Downwards as on paper, millimetres.
              */
             y: number;
+        };
+        /** @description What a borderline rep shows. */
+        DrawFloorRep: {
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description The clause’s id. */
+            clause: string;
+            /**
+             * Format: double
+             * @description How far inside its limit, in the clause’s unit; negative is outside.
+             */
+            margin: number;
         };
         /** @description A figure as it is drawn. */
         Drawing: {
@@ -11856,6 +12161,86 @@ export interface components {
              */
             toHeight: number;
         };
+        /** @description A borderline rep of the own floor, with the ruling as its truth. */
+        FloorRep: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description Of which movement. */
+            movement: string;
+            /** @description The clause that it is about. */
+            clause: string;
+            /**
+             * Format: double
+             * @description How far inside its limit it is, in the clause’s unit; negative is outside.
+             */
+            margin: number;
+            /**
+             * Format: int64
+             * @description Who does it and how.
+             */
+            seed: number;
+            /** @description What the head judge rules. */
+            good: boolean;
+            /** @description Why, in a sentence. */
+            ruling: string;
+            /**
+             * Format: date-time
+             * @description When it was made, UTC.
+             */
+            at: string;
+        };
+        /** @description A borderline rep as the head judge sees it. */
+        FloorRepListed: {
+            /** @description The rep. */
+            rep: components["schemas"]["FloorRep"];
+            /** @description What it shows, in words. */
+            sentence: string;
+            /** @description What was called of it, without names. */
+            tally: components["schemas"]["FloorRepTally"];
+        };
+        /** @description What judges called of one such rep. */
+        FloorRepTally: {
+            /**
+             * Format: uuid
+             * @description The rep.
+             */
+            rep: string;
+            /**
+             * Format: int32
+             * @description How many called it good.
+             */
+            good: number;
+            /**
+             * Format: int32
+             * @description How many called a no-rep.
+             */
+            noRep: number;
+            /**
+             * Format: int32
+             * @description How many did not see it.
+             */
+            unseen: number;
+        };
+        /** @description The next borderline rep that somebody has not called yet. */
+        FloorRepToCall: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What is seen. */
+            rep: components["schemas"]["RepToCall"];
+        };
+        /** @description The borderline reps of the own floor. */
+        FloorReps: {
+            /** @description The reps, oldest first. */
+            reps: components["schemas"]["FloorRepListed"][];
+            /** @description Of what more can be drawn. */
+            can: components["schemas"]["CanDraw"][];
+        };
         /** @description Between which ratios of tallied to expected no-reps chance alone keeps 95 in 100. */
         FunnelAt: {
             /**
@@ -12471,6 +12856,27 @@ export interface components {
             remarks: string[];
             /** @description What is asked and not shown yet, by workout. */
             lacks: string[];
+        };
+        /** @description Keeps a borderline rep with its ruling. */
+        KeepFloorRep: {
+            /**
+             * Format: uuid
+             * @description Its id; kept twice under one id it is one.
+             */
+            id: string;
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description The clause’s id. */
+            clause: string;
+            /**
+             * Format: double
+             * @description How far inside its limit, in the clause’s unit; negative is outside.
+             */
+            margin: number;
+            /** @description What is ruled. */
+            good: boolean;
+            /** @description Why, in a sentence. */
+            ruling: string;
         };
         /** @description Everything that is kept about somebody who competes. */
         KeptOf: {

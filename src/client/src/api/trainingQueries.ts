@@ -36,6 +36,26 @@ export const trainingQueries = {
       refetchOnWindowFocus: false,
     }),
 
+  /** Borderline reps of the own floor, as the head judge sees them. */
+  floorReps: (id: string) =>
+    queryOptions({
+      queryKey: ["floor", id, "all"],
+      queryFn: () => ask(api.GET("/api/competitions/{id}/floor-reps", { params: { path: { id } } })),
+      staleTime: 0,
+    }),
+
+  /** The next that is not called yet; null where there is none. Asked anew only when one was called. */
+  nextFloorRep: (id: string) =>
+    queryOptions({
+      queryKey: ["floor", id, "next"],
+      queryFn: async () => ({
+        next: (await ask(api.GET("/api/competitions/{id}/floor-reps/next", { params: { path: { id } } }))) ?? null,
+      }),
+      staleTime: 0,
+      gcTime: 0,
+      refetchOnWindowFocus: false,
+    }),
+
   /** The newest calibration, as a phone in the hall follows it; null where there is none. */
   togetherHere: (id: string) =>
     queryOptions({
@@ -67,5 +87,6 @@ export const trainingQueries = {
 export const trainingIs = {
   next: (id: string, sitting: string) => queryClient.invalidateQueries({ queryKey: ["rep", id, sitting] }),
   together: (id: string) => queryClient.invalidateQueries({ queryKey: ["together", id], predicate: (q) => q.queryKey[3] !== "rep" }),
+  floor: (id: string) => queryClient.invalidateQueries({ queryKey: ["floor", id] }),
   changed: (id: string) => queryClient.invalidateQueries({ queryKey: ["training", id] }),
 };

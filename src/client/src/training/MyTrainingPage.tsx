@@ -40,6 +40,11 @@ export function MyTrainingPage() {
           Calibration together, in the hall
         </Link>
       </p>
+      <p className="mt-2">
+        <Link className="act" to={`/train/${cid}/floor`}>
+          Borderline reps of this floor
+        </Link>
+      </p>
       {open.length > 0 && (
         <section className="mt-5" aria-label="Go on">
           <h2 className="section-head">Go on</h2>

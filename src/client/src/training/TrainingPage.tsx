@@ -9,6 +9,7 @@ import { useRights } from "../day/useRights";
 import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
 import { Eyes } from "./Eyes";
+import { FloorReps } from "./FloorReps";
 import { Together } from "./Together";
 
 /** The training of all judges, for the head judge: what is asked, what tests say, and the links by which judges train. */
@@ -51,6 +52,7 @@ function All({ cid, own }: { cid: string; own: React.ReactNode }) {
       {own}
       <Together cid={cid} />
       <Ask key={JSON.stringify(asked)} cid={cid} asked={asked} step={step} />
+      <FloorReps cid={cid} />
       <section className="mt-5 max-w-4xl" aria-label="Judges">
         <h2 className="section-head">Judges</h2>
         {judges.length === 0 && <p className="mt-2">No judge is named yet: name them under Judges.</p>}

@@ -1,0 +1,162 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, type Refused, type Schemas } from "../api/client";
+import { queries } from "../api/queries";
+import { trainingIs } from "../api/trainingQueries";
+import { Field } from "../ui/Field";
+import { Loading, Message } from "../ui/Message";
+import { FilmView } from "./FilmView";
+import { lessMotion } from "./lessMotion";
+
+/** Borderline reps of the own floor: drawn at a distance, ruled on, and what judges called before they read the ruling. */
+export function FloorReps({ cid }: { cid: string }) {
+  const found = useQuery(queries.floorReps(cid));
+  return (
+    <section className="mt-5 max-w-4xl" aria-label="Borderline reps">
+      <h2 className="section-head">Borderline reps of this floor</h2>
+      <p className="mt-1 text-soft">
+        Where your ruling is not what the line alone says, or is asked about again and again: draw the rep, rule on it. Judges call it once
+        under <i>Train my eyes</i> and then read your ruling. A ruling that changes a standard belongs into the standard.
+      </p>
+      {found.isPending ? (
+        <Loading what="the borderline reps" />
+      ) : found.isError ? (
+        <Message error={found.error} retry={() => void found.refetch()} />
+      ) : (
+        <>
+          <List cid={cid} reps={found.data.reps} />
+          <Make cid={cid} can={found.data.can} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function List({ cid, reps }: { cid: string; reps: readonly Schemas["FloorRepListed"][] }) {
+  const [failed, setFailed] = useState<unknown>(null);
+  return (
+    <>
+      <ul>
+        {reps.map(({ rep: r, sentence, tally: t }) => (
+          <li key={r.id} className="border-b border-rule py-1">
+            <b>{r.good ? "Good" : "No-rep"}:</b> <bdi>{r.ruling}</bdi>
+            <span className="block text-soft">
+              {r.movement}. {sentence} Called good by {t.good}, a no-rep by {t.noRep}, not seen by {t.unseen}.{" "}
+              <button
+                className="act"
+                onClick={() =>
+                  ask(api.DELETE("/api/competitions/{id}/floor-reps/{rep}", { params: { path: { id: cid, rep: r.id } } })).then(
+                    () => void trainingIs.floor(cid),
+                    setFailed,
+                  )
+                }
+              >
+                Take it away<span className="sr-only">, {r.ruling}</span>
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {failed !== null && <Message error={failed} />}
+    </>
+  );
+}
+
+function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] }) {
+  const movements = [...new Map(can.map((c) => [c.movement, c.name.english])).entries()].sort((a, b) => a[1].localeCompare(b[1]));
+  const [movement, setMovement] = useState(movements[0]?.[0] ?? "");
+  const clauses = can.filter((c) => c.movement === movement);
+  const [chosen, setClause] = useState("");
+  const clause = clauses.find((c) => c.clause === chosen) ?? clauses[0];
+  const [margin, setMargin] = useState("0");
+  const [good, setGood] = useState(false);
+  const [ruling, setRuling] = useState("");
+  const [id, setId] = useState(() => crypto.randomUUID());
+  const [shown, setShown] = useState<{ rep: Schemas["RepToCall"]; round: number } | null>(null);
+  const [failed, setFailed] = useState<Refused | null>(null);
+  if (!clause) return <p className="mt-2 text-soft">No movement here has figures that decide.</p>;
+  const drawn = { movement, clause: clause.clause, margin: Number(margin.replace(",", ".")) };
+  const changed =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      set(value);
+      setShown(null);
+    };
+  const draw = () => {
+    setFailed(null);
+    ask(api.POST("/api/competitions/{id}/floor-reps/drawn", { params: { path: { id: cid } }, body: drawn })).then(
+      (rep) => setShown((s) => ({ rep, round: (s?.round ?? 0) + 1 })),
+      (e: unknown) => setFailed(e as Refused),
+    );
+  };
+  const keep = () => {
+    setFailed(null);
+    ask(api.POST("/api/competitions/{id}/floor-reps", { params: { path: { id: cid } }, body: { id, ...drawn, good, ruling } })).then(
+      () => {
+        setId(crypto.randomUUID());
+        setRuling("");
+        void trainingIs.floor(cid);
+      },
+      (e: unknown) => setFailed(e as Refused),
+    );
+  };
+  return (
+    <form
+      className="mt-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        <label>
+          <span className="block font-semibold">Movement</span>
+          <select value={movement} onChange={(e) => changed(setMovement)(e.target.value)}>
+            {movements.map(([m, name]) => (
+              <option key={m} value={m}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="min-w-0">
+          <span className="block font-semibold">Rule</span>
+          <select className="max-w-full" value={clause.clause} onChange={(e) => changed(setClause)(e.target.value)}>
+            {clauses.map((c) => (
+              <option key={c.clause} value={c.clause}>
+                {c.text.english}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Field
+          label={`Inside the line, ${clause.unit} (below 0: outside)`}
+          className="w-72"
+          value={margin}
+          onChange={changed(setMargin)}
+          error={failed?.at("margin")}
+        />
+        <button type="button" className="press-plain" onClick={draw}>
+          Show it
+        </button>
+      </div>
+      {shown && (
+        <div className="mt-2 h-64">
+          <FilmView key={shown.round} film={shown.rep.film} stills={lessMotion() ? shown.rep.stills : null} />
+        </div>
+      )}
+      <div className="mt-2 flex flex-wrap items-end gap-3">
+        <label>
+          <span className="block font-semibold">Your ruling</span>
+          <select value={good ? "good" : "no"} onChange={(e) => setGood(e.target.value === "good")}>
+            <option value="no">No-rep</option>
+            <option value="good">Good</option>
+          </select>
+        </label>
+        <Field label="Why, in a sentence" className="w-96" value={ruling} onChange={setRuling} error={failed?.at("ruling")} />
+        <button className="press-plain">Keep it</button>
+      </div>
+      {failed && !failed.at("margin") && !failed.at("ruling") && <Message error={failed} />}
+    </form>
+  );
+}
