@@ -62,7 +62,10 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         return await db.Many<Guid>(
-            "select c.rep_id from floor_rep_call c join floor_rep r on r.id = c.rep_id where r.competition_id = @competition and c.who = @who",
+            """
+            select c.rep_id from floor_rep_call c join floor_rep r on r.id = c.rep_id
+            where r.competition_id = @competition and c.who = @who
+            """,
             new { competition, who },
             cancel
         );

@@ -24,7 +24,7 @@ export function FloorReps({ cid }: { cid: string }) {
         <Message error={found.error} retry={() => void found.refetch()} />
       ) : (
         <>
-          <List cid={cid} reps={found.data.reps} />
+          <List cid={cid} {...found.data} />
           <Make cid={cid} can={found.data.can} />
         </>
       )}
@@ -32,7 +32,7 @@ export function FloorReps({ cid }: { cid: string }) {
   );
 }
 
-function List({ cid, reps }: { cid: string; reps: readonly Schemas["FloorRepListed"][] }) {
+function List({ cid, reps, can }: { cid: string } & Schemas["FloorReps"]) {
   const [failed, setFailed] = useState<unknown>(null);
   return (
     <>
@@ -41,7 +41,8 @@ function List({ cid, reps }: { cid: string; reps: readonly Schemas["FloorRepList
           <li key={r.id} className="border-b border-rule py-1">
             <b>{r.good ? "Good" : "No-rep"}:</b> <bdi>{r.ruling}</bdi>
             <span className="block text-soft">
-              {r.movement}. {sentence} Called good by {t.good}, a no-rep by {t.noRep}, not seen by {t.unseen}.{" "}
+              {can.find((c) => c.movement === r.movement)?.name.english ?? r.movement}. {sentence} Called good by {t.good}, a no-rep by{" "}
+              {t.noRep}, not seen by {t.unseen}.{" "}
               <button
                 className="act"
                 onClick={() =>
