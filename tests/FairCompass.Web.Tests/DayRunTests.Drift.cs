@@ -113,7 +113,7 @@ public sealed partial class DayRunTests
         Assert.Equal(NoReps(drift["judges"]!), NoReps(drift["heats"]!));
         var statement = await api.Get(at + "/statement");
         var lines = statement["lines"]!.AsArray().Select(l => (string)l!["english"]!).ToList();
-        Assert.Contains("None of them was tested on reps with a known truth before.", lines);
+        Assert.Contains("None of them was tested on reps with a known truth.", lines);
         Assert.Contains(lines, l => l.StartsWith("Asked about alone, a judge who calls", StringComparison.Ordinal));
         Assert.All(
             statement["boards"]!.AsArray().Where(b => b!["lines"]!.AsArray().Count > 1),

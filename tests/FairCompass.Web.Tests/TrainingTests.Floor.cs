@@ -23,6 +23,17 @@ public partial class TrainingTests
             ruling = "Knee sleeves lift the line here.",
         };
         using var head = await As(Role.HeadJudge);
+        using var drawn = await head.PostAsJsonAsync(
+            At + "/floor-reps/drawn",
+            new
+            {
+                id,
+                rep.movement,
+                rep.clause,
+                rep.margin,
+            }
+        );
+        var looked = (await drawn.Content.ReadFromJsonAsync<JsonNode>())!["film"]!.ToJsonString();
         for (var twice = 0; twice < 2; twice++)
         {
             using var kept = await head.PostAsJsonAsync(At + "/floor-reps", rep);
@@ -36,6 +47,8 @@ public partial class TrainingTests
             {
                 var next = await Get(phone, At + "/floor-reps/next");
                 Assert.Equal(id, next["id"]!.GetValue<Guid>());
+                // What the head judge looked at is what judges see.
+                Assert.Equal(looked, next["rep"]!["film"]!.ToJsonString());
                 Assert.DoesNotContain("sleeves", next.ToJsonString(), StringComparison.Ordinal);
                 using var called = await phone.PostAsJsonAsync($"{At}/floor-reps/{id}/calls", new { call });
                 var truth = (await called.Content.ReadFromJsonAsync<JsonNode>())!;
@@ -44,6 +57,7 @@ public partial class TrainingTests
                 Assert.NotNull(truth["picture"]);
                 // The first call stays, and it does not come again.
                 using var again = await phone.PostAsJsonAsync($"{At}/floor-reps/{id}/calls", new { call = "Unseen" });
+                Assert.Equal(call == "Good", (await again.Content.ReadFromJsonAsync<JsonNode>())!["right"]!.GetValue<bool>());
                 using var none = await phone.GetAsync(new Uri(At + "/floor-reps/next", UriKind.Relative));
                 Assert.Equal(HttpStatusCode.NoContent, none.StatusCode);
                 using var closed = await phone.GetAsync(new Uri(At + "/floor-reps", UriKind.Relative));

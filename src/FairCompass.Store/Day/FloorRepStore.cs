@@ -119,12 +119,15 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
             == 1;
     }
 
-    /// <summary>Takes a call; the first one stays.</summary>
-    public async Task Take(Guid rep, Guid who, Call call, CancellationToken cancel)
+    /// <summary>Takes a call; the first one stays, and is answered.</summary>
+    public async Task<Call> Take(Guid rep, Guid who, Call call, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        await db.Run(
-            "insert into floor_rep_call (rep_id, who, call) values (@rep, @who, @call) on conflict (rep_id, who) do nothing",
+        var holds = await db.One<string>(
+            """
+            insert into floor_rep_call as c (rep_id, who, call) values (@rep, @who, @call)
+            on conflict (rep_id, who) do update set call = c.call returning c.call
+            """,
             new
             {
                 rep,
@@ -133,5 +136,6 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
             },
             cancel
         );
+        return Enum.Parse<Call>(holds);
     }
 }

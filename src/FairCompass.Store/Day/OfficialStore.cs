@@ -81,7 +81,18 @@ public sealed class OfficialStore(NpgsqlDataSource source)
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
         var who = new { official, competition };
-        await db.Run("delete from training_sitting where trainee = @official and competition_id = @competition", who, cancel, tx);
+        await db.Run(
+            """
+            delete from training_sitting where trainee = @official and competition_id = @competition;
+            delete from together_answer a using together t
+                where t.id = a.together_id and t.competition_id = @competition and a.who = @official;
+            delete from floor_rep_call c using floor_rep r
+                where r.id = c.rep_id and r.competition_id = @competition and c.who = @official
+            """,
+            who,
+            cancel,
+            tx
+        );
         var gone = await db.Run("delete from official where id = @official and competition_id = @competition", who, cancel, tx) == 1;
         await tx.CommitAsync(cancel);
         return gone;

@@ -37,10 +37,7 @@ public sealed class StatementTraining(TrainingStore training, TogetherStore toge
         var tested = tests.Where(t => t.Count > 0).ToList();
         if (tested.Count == 0)
         {
-            return (
-                "None of them was tested on reps with a known truth before.",
-                "Ninguno hizo antes una prueba con repeticiones de verdad conocida."
-            );
+            return ("None of them was tested on reps with a known truth.", "Ninguno hizo una prueba con repeticiones de verdad conocida.");
         }
 
         var right = Eye.Right([.. tested.SelectMany(t => t)]);

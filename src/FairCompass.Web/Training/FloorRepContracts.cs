@@ -15,10 +15,11 @@ namespace FairCompass.Web.Training;
 public sealed record CanDraw(string Movement, Said Name, string Clause, Said Text, string Unit, double Inside, double Outside);
 
 /// <summary>What a borderline rep shows.</summary>
+/// <param name="Id">Its id: under the same id the same athlete does it, so what is looked at is what is kept.</param>
 /// <param name="Movement">The movement’s id.</param>
 /// <param name="Clause">The clause’s id.</param>
 /// <param name="Margin">How far inside its limit, in the clause’s unit; negative is outside.</param>
-public sealed record DrawFloorRep(string Movement, string Clause, double Margin);
+public sealed record DrawFloorRep(Guid Id, string Movement, string Clause, double Margin);
 
 /// <summary>Keeps a borderline rep with its ruling.</summary>
 /// <param name="Id">Its id; kept twice under one id it is one.</param>

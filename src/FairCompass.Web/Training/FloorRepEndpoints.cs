@@ -47,8 +47,8 @@ public static class FloorRepEndpoints
                 [
                     .. (await store.Of(id, cancel)).Select(r => new FloorRepListed(
                         r,
-                        Made(movements, r) is { } made
-                            ? TrainingWords.TruthOf(made.Rep, made.Movement)
+                        CanBeMade(movements, r)
+                            ? TrainingWords.TruthOf(Made(movements, r).Rep, movements[r.Movement])
                             : "Its standard was changed, so it is not shown any more.",
                         tallies.GetValueOrDefault(r.Id, new(r.Id, 0, 0, 0))
                     )),
@@ -78,11 +78,7 @@ public static class FloorRepEndpoints
     )
     {
         var movements = await trainings.InForce(id, cancel);
-        return Objection(movements, draw) is { } no
-            ? no
-            : TypedResults.Ok(
-                Shown(1, 1, Made(movements, new(default, draw.Movement, draw.Clause, draw.Margin, 1, true, "", default))!.Value)
-            );
+        return Objection(movements, draw) is { } no ? no : TypedResults.Ok(Shown(1, 1, Made(movements, Of(draw, true, ""))));
     }
 
     private static async Task<Results<NoContent, FieldsRefused>> Keep(
@@ -94,7 +90,8 @@ public static class FloorRepEndpoints
     )
     {
         var ruling = keep.Ruling.Trim();
-        if (Objection(await trainings.InForce(id, cancel), new(keep.Movement, keep.Clause, keep.Margin)) is { } no)
+        var drawn = new DrawFloorRep(keep.Id, keep.Movement, keep.Clause, keep.Margin);
+        if (Objection(await trainings.InForce(id, cancel), drawn) is { } no)
         {
             return no;
         }
@@ -104,8 +101,7 @@ public static class FloorRepEndpoints
             return new FieldsRefused("ruling", $"One sentence of at most {LongestRuling} characters: it is what judges read.");
         }
 
-        var seed = BitConverter.ToInt64(keep.Id.ToByteArray());
-        await store.Add(id, new(keep.Id, keep.Movement, keep.Clause, keep.Margin, seed, keep.Good, ruling, default), cancel);
+        await store.Add(id, Of(drawn, keep.Good, ruling), cancel);
         return TypedResults.NoContent();
     }
 
@@ -121,12 +117,12 @@ public static class FloorRepEndpoints
     )
     {
         var movements = await trainings.InForce(id, cancel);
-        var all = (await store.Of(id, cancel)).Select(r => (Rep: r, Made: Made(movements, r))).Where(x => x.Made is not null).ToList();
+        var all = (await store.Of(id, cancel)).Where(r => CanBeMade(movements, r)).ToList();
         var called = (await store.CalledBy(id, (await trainings.Who(visitor, cancel)).Id, cancel)).ToHashSet();
-        var at = all.FindIndex(x => !called.Contains(x.Rep.Id));
+        var at = all.FindIndex(r => !called.Contains(r.Id));
         return at < 0
             ? TypedResults.NoContent()
-            : TypedResults.Ok(new FloorRepToCall(all[at].Rep.Id, Shown(at + 1, all.Count, all[at].Made!.Value)));
+            : TypedResults.Ok(new FloorRepToCall(all[at].Id, Shown(at + 1, all.Count, Made(movements, all[at]))));
     }
 
     private static async Task<Results<Ok<TruthShown>, NotThere>> Take(
@@ -139,19 +135,17 @@ public static class FloorRepEndpoints
         CancellationToken cancel
     )
     {
-        if (
-            (await store.Of(id, cancel)).FirstOrDefault(r => r.Id == rep) is not { } found
-            || Made(await trainings.InForce(id, cancel), found) is not { } made
-        )
+        var movements = await trainings.InForce(id, cancel);
+        if ((await store.Of(id, cancel)).FirstOrDefault(r => r.Id == rep) is not { } found || !CanBeMade(movements, found))
         {
             return NotThere.Gone("rep");
         }
 
-        await store.Take(rep, (await trainings.Who(visitor, cancel)).Id, call.Call, cancel);
-        var truth = made.Rep.Truths[0];
+        var holds = await store.Take(rep, (await trainings.Who(visitor, cancel)).Id, call.Call, cancel);
+        var truth = Made(movements, found).Rep.Truths[0];
         return TypedResults.Ok(
             new TruthShown(
-                call.Call == (found.Good ? Call.Good : Call.NoRep),
+                holds == (found.Good ? Call.Good : Call.NoRep),
                 $"{(found.Good ? "Good" : "No-rep")}, as the head judge rules: {found.Ruling}",
                 truth.Shown,
                 truth.At
@@ -180,10 +174,15 @@ public static class FloorRepEndpoints
             );
     }
 
-    private static (Movement Movement, Rep Rep)? Made(IReadOnlyDictionary<string, Movement> movements, FloorRep r) =>
-        Objection(movements, new(r.Movement, r.Clause, r.Margin)) is null && movements[r.Movement] is var movement
-            ? (movement, Makers.Of(movement)!.Make([new(r.Clause, r.Margin)], unchecked((ulong)r.Seed)))
-            : null;
+    private static FloorRep Of(DrawFloorRep drawn, bool good, string ruling) =>
+        new(drawn.Id, drawn.Movement, drawn.Clause, drawn.Margin, BitConverter.ToInt64(drawn.Id.ToByteArray()), good, ruling, default);
+
+    /// <summary>False where a standard was changed since, so that such a rep is none any more.</summary>
+    private static bool CanBeMade(IReadOnlyDictionary<string, Movement> movements, FloorRep r) =>
+        Objection(movements, new(r.Id, r.Movement, r.Clause, r.Margin)) is null;
+
+    private static (Movement Movement, Rep Rep) Made(IReadOnlyDictionary<string, Movement> movements, FloorRep r) =>
+        (movements[r.Movement], Makers.Of(movements[r.Movement])!.Make([new(r.Clause, r.Margin)], unchecked((ulong)r.Seed)));
 
     private static RepToCall Shown(int number, int of, (Movement Movement, Rep Rep) made) =>
         new(number, of, made.Movement.Name, made.Movement.Judge.Place, made.Rep.Film(), made.Rep.Stills, [], 0);

@@ -98,23 +98,21 @@ public static class TogetherEndpoints
         CancellationToken cancel
     )
     {
-        if ((begin.Workout is null) == string.IsNullOrEmpty(begin.Movement))
+        var chosen = new ChosenWork(begin.Workout, begin.Movement);
+        if (chosen.NotOne is { } no)
         {
-            return new FieldsRefused("workout", "Choose a workout or a movement.");
+            return no;
         }
 
         if (await trainings.About(id, begin.Workout, begin.Movement, cancel) is not { } about)
         {
-            return NotThere.Gone(begin.Workout is null ? "movement" : "published workout");
+            return chosen.Gone;
         }
 
         var seed = BinaryPrimitives.ReadUInt64LittleEndian(RandomNumberGenerator.GetBytes(8));
         if (TogetherPlan.Of(about.Movements, seed) is not { } reps)
         {
-            return new FieldsRefused(
-                begin.Workout is null ? "movement" : "workout",
-                "No pose decides any of its clauses, so no rep can be shown of it."
-            );
+            return chosen.ShowsNothing;
         }
 
         var standards = about.Movements.ToDictionary(m => m.Movement.Id, m => m.Movement, StringComparer.Ordinal);

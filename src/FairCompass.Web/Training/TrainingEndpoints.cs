@@ -85,23 +85,21 @@ public static partial class TrainingEndpoints
         CancellationToken cancel
     )
     {
-        if ((begin.Workout is null) == string.IsNullOrEmpty(begin.Movement))
+        var chosen = new ChosenWork(begin.Workout, begin.Movement);
+        if (chosen.NotOne is { } no)
         {
-            return new FieldsRefused("workout", "Choose a workout or a movement.");
+            return no;
         }
 
         if (await trainings.About(id, begin.Workout, begin.Movement, cancel) is not { } about)
         {
-            return NotThere.Gone(begin.Workout is null ? "movement" : "published workout");
+            return chosen.Gone;
         }
 
         var seed = NewSeed();
         if (SittingPlan.Of(about.Movements, seed) is not { } plan)
         {
-            return new FieldsRefused(
-                begin.Workout is null ? "movement" : "workout",
-                "No pose decides any of its clauses, so it is trained by words and pictures: read its standard."
-            );
+            return chosen.ShowsNothing;
         }
 
         var who = await trainings.Who(visitor, cancel);

@@ -10890,6 +10890,11 @@ export interface components {
         };
         /** @description What a borderline rep shows. */
         DrawFloorRep: {
+            /**
+             * Format: uuid
+             * @description Its id: under the same id the same athlete does it, so what is looked at is what is kept.
+             */
+            id: string;
             /** @description The movement’s id. */
             movement: string;
             /** @description The clause’s id. */

@@ -5,15 +5,10 @@ import { api, ask, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
+import { calls } from "./calls";
 import { FilmView } from "./FilmView";
 import { lessMotion } from "./lessMotion";
 import { TruthView } from "./TruthView";
-
-const calls = [
-  ["Good", "Good", "press"],
-  ["NoRep", "No-rep", "press !border-ink !bg-ink"],
-  ["Unseen", "Not seen", "press-plain"],
-] as const;
 
 /** Borderline reps of the own floor, one after the other: called once, then the ruling of the head judge. */
 export function FloorPage() {

@@ -76,7 +76,7 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
   const [shown, setShown] = useState<{ rep: Schemas["RepToCall"]; round: number } | null>(null);
   const [failed, setFailed] = useState<Refused | null>(null);
   if (!clause) return <p className="mt-2 text-soft">No movement here has figures that decide.</p>;
-  const drawn = { movement, clause: clause.clause, margin: Number(margin.replace(",", ".")) };
+  const drawn = { id, movement, clause: clause.clause, margin: Number(margin.replace(",", ".")) };
   const changed =
     <T,>(set: (value: T) => void) =>
     (value: T) => {
@@ -92,9 +92,10 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
   };
   const keep = () => {
     setFailed(null);
-    ask(api.POST("/api/competitions/{id}/floor-reps", { params: { path: { id: cid } }, body: { id, ...drawn, good, ruling } })).then(
+    ask(api.POST("/api/competitions/{id}/floor-reps", { params: { path: { id: cid } }, body: { ...drawn, good, ruling } })).then(
       () => {
         setId(crypto.randomUUID());
+        setShown(null);
         setRuling("");
         void trainingIs.floor(cid);
       },

@@ -5,11 +5,10 @@ import { api, ask, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
+import { calls } from "./calls";
 import { FilmView } from "./FilmView";
 import { after, fresh } from "./sitting";
 import { TruthView } from "./TruthView";
-
-const look = { Good: "press", NoRep: "press !border-ink !bg-ink", Unseen: "press-plain" };
 
 /** A sitting: a rep is watched and called, then the next. One hand, or three keys. */
 export function SittingPage() {
@@ -105,7 +104,7 @@ function Rep({
     const key = (e: KeyboardEvent) => {
       if (e.ctrlKey || e.metaKey || e.altKey) return;
       if (at.is === "watched" && ["1", "2", "3"].includes(e.key))
-        happened({ does: "call", call: (["Good", "NoRep", "Unseen"] as const)[Number(e.key) - 1]!, milliseconds: gone() });
+        happened({ does: "call", call: calls[Number(e.key) - 1]![0], milliseconds: gone() });
       else if (at.is === "asked" && rep.reasons[Number(e.key) - 1])
         happened({ does: "reason", reason: rep.reasons[Number(e.key) - 1]!.clause });
       else if (at.is === "asked" && e.key === "0") happened({ does: "reason", reason: null });
@@ -150,20 +149,14 @@ function Rep({
       <div className="pb-2">
         {at.is === "watched" && (
           <div className="grid grid-cols-3 gap-2">
-            {(
-              [
-                ["Good", "Good", "1"],
-                ["NoRep", "No-rep", "2"],
-                ["Unseen", "Not seen", "3"],
-              ] as const
-            ).map(([call, word, k]) => (
+            {calls.map(([call, word, look], i) => (
               <button
                 key={call}
-                className={`${look[call]} !min-h-16 !text-[1.1rem]`}
+                className={`${look} !min-h-16 !text-[1.1rem]`}
                 onPointerDown={() => happened({ does: "call", call, milliseconds: gone() })}
                 onClick={() => happened({ does: "call", call, milliseconds: gone() })}
               >
-                {word} <span className="font-normal opacity-80 max-md:hidden">{k}</span>
+                {word} <span className="font-normal opacity-80 max-md:hidden">{i + 1}</span>
               </button>
             ))}
           </div>

@@ -5,12 +5,7 @@ import { api, ask, type Schemas } from "../api/client";
 import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
-
-const calls = [
-  ["Good", "Good"],
-  ["NoRep", "No-rep"],
-  ["Unseen", "Not seen"],
-] as const;
+import { calls } from "./calls";
 
 /** A phone in the hall: the rep is on the large screen, here it is called. Nobody else sees what was called. */
 export function TogetherPage() {
