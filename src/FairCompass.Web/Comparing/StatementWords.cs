@@ -71,10 +71,9 @@ public static class StatementWords
     {
         if (said is { JudgeShare: < Least, LaneShare: < Least, HeatShare: null or < Least })
         {
-            var (heats, tandas) = said.HeatShare is null ? ("", "") : (", heats", " ni con las tandas");
+            var (heats, tandas) = said.HeatShare is null ? (" or lanes", "") : (", lanes or heats", " ni con las tandas");
             return (
-                $"Nothing of the differences between scores goes with judges, lanes{heats}: they go with athletes and what nobody "
-                    + "measured.",
+                $"Nothing of the differences between scores goes with judges{heats}: they go with athletes and what nobody " + "measured.",
                 $"Nada de las diferencias entre resultados va con los jueces ni con las calles{tandas}: van con los atletas y con lo "
                     + "que nadie midió."
             );

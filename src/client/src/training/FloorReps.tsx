@@ -16,7 +16,7 @@ export function FloorReps({ cid }: { cid: string }) {
       <h2 className="section-head">Borderline reps of this floor</h2>
       <p className="mt-1 text-soft">
         Where your ruling is not what the line alone says, or is asked about again and again: draw the rep, rule on it. Judges call it once
-        under <i>Train my eyes</i> and then read your ruling. A ruling that changes a standard belongs into the standard.
+        under <i>Train my eyes</i> and then read your ruling. A ruling that changes a standard belongs in the standard.
       </p>
       {found.isPending ? (
         <Loading what="the borderline reps" />
@@ -104,7 +104,7 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
   };
   return (
     <form
-      className="mt-3"
+      className="off-paper mt-3"
       onSubmit={(e) => {
         e.preventDefault();
         keep();

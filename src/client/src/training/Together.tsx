@@ -30,7 +30,7 @@ export function Together({ cid }: { cid: string }) {
     }, setFailed);
   };
   return (
-    <section className="mt-5 max-w-4xl" aria-label="Calibration together">
+    <section className="off-paper mt-5 max-w-4xl" aria-label="Calibration together">
       <h2 className="section-head">Calibration together</h2>
       <p className="mt-1 text-soft">
         Twelve reps on the hall’s screen; everybody calls alone, on the own phone under <i>Train my eyes</i> or on a slip. Then how the hall

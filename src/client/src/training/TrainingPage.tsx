@@ -116,7 +116,7 @@ function Ask({ cid, asked, step }: { cid: string; asked: Schemas["Requirement"];
   const number = (t: string) => (t.trim() === "" ? null : Number(t.replace(",", ".")));
   return (
     <form
-      className="mt-4 max-w-4xl border-y border-rule py-3"
+      className="off-paper mt-4 max-w-4xl border-y border-rule py-3"
       onSubmit={(e) => {
         e.preventDefault();
         setFailed(null);
