@@ -75,7 +75,7 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
             {
                 "Millimetres" => 20,
                 "Degrees" => 8,
-                _ => 40,
+                _ => 50,
             };
             var seen = (truth.Margin / step) + ((random.NextDouble() + random.NextDouble() + random.NextDouble() - 1.5) * 0.8);
             using var taken = await phone.PostAsJsonAsync(
@@ -279,7 +279,7 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         async Task<int> Untrained() =>
             (await Get(head, At + "/plan"))["breaches"]!
                 .AsArray()
-                .Count(b => b!.ToJsonString().Contains("has not shown what is asked", StringComparison.Ordinal));
+                .Count(b => b!.ToJsonString().Contains("is not cleared by the head judge", StringComparison.Ordinal));
 
         var (phone, _) = await Judge(5);
         Assert.Equal(0, await Untrained());

@@ -32,13 +32,14 @@ public sealed record Eye(
                 .Select(g => Of(g.Key.Clause, g.Key.Unit, [.. g])),
         ];
 
-    /// <summary>By how much the share of right calls in the second half of sittings is larger than in the first; null where a half has
-    /// fewer than twelve.</summary>
+    /// <summary>By how much the share of right calls in the second half of sittings is larger than in the first, over the part that
+    /// everybody gets, since the others come closer to the line the more is known; null where a half has fewer than twelve.</summary>
     /// <param name="said">The calls of one person.</param>
     public static (double Value, double Low, double High)? Tiring(IEnumerable<Called> said)
     {
         var halves = said.GroupBy(c => c.Sitting)
             .SelectMany(s => s.OrderBy(c => c.At).Select((c, i) => (c, Late: 2 * i >= s.Count())))
+            .Where(x => x.c.Fixed)
             .ToLookup(x => x.Late, x => x.c);
         return By([.. halves[true]], [.. halves[false]]);
     }

@@ -8,7 +8,11 @@ namespace FairCompass.Comparability.Training;
 /// <param name="Asked">What it shows: one clause, or two of which the second is broken plainly.</param>
 /// <param name="Seed">Who does it and how.</param>
 /// <param name="Fixed">True for the part that everybody gets with the same distances.</param>
-public sealed record Item(string Movement, Eq<Asked> Asked, ulong Seed, bool Fixed);
+public sealed record Item(string Movement, Eq<Asked> Asked, ulong Seed, bool Fixed)
+{
+    /// <summary>True where its clause is asked again since the line of it was seen off so far.</summary>
+    public bool Again { get; init; }
+}
 
 /// <summary>What somebody called.</summary>
 public enum Call

@@ -15,15 +15,11 @@ public readonly record struct LineCall(double Margin, bool NoRep);
 /// <param name="SpreadLow">The lower end of its interval.</param>
 /// <param name="SpreadHigh">The upper end.</param>
 /// <param name="Calls">Calls that it rests on.</param>
-public sealed record JudgesLine(
-    double Line,
-    double LineLow,
-    double LineHigh,
-    double Spread,
-    double SpreadLow,
-    double SpreadHigh,
-    int Calls
-);
+public sealed record JudgesLine(double Line, double LineLow, double LineHigh, double Spread, double SpreadLow, double SpreadHigh, int Calls)
+{
+    /// <summary>True where the interval leaves out the line of the standard: strict or lenient.</summary>
+    public bool IsOff => LineLow > 0 || LineHigh < 0;
+}
 
 /// <summary>
 /// What a judge’s calls say of the line that the judge sees. A rep with margin m is called a no-rep with the probability

@@ -12,7 +12,8 @@ public sealed record SittingMovement(Movement Movement, long Units);
 /// <summary>
 /// Which reps a sitting shows. Movements come in the proportion of their reps; of each the clauses whose faults are typical, so many
 /// reps of
-/// each at the same distances for everybody, the others where they tell most of this judge.
+/// each at the same distances for everybody, the others where they tell most of this judge; a clause whose line is seen off is asked
+/// again.
 /// </summary>
 public sealed class SittingPlan
 {
@@ -72,6 +73,12 @@ public sealed class SittingPlan
     public Item Rep(int number, IReadOnlyList<Called> said, ulong seed)
     {
         var slot = slots[number];
+        // Every other rep that is not the same for everybody goes to what is off, the rest stays as planned: other lines may move too.
+        var again =
+            slot.Steps is null && slots.Take(number).Count(s => s.Steps is null && s.Movement == slot.Movement) % 2 == 1
+                ? Off(slot.Movement, said)
+                : null;
+        slot = slot with { Clause = again ?? slot.Clause };
         var step = slot.Clause.Step;
         var margin = slot.Steps is { } steps
             ? Math.Clamp(steps * step, slot.Clause.Outside, slot.Clause.Inside)
@@ -83,7 +90,7 @@ public sealed class SittingPlan
             asked.Add(other);
         }
 
-        return new(slot.Movement, [.. asked], seed, slot.Steps is not null);
+        return new(slot.Movement, [.. asked], seed, slot.Steps is not null) { Again = again is not null };
     }
 
     /// <summary>Makes the rep of an item of this plan.</summary>
@@ -132,9 +139,25 @@ public sealed class SittingPlan
         }
     }
 
+    /// <summary>The clause of a movement whose line is seen farthest off, by the newest calls; null where none is known to be off.</summary>
+    private Trainable? Off(string movement, IReadOnlyList<Called> said)
+    {
+        // Who learns is held to what they see by now.
+        const int Newest = 3 * LineModel.Fewest;
+        return makers[movement]
+            .Trainable.Select(t => (Clause: t, Found: LineModel.After(Of(t, said).TakeLast(Newest).Select(c => c.AsLine)).Found()))
+            .Where(x => x.Found is { IsOff: true })
+            .OrderByDescending(x => Math.Abs(x.Found!.Line))
+            .FirstOrDefault()
+            .Clause;
+    }
+
+    private static IEnumerable<Called> Of(Trainable clause, IReadOnlyList<Called> said) =>
+        said.Where(c => c.Clause == clause.Clause.Id && c.Unit == clause.Unit && c.WasSeen && c.Broken.Count < 2);
+
     private static double Telling(Trainable clause, IReadOnlyList<Called> said, double step)
     {
-        var mine = said.Where(c => c.Clause == clause.Clause.Id && c.Unit == clause.Unit && c.WasSeen && c.Broken.Count < 2);
+        var mine = Of(clause, said);
         var from = Math.Max(-5, Math.Ceiling(2 * clause.Outside / step) / 2);
         var to = Math.Min(5, Math.Floor(2 * clause.Inside / step) / 2);
         var candidates = new List<double>();

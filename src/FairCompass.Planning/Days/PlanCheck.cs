@@ -254,13 +254,14 @@ public sealed class PlanCheck
                 Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} is not there at {At(heat.Starts)}.");
             }
 
-            if (judge.Untrained.Contains(plan.SessionOf(heat).Workout))
+            if (plan.Rules.BriefedOnly && !judge.Briefed.Contains(plan.SessionOf(heat).Workout))
             {
-                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not shown what is asked of judges of this workout.");
+                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not confirmed the newest version of this workout.");
             }
             else if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
             {
-                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} has not confirmed the newest version of this workout.");
+                // Whoever sees the field reads this: what is missing of their eyes is said to the judge and the head judge alone.
+                Say(BreachKind.Judge, heat, lane.Lane, $"{judge.Name} is not cleared by the head judge for this workout.");
             }
 
             if (field.Entry(lane.Entry) is { } entry && !judge.MayJudge(entry))

@@ -120,7 +120,7 @@ internal sealed class JudgeConflicts
 
                 if (judge.Untrained.Contains(plan.SessionOf(heat).Workout))
                 {
-                    model.AddImplication(x, Rule("only judges who have shown what is asked of their eyes judge it").Not());
+                    model.AddImplication(x, Rule("only judges whom the head judge has cleared judge it").Not());
                 }
                 else if (!judge.Knows(plan.Rules, plan.SessionOf(heat).Workout))
                 {

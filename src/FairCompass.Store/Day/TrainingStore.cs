@@ -201,8 +201,8 @@ public sealed class TrainingStore(NpgsqlDataSource source)
         await using var db = await source.OpenConnectionAsync(cancel);
         await db.Run(
             """
-            insert into training_rep (sitting_id, number, movement, asked, seed, fixed, clause, margin, unit, broken, moment)
-            values (@sitting, @Number, @movement, @asked::jsonb, @seed, @fixed, @clause, @margin, @unit, @broken, @Moment)
+            insert into training_rep (sitting_id, number, movement, asked, seed, fixed, again, clause, margin, unit, broken, moment)
+            values (@sitting, @Number, @movement, @asked::jsonb, @seed, @fixed, @again, @clause, @margin, @unit, @broken, @Moment)
             on conflict (sitting_id, number) do nothing
             """,
             new
@@ -213,6 +213,7 @@ public sealed class TrainingStore(NpgsqlDataSource source)
                 asked = JsonSerializer.Serialize(shown.Item.Asked.ToArray()),
                 seed = unchecked((long)shown.Item.Seed),
                 @fixed = shown.Item.Fixed,
+                again = shown.Item.Again,
                 clause = rep.Truths[0].Clause,
                 margin = (double)rep.Truths[0].Margin,
                 unit = rep.Truths[0].Unit.ToString(),
@@ -227,8 +228,8 @@ public sealed class TrainingStore(NpgsqlDataSource source)
     public async Task<ShownRep?> Shown(Guid sitting, int number, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
-        var found = await db.OneOrNone<(string Movement, string Asked, long Seed, bool Fixed, int Moment, string Broken)?>(
-            "select movement, asked::text, seed, fixed, moment, array_to_string(broken, ',') from training_rep where sitting_id = "
+        var found = await db.OneOrNone<(string Movement, string Asked, long Seed, bool Fixed, int Moment, string Broken, bool Again)?>(
+            "select movement, asked::text, seed, fixed, moment, array_to_string(broken, ','), again from training_rep where sitting_id = "
                 + "@sitting and number = @number",
             new { sitting, number },
             cancel
@@ -236,7 +237,7 @@ public sealed class TrainingStore(NpgsqlDataSource source)
         return found is { } r
             ? new(
                 number,
-                new(r.Movement, [.. JsonSerializer.Deserialize<Asked[]>(r.Asked)!], unchecked((ulong)r.Seed), r.Fixed),
+                new(r.Movement, [.. JsonSerializer.Deserialize<Asked[]>(r.Asked)!], unchecked((ulong)r.Seed), r.Fixed) { Again = r.Again },
                 r.Moment,
                 [.. Ids(r.Broken)]
             )

@@ -240,7 +240,8 @@ public static partial class TrainingEndpoints
         && plan.TryMake(shown.Item) is { } rep
             ? new(
                 call == (shown.Broken.Count > 0 ? Call.NoRep : Call.Good),
-                TrainingWords.TruthOf(rep, plan.Standard(shown.Item.Movement)),
+                TrainingWords.TruthOf(rep, plan.Standard(shown.Item.Movement))
+                    + (shown.Item.Again ? " Asked again: so far you see this line elsewhere." : ""),
                 rep.Truths[0].Shown,
                 rep.Truths[0].At
             )

@@ -75,11 +75,12 @@ public static class TrainingWords
 
         string At(double steps) => Of(steps * eye.Step, eye.Unit);
         var sharp = $" Within some {At(line.Spread)} of it calls go either way.";
+        var again = line.IsOff ? " Sittings ask for it again." : "";
         return line.LineLow > 0
-                ? $"Strict: no-reps are called up to {At(line.Line)} inside the line ({At(line.LineLow)} to {At(line.LineHigh)}).{sharp}"
+                ? $"Strict: no-reps are called up to {At(line.Line)} inside the line ({At(line.LineLow)} to {At(line.LineHigh)}).{sharp}{again}"
             : line.LineHigh < 0
                 ? $"Lenient: good reps are called down to {At(-line.Line)} outside the line "
-                    + $"({At(-line.LineHigh)} to {At(-line.LineLow)}).{sharp}"
+                    + $"({At(-line.LineHigh)} to {At(-line.LineLow)}).{sharp}{again}"
             : $"On the line as far as can be told: between {At(-line.LineLow)} outside and {At(line.LineHigh)} inside.{sharp}";
     }
 

@@ -42,19 +42,18 @@ public class SittingPlanTests(ITestOutputHelper output)
         Assert.Contains(items, i => i.Asked[0].Margin < 0);
     }
 
-    /// <summary>A judge who lets squats pass two steps high is asked for depth where that is, and for what is right elsewhere.</summary>
-    [Fact]
-    public void What_is_asked_comes_to_where_a_judge_sees_the_line()
+    /// <summary>Sits a plan as a judge does whose line of depth is so many steps off and whose other lines are right.</summary>
+    private static List<Item> Sit(SittingPlan plan, List<Called> said, int seed, double depth)
     {
-        var plan = SittingPlan.Of([Of("air-squat", 1)], 11)!;
-        var random = new Random(11);
-        var said = new List<Called>();
+        var random = new Random(seed);
+        var items = new List<Item>();
         for (var i = 0; i < plan.Count; i++)
         {
-            var item = plan.Rep(i, said, (ulong)(100 + i));
+            var item = plan.Rep(i, said, (ulong)((100 * seed) + i));
+            items.Add(item);
             var truth = plan.Make(item).Truths[0];
             var steps = (double)truth.Margin / Trainable.StepOf(truth.Unit);
-            var line = truth.Clause == "depth" ? -2 : 0;
+            var line = truth.Clause == "depth" ? depth : 0;
             var noRep = random.NextDouble() < LineModel.NoRep(steps, line, 0.4, 0.01);
             said.Add(
                 new(
@@ -73,8 +72,22 @@ public class SittingPlanTests(ITestOutputHelper output)
             );
         }
 
+        return items;
+    }
+
+    /// <summary>A judge who lets squats pass two steps high is asked for depth where that is, and for what is right elsewhere.</summary>
+    [Fact]
+    public void What_is_asked_comes_to_where_a_judge_sees_the_line()
+    {
+        var plan = SittingPlan.Of([Of("air-squat", 1)], 11)!;
+        var said = new List<Called>();
+        var items = Sit(plan, said, 11, -2);
         var depth = said.Where(c => c is { Clause: "depth", Fixed: false }).Select(c => c.AsLine.Margin).TakeLast(10).Average();
         Assert.InRange(depth, -3.2, -0.8);
+        var again = items.Where(i => i.Again).ToList();
+        Assert.True(again.Count(i => i.Asked[0].Clause == "depth") > 3, $"{again.Count}");
+        Assert.All(again, i => Assert.False(i.Fixed));
+        Assert.True(items.Count(i => i is { Again: true } && i.Asked[0].Clause != "depth") <= 2);
         var eyes = Eye.Of(said);
         Assert.True(eyes.Single(e => e.Clause == "depth").Line!.LineHigh < 0);
         Assert.InRange(eyes.Single(e => e.Clause == "stand").Line!.Line, -1.2, 1.2);
@@ -85,6 +98,25 @@ public class SittingPlanTests(ITestOutputHelper output)
         // To press without looking is no call.
         Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Call = Call.Unseen })));
         Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Milliseconds = 20 })));
+    }
+
+    /// <summary>The next sitting goes on where the last one found the line off, and leaves off once the line is seen where it is.</summary>
+    [Fact]
+    public void A_line_that_is_off_is_asked_again_until_it_is_seen_where_it_is()
+    {
+        var said = new List<Called>();
+        List<int> asked = [];
+        for (var sitting = 0; sitting < 4; sitting++)
+        {
+            var plan = SittingPlan.Of([Of("air-squat", 1)], (ulong)(30 + sitting))!;
+            var items = Sit(plan, said, 40 + sitting, sitting < 2 ? 2 : 0);
+            asked.Add(items.Count(i => i.Again && i.Asked[0].Clause == "depth"));
+        }
+
+        output.WriteLine(string.Join(' ', asked));
+        // Once it is known every other rep that is free asks for it.
+        Assert.InRange(asked[1], 12, 20);
+        Assert.True(asked[3] <= 5, $"{asked[3]}");
     }
 
     [Fact]
