@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using MathNet.Numerics.Distributions;
 
 namespace FairCompass.Comparability;
@@ -44,7 +45,22 @@ public sealed record Drift(
     double P,
     DriftKind Kind,
     IReadOnlyList<DriftPart> Parts
-);
+)
+{
+    /// <summary>True where it stands out.</summary>
+    [JsonIgnore]
+    public bool IsFlagged => Kind is DriftKind.Strict or DriftKind.Lenient;
+
+    /// <summary>The movement that it stands out in most, in the same direction; null where it does not stand out.</summary>
+    [JsonIgnore]
+    public DriftPart? Most =>
+        Kind switch
+        {
+            DriftKind.Strict => Parts.MaxBy(p => p.NoReps - p.Expected),
+            DriftKind.Lenient => Parts.MinBy(p => p.NoReps - p.Expected),
+            _ => null,
+        };
+}
 
 /// <summary>What a day of tallies says of judges, lanes and heats, athletes and work accounted for.</summary>
 /// <param name="Judges">By judge.</param>
@@ -68,16 +84,14 @@ public sealed record DayDrift(
     /// <param name="watched">What was watched, rows without units left out.</param>
     /// <param name="alarms">The share of false ones among flagged judges (and, apart from them, lanes and heats) that is accepted; on a day
     /// without any effect it is how often anybody is flagged. Over 0 and under 1.</param>
-    public static DayDrift? Of(IReadOnlyList<Watched> watched, double alarms)
-    {
-        if (watched.Select(w => w.Judge).Distinct().Count() < 2 || watched.All(w => w.NoReps == 0))
-        {
-            return null;
-        }
+    public static DayDrift? Of(IReadOnlyList<Watched> watched, double alarms) => FittedDay.Of(watched) is { } day ? Of(day, alarms) : null;
 
-        var model = new TallyModel(watched);
-        var spreads = model.Fit();
-        var fitted = model.At(spreads);
+    /// <summary>What a day says that is fitted already.</summary>
+    /// <param name="day">The day.</param>
+    /// <param name="alarms">As above.</param>
+    public static DayDrift Of(FittedDay day, double alarms)
+    {
+        var (watched, model, spreads, fitted) = day;
         var (judges, lanes) = (model.JudgeNumbers.Count, model.LaneNumbers.Count);
         Own Of(int index, Effect shrunk) =>
             new(shrunk, model.Alone(spreads, index, TallyModel.FreeSpread), model.Alone(spreads, index, TallyModel.NoSpread));

@@ -81,6 +81,7 @@ builder.Services.AddSingleton<CardRuns>();
 builder.Services.AddSingleton<ResultBook>();
 builder.Services.AddSingleton<StatementStore>();
 builder.Services.AddSingleton<StatementTraining>();
+builder.Services.AddSingleton<DriftAdvice>();
 builder.Services.AddSingleton<StatementBook>();
 builder.Services.AddSingleton<IncidentPages>();
 builder.Services.AddSingleton<PlanSearches>();

@@ -30,6 +30,7 @@ public sealed partial class ResultsTests
                     ? ""
                     : null
         );
+        page.Shows("Tallies do not say which rule of the");
         page.Shows("heats: none stands out");
         Assert.Equal("", page.Axe());
 

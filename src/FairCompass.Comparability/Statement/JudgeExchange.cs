@@ -34,16 +34,13 @@ public sealed class JudgeExchange
 
     /// <summary>The exchange of a day; null where the tallies say nothing of judges: one alone, or no no-rep at all.</summary>
     /// <param name="watched">What was watched, rows without units left out.</param>
-    public static JudgeExchange? Of(IReadOnlyList<Watched> watched)
-    {
-        if (watched.Select(w => w.Judge).Distinct().Count() < 2 || watched.All(w => w.NoReps == 0))
-        {
-            return null;
-        }
+    public static JudgeExchange? Of(IReadOnlyList<Watched> watched) => FittedDay.Of(watched) is { } day ? Of(day) : null;
 
-        var model = new TallyModel(watched);
-        var spreads = model.Fit();
-        var at = model.At(spreads);
+    /// <summary>The exchange of a day that is fitted already.</summary>
+    /// <param name="day">The day.</param>
+    public static JudgeExchange Of(FittedDay day)
+    {
+        var (_, model, spreads, at) = day;
         var errors = model.JudgeNumbers.Values.Select(j => model.Alone(spreads, j, TallyModel.FreeSpread).Error);
         return new(
             model.JudgeNumbers.ToDictionary(j => j.Key, j => at.Judges[j.Value]),

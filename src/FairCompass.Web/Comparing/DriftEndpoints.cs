@@ -19,6 +19,9 @@ public sealed record DriftLine(string Name, Drift Drift, string Sentence)
 {
     /// <summary>For a judge who is flagged, in whose results it may have come to most, and to how many no-reps.</summary>
     public IReadOnlyList<DriftCost> Costs { get; init; } = [];
+
+    /// <summary>For a judge who is flagged, what to speak about; null where nothing is known.</summary>
+    public string? Advice { get; init; }
 }
 
 /// <summary>What a judge’s calls may have come to in one result.</summary>
@@ -65,7 +68,14 @@ public static class DriftEndpoints
             .Needs(Right.DecideResults)
             .WithSummary("What the tallies of no-reps say of judges, lanes and heats, athletes and work accounted for.");
 
-    private static async Task<Results<Ok<DriftShown>, FieldsRefused>> Of(Guid id, double? alarms, ResultBook book, CancellationToken cancel)
+    private static async Task<Results<Ok<DriftShown>, FieldsRefused>> Of(
+        Guid id,
+        double? alarms,
+        ResultBook book,
+        DriftAdvice advice,
+        Visitor visitor,
+        CancellationToken cancel
+    )
     {
         if (alarms is <= 0 or > 0.5 || (alarms is { } rate && !double.IsFinite(rate)))
         {
@@ -75,15 +85,22 @@ public static class DriftEndpoints
         var accepted = alarms ?? 0.05;
         var snapshot = await book.Snapshot(id, cancel);
         var watched = WatchedRows.Of(snapshot);
-        var drift = DayDrift.Of(watched.Rows, accepted);
-        var costs = CostsOf(snapshot, watched, drift);
+        var day = FittedDay.Of(watched.Rows);
+        var drift = day is null ? null : DayDrift.Of(day, accepted);
+        var costs = CostsOf(snapshot, day, drift);
+        var eyes = RoleRights.Allow(await visitor.Roles(id, storesNothing: false, cancel), Right.SeeEyes);
+        var said = await advice.Of(id, watched, drift, eyes, cancel);
         string Judge(Guid j) => snapshot.Field.Judge(j)?.Name ?? "a judge who is gone";
         return TypedResults.Ok(
             new DriftShown(
                 accepted,
                 [
                     .. (drift?.Judges ?? new Dictionary<Guid, Drift>())
-                        .Select(j => new DriftLine(Judge(j.Key), j.Value, Sentence(j.Value)) { Costs = costs.GetValueOrDefault(j.Key, []) })
+                        .Select(j => new DriftLine(Judge(j.Key), j.Value, Sentence(j.Value))
+                        {
+                            Costs = costs.GetValueOrDefault(j.Key, []),
+                            Advice = said.GetValueOrDefault(j.Key),
+                        })
                         .OrderBy(l => l.Name, StringComparer.OrdinalIgnoreCase),
                 ],
                 [
@@ -128,13 +145,15 @@ public static class DriftEndpoints
     }
 
     /// <summary>Of flagged judges the results in which their calls may have come to most.</summary>
-    private static Dictionary<Guid, IReadOnlyList<DriftCost>> CostsOf(ResultSnapshot s, WatchedRows watched, DayDrift? drift)
+    private static Dictionary<Guid, IReadOnlyList<DriftCost>> CostsOf(ResultSnapshot s, FittedDay? day, DayDrift? drift)
     {
-        var flagged = drift?.Judges.Where(j => j.Value.Kind is DriftKind.Strict or DriftKind.Lenient).Select(j => j.Key).ToHashSet() ?? [];
-        if (flagged.Count == 0 || JudgeExchange.Of(watched.Rows) is not { } exchange)
+        var flagged = drift?.Judges.Where(j => j.Value.IsFlagged).Select(j => j.Key).ToHashSet() ?? [];
+        if (flagged.Count == 0)
         {
             return [];
         }
+
+        var exchange = JudgeExchange.Of(day!);
 
         const int Most = 5;
         return StatementRows
@@ -165,7 +184,7 @@ public static class DriftEndpoints
     private static string Sentence(Drift d)
     {
         var seen = $"{d.NoReps} no-reps in {d.Units} units; {Whole(d.Expected)} were to be expected";
-        var most = d.Parts.Count > 0 ? $" Most of it: {d.Parts[0].Cell}, {d.Parts[0].NoReps} where {Whole(d.Parts[0].Expected)}." : "";
+        var most = d.Most is { } part ? $" Most of it: {part.Cell}, {part.NoReps} where {Whole(part.Expected)}." : "";
         return d.Kind switch
         {
             DriftKind.TooFew => $"{seen}: too few to say.",

@@ -13,11 +13,15 @@ namespace FairCompass.Web.Comparing;
 /// <param name="TooMany">Tallies larger than the work: they are left out.</param>
 public sealed record WatchedRows(IReadOnlyList<Watched> Rows, int Untallied, int Unjudged, int TooMany)
 {
+    /// <summary>The name of the movement of each cell of the rows.</summary>
+    public IReadOnlyDictionary<string, string> Movements { get; private init; } = new Dictionary<string, string>();
+
     /// <summary>What was watched so far. A tally that is missing is not zero, and is left out; where a lane has several judges, it is the
     /// first one’s.</summary>
     public static WatchedRows Of(ResultSnapshot s)
     {
         var (rows, untallied, unjudged, tooMany) = (new List<Watched>(), 0, 0, 0);
+        var movements = new Dictionary<string, string>(StringComparer.Ordinal);
         var typed = s.Typed.ToLookup(f => f.Card);
         foreach (var card in s.Cards.Where(c => c.State != CardState.Replaced))
         {
@@ -54,12 +58,12 @@ public sealed record WatchedRows(IReadOnlyList<Watched> Rows, int Untallied, int
                     continue;
                 }
 
-                rows.Add(
-                    new(card.Entry, judge, $"{lane.Lane}", $"{title}, {movement}, {run.Board}", units, times) { Heat = $"{card.Heat}" }
-                );
+                var cell = $"{title}, {movement}, {run.Board}";
+                movements[cell] = movement;
+                rows.Add(new(card.Entry, judge, $"{lane.Lane}", cell, units, times) { Heat = $"{card.Heat}" });
             }
         }
 
-        return new(rows, untallied, unjudged, tooMany);
+        return new(rows, untallied, unjudged, tooMany) { Movements = movements };
     }
 }

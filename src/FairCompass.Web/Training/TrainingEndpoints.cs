@@ -187,12 +187,9 @@ public static partial class TrainingEndpoints
             movement.Judge.Place,
             rep.Film(),
             rep.Stills,
-            [.. trained.Select(t => new Reason(t.Clause.Id, CallOf(movement, t.Clause)))],
+            [.. trained.Select(t => new Reason(t.Clause.Id, TrainingWords.CallOf(movement, t.Clause)))],
             TimeToCall
         );
-
-    private static Said CallOf(Movement movement, Clause clause) =>
-        movement.Faults.FirstOrDefault(f => f.Breaks == clause.Id)?.Call ?? clause.Text;
 
     private static async Task<Results<Ok<CallTaken>, FieldsRefused, NotThere>> Take(
         Guid id,

@@ -28,6 +28,12 @@ public static class TrainingWords
             _ => "ms",
         };
 
+    /// <summary>What a judge says who calls that a clause is broken: the call of its first fault.</summary>
+    /// <param name="movement">The standard.</param>
+    /// <param name="clause">One of its clauses.</param>
+    public static Said CallOf(Movement movement, Clause clause) =>
+        movement.Faults.FirstOrDefault(f => f.Breaks == clause.Id)?.Call ?? clause.Text;
+
     /// <summary>What is known of one clause.</summary>
     /// <param name="eye">What was found.</param>
     /// <param name="clauses">The clauses of what was trained, by id.</param>

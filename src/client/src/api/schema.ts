@@ -11006,6 +11006,8 @@ export interface components {
             sentence: string;
             /** @description For a judge who is flagged, in whose results it may have come to most, and to how many no-reps. */
             costs?: components["schemas"]["DriftCost"][];
+            /** @description For a judge who is flagged, what to speak about; null where nothing is known. */
+            advice?: null | string;
         };
         /** @description A movement in what a judge, lane or heat saw. */
         DriftPart: {

@@ -97,7 +97,7 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
         <tbody>
           {lines.map((l) => (
             <tr key={l.name}>
-              <td>
+              <td className="md:min-w-32">
                 <bdi className="font-semibold">{l.name}</bdi>
                 <span className={l.drift.kind === "TooFew" ? "block text-soft" : "block font-semibold text-ochre"}>
                   {kinds[l.drift.kind]}
@@ -124,7 +124,7 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
 function Words({ line: l }: { line: Schemas["DriftLine"] }) {
   return (
     <>
-      {l.sentence}
+      {l.sentence} {l.advice && <b className="font-normal text-ink">{l.advice}</b>}
       {!!l.costs?.length && (
         <ul aria-label={`Where the calls of ${l.name} may have come to most`}>
           {l.costs.map((c) => (
