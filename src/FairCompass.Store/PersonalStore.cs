@@ -9,7 +9,7 @@ namespace FairCompass.Store;
 /// <param name="Sessions">Where it was signed in.</param>
 /// <param name="Passkeys">Its passkeys.</param>
 /// <param name="Confirmed">What it has confirmed to have read.</param>
-/// <param name="Sittings">Its sittings of training.</param>
+/// <param name="Sittings">Its sittings of training, and what it called in the hall and of borderline reps.</param>
 /// <param name="Done">What it did, as the log has it.</param>
 public sealed record Personal(
     string Name,
@@ -47,9 +47,9 @@ public sealed record PersonalPasskey(string Name, DateTime At);
 /// <param name="At">When, UTC.</param>
 public sealed record PersonalConfirmation(string Code, int Number, string Name, DateTime At);
 
-/// <summary>A sitting of training.</summary>
+/// <summary>A sitting of training, a calibration, or a borderline rep.</summary>
 /// <param name="What">What was trained.</param>
-/// <param name="Mode"><c>Learning</c> or <c>Test</c>.</param>
+/// <param name="Mode"><c>Learning</c>, <c>Test</c>, <c>Together</c> or <c>Borderline</c>.</param>
 /// <param name="At">When it began, UTC.</param>
 /// <param name="Calls">What was called, rep by rep: movement, clause, call.</param>
 public sealed record PersonalSitting(string What, string Mode, DateTime At, string Calls);
@@ -105,7 +105,15 @@ public sealed class PersonalStore(NpgsqlDataSource source)
                     coalesce(string_agg(r.movement || ' ' || r.clause || ' ' || c.call, ', ' order by r.number), '') as calls
                 from training_sitting s left join training_rep r on r.sitting_id = s.id
                 left join training_call c on c.sitting_id = r.sitting_id and c.number = r.number
-                where s.trainee = @account group by s.id order by s.at
+                where s.trainee = @account group by s.id
+                union all
+                select t.what, 'Together', min(a.at), string_agg(r.movement || ' ' || a.number || ' ' || a.call, ', ' order by a.number)
+                from together_answer a join together_rep r on r.together_id = a.together_id and r.number = a.number
+                join together t on t.id = a.together_id where a.who = @account group by t.id
+                union all
+                select f.movement, 'Borderline', c.at, f.clause || ' ' || c.call
+                from floor_rep_call c join floor_rep f on f.id = c.rep_id where c.who = @account
+                order by at
                 """,
                 of,
                 cancel

@@ -76,6 +76,44 @@ public class OwnAccountTests(ApiFixture api) : IClassFixture<ApiFixture>
         Assert.Equal(HttpStatusCode.NotFound, done.StatusCode);
     }
 
+    private async Task CallsInTheHallAndAtTheBorder(HttpClient http)
+    {
+        var (at, id) = ($"/api/competitions/{api.Competition}", Guid.NewGuid());
+        foreach (
+            var (address, body) in new (string, object)[]
+            {
+                (
+                    $"{at}/together",
+                    new
+                    {
+                        id,
+                        workout = (Guid?)null,
+                        movement = "air-squat",
+                    }
+                ),
+                ($"{at}/together/{id}/shown/1", new { }),
+                ($"{at}/together/{id}/calls/1", new { call = "NoRep" }),
+                (
+                    $"{at}/floor-reps",
+                    new
+                    {
+                        id,
+                        movement = "air-squat",
+                        clause = "depth",
+                        margin = -30,
+                        good = true,
+                        ruling = "Sleeves lift the line here.",
+                    }
+                ),
+                ($"{at}/floor-reps/{id}/calls", new { call = "Good" }),
+            }
+        )
+        {
+            using var answer = await http.PostAsJsonAsync(address, body);
+            Assert.True(answer.IsSuccessStatusCode, $"{address}: {await answer.Content.ReadAsStringAsync()}");
+        }
+    }
+
     [Fact]
     public async Task An_account_has_what_is_kept_about_it_and_is_removed_unless_it_is_the_last_organiser()
     {
@@ -109,10 +147,18 @@ public class OwnAccountTests(ApiFixture api) : IClassFixture<ApiFixture>
                 milliseconds = 2000,
             }
         );
+        await CallsInTheHallAndAtTheBorder(http);
         var kept = JsonNode.Parse(await http.GetStringAsync("/api/personal"))!;
-        var sat = Assert.Single(kept["sittings"]!.AsArray())!;
-        Assert.Equal(("air squat", "Test"), ((string)sat["what"]!, (string)sat["mode"]!));
-        Assert.Matches("^air-squat \\S+ Good$", (string)sat["calls"]!);
+        Assert.Collection(
+            kept["sittings"]!.AsArray(),
+            sat =>
+            {
+                Assert.Equal(("air squat", "Test"), ((string)sat!["what"]!, (string)sat["mode"]!));
+                Assert.Matches("^air-squat \\S+ Good$", (string)sat["calls"]!);
+            },
+            hall => Assert.Equal(("Together", "air-squat 1 NoRep"), ((string)hall!["mode"]!, (string)hall["calls"]!)),
+            border => Assert.Equal(("Borderline", "depth Good"), ((string)border!["mode"]!, (string)border["calls"]!))
+        );
         Assert.Equal("Going Away", (string)kept["name"]!);
         Assert.Equal("HeadJudge", (string)kept["places"]![0]!["role"]!);
         Assert.Single(kept["sessions"]!.AsArray());
