@@ -81,14 +81,18 @@ public sealed partial class ResultsTests(ResultsTests.Day day) : IClassFixture<R
         phone.Click("Stop");
         phone.Shows("4 of 48");
 
-        // In learning the truth stands beside the rep, with the next one a press away.
-        phone.Click("Learn");
-        phone.Shows("1 of");
+        // In learning the truth stands beside the rep, with the next one a press away; here in Spanish, which the address carries on.
+        phone.Click("Español");
+        phone.Shows("Entrenamiento de");
+        phone.Shows("Repeticiones dudosas de esta pista");
+        Assert.Equal("", phone.Axe());
+        phone.Click("Aprender");
+        phone.Shows("1 de");
         Press("1");
-        phone.Shows("the line.");
+        phone.Shows("de la línea.");
         Assert.Equal("", phone.Axe());
         phone.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
-        phone.Shows("2 of");
+        phone.Shows("2 de");
 
         // A borderline rep that the head judge drew and ruled on: called once, then the ruling.
         page.Open("/sign-in");

@@ -56,6 +56,9 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         );
     }
 
+    private static IEnumerable<string> Figures(string sentence) =>
+        System.Text.RegularExpressions.Regex.Matches(sentence, "[0-9]+").Select(m => m.Value);
+
     /// <summary>Calls every rep of a sitting as a judge does whose line is so many steps inside.</summary>
     private async Task<int> Sit(HttpClient phone, Guid sitting, double line, Random random)
     {
@@ -108,7 +111,7 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var mine = await Get(phone, At + "/training/mine");
         Assert.Equal(name, (string)mine["name"]!);
         var depth = mine["eyes"]!.AsArray().Single(e => (string)e!["unit"]! == "mm")!;
-        Assert.StartsWith("Strict: no-reps are called up to ", (string)depth["sentence"]!, StringComparison.Ordinal);
+        Assert.StartsWith("Strict: no-reps are called up to ", (string)depth["sentence"]!["english"]!, StringComparison.Ordinal);
         Assert.InRange(depth["line"]!.GetValue<double>(), 20, 65);
         Assert.Equal(depth["hits"]!.GetValue<int>(), depth["rightReasons"]!.GetValue<int>());
         Assert.Equal(600, depth["middleTime"]!.GetValue<int>());
@@ -117,7 +120,10 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var all = await Get(head, At + "/training");
         var line = all["judges"]!.AsArray().Single(j => (string)j!["name"]! == name)!;
         Assert.Equal(calls, line["calls"]!.GetValue<int>());
-        Assert.Equal((string)depth["sentence"]!, (string)line["eyes"]!.AsArray().Single(e => (string)e!["unit"]! == "mm")!["sentence"]!);
+        Assert.Equal(
+            (string)depth["sentence"]!["english"]!,
+            (string)line["eyes"]!.AsArray().Single(e => (string)e!["unit"]! == "mm")!["sentence"]!["english"]!
+        );
         foreach (var role in new[] { Role.Organiser, Role.ScoreDesk, Role.Judge, Role.CoAuthor })
         {
             using var other = await As(role);
@@ -159,7 +165,11 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
 
         var told = await Call("Good");
         Assert.Equal(truth.Margin >= 0, told["truth"]!["right"]!.GetValue<bool>());
-        Assert.StartsWith(truth.Margin >= 0 ? "Good, " : "No-rep, ", (string)told["truth"]!["sentence"]!, StringComparison.Ordinal);
+        Assert.StartsWith(
+            truth.Margin >= 0 ? "Good, " : "No-rep, ",
+            (string)told["truth"]!["sentence"]!["english"]!,
+            StringComparison.Ordinal
+        );
         await Call("NoRep");
         await using var db = new NpgsqlConnection(api.App.Connection);
         Assert.Equal(
@@ -198,7 +208,12 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
                 var few = (await Get(phone, At + "/training/mine"))["eyes"]!.AsArray();
                 Assert.All(
                     few,
-                    e => Assert.EndsWith("too few to say where the line is seen.", (string)e!["sentence"]!, StringComparison.Ordinal)
+                    e =>
+                        Assert.EndsWith(
+                            "too few to say where the line is seen.",
+                            (string)e!["sentence"]!["english"]!,
+                            StringComparison.Ordinal
+                        )
                 );
             }
         }
@@ -206,9 +221,14 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var mine = await Get(phone, At + "/training/mine");
         Assert.Contains(
             mine["eyes"]!.AsArray(),
-            e => (string)e!["sentence"]! == "Every rep was called alike, so nothing can be said of the line."
+            e => (string)e!["sentence"]!["english"]! == "Every rep was called alike, so nothing can be said of the line."
         );
-        var remarks = string.Join(' ', mine["remarks"]!.AsArray().Select(r => (string)r!));
+        // Whatever is said of eyes is said in both languages, with the same figures.
+        Assert.All(
+            mine["eyes"]!.AsArray().Select(e => e!["sentence"]!).Concat(mine["remarks"]!.AsArray().Select(r => r!)),
+            said => Assert.Equal(Figures((string)said["english"]!).Order(), Figures((string)said["spanish"]!).Order())
+        );
+        var remarks = string.Join(' ', mine["remarks"]!.AsArray().Select(r => (string)r!["english"]!));
         Assert.Contains("3 calls came before the judged moment or within 150 ms of it, faster than anybody sees", remarks);
         Assert.Contains("3 reps not seen or not called in time", remarks);
     }
@@ -289,12 +309,16 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
             Assert.True(await Untrained() > 10);
             var mine = await Get(phone, At + "/training/mine");
             var can = mine["can"]!.AsArray().First(c => c!["workout"] is not null)!;
-            Assert.Contains("0 of 3 calls", (string)can["lacks"]![0]!, StringComparison.Ordinal);
+            Assert.Contains("0 of 3 calls", (string)can["lacks"]![0]!["english"]!, StringComparison.Ordinal);
             var sitting = Guid.NewGuid();
             await phone.PostAsJsonAsync(At + "/training/sittings", Sitting(sitting, "Test", null, can["workout"]!.GetValue<Guid>()));
             await Sit(phone, sitting, 0, new Random(5));
             mine = await Get(phone, At + "/training/mine");
-            Assert.Empty(mine["can"]!.AsArray().First(c => (string?)c!["title"] == (string)can["title"]!)!["lacks"]!.AsArray());
+            Assert.Empty(
+                mine["can"]!.AsArray().First(c => (string?)c!["title"]!["english"] == (string)can["title"]!["english"]!)![
+                    "lacks"
+                ]!.AsArray()
+            );
         }
         finally
         {

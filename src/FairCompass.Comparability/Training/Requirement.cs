@@ -1,3 +1,5 @@
+using FairCompass.Core.Languages;
+
 namespace FairCompass.Comparability.Training;
 
 /// <summary>What is asked before somebody may judge a workout, of each of its movements that can be trained.</summary>
@@ -14,12 +16,12 @@ public sealed record Requirement(int Calls, double? WithinSteps, int? RightPerce
 
     /// <summary>What somebody lacks of one movement, in words; null where nothing is.</summary>
     /// <param name="called">Their calls in tests of that movement; what nobody can have seen does not count.</param>
-    public string? Lacks(IEnumerable<Called> called)
+    public Said? Lacks(IEnumerable<Called> called)
     {
         var said = called.Where(c => c.WasSeen).ToList();
         if (said.Count < Calls)
         {
-            return $"{said.Count} of {Calls} calls";
+            return ($"{said.Count} of {Calls} calls", $"{said.Count} de {Calls} decisiones");
         }
 
         if (WithinSteps is { } within)
@@ -27,12 +29,14 @@ public sealed record Requirement(int Calls, double? WithinSteps, int? RightPerce
             var off = Eye.Of(said).FirstOrDefault(e => e.Line is null || Math.Abs(e.Line.Line) > within);
             if (said.Count == 0 || off is not null)
             {
-                return off?.Line is null ? "too few calls to say where the line is seen" : "the line is seen too far off";
+                return off?.Line is null
+                    ? ("too few calls to say where the line is seen", "muy pocas decisiones para decir dónde se ve la línea")
+                    : ("the line is seen too far off", "la línea se ve demasiado lejos");
             }
         }
 
         return RightPercent is { } percent && (said.Count == 0 || 100 * Eye.Right(said).Value < percent)
-            ? $"fewer than {percent} of a hundred calls were right"
+            ? ($"fewer than {percent} of a hundred calls were right", $"menos de {percent} de cada cien decisiones fueron correctas")
             : null;
     }
 }

@@ -37,7 +37,7 @@ public sealed class StatementTraining(TrainingStore training, TogetherStore toge
         var tested = tests.Where(t => t.Count > 0).ToList();
         if (tested.Count == 0)
         {
-            return ("None of them was tested on reps with a known truth.", "Ninguno hizo una prueba con repeticiones de verdad conocida.");
+            return ("None of them was tested on reps with a known truth.", "Ninguno hizo un examen con repeticiones de verdad conocida.");
         }
 
         var right = Eye.Right([.. tested.SelectMany(t => t)]);
@@ -45,7 +45,7 @@ public sealed class StatementTraining(TrainingStore training, TogetherStore toge
         return (
             $"{tested.Count} of {judges} were tested on reps with a known truth, most of them close to the line: {P(right.Value)} of 100 "
                 + $"calls were right ({P(right.Low)} to {P(right.High)}).",
-            $"{tested.Count} de {judges} hicieron una prueba con repeticiones de verdad conocida, casi todas cerca de la línea: "
+            $"{tested.Count} de {judges} hicieron un examen con repeticiones de verdad conocida, casi todas cerca de la línea: "
                 + $"{P(right.Value)} de cada 100 decisiones fueron correctas ({P(right.Low)} a {P(right.High)})."
         );
     }

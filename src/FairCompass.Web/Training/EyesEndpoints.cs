@@ -63,7 +63,7 @@ public static class EyesEndpoints
                                 said.Count,
                                 [.. Eye.Of(said).Select(e => TrainingWords.Of(e, clauses))],
                                 TrainingWords.Remarks(said, sittings[j.Id].Any(s => s.Stills && s.Called > 0)),
-                                [.. workouts.SelectMany(w => Trainings.Lacks(asked, w, said).Select(l => $"{w.Title}, {l}"))]
+                                [.. workouts.SelectMany(w => Trainings.Lacks(asked, w, said).Select(l => $"{w.Title}, {l.English}"))]
                             );
                         }),
                 ]

@@ -48,7 +48,7 @@ public static class FloorRepEndpoints
                     .. (await store.Of(id, cancel)).Select(r => new FloorRepListed(
                         r,
                         CanBeMade(movements, r)
-                            ? TrainingWords.TruthOf(Made(movements, r).Rep, movements[r.Movement])
+                            ? TrainingWords.TruthOf(Made(movements, r).Rep, movements[r.Movement]).English
                             : "Its standard was changed, so it is not shown any more.",
                         tallies.GetValueOrDefault(r.Id, new(r.Id, 0, 0, 0))
                     )),
@@ -146,7 +146,10 @@ public static class FloorRepEndpoints
         return TypedResults.Ok(
             new TruthShown(
                 holds == (found.Good ? Call.Good : Call.NoRep),
-                $"{(found.Good ? "Good" : "No-rep")}, as the head judge rules: {found.Ruling}",
+                (
+                    $"{(found.Good ? "Good" : "No-rep")}, as the head judge rules: {found.Ruling}",
+                    $"{(found.Good ? "Buena" : "Nula")}, como decide el juez principal: {found.Ruling}"
+                ),
                 truth.Shown,
                 truth.At
             )

@@ -130,7 +130,7 @@ public static class TogetherEndpoints
         await store.Begin(
             id,
             together,
-            [.. reps.Select(r => (r.Item, r.Rep.Broken.Count == 0, TrainingWords.TruthOf(r.Rep, standards[r.Item.Movement])))],
+            [.. reps.Select(r => (r.Item, r.Rep.Broken.Count == 0, TrainingWords.TruthOf(r.Rep, standards[r.Item.Movement]).English))],
             cancel
         );
         return await store.Find(id, begin.Id, cancel) is { } begun ? TypedResults.Ok(begun) : NotThere.Gone("calibration");

@@ -61,7 +61,7 @@ public sealed record CallRep(Call Call, string? Reason, int Milliseconds);
 /// <param name="Sentence">What it was, in words.</param>
 /// <param name="Picture">The judged moment with its line; null for a time between two feet.</param>
 /// <param name="At">When it is judged, milliseconds from the beginning of the film.</param>
-public sealed record TruthShown(bool Right, string Sentence, Drawing? Picture, int At);
+public sealed record TruthShown(bool Right, Said Sentence, Drawing? Picture, int At);
 
 /// <summary>What was called, and in learning the truth.</summary>
 /// <param name="Left">How many are still to be called.</param>
@@ -107,7 +107,7 @@ public sealed record EyeShown(
     int Good,
     int RightReasons,
     int? MiddleTime,
-    string Sentence
+    Said Sentence
 );
 
 /// <summary>A sitting as it is listed.</summary>
@@ -120,7 +120,7 @@ public sealed record SittingListed(Sitting Sitting, int? Right);
 /// <param name="Movement">The movement; empty for a workout.</param>
 /// <param name="Title">Its name.</param>
 /// <param name="Lacks">What is still asked before it may be judged; empty where nothing is.</param>
-public sealed record CanTrain(Guid? Workout, string Movement, string Title, IReadOnlyList<string> Lacks);
+public sealed record CanTrain(Guid? Workout, string Movement, Said Title, IReadOnlyList<Said> Lacks);
 
 /// <summary>Somebody’s own training.</summary>
 /// <param name="Name">Who.</param>
@@ -132,10 +132,10 @@ public sealed record CanTrain(Guid? Workout, string Movement, string Title, IRea
 public sealed record OwnTraining(
     string Name,
     IReadOnlyList<CanTrain> Can,
-    IReadOnlyList<string> ByWords,
+    IReadOnlyList<Said> ByWords,
     IReadOnlyList<SittingListed> Sittings,
     IReadOnlyList<EyeShown> Eyes,
-    IReadOnlyList<string> Remarks
+    IReadOnlyList<Said> Remarks
 );
 
 /// <summary>The training of one judge, as the head judge sees it.</summary>
@@ -152,7 +152,7 @@ public sealed record JudgeTraining(
     int Sittings,
     int Calls,
     IReadOnlyList<EyeShown> Eyes,
-    IReadOnlyList<string> Remarks,
+    IReadOnlyList<Said> Remarks,
     IReadOnlyList<string> Lacks
 );
 

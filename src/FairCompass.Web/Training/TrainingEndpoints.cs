@@ -60,10 +60,10 @@ public static partial class TrainingEndpoints
                 [
                     .. workouts
                         .Where(w => w.Movements.Count > 0)
-                        .Select(w => new CanTrain(w.Id, "", w.Title, Trainings.Lacks(asked, w, tests))),
-                    .. movements.Select(m => new CanTrain(null, m.Id, m.Name.English, [])),
+                        .Select(w => new CanTrain(w.Id, "", new(w.Title), Trainings.Lacks(asked, w, tests))),
+                    .. movements.Select(m => new CanTrain(null, m.Id, m.Name, [])),
                 ],
-                [.. workouts.SelectMany(w => w.Others).Distinct().Order(StringComparer.OrdinalIgnoreCase)],
+                [.. workouts.SelectMany(w => w.Others).Distinct().OrderBy(m => m.English, StringComparer.OrdinalIgnoreCase)],
                 [
                     .. sittings.Select(s => new SittingListed(
                         s,
@@ -237,8 +237,7 @@ public static partial class TrainingEndpoints
         && plan.TryMake(shown.Item) is { } rep
             ? new(
                 call == (shown.Broken.Count > 0 ? Call.NoRep : Call.Good),
-                TrainingWords.TruthOf(rep, plan.Standard(shown.Item.Movement))
-                    + (shown.Item.Again ? " Asked again: so far you see this line elsewhere." : ""),
+                TrainingWords.TruthOf(rep, plan.Standard(shown.Item.Movement), shown.Item.Again),
                 rep.Truths[0].Shown,
                 rep.Truths[0].At
             )

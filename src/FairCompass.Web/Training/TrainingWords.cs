@@ -66,92 +66,162 @@ public static class TrainingWords
     }
 
     /// <summary>Where the line is seen.</summary>
-    private static string Sentence(Eye eye)
+    private static Said Sentence(Eye eye)
     {
         var d = eye.Detection;
         if (eye.Line is not { } line)
         {
-            return $"{d.NoReps + d.Good} calls: too few to say where the line is seen.";
+            return (
+                $"{d.NoReps + d.Good} calls: too few to say where the line is seen.",
+                $"{d.NoReps + d.Good} decisiones: muy pocas para decir dónde se ve la línea."
+            );
         }
 
         if (d.Hits + d.FalseAlarms is 0 || (d.Hits == d.NoReps && d.FalseAlarms == d.Good))
         {
-            return "Every rep was called alike, so nothing can be said of the line.";
+            return (
+                "Every rep was called alike, so nothing can be said of the line.",
+                "Todas las repeticiones se decidieron igual: nada se puede decir de la línea."
+            );
         }
 
         string At(double steps) => Of(steps * eye.Step, eye.Unit);
-        var sharp = $" Within some {At(line.Spread)} of it calls go either way.";
-        var again = line.IsOff ? " Sittings ask for it again." : "";
-        return line.LineLow > 0
-                ? $"Strict: no-reps are called up to {At(line.Line)} inside the line ({At(line.LineLow)} to {At(line.LineHigh)}).{sharp}{again}"
+        Said sharp = (
+            $" Within some {At(line.Spread)} of it calls go either way.",
+            $" A unos {At(line.Spread)} de ella se decide de un modo u otro."
+        );
+        Said again = line.IsOff ? (" Sittings ask for it again.", " Las sesiones vuelven a preguntarla.") : ("", "");
+        Said where =
+            line.LineLow > 0
+                ? (
+                    $"Strict: no-reps are called up to {At(line.Line)} inside the line ({At(line.LineLow)} to {At(line.LineHigh)}).",
+                    $"Estricto: se pitan nulas hasta {At(line.Line)} por dentro de la línea ({At(line.LineLow)} a {At(line.LineHigh)})."
+                )
             : line.LineHigh < 0
-                ? $"Lenient: good reps are called down to {At(-line.Line)} outside the line "
-                    + $"({At(-line.LineHigh)} to {At(-line.LineLow)}).{sharp}{again}"
-            : $"On the line as far as can be told: between {At(-line.LineLow)} outside and {At(line.LineHigh)} inside.{sharp}";
+                ? (
+                    $"Lenient: good reps are called down to {At(-line.Line)} outside the line "
+                        + $"({At(-line.LineHigh)} to {At(-line.LineLow)}).",
+                    $"Permisivo: se dan por buenas hasta {At(-line.Line)} por fuera de la línea "
+                        + $"({At(-line.LineHigh)} a {At(-line.LineLow)})."
+                )
+            : (
+                $"On the line as far as can be told: between {At(-line.LineLow)} outside and {At(line.LineHigh)} inside.",
+                $"En la línea, hasta donde se puede saber: entre {At(-line.LineLow)} por fuera y {At(line.LineHigh)} por dentro."
+            );
+        return (where.English + sharp.English + again.English, where.Spanish + sharp.Spanish + again.Spanish);
     }
 
     /// <summary>What else there is to say of somebody’s calls.</summary>
     /// <param name="said">The calls.</param>
     /// <param name="stills">True where still pictures were shown.</param>
-    public static IReadOnlyList<string> Remarks(IReadOnlyCollection<Called> said, bool stills)
+    public static IReadOnlyList<Said> Remarks(IReadOnlyCollection<Called> said, bool stills)
     {
-        var all = new List<string>();
+        var all = new List<Said>();
         var blind = said.Count(c => c.Call != Call.Unseen && !c.WasSeen);
         if (blind > 0)
         {
             all.Add(
-                $"{Core.Text.Words.Count(blind, "call")} came before the judged moment or within {Called.Fastest} ms of it, "
-                    + "faster than anybody sees: left out."
+                (
+                    $"{Core.Text.Words.Count(blind, "call")} came before the judged moment or within {Called.Fastest} ms of it, "
+                        + "faster than anybody sees: left out.",
+                    $"Decisiones antes del momento que se juzga o a menos de {Called.Fastest} ms de él, más rápido de lo que nadie ve: "
+                        + $"{blind}. No cuentan."
+                )
             );
         }
 
         var unseen = said.Count(c => c.Call == Call.Unseen);
         if (unseen > 0)
         {
-            all.Add($"{Core.Text.Words.Count(unseen, "rep")} not seen or not called in time: left out.");
+            all.Add(
+                (
+                    $"{Core.Text.Words.Count(unseen, "rep")} not seen or not called in time: left out.",
+                    $"Repeticiones que no se vieron o no se decidieron a tiempo: {unseen}. No cuentan."
+                )
+            );
         }
 
         if (Eye.Tiring(said) is { } by && (by.High < 0 || by.Low > 0))
         {
+            var points = Math.Round(100 * Math.Abs(by.Value));
             all.Add(
                 by.High < 0
-                    ? $"The second half of sittings has {Math.Round(-100 * by.Value)} in 100 fewer right calls than the first: tiring."
-                    : $"The second half of sittings has {Math.Round(100 * by.Value)} in 100 more right calls than the first."
+                    ? (
+                        $"The second half of sittings has {points} in 100 fewer right calls than the first: tiring.",
+                        $"En la segunda mitad de las sesiones hay {points} aciertos menos de cada 100 que en la primera: cansancio."
+                    )
+                    : (
+                        $"The second half of sittings has {points} in 100 more right calls than the first.",
+                        $"En la segunda mitad de las sesiones hay {points} aciertos más de cada 100 que en la primera."
+                    )
             );
         }
 
         if (Eye.Change(said) is { } change)
         {
-            string Points(double by) => (Math.Round(100 * by) + 0.0).ToString("+0;-0;0", CultureInfo.InvariantCulture);
-            var within = $"{Points(change.Low)} to {Points(change.High)} of 100 right calls";
-            all.Add(
-                change.Low > 0 ? $"The newest test is better than those before: {within}."
-                : change.High < 0 ? $"The newest test is worse than those before: {within}."
-                : $"From the tests before to the newest, no change that can be told: {within}."
-            );
+            all.Add(Changed(change));
         }
 
         if (stills)
         {
-            all.Add("Some sittings showed still pictures in place of films; times to a call are not those of films.");
+            all.Add(
+                (
+                    "Some sittings showed still pictures in place of films; times to a call are not those of films.",
+                    "Algunas sesiones mostraron imágenes fijas en vez de película; los tiempos de decisión no son los de una película."
+                )
+            );
         }
 
         return all;
     }
 
+    private static Said Changed((double Value, double Low, double High) change)
+    {
+        string Points(double by) => (Math.Round(100 * by) + 0.0).ToString("+0;-0;0", CultureInfo.InvariantCulture);
+        Said within = (
+            $"{Points(change.Low)} to {Points(change.High)} of 100 right calls",
+            $"de {Points(change.Low)} a {Points(change.High)} aciertos de cada 100"
+        );
+        return change.Low > 0
+                ? (
+                    $"The newest test is better than those before: {within.English}.",
+                    $"El último examen es mejor que los anteriores: {within.Spanish}."
+                )
+            : change.High < 0
+                ? (
+                    $"The newest test is worse than those before: {within.English}.",
+                    $"El último examen es peor que los anteriores: {within.Spanish}."
+                )
+            : (
+                $"From the tests before to the newest, no change that can be told: {within.English}.",
+                $"De los exámenes anteriores al último no se distingue ningún cambio: {within.Spanish}."
+            );
+    }
+
     /// <summary>What a rep was.</summary>
     /// <param name="rep">The rep.</param>
     /// <param name="movement">Its standard.</param>
-    public static string TruthOf(Rep rep, Movement movement) =>
-        string.Join(
-            " ",
-            rep.Truths.Select(t =>
+    /// <param name="again">True where it was asked for again since its line had been seen off.</param>
+    public static Said TruthOf(Rep rep, Movement movement, bool again = false)
+    {
+        var each = rep
+            .Truths.Select<RepTruth, Said>(t =>
             {
-                var clause = movement.Clauses.First(c => c.Id == t.Clause);
+                var text = movement.Clauses.First(c => c.Id == t.Clause).Text;
                 var by = Of(Math.Abs((double)t.Margin), t.Unit);
                 return t.Holds
-                    ? $"Good, {by} inside the line. {clause.Text.English}"
-                    : $"No-rep, {by} outside the line. {clause.Text.English}";
+                    ? ($"Good, {by} inside the line. {text.English}", $"Buena, {by} por dentro de la línea. {Own(text)}")
+                    : ($"No-rep, {by} outside the line. {text.English}", $"Nula, {by} por fuera de la línea. {Own(text)}");
             })
-        );
+            .ToList();
+        if (again)
+        {
+            each.Add(("Asked again: so far you see this line elsewhere.", "Otra vez esta regla: hasta ahora ves su línea en otro sitio."));
+        }
+
+        return (string.Join(' ', each.Select(e => e.English)), string.Join(' ', each.Select(e => e.Spanish)));
+    }
+
+    /// <summary>In Spanish, or in the words of whoever wrote it.</summary>
+    private static string Own(Said text) => text.In(Language.Spanish);
 }

@@ -21,7 +21,7 @@ public sealed record Trainee(Guid Id, string Name);
 /// <param name="Title">Its title.</param>
 /// <param name="Movements">Movements of which reps can be shown.</param>
 /// <param name="Others">The names of those of which none can.</param>
-public sealed record TrainedWorkout(Guid Id, string Title, IReadOnlyList<SittingMovement> Movements, IReadOnlyList<string> Others);
+public sealed record TrainedWorkout(Guid Id, string Title, IReadOnlyList<SittingMovement> Movements, IReadOnlyList<Said> Others);
 
 /// <summary>What is trained of a competition, and by whom.</summary>
 /// <param name="store">Sittings.</param>
@@ -106,7 +106,7 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
     /// <param name="asked">What is asked.</param>
     /// <param name="workout">The workout.</param>
     /// <param name="tests">Their calls in tests.</param>
-    public static IReadOnlyList<string> Lacks(Requirement asked, TrainedWorkout workout, IEnumerable<Called> tests)
+    public static IReadOnlyList<Said> Lacks(Requirement asked, TrainedWorkout workout, IEnumerable<Called> tests)
     {
         if (!asked.Asks)
         {
@@ -117,9 +117,9 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
         return
         [
             .. workout
-                .Movements.Select(m => (m.Movement.Name.English, Lacks: asked.Lacks([.. calls[m.Movement.Id]])))
+                .Movements.Select(m => (m.Movement.Name, Lacks: asked.Lacks([.. calls[m.Movement.Id]])))
                 .Where(x => x.Lacks is not null)
-                .Select(x => $"{x.English}: {x.Lacks}"),
+                .Select(x => new Said($"{x.Name.English}: {x.Lacks!.English}", $"{x.Name.Spanish ?? x.Name.English}: {x.Lacks.Spanish}")),
         ];
     }
 
@@ -133,7 +133,7 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
             .OfType<Movement>()
             .DistinctBy(m => m.Id)
             .Where(m => !ids.Contains(m.Id) && !Makers.Trains(m))
-            .Select(m => m.Name.English);
+            .Select(m => m.Name);
         return new(workout, u.Workout.Title, trained, [.. others]);
     }
 }

@@ -91,13 +91,13 @@ public class SittingPlanTests(ITestOutputHelper output)
         var eyes = Eye.Of(said);
         Assert.True(eyes.Single(e => e.Clause == "depth").Line!.LineHigh < 0);
         Assert.InRange(eyes.Single(e => e.Clause == "stand").Line!.Line, -1.2, 1.2);
-        Assert.Equal("the line is seen too far off", new Requirement(20, 1, null).Lacks(said));
+        Assert.Equal("the line is seen too far off", new Requirement(20, 1, null).Lacks(said)!.English);
         Assert.Null(new Requirement(20, null, 50).Lacks(said));
-        Assert.Equal($"{said.Count} of 100 calls", new Requirement(100, null, null).Lacks(said));
+        Assert.Equal($"{said.Count} of 100 calls", new Requirement(100, null, null).Lacks(said)!.English);
         Assert.False(Requirement.None.Asks);
         // To press without looking is no call.
-        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Call = Call.Unseen })));
-        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Milliseconds = 20 })));
+        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Call = Call.Unseen }))!.English);
+        Assert.Equal("0 of 20 calls", new Requirement(20, null, null).Lacks(said.Select(c => c with { Milliseconds = 20 }))!.English);
     }
 
     /// <summary>The next sitting goes on where the last one found the line off, and leaves off once the line is seen where it is.</summary>

@@ -9820,9 +9820,9 @@ export interface components {
             /** @description The movement; empty for a workout. */
             movement: string;
             /** @description Its name. */
-            title: string;
+            title: components["schemas"]["Said"];
             /** @description What is still asked before it may be judged; empty where nothing is. */
-            lacks: string[];
+            lacks: components["schemas"]["Said"][];
         };
         /** @description A card of a run. */
         Card: {
@@ -11992,7 +11992,7 @@ export interface components {
              */
             middleTime: null | number;
             /** @description The same in words. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /** @description A no-rep criterion. */
         Fault: {
@@ -12860,7 +12860,7 @@ export interface components {
             /** @description What tests say, by clause. */
             eyes: components["schemas"]["EyeShown"][];
             /** @description What else there is to say. */
-            remarks: string[];
+            remarks: components["schemas"]["Said"][];
             /** @description What is asked and not shown yet, by workout. */
             lacks: string[];
         };
@@ -14075,13 +14075,13 @@ export interface components {
             /** @description What can be trained. */
             can: components["schemas"]["CanTrain"][];
             /** @description Movements of the workouts that are trained by words and pictures, since no pose decides them. */
-            byWords: string[];
+            byWords: components["schemas"]["Said"][];
             /** @description The sittings, the newest first. */
             sittings: components["schemas"]["SittingListed"][];
             /** @description What tests say, by clause. */
             eyes: components["schemas"]["EyeShown"][];
             /** @description What else there is to say: tiring, too fast, all alike. */
-            remarks: string[];
+            remarks: components["schemas"]["Said"][];
         };
         /** @description A rest that each athlete owns: it starts at their own finish, so lanes are in different phases. */
         OwnedRest: {
@@ -14226,7 +14226,7 @@ export interface components {
             passkeys: components["schemas"]["PersonalPasskey"][];
             /** @description What it has confirmed to have read. */
             confirmed: components["schemas"]["PersonalConfirmation"][];
-            /** @description Its sittings of training. */
+            /** @description Its sittings of training, and what it called in the hall and of borderline reps. */
             sittings: components["schemas"]["PersonalSitting"][];
             /** @description What it did, as the log has it. */
             done: components["schemas"]["PersonalDeed"][];
@@ -14301,11 +14301,11 @@ export interface components {
              */
             seen: string;
         };
-        /** @description A sitting of training. */
+        /** @description A sitting of training, a calibration, or a borderline rep. */
         PersonalSitting: {
             /** @description What was trained. */
             what: string;
-            /** @description `Learning` or `Test`. */
+            /** @description `Learning`, `Test`, `Together` or `Borderline`. */
             mode: string;
             /**
              * Format: date-time
@@ -17176,7 +17176,7 @@ export interface components {
             /** @description True where the call was right. */
             right: boolean;
             /** @description What it was, in words. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
             picture: null | components["schemas"]["Drawing"];
             /**
              * Format: int32

@@ -1,18 +1,20 @@
 import type { Schemas } from "../api/client";
+import { useWords } from "./words";
 
 /** What tests say of somebody’s eyes, a line a clause: where the line is seen, in words and drawn. */
 export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
+  const { w, say } = useWords();
   return (
     <ul>
       {eyes.map((e) => (
         <li key={e.clause.english + e.unit} className="grid gap-x-5 border-b border-rule py-2 md:grid-cols-[1fr_13rem]">
           <div>
-            <b>{e.clause.english}</b> <span className="text-soft">{e.movements.join(", ").replaceAll("-", " ")}</span>
-            <span className="block">{e.sentence}</span>
+            <b>{say(e.clause)}</b> <span className="text-soft">{e.movements.join(", ").replaceAll("-", " ")}</span>
+            <span className="block">{say(e.sentence)}</span>
             <span className="block text-[0.9rem] text-soft">
-              {e.hits} of {e.noReps} no-reps called
-              {e.hits > 0 && `, ${e.rightReasons} with the right reason`}; {e.falseAlarms} of {e.good} good reps called no-reps
-              {e.middleTime !== null && `; called after ${(e.middleTime / 1000).toFixed(1)} s`}
+              {w.hits(e.hits, e.noReps)}
+              {e.hits > 0 && w.reasons(e.rightReasons)}; {w.falseAlarms(e.falseAlarms, e.good)}
+              {e.middleTime !== null && w.after((e.middleTime / 1000).toFixed(1))}
               {e.sharpness !== null && (
                 <>
                   ; d′ {e.sharpness.toFixed(1)} ± {e.sharpnessWithin!.toFixed(1)}, c {e.criterion!.toFixed(1)} ±{" "}
@@ -32,9 +34,10 @@ export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
 const widest: Record<string, number> = { mm: 100, "°": 40, ms: 200 };
 
 function Line({ eye }: { eye: Schemas["EyeShown"] }) {
+  const { w } = useWords();
   const wide = widest[eye.unit] ?? 100;
   const at = (v: number) => 50 + 48 * Math.max(-1, Math.min(1, v / wide));
-  const said = `${eye.line} ${eye.unit} inside, ${eye.low} to ${eye.high}`;
+  const said = w.line(`${eye.line} ${eye.unit}`, `${eye.low}`, `${eye.high}`);
   return (
     <div>
       <svg viewBox="0 0 100 12" className="h-6 w-full" role="img" aria-label={said} preserveAspectRatio="none">
@@ -43,12 +46,12 @@ function Line({ eye }: { eye: Schemas["EyeShown"] }) {
         <line x1={at(eye.line!) - 0.8} x2={at(eye.line!) + 0.8} y1="6" y2="6" stroke="var(--color-ink)" strokeWidth="6" />
       </svg>
       <span className="flex justify-between text-[0.85rem] text-soft">
-        <span>lenient</span>
+        <span>{w.lenient}</span>
         <span className="mono">
           {eye.line! > 0 ? "+" : ""}
           {Math.round(eye.line!)} {eye.unit}
         </span>
-        <span>strict</span>
+        <span>{w.strict}</span>
       </span>
     </div>
   );

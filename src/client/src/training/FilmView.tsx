@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import type { Schemas } from "../api/client";
 import { inkOf } from "../standards/Figure";
 import { lengthOf, pointsAt, stillAt } from "./sitting";
+import { useWords } from "./words";
 
 type Film = Schemas["Film"];
 
@@ -29,6 +30,7 @@ export function FilmView({
   started?: (at: number) => void;
   onEnd?: () => void;
 }) {
+  const { w } = useWords();
   const group = useRef<SVGGElement>(null);
   const told = useRef({ started, onEnd });
   useEffect(() => {
@@ -65,7 +67,7 @@ export function FilmView({
   return (
     <svg
       role="img"
-      aria-label="A rep, to be called by what is seen"
+      aria-label={w.film}
       viewBox={`${film.left} ${film.top} ${film.width} ${film.height}`}
       className="h-full w-full"
       preserveAspectRatio="xMidYMax meet"

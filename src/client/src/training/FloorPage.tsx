@@ -9,17 +9,19 @@ import { calls } from "./calls";
 import { FilmView } from "./FilmView";
 import { lessMotion } from "./lessMotion";
 import { TruthView } from "./TruthView";
+import { useWords } from "./words";
 
 /** Borderline reps of the own floor, one after the other: called once, then the ruling of the head judge. */
 export function FloorPage() {
   const { cid = "" } = useParams();
+  const { w, lang, to } = useWords();
   const found = useQuery(queries.nextFloorRep(cid));
   return (
-    <main className="mx-auto flex h-dvh max-w-[40rem] flex-col px-4 py-3">
+    <main className="mx-auto flex h-dvh max-w-[40rem] flex-col px-4 py-3" lang={lang}>
       <header className="flex items-baseline justify-between gap-4">
-        <h1 className="!text-[1.1rem]">Borderline reps of this floor</h1>
-        <Link className="act whitespace-nowrap" to={`/train/${cid}`}>
-          My training
+        <h1 className="!text-[1.1rem]">{w.floor}</h1>
+        <Link className="act whitespace-nowrap" to={to(`/train/${cid}`)}>
+          {w.mine}
         </Link>
       </header>
       {found.isPending ? (
@@ -29,13 +31,14 @@ export function FloorPage() {
       ) : found.data.next ? (
         <Rep key={found.data.next.id} cid={cid} next={found.data.next} />
       ) : (
-        <p className="mt-6">You have called every one there is.</p>
+        <p className="mt-6">{w.calledAll}</p>
       )}
     </main>
   );
 }
 
 function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepToCall"] }) {
+  const { w, say } = useWords();
   const [truth, setTruth] = useState<Schemas["TruthShown"] | null>(null);
   const [failed, setFailed] = useState<unknown>(null);
   const [round, setRound] = useState(0);
@@ -54,7 +57,7 @@ function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepT
   return (
     <>
       <p className="text-soft">
-        <bdi>{rep.movement.english}</bdi>, {rep.number} of {rep.of}. {rep.place.english}
+        <bdi>{say(rep.movement)}</bdi>, {w.called(rep.number, rep.of)}. {say(rep.place)}
       </p>
       <div className="min-h-0 flex-1 py-2">
         {truth ? <TruthView truth={truth} film={rep.film} stills={stills} /> : <FilmView key={round} film={rep.film} stills={stills} />}
@@ -63,24 +66,23 @@ function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepT
       {truth ? (
         <div className="pb-2" role="status">
           <p>
-            <b className={truth.right ? "text-spruce" : "text-ochre"}>{truth.right ? "As called." : "Called otherwise."}</b>{" "}
-            {truth.sentence}
+            <b className={truth.right ? "text-spruce" : "text-ochre"}>{truth.right ? w.asCalled : w.otherwise}</b> {say(truth.sentence)}
           </p>
           <button className="press mt-2 !min-h-12 w-full" ref={box} onClick={() => void trainingIs.floor(cid)}>
-            Next
+            {w.next}
           </button>
         </div>
       ) : (
         <div className="pb-2">
           <p className="text-right">
             <button className="act" onClick={() => setRound((n) => n + 1)}>
-              Once more
+              {w.once}
             </button>
           </p>
           <div className="grid grid-cols-3 gap-2">
-            {calls.map(([what, word, look]) => (
+            {calls.map(([what, look]) => (
               <button key={what} className={`${look} !min-h-16 !text-[1.1rem]`} onClick={() => call(what)}>
-                {word}
+                {w.calls[what]}
               </button>
             ))}
           </div>

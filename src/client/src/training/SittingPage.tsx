@@ -9,10 +9,12 @@ import { calls } from "./calls";
 import { FilmView } from "./FilmView";
 import { after, fresh } from "./sitting";
 import { TruthView } from "./TruthView";
+import { useWords } from "./words";
 
 /** A sitting: a rep is watched and called, then the next. One hand, or three keys. */
 export function SittingPage() {
   const { cid = "", sitting = "" } = useParams();
+  const { w, lang, say, to } = useWords();
   const found = useQuery(queries.sitting(cid, sitting));
   const next = useQuery(queries.nextRep(cid, sitting));
   if (found.isPending || next.isPending) return <Loading what="the next rep" />;
@@ -21,35 +23,34 @@ export function SittingPage() {
       <main className="p-6">
         <Message error={found.error ?? next.error} retry={() => void next.refetch()} />
         <p className="mt-4">
-          <Link className="act" to={`/train/${cid}`}>
-            My training
+          <Link className="act" to={to(`/train/${cid}`)}>
+            {w.mine}
           </Link>
         </p>
       </main>
     );
   const rep = next.data.rep;
   return (
-    <main className="mx-auto flex h-dvh max-w-[40rem] flex-col px-4 py-3">
+    <main className="mx-auto flex h-dvh max-w-[40rem] flex-col px-4 py-3" lang={lang}>
       <header className="flex items-baseline justify-between gap-4">
         <h1 className="!text-[1.1rem]">
-          <bdi>{rep ? rep.movement.english : found.data.what}</bdi>
+          <bdi>{rep ? say(rep.movement) : found.data.what}</bdi>
         </h1>
         <span className="whitespace-nowrap text-soft">
-          {rep ? `${rep.number} of ${rep.of}` : "all called"}
-          {found.data.mode === "Learning" ? ", learning" : ", test"}
+          {rep ? w.called(rep.number, rep.of) : w.allCalled}, {found.data.mode === "Learning" ? w.learning : w.test}
         </span>
-        <Link className="act whitespace-nowrap" to={`/train/${cid}`}>
-          Stop
+        <Link className="act whitespace-nowrap" to={to(`/train/${cid}`)}>
+          {w.stop}
         </Link>
       </header>
       {rep ? (
         <Rep key={rep.number} cid={cid} sitting={sitting} rep={rep} stills={found.data.stills ? rep.stills : null} />
       ) : (
         <div className="mt-6">
-          <p>Every rep is called. What they say of your eyes stands with your training.</p>
+          <p>{w.every}</p>
           <p className="mt-4">
-            <Link className="press inline-block" to={`/train/${cid}`}>
-              My training
+            <Link className="press inline-block" to={to(`/train/${cid}`)}>
+              {w.mine}
             </Link>
           </p>
         </div>
@@ -70,6 +71,7 @@ function Rep({
   /** What the sitting was begun with holds for all of it: it is said with what was found. */
   stills: readonly number[] | null;
 }) {
+  const { w, say } = useWords();
   const [at, happened] = useReducer(after, fresh);
   const [failed, setFailed] = useState<unknown>(null);
   const [again, setAgain] = useState(0);
@@ -131,7 +133,7 @@ function Rep({
     );
   return (
     <>
-      <p className="text-soft">{rep.place.english}</p>
+      <p className="text-soft">{say(rep.place)}</p>
       <div className="min-h-0 flex-1 py-2">
         {at.is === "told" ? (
           <TruthView truth={at.truth} film={rep.film} stills={stills} />
@@ -149,20 +151,20 @@ function Rep({
       <div className="pb-2">
         {at.is === "watched" && (
           <div className="grid grid-cols-3 gap-2">
-            {calls.map(([call, word, look], i) => (
+            {calls.map(([call, look], i) => (
               <button
                 key={call}
                 className={`${look} !min-h-16 !text-[1.1rem]`}
                 onPointerDown={() => happened({ does: "call", call, milliseconds: gone() })}
                 onClick={() => happened({ does: "call", call, milliseconds: gone() })}
               >
-                {word} <span className="font-normal opacity-80 max-md:hidden">{i + 1}</span>
+                {w.calls[call]} <span className="font-normal opacity-80 max-md:hidden">{i + 1}</span>
               </button>
             ))}
           </div>
         )}
         {at.is === "asked" && (
-          <div role="group" aria-label="Why">
+          <div role="group" aria-label={w.why}>
             <div className="grid grid-cols-2 gap-2">
               {rep.reasons.map((r, i) => (
                 <button
@@ -170,11 +172,11 @@ function Rep({
                   className="press-plain !min-h-12 text-left"
                   onClick={() => happened({ does: "reason", reason: r.clause })}
                 >
-                  {r.call.english} <span className="font-normal text-soft max-md:hidden">{i + 1}</span>
+                  {say(r.call)} <span className="font-normal text-soft max-md:hidden">{i + 1}</span>
                 </button>
               ))}
               <button className="press-plain !min-h-12 text-left !font-normal" onClick={() => happened({ does: "reason", reason: null })}>
-                Something else <span className="text-soft max-md:hidden">0</span>
+                {w.else} <span className="text-soft max-md:hidden">0</span>
               </button>
             </div>
           </div>
@@ -182,17 +184,17 @@ function Rep({
         {at.is === "told" && (
           <div role="status">
             <p>
-              <b className={at.truth.right ? "text-spruce" : "text-ochre"}>{at.truth.right ? "As called." : "Called otherwise."}</b>{" "}
-              {at.truth.sentence}
+              <b className={at.truth.right ? "text-spruce" : "text-ochre"}>{at.truth.right ? w.asCalled : w.otherwise}</b>{" "}
+              {say(at.truth.sentence)}
             </p>
             <p className="mt-2">
               <button ref={box} className="press !min-h-12 w-full" onClick={() => void trainingIs.next(cid, sitting)}>
-                Next
+                {w.next}
               </button>
             </p>
           </div>
         )}
-        {(at.is === "sent" || at.is === "over") && <p className="text-soft">Called.</p>}
+        {(at.is === "sent" || at.is === "over") && <p className="text-soft">{w.sent}</p>}
       </div>
     </>
   );

@@ -6,10 +6,12 @@ import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Loading, Message } from "../ui/Message";
 import { calls } from "./calls";
+import { useWords } from "./words";
 
 /** A phone in the hall: the rep is on the large screen, here it is called. Nobody else sees what was called. */
 export function TogetherPage() {
   const { cid = "" } = useParams();
+  const { w, lang, to } = useWords();
   const found = useQuery(queries.togetherHere(cid));
   const [failed, setFailed] = useState<unknown>(null);
   if (found.isPending) return <Loading what="the calibration" />;
@@ -34,25 +36,25 @@ export function TogetherPage() {
   };
   const t = here?.together;
   return (
-    <main className="mx-auto flex min-h-dvh max-w-[34rem] flex-col px-4 py-4">
-      <h1 className="!text-[1.2rem]">{t ? <bdi>{t.what}</bdi> : "Calibration together"}</h1>
-      {!t && <p className="mt-3">The head judge has not begun one. This page follows by itself.</p>}
-      {t?.shown === 0 && <p className="mt-3">Look at the large screen. The first rep comes soon; call each one here, alone.</p>}
+    <main className="mx-auto flex min-h-dvh max-w-[34rem] flex-col px-4 py-4" lang={lang}>
+      <h1 className="!text-[1.2rem]">{t ? <bdi>{t.what}</bdi> : w.calibration}</h1>
+      {!t && <p className="mt-3">{w.notBegun}</p>}
+      {t?.shown === 0 && <p className="mt-3">{w.look}</p>}
       {t && t.shown > 0 && (
         <>
           <p className="mt-3 text-[1.6rem] font-bold" role="status">
-            Rep {t.shown} of {t.reps}
+            {w.rep(t.shown, t.reps)}
           </p>
-          <p className="text-soft">Look up, then call. Until the next rep you can change it.</p>
+          <p className="text-soft">{w.lookUp}</p>
           <div className="mt-auto grid gap-3 pb-4">
-            {calls.map(([what, word]) => (
+            {calls.map(([what]) => (
               <button
                 key={what}
                 className={`${here!.mine === what ? "press" : "press-plain"} !min-h-20 !text-[1.25rem]`}
                 aria-pressed={here!.mine === what}
                 onClick={() => call(what)}
               >
-                {word}
+                {w.calls[what]}
               </button>
             ))}
           </div>
@@ -60,8 +62,8 @@ export function TogetherPage() {
       )}
       {failed !== null && <Message error={failed} />}
       <p className="pb-2">
-        <Link className="act" to={`/train/${cid}`}>
-          My training
+        <Link className="act" to={to(`/train/${cid}`)}>
+          {w.mine}
         </Link>
       </p>
     </main>

@@ -89,8 +89,8 @@ function Judge({ cid, judge: j }: { cid: string; judge: Schemas["JudgeTraining"]
         <div className="pl-4">
           <Eyes eyes={j.eyes} />
           {j.remarks.map((r) => (
-            <p key={r} className="mt-1 text-ochre">
-              {r}
+            <p key={r.english} className="mt-1 text-ochre">
+              {r.english}
             </p>
           ))}
           <p className="mt-2">

@@ -1,6 +1,6 @@
-/** What can be called, with its words and how its button looks while all three are asked for. */
+/** What can be called, and how its button looks while all three are asked for; the words are in the language of the page. */
 export const calls = [
-  ["Good", "Good", "press"],
-  ["NoRep", "No-rep", "press !border-ink !bg-ink"],
-  ["Unseen", "Not seen", "press-plain"],
+  ["Good", "press"],
+  ["NoRep", "press !border-ink !bg-ink"],
+  ["Unseen", "press-plain"],
 ] as const;
