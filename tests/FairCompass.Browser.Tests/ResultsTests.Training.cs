@@ -7,29 +7,184 @@ using OpenQA.Selenium;
 
 namespace FairCompass.Browser.Tests;
 
-/// <summary>Training that follows the judge.</summary>
+/// <summary>Judges train by link, and are calibrated.</summary>
 public sealed partial class ResultsTests
 {
     private sealed record Known(string Clause, double Margin, int Moment);
+
+    /// <summary>The address of the demo’s competition.</summary>
+    private async Task<string> Competition()
+    {
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        return $"/api/competitions/{(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]}";
+    }
+
+    /// <summary>Opens the link of a judge on a phone, as far as the judge’s training; the judge’s name.</summary>
+    private async Task<string> OpenAsJudge(Page phone, string at, int index)
+    {
+        using var http = Visitors.At(app.Address);
+        await RunningApp.SignIn(http);
+        var judge = (await http.GetFromJsonAsync<JsonArray>(at + "/officials"))!
+            .Where(o => (string)o!["kind"]! == "Judge")
+            .ElementAt(index)!;
+        using var given = await http.PostAsJsonAsync(at + "/training/links", new { official = judge["id"], days = 2 });
+        Assert.Equal(HttpStatusCode.OK, given.StatusCode);
+        phone.Driver.Manage().Window.Size = new(390, 844);
+        phone.Open("/open" + new Uri((string)(await given.Content.ReadFromJsonAsync<JsonNode>())!["url"]!).Fragment);
+        phone.Click("Open on this device");
+        phone.Click("Train my eyes");
+        phone.Shows("Training of");
+        return (string)judge["name"]!;
+    }
+
+    /// <summary>A judge opens the own link on a phone, tests a movement with keys, stops, goes on after a reload, learns, and sees the
+    /// own page; the head judge’s page is closed to the organiser.</summary>
+    [Fact]
+    public async Task A_judge_trains_by_link()
+    {
+        var at = await Competition();
+        using var phone = new Page(app.Address, signedIn: false);
+        var judge = await OpenAsJudge(phone, at, 0);
+        var training = "/train/" + at.Split('/')[^1];
+        phone.Shows(judge);
+        Assert.Equal("", phone.Axe());
+        Page.Pick(phone.Find("select"), "air squat");
+        phone.Click("Test");
+        void Press(string key) => phone.Driver.FindElement(By.TagName("body")).SendKeys(key);
+        foreach (var (number, keys) in new[] { (1, "1"), (2, "20"), (3, "3"), (4, "21") })
+        {
+            phone.Shows($"{number} of 48");
+            if (number == 2)
+            {
+                Assert.Equal("", phone.Axe());
+            }
+
+            foreach (var key in keys)
+            {
+                Press($"{key}");
+            }
+        }
+
+        phone.Shows("5 of 48, test");
+        phone.Driver.Navigate().Refresh();
+        phone.Shows("5 of 48, test");
+        phone.Click("Stop");
+        phone.Shows("4 of 48");
+
+        // In learning the truth stands beside the rep, with the next one a press away; here in Spanish, which the address carries on.
+        phone.Click("Español");
+        phone.Shows("Entrenamiento de");
+        phone.Shows("Repeticiones dudosas de esta pista");
+        Assert.Equal("", phone.Axe());
+        phone.Click("Aprender");
+        phone.Shows("1 de");
+        Press("1");
+        phone.Shows("de la línea.");
+        Assert.Equal("", phone.Axe());
+        phone.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        phone.Shows("2 de");
+
+        // A borderline rep that the head judge drew and ruled on: called once, then the ruling.
+        page.Open("/sign-in");
+        page.Type("Name", "Demo head judge");
+        page.Type("Passphrase", "quayside tide table");
+        page.Click("Sign in");
+        page.Shows("23 drafts");
+        page.Open("/c/" + at.Split('/')[^1] + "/training");
+        page.Shows("Borderline reps of this floor");
+        page.Click("Show it");
+        page.Find("section[aria-label='Borderline reps'] svg");
+        page.Click("Keep it");
+        page.Shows("it is what judges read.");
+        page.Type("Why, in a sentence", "Held too short.");
+        page.Click("Keep it");
+        page.Shows("Called good by 0");
+        Assert.Equal("", page.Axe());
+        phone.Open(training + "/floor");
+        phone.Shows("1 of 1.");
+        Assert.Equal("", phone.Axe());
+        phone.Click("No-rep");
+        phone.Shows("No-rep, as the head judge rules: Held too short.");
+        Assert.Equal("", phone.Axe());
+        phone.Click("Next");
+        phone.Shows("You have called every one there is.");
+        Assert.Empty(phone.Errors);
+    }
+
+    /// <summary>The hall’s screen and two phones: a rep is shown, called on both, changed on one, and how the hall called it stands without
+    /// names.</summary>
+    [Fact]
+    public async Task Two_phones_and_the_hall_are_calibrated()
+    {
+        var at = await Competition();
+        var phones = new List<Page>();
+        using var hall = new Page(app.Address, signedIn: false);
+        try
+        {
+            foreach (var index in new[] { 3, 4 })
+            {
+                var phone = new Page(app.Address, signedIn: false);
+                phones.Add(phone);
+                await OpenAsJudge(phone, at, index);
+                phone.Click("Calibration together, in the hall");
+                phone.Shows("The head judge has not begun one.");
+            }
+
+            hall.Open("/sign-in");
+            hall.Type("Name", "Demo head judge");
+            hall.Type("Passphrase", "quayside tide table");
+            hall.Click("Sign in");
+            hall.Shows("23 drafts");
+            hall.Open("/c/" + at.Split('/')[^1] + "/training");
+            hall.Shows("Calibration together");
+            Assert.Equal("", hall.Axe());
+            Page.Pick(hall.Find("section[aria-label='Calibration together'] select"), "pull-up");
+            hall.Click("Begin");
+            hall.Click("Show the first rep");
+            hall.Shows("rep 1 of 18");
+            Assert.Equal("", hall.Axe());
+            foreach (var phone in phones)
+            {
+                phone.Shows("Rep 1 of 18");
+                phone.Click("Good");
+            }
+
+            Assert.Equal("", phones[0].Axe());
+            hall.Shows("called by 2 of 2");
+            phones[0].Click("No-rep");
+            for (var rep = 2; rep <= 12; rep++)
+            {
+                hall.Click("Next rep");
+                hall.Shows($"rep {rep} of 18");
+            }
+
+            phones[1].Shows("Rep 12 of 18");
+            phones[1].Click("Not seen");
+            hall.Click("How the hall called them");
+            hall.Shows("What it was");
+            hall.Shows("Agreement");
+            Assert.Equal("", hall.Axe());
+            hall.Type("The ruling, in a sentence", "The chin, not the nose.");
+            hall.Click("Write it down");
+            hall.Shows("Written down: The chin, not the nose.");
+            hall.Click("Next rep");
+            hall.Shows("rep 13 of 18");
+        }
+        finally
+        {
+            phones.ForEach(p => p.Dispose());
+        }
+    }
 
     /// <summary>A judge whose line of depth is two steps lenient learns half a sitting and goes on: depth is asked again, and said to
     /// be.</summary>
     [Fact]
     public async Task A_judge_is_asked_again_for_the_clause_that_is_off()
     {
-        using var http = Visitors.At(app.Address);
-        await RunningApp.SignIn(http);
-        var at = $"/api/competitions/{(await http.GetFromJsonAsync<JsonArray>("/api/competitions"))![0]!["id"]}";
-        var judge = (await http.GetFromJsonAsync<JsonArray>(at + "/officials"))!.Last(o => (string)o!["kind"]! == "Judge")!;
-        using var given = await http.PostAsJsonAsync(at + "/training/links", new { official = judge["id"], days = 2 });
-        var link = new Uri((string)(await given.Content.ReadFromJsonAsync<JsonNode>())!["url"]!);
-
+        var at = await Competition();
         using var phone = new Page(app.Address, signedIn: false);
-        phone.Driver.Manage().Window.Size = new(390, 844);
-        phone.Open("/open" + link.Fragment);
-        phone.Click("Open on this device");
-        phone.Click("Train my eyes");
-        phone.Shows("Training of");
+        await OpenAsJudge(phone, at, 5);
 
         // Half of it is called without watching film after film: as the same device, which alone has the link.
         var jar = new CookieContainer();
