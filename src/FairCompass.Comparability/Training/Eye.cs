@@ -10,7 +10,7 @@ namespace FairCompass.Comparability.Training;
 /// <param name="Line">Where the line is seen, in steps; null where too little was called.</param>
 /// <param name="Detection">How no-reps are told from good reps.</param>
 /// <param name="Reasons">Of the no-reps called rightly those with the right reason; null where there is none.</param>
-/// <param name="MiddleTime">The middle time from the moment to the call, milliseconds; null where nothing was seen.</param>
+/// <param name="Time">The middle time from the moment to the call, milliseconds; null where nothing was seen.</param>
 public sealed record Eye(
     string Clause,
     IReadOnlyList<string> Movements,
@@ -19,7 +19,7 @@ public sealed record Eye(
     JudgesLine? Line,
     Detection Detection,
     Share? Reasons,
-    int? MiddleTime
+    Middle? Time
 )
 {
     /// <summary>Of calls those of each clause, in the order of the alphabet. What cannot have been seen is left out.</summary>
@@ -72,7 +72,6 @@ public sealed record Eye(
         var noReps = calls.Where(c => c.Broken.Count > 0).ToList();
         var good = calls.Where(c => c.Broken.Count == 0).ToList();
         var hits = noReps.Where(c => c.Call == Call.NoRep).ToList();
-        var times = calls.Select(c => c.Milliseconds).Order().ToList();
         return new(
             clause,
             [.. calls.Select(c => c.Movement).Distinct().Order(StringComparer.Ordinal)],
@@ -81,7 +80,7 @@ public sealed record Eye(
             LineModel.After(calls.Select(c => c.AsLine)).Found(),
             new(hits.Count, noReps.Count, good.Count(c => c.Call == Call.NoRep), good.Count),
             hits.Count > 0 ? new(hits.Count(c => c.Reason is { } r && c.Broken.Contains(r)), hits.Count) : null,
-            times[times.Count / 2]
+            Middle.Of(calls.Select(c => c.Milliseconds))
         );
     }
 }

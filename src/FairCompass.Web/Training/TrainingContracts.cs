@@ -76,6 +76,7 @@ public sealed record CallTaken(int Left, TruthShown? Truth);
 /// <param name="High">The upper end.</param>
 /// <param name="Spread">How far around the line calls go either way.</param>
 /// <param name="Unit">The unit.</param>
+/// <param name="Mark">The line with its unit, as the sentence rounds it; null where too little was called.</param>
 /// <param name="Calls">Calls it rests on.</param>
 /// <param name="Sharpness">d′; null where too little was called.</param>
 /// <param name="SharpnessWithin">Half of its interval.</param>
@@ -87,7 +88,8 @@ public sealed record CallTaken(int Left, TruthShown? Truth);
 /// <param name="Good">Of how many.</param>
 /// <param name="RightReasons">No-reps called with the right reason.</param>
 /// <param name="MiddleTime">The middle time to a call, milliseconds; null where nothing was seen.</param>
-/// <param name="Sentence">The same in words.</param>
+/// <param name="Sentence">Where the line is seen, in words.</param>
+/// <param name="Details">The counts behind it with their intervals, in words.</param>
 public sealed record EyeShown(
     Said Clause,
     IReadOnlyList<string> Movements,
@@ -96,6 +98,7 @@ public sealed record EyeShown(
     double? High,
     double? Spread,
     string Unit,
+    string? Mark,
     int Calls,
     double? Sharpness,
     double? SharpnessWithin,
@@ -107,7 +110,8 @@ public sealed record EyeShown(
     int Good,
     int RightReasons,
     int? MiddleTime,
-    Said Sentence
+    Said Sentence,
+    Said Details
 );
 
 /// <summary>A sitting as it is listed.</summary>

@@ -50,6 +50,7 @@ public static class TrainingWords
             In(eye.Line?.LineHigh),
             In(eye.Line?.Spread),
             UnitOf(eye.Unit),
+            eye.Line is { } line ? Of(line.Line * eye.Step, eye.Unit).Replace('-', '−') : null,
             eye.Line?.Calls ?? d.NoReps + d.Good,
             Sure(d.Sharpness),
             Sure(d.SharpnessWithin),
@@ -60,9 +61,76 @@ public static class TrainingWords
             d.FalseAlarms,
             d.Good,
             eye.Reasons?.Of ?? 0,
-            eye.MiddleTime,
-            Sentence(eye)
+            eye.Time?.Value,
+            Sentence(eye),
+            Details(eye)
         );
+    }
+
+    /// <summary>The counts behind it, each with the interval that holds it 95 times in 100.</summary>
+    private static Said Details(Eye eye)
+    {
+        var d = eye.Detection;
+        string Of100(Share s, string to) => $"{Math.Max(0, Math.Round(100 * s.Low))} {to} {Math.Min(100, Math.Round(100 * s.High))}";
+        string One(double value) => value.ToString("0.0", CultureInfo.InvariantCulture).Replace('-', '−');
+        var parts = new List<Said>();
+        if (d.NoReps > 0)
+        {
+            var called = new Share(d.Hits, d.NoReps);
+            parts.Add(
+                (
+                    $"{d.Hits} of {d.NoReps} no-reps called ({Of100(called, "to")} of 100)",
+                    $"{d.Hits} de {d.NoReps} nulas pitadas ({Of100(called, "a")} de 100)"
+                )
+            );
+        }
+
+        if (eye.Reasons is { } r)
+        {
+            parts.Add(
+                (
+                    $"{r.Of} of {r.All} with the right reason ({Of100(r, "to")} of 100)",
+                    $"{r.Of} de {r.All} con el motivo correcto ({Of100(r, "a")} de 100)"
+                )
+            );
+        }
+
+        if (d.Good > 0)
+        {
+            var wrong = new Share(d.FalseAlarms, d.Good);
+            parts.Add(
+                (
+                    $"{d.FalseAlarms} of {d.Good} good reps called no-reps ({Of100(wrong, "to")} of 100)",
+                    $"{d.FalseAlarms} de {d.Good} buenas pitadas como nulas ({Of100(wrong, "a")} de 100)"
+                )
+            );
+        }
+
+        if (eye.Time is { } time)
+        {
+            parts.Add(After(time));
+        }
+
+        parts.Add(
+            d.IsEnough
+                ? new(
+                    $"d′ {One(d.Sharpness)} ± {One(d.SharpnessWithin)}, c {One(d.Criterion)} ± {One(d.CriterionWithin)}",
+                    $"d′ {One(d.Sharpness)} ± {One(d.SharpnessWithin)}, c {One(d.Criterion)} ± {One(d.CriterionWithin)}"
+                )
+                : ("too few to say d′ and c", "muy pocas para decir d′ y c")
+        );
+        return (string.Join("; ", parts.Select(p => p.English)) + ".", string.Join("; ", parts.Select(p => p.Spanish)) + ".");
+    }
+
+    private static Said After(Middle time)
+    {
+        string Seconds(int ms) => (ms / 1000.0).ToString("0.0", CultureInfo.InvariantCulture);
+        return time is { Low: { } low, High: { } high }
+            ? (
+                $"called after {Seconds(time.Value)} s ({Seconds(low)} to {Seconds(high)})",
+                $"decididas a los {Seconds(time.Value)} s ({Seconds(low)} a {Seconds(high)})"
+            )
+            : ($"called after {Seconds(time.Value)} s", $"decididas a los {Seconds(time.Value)} s");
     }
 
     /// <summary>Where the line is seen.</summary>

@@ -104,6 +104,26 @@ public class TrainingTests(ITestOutputHelper output)
         Assert.False(new Detection(3, 7, 0, 10).IsEnough);
     }
 
+    /// <summary>Conover 1999, the ranks of the interval of a middle at 95 in 100: below six numbers none, then the least and the largest; of
+    /// 10 the second, of 20 the sixth, of 30 the tenth from either end; from memory.</summary>
+    [Theory]
+    [InlineData(5, 0)]
+    [InlineData(6, 1)]
+    [InlineData(8, 1)]
+    [InlineData(10, 2)]
+    [InlineData(20, 6)]
+    [InlineData(30, 10)]
+    public void The_middle_lies_between_two_of_the_numbers(int count, int rank)
+    {
+        Assert.Equal(rank, Middle.RankOf(count));
+        var numbers = Enumerable.Range(1, count).Reverse().ToList();
+        var middle = Middle.Of(numbers)!;
+        Assert.Equal((count / 2) + 1, middle.Value);
+        Assert.Equal(rank == 0 ? null : rank, middle.Low);
+        Assert.Equal(rank == 0 ? null : count + 1 - rank, middle.High);
+        Assert.Null(Middle.Of([]));
+    }
+
     /// <summary>Newcombe 1998, table II, example 56/70 against 48/80, method 10: 0.2000, 0.0524 to 0.3339; from memory.</summary>
     [Fact]
     public void Difference_of_shares_as_Newcombe_has_it()

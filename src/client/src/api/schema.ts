@@ -11936,6 +11936,8 @@ export interface components {
             spread: null | number;
             /** @description The unit. */
             unit: string;
+            /** @description The line with its unit, as the sentence rounds it; null where too little was called. */
+            mark: null | string;
             /**
              * Format: int32
              * @description Calls it rests on.
@@ -11991,8 +11993,10 @@ export interface components {
              * @description The middle time to a call, milliseconds; null where nothing was seen.
              */
             middleTime: null | number;
-            /** @description The same in words. */
+            /** @description Where the line is seen, in words. */
             sentence: components["schemas"]["Said"];
+            /** @description The counts behind it with their intervals, in words. */
+            details: components["schemas"]["Said"];
         };
         /** @description A no-rep criterion. */
         Fault: {

@@ -1,9 +1,9 @@
 import type { Schemas } from "../api/client";
 import { useWords } from "./words";
 
-/** What tests say of somebody’s eyes, a line a clause: where the line is seen, in words and drawn. */
+/** What tests say of somebody’s eyes, a line a clause: where the line is seen, in words, and drawn for the eye. */
 export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
-  const { w, say } = useWords();
+  const { say } = useWords();
   return (
     <ul>
       {eyes.map((e) => (
@@ -11,19 +11,9 @@ export function Eyes({ eyes }: { eyes: readonly Schemas["EyeShown"][] }) {
           <div>
             <b>{say(e.clause)}</b> <span className="text-soft">{e.movements.join(", ").replaceAll("-", " ")}</span>
             <span className="block">{say(e.sentence)}</span>
-            <span className="block text-[0.9rem] text-soft">
-              {w.hits(e.hits, e.noReps)}
-              {e.hits > 0 && w.reasons(e.rightReasons)}; {w.falseAlarms(e.falseAlarms, e.good)}
-              {e.middleTime !== null && w.after((e.middleTime / 1000).toFixed(1))}
-              {e.sharpness !== null && (
-                <>
-                  ; d′ {e.sharpness.toFixed(1)} ± {e.sharpnessWithin!.toFixed(1)}, c {e.criterion!.toFixed(1)} ±{" "}
-                  {e.criterionWithin!.toFixed(1)}
-                </>
-              )}
-            </span>
+            <span className="block text-[0.9rem] text-soft">{say(e.details)}</span>
           </div>
-          {e.line !== null && <Line eye={e} />}
+          {e.mark !== null && <Line eye={e} />}
         </li>
       ))}
     </ul>
@@ -37,20 +27,16 @@ function Line({ eye }: { eye: Schemas["EyeShown"] }) {
   const { w } = useWords();
   const wide = widest[eye.unit] ?? 100;
   const at = (v: number) => 50 + 48 * Math.max(-1, Math.min(1, v / wide));
-  const said = w.line(`${eye.line} ${eye.unit}`, `${eye.low}`, `${eye.high}`);
   return (
     <div>
-      <svg viewBox="0 0 100 12" className="h-6 w-full" role="img" aria-label={said} preserveAspectRatio="none">
+      <svg viewBox="0 0 100 12" className="h-6 w-full" aria-hidden="true" preserveAspectRatio="none">
         <line x1="50" x2="50" y1="0" y2="12" stroke="var(--color-rule)" strokeWidth="0.8" />
         <line x1={at(eye.low!)} x2={at(eye.high!)} y1="6" y2="6" stroke="var(--color-soft)" strokeWidth="1.8" />
         <line x1={at(eye.line!) - 0.8} x2={at(eye.line!) + 0.8} y1="6" y2="6" stroke="var(--color-ink)" strokeWidth="6" />
       </svg>
       <span className="flex justify-between text-[0.85rem] text-soft">
         <span>{w.lenient}</span>
-        <span className="mono">
-          {eye.line! > 0 ? "+" : ""}
-          {Math.round(eye.line!)} {eye.unit}
-        </span>
+        <span className="mono">{eye.mark}</span>
         <span>{w.strict}</span>
       </span>
     </div>

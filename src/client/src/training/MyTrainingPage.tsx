@@ -65,7 +65,7 @@ export function MyTrainingPage() {
                   {w.called(s.called, s.reps)}, {w.begun} {when.format(new Date(s.at))}
                 </span>
               </span>
-              <Link className="act" to={to(`/train/${cid}/${s.id}`)}>
+              <Link className="act whitespace-nowrap" to={to(`/train/${cid}/${s.id}`)}>
                 {w.goOn}
               </Link>
             </p>
