@@ -139,7 +139,8 @@ public sealed class SittingPlan
         }
     }
 
-    /// <summary>The clause of a movement whose line is seen farthest off, by the newest calls; null where none is known to be off.</summary>
+    /// <summary>The clause of a movement whose line is seen farthest off, by the newest calls; null where none is known to
+    /// be.</summary>
     private Trainable? Off(string movement, IReadOnlyList<Called> said)
     {
         // Who learns is held to what they see by now.

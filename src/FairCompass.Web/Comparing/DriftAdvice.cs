@@ -9,7 +9,8 @@ using FairCompass.Web.Training;
 
 namespace FairCompass.Web.Comparing;
 
-/// <summary>What to speak to a flagged judge about: tallies are of movements, so the clause comes from tests, where there are any.</summary>
+/// <summary>What to speak to a flagged judge about: tallies are of movements, so the clause comes from tests, where there are
+/// any.</summary>
 /// <param name="competitions">The standards in force.</param>
 /// <param name="training">Tests.</param>
 public sealed class DriftAdvice(CompetitionCache competitions, TrainingStore training)

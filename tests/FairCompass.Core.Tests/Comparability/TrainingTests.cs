@@ -104,8 +104,8 @@ public class TrainingTests(ITestOutputHelper output)
         Assert.False(new Detection(3, 7, 0, 10).IsEnough);
     }
 
-    /// <summary>Conover 1999, the ranks of the interval of a middle at 95 in 100: below six numbers none, then the least and the largest; of
-    /// 10 the second, of 20 the sixth, of 30 the tenth from either end; from memory.</summary>
+    /// <summary>Conover 1999, the ranks of the interval of a middle at 95 in 100: below six numbers none, then the least and the
+    /// largest; of 10 the second, of 20 the sixth, of 30 the tenth from either end; from memory.</summary>
     [Theory]
     [InlineData(5, 0)]
     [InlineData(6, 1)]

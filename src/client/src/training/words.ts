@@ -6,7 +6,9 @@ const words = {
   English: {
     training: "Training of ",
     intro:
-      "Watch a rep and call it. In learning the line and the distance are shown after each call; in a test nothing is shown until the end, and tests alone count. A sitting takes some eight minutes; stop whenever you like and go on later. You and the head judge see the figures below, nobody else.",
+      "Watch a rep and call it. In learning the line and the distance are shown after each call; in a test nothing is shown " +
+      "until the end, and tests alone count. A sitting takes some eight minutes; stop whenever you like and go on later. " +
+      "You and the head judge see the figures below, nobody else.",
     together: "Calibration together, in the hall",
     floor: "Borderline reps of this floor",
     goOn: "Go on",
@@ -62,7 +64,9 @@ const words = {
   Spanish: {
     training: "Entrenamiento de ",
     intro:
-      "Mira una repetición y decide. Al aprender, la línea y la distancia se muestran tras cada decisión; en un examen no se muestra nada hasta el final, y solo cuentan los exámenes. Una sesión dura unos ocho minutos; para cuando quieras y sigue más tarde. Los datos de abajo los veis tú y el juez principal, nadie más.",
+      "Mira una repetición y decide. Al aprender, la línea y la distancia se muestran tras cada decisión; en un examen no se " +
+      "muestra nada hasta el final, y solo cuentan los exámenes. Una sesión dura unos ocho minutos; para cuando " +
+      "quieras y sigue más tarde. Los datos de abajo los veis tú y el juez principal, nadie más.",
     together: "Calibración conjunta, en la sala",
     floor: "Repeticiones dudosas de esta pista",
     goOn: "Seguir",
