@@ -58,7 +58,7 @@ public class DriftAdviceTests
                 said,
                 StringComparison.Ordinal
             );
-            Assert.Contains(Squat.Faults.First().Sign.English, said, StringComparison.Ordinal);
+            Assert.Contains(Squat.Faults[0].Sign.English, said, StringComparison.Ordinal);
         }
     }
 }

@@ -122,7 +122,8 @@ internal sealed partial class Interpreter
         Take(i - 1, i, At(i + 1)?.Is("of") == true ? i + 1 : -1);
         if (every is not null && Here == every)
         {
-            Part.Length = n * everyMs;
+            Part.Lasts(n * everyMs, s[i - 1].At);
+            countsAt.Add(s[i - 1].At);
             return true;
         }
 

@@ -38,7 +38,7 @@ internal sealed partial class Interpreter
             return;
         }
 
-        (Part.Length, Part.LengthAt) = (ms, where);
+        Part.Lasts(ms, where);
     }
 
     /// <summary>Lengths of one part that contradict each other.</summary>
@@ -209,7 +209,8 @@ internal sealed partial class Interpreter
         var times = At(next)?.Word == "x" || At(next)?.Is("sets") == true ? Next(next) : next;
         if (CountOf(At(times)) is { } n && (At(times - 1)?.Word == "x" || At(Next(times))?.Is("rounds", "sets") == true))
         {
-            Part.Length = n * each;
+            SetLength(times, n * each);
+            countsAt.Add(s[times].At);
             intervalsAt.Add((Part, s[times].At));
             Take(times, At(Next(times))?.Is("rounds", "sets") == true ? Next(times) : -1);
         }
@@ -238,6 +239,9 @@ internal sealed partial class Interpreter
 
     /// <summary>Where the total of intervals stands, which is written as their number.</summary>
     private readonly List<(Part Part, SourceRange At)> intervalsAt = [];
+
+    /// <summary>Where a length stands as a number of intervals.</summary>
+    private readonly HashSet<SourceRange> countsAt = [];
     private long everyMs;
 
     /// <summary><c>A) for time</c>, <c>Part B</c>.</summary>

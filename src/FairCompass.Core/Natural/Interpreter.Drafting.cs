@@ -89,7 +89,7 @@ internal sealed partial class Interpreter
         if (every is not null && p.Work.Items.Contains(every) && every.Items is not [Block { Head: "first" }, ..])
         {
             var slots = alternates ? every.Items.Count : 1;
-            if (!OfALine && p.Length is { } total && total % (everyMs * slots) == 0)
+            if (!OfALine && p.Length is { } total && total % (everyMs * slots) == 0 && LimitsOf(p).Count < 2)
             {
                 WriteMinutes(p, depth, total / everyMs / slots);
                 return;
@@ -201,10 +201,9 @@ internal sealed partial class Interpreter
 
     private string LengthOf(Part p, string goal)
     {
-        var mine = caps.Where(c => c.Part == p).Concat(capsAgain.Where(c => c.Part == p)).ToList();
-        if (p.Length is { } one && mine.Exists(c => c.Ms != one))
+        if (LimitsOf(p) is { Count: > 1 } limits)
         {
-            AskCap([.. mine.Append((p, one, p.LengthAt)).Select(c => (Ms: c.Item2, At: c.Item3)).Distinct().OrderBy(c => c.At.Line)], goal);
+            AskCap(limits, goal);
             return "unset";
         }
 
@@ -219,6 +218,30 @@ internal sealed partial class Interpreter
         return "unset";
     }
 
+    /// <summary>The lengths that the text says of a part, each where it stands, where they contradict each other; else one or none.</summary>
+    private List<(long Ms, SourceRange At)> LimitsOf(Part p)
+    {
+        if (p.Length is not { } one)
+        {
+            return [];
+        }
+
+        var others = caps.Concat(capsAgain).Where(c => c.Part == p).Select(c => (c.Ms, c.At));
+        var all = others.Append((Ms: one, At: p.LengthAt)).Distinct().OrderBy(c => c.At.Line).ToList();
+        return all.TrueForAll(c => c.Ms == one) ? [(one, p.LengthAt)] : all;
+    }
+
+    /// <summary>A limit in the words of the place where another stands: a number of intervals there, else a time; null where it is no whole
+    /// number of them.</summary>
+    private string? InPlaceOf(SourceRange other, (long Ms, SourceRange At) limit)
+    {
+        var counts = countsAt.Contains(other);
+        return counts == countsAt.Contains(limit.At) ? TextAt(limit.At)
+            : !counts ? Times.Written(limit.Ms)
+            : limit.Ms % everyMs == 0 ? $"{limit.Ms / everyMs}"
+            : null;
+    }
+
     /// <summary>Two time limits of one work: each answer puts its own in the place of the others, where those stand in one line.</summary>
     private void AskCap(List<(long Ms, SourceRange At)> all, string goal)
     {
@@ -226,13 +249,13 @@ internal sealed partial class Interpreter
         foreach (var cap in all.DistinctBy(c => c.Ms))
         {
             var others = all.Where(c => c.Ms != cap.Ms).Select(c => c.At).ToList();
-            if (others.TrueForAll(o => o.Line == others[0].Line))
+            if (others.TrueForAll(o => o.Line == others[0].Line && InPlaceOf(o, cap) is not null))
             {
                 var (from, to) = (others.Min(o => o.Column), others.Max(o => o.Column + o.Length));
                 var text = lines[others[0].Line - 1][(from - 1)..(to - 1)];
                 foreach (var o in others.OrderByDescending(o => o.Column))
                 {
-                    text = text[..(o.Column - from)] + TextAt(cap.At) + text[(o.Column - from + o.Length)..];
+                    text = text[..(o.Column - from)] + InPlaceOf(o, cap) + text[(o.Column - from + o.Length)..];
                 }
 
                 options.Add(

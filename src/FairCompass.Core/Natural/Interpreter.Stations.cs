@@ -203,7 +203,8 @@ internal sealed partial class Interpreter
 
         for (var k = 0; k < n; k++)
         {
-            (parts[k].Length, parts[k].LengthAt, parts[k].Label) = (length.Ms, length.At, ((char)('A' + k)).ToString());
+            parts[k].Lasts(length.Ms, length.At);
+            parts[k].Label = ((char)('A' + k)).ToString();
             parts[k].Before = k > 0 && gap is not null ? "rest " + Times.Written(gap.Ms) : null;
             parts[k].Lines.Add(s[i].Line);
         }

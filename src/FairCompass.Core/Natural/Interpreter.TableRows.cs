@@ -90,7 +90,8 @@ internal sealed partial class Interpreter
             NextPart(forced: true);
         }
 
-        (Part.Length, Part.LengthAt, Part.Before, Part.Goal) = (time.Ms, time.At, gapBefore, points.Count > 0 ? "points" : null);
+        Part.Lasts(time.Ms, time.At);
+        (Part.Before, Part.Goal) = (gapBefore, points.Count > 0 ? "points" : null);
         Part.Label = ((char)('A' + parts.Count - 1)).ToString();
         Part.Lines.Add(row.Line);
         gapBefore = null;

@@ -108,7 +108,7 @@ internal sealed partial class Interpreter
         ranges.Add((s[i].Ms, to.Ms));
         worked.AddRange([s[i].At, to.At]);
         Part.Before = ranges.Count > 1 && s[i].Ms > end ? "rest " + Times.Written(s[i].Ms - end) : null;
-        (Part.Length, Part.LengthAt) = (to.Ms - s[i].Ms, s[i].At);
+        Part.Lasts(to.Ms - s[i].Ms, s[i].At);
         Part.Lines.Add(s[i].Line);
         // Each part has a window of its own, so there is no clock that one leaves to the next.
         clock = null;

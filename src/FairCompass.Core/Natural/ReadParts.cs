@@ -129,10 +129,15 @@ internal sealed class Part
     public string Label { get; set; } = "";
 
     /// <summary>Milliseconds; null where nobody has said.</summary>
-    public long? Length { get; set; }
+    public long? Length { get; private set; }
 
     /// <summary>Where the length stands.</summary>
-    public SourceRange LengthAt { get; set; }
+    public SourceRange LengthAt { get; private set; }
+
+    /// <summary>Says how long it lasts and where that stands, since whatever contradicts it is asked about there.</summary>
+    /// <param name="ms">Milliseconds.</param>
+    /// <param name="at">Where it stands.</param>
+    public void Lasts(long ms, SourceRange at) => (Length, LengthAt) = (ms, at);
 
     /// <summary>What it is done for: <c>time</c>, <c>reps</c>; null where nobody has said.</summary>
     public string? Goal { get; set; }

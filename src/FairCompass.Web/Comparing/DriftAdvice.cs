@@ -1,6 +1,5 @@
 using FairCompass.Comparability;
 using FairCompass.Comparability.Training;
-using FairCompass.Core.Drafts;
 using FairCompass.Core.InForce;
 using FairCompass.Core.Standards;
 using FairCompass.Store.Day;

@@ -3,7 +3,6 @@ using System.Security.Cryptography;
 using System.Text.RegularExpressions;
 using FairCompass.Access;
 using FairCompass.Comparability.Training;
-using FairCompass.Core.Languages;
 using FairCompass.Core.Standards;
 using FairCompass.Core.Standards.Figures.Reps;
 using FairCompass.Store.Day;

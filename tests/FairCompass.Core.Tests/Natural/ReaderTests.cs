@@ -92,24 +92,41 @@ public class ReaderTests
     [Fact]
     public void Any_text_is_read_or_told()
     {
-        var said = Gen.Int[0, Words.Length - 1].Select(i => Words[i]).List[0, 60].Select(w => string.Join(' ', w));
-        Gen.OneOf(said, Gen.String[Gen.Char[" \n\t/-.:,()aA0123456789x'\"é\ud83d|"], 0, 200], MutatedDemo.Any)
-            .Sample(
-                text =>
-                {
-                    var reading = NaturalReader.Read(Demo.Competition, text);
-                    Assert.Empty(Parser.Parse(reading.Draft.Length == 0 ? "x" : reading.Draft).Problems);
-                    Assert.Equal(reading, NaturalReader.Read(Demo.Competition, text));
-                    var lines = text.ReplaceLineEndings("\n").Split('\n');
-                    Assert.All(
-                        reading
-                            .Open.Select(o => (o.At.Line, o.At.Column, o.At.Length))
-                            .Concat(reading.Unread.Select(u => (u.At.Line, u.At.Column, u.At.Length))),
-                        at => Assert.InRange(at.Column - 1 + at.Length, 0, Math.Max(1, lines[at.Line - 1].Length))
-                    );
-                },
-                iter: (Environment.GetEnvironmentVariable("LONG") is null ? 250 : 40_000)
-            );
+        Gen.OneOf(Said(Words, 60), Gen.String[Gen.Char[" \n\t/-.:,()aA0123456789x'\"é\ud83d|"], 0, 200], MutatedDemo.Any)
+            .Sample(IsReadOrTold, iter: Environment.GetEnvironmentVariable("LONG") is null ? 250 : 40_000);
+    }
+
+    /// <summary>The same of every word that the reader knows, in any order, with figures between them.</summary>
+    [Fact]
+    public void Any_words_of_the_trade_are_read_or_told()
+    {
+        var folder = Path.Combine(Docs.Root(), "src", "FairCompass.Core", "Natural");
+        var known = new[] { "lexicon.txt", "movements.txt" }
+            .SelectMany(f => File.ReadAllLines(Path.Combine(folder, f)))
+            .Where(l => l.Length > 0 && l[0] != '#')
+            .SelectMany(l => l.Split('\t')[^1].Split(" | "));
+        Gen.OneOf(Said([.. known], 30), Said(Words, 30))
+            .Select(Said([.. known], 12), (a, b) => $"{a} {b}")
+            .Sample(IsReadOrTold, iter: Environment.GetEnvironmentVariable("LONG") is null ? 250 : 40_000);
+    }
+
+    private static Gen<string> Said(string[] words, int most) =>
+        Gen.OneOf(Gen.Int[0, words.Length - 1].Select(i => words[i]), Gen.Int[0, Words.Length - 1].Select(i => Words[i]))
+            .List[0, most]
+            .Select(w => string.Join(' ', w));
+
+    private static void IsReadOrTold(string text)
+    {
+        var reading = NaturalReader.Read(Demo.Competition, text);
+        Assert.Empty(Parser.Parse(reading.Draft.Length == 0 ? "x" : reading.Draft).Problems);
+        Assert.Equal(reading, NaturalReader.Read(Demo.Competition, text));
+        var lines = text.ReplaceLineEndings("\n").Split('\n');
+        Assert.All(
+            reading
+                .Open.Select(o => (o.At.Line, o.At.Column, o.At.Length))
+                .Concat(reading.Unread.Select(u => (u.At.Line, u.At.Column, u.At.Length))),
+            at => Assert.InRange(at.Column - 1 + at.Length, 0, Math.Max(1, lines[at.Line - 1].Length))
+        );
     }
 
     [Theory]
@@ -150,6 +167,30 @@ public class ReaderTests
         // What it says beside the amount is not taken for granted.
         var more = NaturalReader.Read(Demo.Competition, "For time:\n9 thrusters 40 kg\n10 sit-ups\nEDIT: 8 thrusters 45 kg\n");
         Assert.Contains(more.Unread, u => u.Words == "45 kg");
+    }
+
+    /// <summary>A number of intervals and a limit that is another time: neither is dropped, and each answer leaves one.</summary>
+    [Theory]
+    [InlineData("cap 12 E2MOM x 5\n5 burpees", "10:00", "12:00")]
+    [InlineData("E2MOM x 5, cap 12\n5 burpees", "10:00", "12:00")]
+    [InlineData("every 2:00 for 5 rounds, 12 min cap\n5 burpees", "10:00", "12:00")]
+    [InlineData("EMOM 10, cap 12\n5 burpees", "10:00", "12:00")]
+    public void Intervals_that_contradict_a_limit_are_asked_about(string text, params string[] limits)
+    {
+        var open = Assert.Single(NaturalReader.Read(Demo.Competition, text).Open);
+        Assert.Equal(limits, open.Options.Select(o => o.Label).Order());
+        foreach (var option in open.Options)
+        {
+            var lines = text.Split('\n');
+            var edit = option.Edit;
+            lines[edit.Line - 1] = lines[edit.Line - 1].Remove(edit.Column - 1, edit.Length).Insert(edit.Column - 1, edit.Text);
+            var answered = NaturalReader.Read(Demo.Competition, string.Join('\n', lines));
+            Assert.Empty(answered.Open);
+            Assert.Empty(answered.Unread);
+            var every = text.StartsWith("EMOM", StringComparison.Ordinal) ? 1 : 2;
+            var minutes = option.Label == "10:00" ? 10 : 12;
+            Assert.Contains($"{minutes / every} cycles", answered.Draft, StringComparison.Ordinal);
+        }
     }
 
     /// <summary>Each figure of these sentences is one of its own, so that none can hide behind another.</summary>
