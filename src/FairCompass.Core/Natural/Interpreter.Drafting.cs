@@ -218,7 +218,8 @@ internal sealed partial class Interpreter
         return "unset";
     }
 
-    /// <summary>The lengths that the text says of a part, each where it stands, where they contradict each other; else one or none.</summary>
+    /// <summary>The lengths that the text says of a part, each where it stands, where they contradict each other; else one or
+    /// none.</summary>
     private List<(long Ms, SourceRange At)> LimitsOf(Part p)
     {
         if (p.Length is not { } one)
