@@ -116,7 +116,7 @@ public class LargeDraftTests
         foreach (var audience in PaperNames.All.Where((_, i) => Depth.IsLong || i % 3 == name.Length % 3))
         {
             var paper = new BriefBuilder(u, null, new DateOnly(2027, 6, 12), new() { Trace = true });
-            Small(Cheap(() => JsonSerializer.Serialize(paper.Build(audience), FormatContext.Default.Brief)));
+            Small(Cheap(() => JsonSerializer.Serialize(paper.Build(audience), FormatContext.Default.Brief), $"{audience}"));
         }
     }
 
@@ -143,11 +143,12 @@ public class LargeDraftTests
         Assert.Null(Understanding.Of(Sixty, string.Join('\n', lines)).TooLarge);
     }
 
-    private static T Cheap<T>(Func<T> work)
+    private static T Cheap<T>(Func<T> work, string what = "")
     {
         var before = GC.GetAllocatedBytesForCurrentThread();
         var made = work();
-        Assert.InRange(GC.GetAllocatedBytesForCurrentThread() - before, 0, MostAllocated);
+        var bytes = GC.GetAllocatedBytesForCurrentThread() - before;
+        Assert.True(bytes <= MostAllocated, $"{what} {bytes:N0}");
         return made;
     }
 

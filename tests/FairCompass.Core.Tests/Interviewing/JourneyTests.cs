@@ -55,7 +55,8 @@ public class JourneyTests
                 iter: Depth.Times(25, 60)
             );
 
-    /// <summary>Who takes what is recommended can publish every complete demo workout.</summary>
+    /// <summary>Who takes what is recommended is asked nothing more in the end but what only a person knows, such as until when a video must
+    /// be there.</summary>
     [Theory]
     [MemberData(nameof(Depth.DemoRows), 2, 0, MemberType = typeof(Depth))]
     public void The_recommended_answers_alone_lead_to_the_end(string name)
@@ -71,7 +72,7 @@ public class JourneyTests
             text = question.Answers.Single(a => a.Recommended).ApplyTo(text);
         }
 
-        Assert.Empty(Interview.Open(Understanding.Of(Silent, text)).Select(q => q.Asks.English));
+        Assert.Empty(Interview.Open(Understanding.Of(Silent, text)).Where(q => q.Answers.Count > 0).Select(q => q.Asks.English));
     }
 
     private static string Holes(string text) =>
