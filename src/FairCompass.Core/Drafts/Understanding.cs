@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using FairCompass.Core.Checks;
 using FairCompass.Core.Competitions;
 using FairCompass.Core.Courses;
@@ -94,9 +95,14 @@ public sealed record Understanding(ReadDraft Read, Resolver Resolver, IReadOnlyL
     public Eq<SampleResult> Samples(int entry, Tongue tongue) =>
         samples.GetOrAdd((entry, tongue), at => SampleRuns.Of(Courses[at.Entry], Sheets[at.Entry], Competition, at.Tongue));
 
-    /// <summary>Everything missing or contradictory.</summary>
+    // Each paper says how much must be settled, and a draft that is understood does not change.
+    private StrongBox<Eq<Finding>>? findings;
+
+    /// <summary>Everything missing or contradictory; looked for once.</summary>
     /// <param name="cancel">Ends the work between two checks.</param>
-    public Eq<Finding> Findings(CancellationToken cancel = default) =>
+    public Eq<Finding> Findings(CancellationToken cancel = default) => (findings ??= new(Found(cancel))).Value;
+
+    private Eq<Finding> Found(CancellationToken cancel) =>
         CheckList.Run(
             new CheckContext(Competition, Workout, Resolver, Prescribed, Courses, Sheets, Text.Split('\n'))
             {
