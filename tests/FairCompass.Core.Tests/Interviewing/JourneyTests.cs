@@ -55,8 +55,8 @@ public class JourneyTests
                 iter: Depth.Times(25, 60)
             );
 
-    /// <summary>Who takes what is recommended is asked nothing more in the end but what only a person knows, such as until when a video must
-    /// be there.</summary>
+    /// <summary>Who takes what is recommended is asked nothing more in the end but what only a person knows, such as until when a video
+    /// must be there.</summary>
     [Theory]
     [MemberData(nameof(Depth.DemoRows), 2, 0, MemberType = typeof(Depth))]
     public void The_recommended_answers_alone_lead_to_the_end(string name)
