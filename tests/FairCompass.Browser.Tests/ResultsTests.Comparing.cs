@@ -35,10 +35,7 @@ public sealed partial class ResultsTests
         Assert.Equal("", page.Axe());
 
         using var reader = new Page(app.Address, signedIn: false);
-        reader.Open("/sign-in");
-        reader.Type("Name", "Demo reader");
-        reader.Type("Passphrase", "quayside tide table");
-        reader.Click("Sign in");
+        SignInAs(reader, "Demo reader");
         reader.Shows("Saltmarsh Ferry Games");
         reader.Open($"/results/{competition}/statement");
         reader.Shows("No statement is published for this competition.");

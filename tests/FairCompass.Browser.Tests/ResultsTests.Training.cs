@@ -86,10 +86,7 @@ public sealed partial class ResultsTests
         phone.Shows("2 de");
 
         // A borderline rep that the head judge drew and ruled on: called once, then the ruling.
-        page.Open("/sign-in");
-        page.Type("Name", "Demo head judge");
-        page.Type("Passphrase", "quayside tide table");
-        page.Click("Sign in");
+        SignInAs(page, "Demo head judge");
         page.Shows("23 drafts");
         page.Open("/c/" + at.Split('/')[^1] + "/training");
         page.Shows("Borderline reps of this floor");
@@ -131,10 +128,7 @@ public sealed partial class ResultsTests
                 phone.Shows("The head judge has not begun one.");
             }
 
-            hall.Open("/sign-in");
-            hall.Type("Name", "Demo head judge");
-            hall.Type("Passphrase", "quayside tide table");
-            hall.Click("Sign in");
+            SignInAs(hall, "Demo head judge");
             hall.Shows("23 drafts");
             hall.Open("/c/" + at.Split('/')[^1] + "/training");
             hall.Shows("Calibration together");

@@ -21,6 +21,15 @@ public sealed partial class ResultsTests(ResultsTests.Day day) : IClassFixture<R
         public void Dispose() => App.Dispose();
     }
 
+    /// <summary>Signs in on a page as somebody of the demo.</summary>
+    private static void SignInAs(Page on, string who)
+    {
+        on.Open("/sign-in");
+        on.Type("Name", who);
+        on.Type("Passphrase", "quayside tide table");
+        on.Click("Sign in");
+    }
+
     private void Choose(string label, string text) =>
         page.Until(
             "to choose " + text,

@@ -113,6 +113,7 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var depth = mine["eyes"]!.AsArray().Single(e => (string)e!["unit"]! == "mm")!;
         Assert.StartsWith("Strict: no-reps are called up to ", (string)depth["sentence"]!["english"]!, StringComparison.Ordinal);
         Assert.InRange(depth["line"]!.GetValue<double>(), 20, 65);
+        Assert.Matches("^\\+[2-6][0-9] mm$", (string)depth["mark"]!);
         Assert.Equal(depth["hits"]!.GetValue<int>(), depth["rightReasons"]!.GetValue<int>());
         Assert.Equal(600, depth["middleTime"]!.GetValue<int>());
         Assert.Matches(
@@ -238,6 +239,7 @@ public partial class TrainingTests(ApiFixture api) : IClassFixture<ApiFixture>
         var remarks = string.Join(' ', mine["remarks"]!.AsArray().Select(r => (string)r!["english"]!));
         Assert.Contains("3 calls came before the judged moment or within 150 ms of it, faster than anybody sees", remarks);
         Assert.Contains("3 reps not seen or not called in time", remarks);
+        Assert.Contains("Whether a sitting tires: too few calls to say. From test to test: too few calls to say.", remarks);
     }
 
     [Fact]

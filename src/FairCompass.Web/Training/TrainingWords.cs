@@ -50,7 +50,7 @@ public static class TrainingWords
             In(eye.Line?.LineHigh),
             In(eye.Line?.Spread),
             UnitOf(eye.Unit),
-            eye.Line is { } line ? Of(line.Line * eye.Step, eye.Unit).Replace('-', '−') : null,
+            eye.Line is { } line ? Mark(Of(line.Line * eye.Step, eye.Unit)) : null,
             eye.Line?.Calls ?? d.NoReps + d.Good,
             Sure(d.Sharpness),
             Sure(d.SharpnessWithin),
@@ -66,6 +66,15 @@ public static class TrainingWords
             Details(eye)
         );
     }
+
+    /// <summary>A distance with its sign: above 0 inside.</summary>
+    private static string Mark(string distance) =>
+        distance[0] switch
+        {
+            '-' => "−" + distance[1..],
+            '0' => distance,
+            _ => "+" + distance,
+        };
 
     /// <summary>The counts behind it, each with the interval that holds it 95 times in 100.</summary>
     private static Said Details(Eye eye)
@@ -209,25 +218,10 @@ public static class TrainingWords
             );
         }
 
-        if (Eye.Tiring(said) is { } by && (by.High < 0 || by.Low > 0))
+        if (said.Count > 0)
         {
-            var points = Math.Round(100 * Math.Abs(by.Value));
-            all.Add(
-                by.High < 0
-                    ? (
-                        $"The second half of sittings has {points} in 100 fewer right calls than the first: tiring.",
-                        $"En la segunda mitad de las sesiones hay {points} aciertos menos de cada 100 que en la primera: cansancio."
-                    )
-                    : (
-                        $"The second half of sittings has {points} in 100 more right calls than the first.",
-                        $"En la segunda mitad de las sesiones hay {points} aciertos más de cada 100 que en la primera."
-                    )
-            );
-        }
-
-        if (Eye.Change(said) is { } change)
-        {
-            all.Add(Changed(change));
+            all.Add(Tires(Eye.Tiring(said)));
+            all.Add(Changed(Eye.Change(said)));
         }
 
         if (stills)
@@ -243,13 +237,40 @@ public static class TrainingWords
         return all;
     }
 
-    private static Said Changed((double Value, double Low, double High) change)
+    /// <summary>Whether calls get worse in a sitting, over the part that everybody gets.</summary>
+    private static Said Tires((double Value, double Low, double High)? by)
     {
-        string Points(double by) => (Math.Round(100 * by) + 0.0).ToString("+0;-0;0", CultureInfo.InvariantCulture);
-        Said within = (
-            $"{Points(change.Low)} to {Points(change.High)} of 100 right calls",
-            $"de {Points(change.Low)} a {Points(change.High)} aciertos de cada 100"
-        );
+        if (by is not { } change)
+        {
+            return ("Whether a sitting tires: too few calls to say.", "Si una sesión cansa: muy pocas decisiones para decirlo.");
+        }
+
+        var within = Within(change);
+        return change.High < 0
+                ? (
+                    $"The second half of sittings is worse than the first, which is tiring: {within.English}.",
+                    $"La segunda mitad de las sesiones es peor que la primera, señal de cansancio: {within.Spanish}."
+                )
+            : change.Low > 0
+                ? (
+                    $"The second half of sittings is better than the first: {within.English}.",
+                    $"La segunda mitad de las sesiones es mejor que la primera: {within.Spanish}."
+                )
+            : (
+                $"Between the halves of sittings, no change that can be told: {within.English}.",
+                $"Entre las dos mitades de las sesiones no se distingue ningún cambio: {within.Spanish}."
+            );
+    }
+
+    /// <summary>Whether the newest test is another than those before.</summary>
+    private static Said Changed((double Value, double Low, double High)? by)
+    {
+        if (by is not { } change)
+        {
+            return ("From test to test: too few calls to say.", "De examen a examen: muy pocas decisiones para decirlo.");
+        }
+
+        var within = Within(change);
         return change.Low > 0
                 ? (
                     $"The newest test is better than those before: {within.English}.",
@@ -264,6 +285,15 @@ public static class TrainingWords
                 $"From the tests before to the newest, no change that can be told: {within.English}.",
                 $"De los exámenes anteriores al último no se distingue ningún cambio: {within.Spanish}."
             );
+    }
+
+    private static Said Within((double Value, double Low, double High) change)
+    {
+        string Points(double by) => (Math.Round(100 * by) + 0.0).ToString("+0;-0;0", CultureInfo.InvariantCulture);
+        return (
+            $"{Points(change.Low)} to {Points(change.High)} of 100 right calls",
+            $"de {Points(change.Low)} a {Points(change.High)} aciertos de cada 100"
+        );
     }
 
     /// <summary>What a rep was.</summary>

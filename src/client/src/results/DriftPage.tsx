@@ -97,7 +97,7 @@ function Table({ head, lines }: { head: string; lines: readonly Schemas["DriftLi
         <tbody>
           {lines.map((l) => (
             <tr key={l.name}>
-              <td className="md:min-w-32">
+              <td className="md:min-w-32 print:min-w-24">
                 <bdi className="font-semibold">{l.name}</bdi>
                 <span className={l.drift.kind === "TooFew" ? "block text-soft" : "block font-semibold text-ochre"}>
                   {kinds[l.drift.kind]}

@@ -76,7 +76,7 @@ export function MyTrainingPage() {
         <h2 className="section-head">{w.eyes}</h2>
         {eyes.length === 0 ? <p className="mt-2 text-soft">{w.noTest}</p> : <Eyes eyes={eyes} />}
         {remarks.map((r) => (
-          <p key={r.english} className="mt-1 text-ochre">
+          <p key={r.english} className="mt-1 text-soft">
             {say(r)}
           </p>
         ))}

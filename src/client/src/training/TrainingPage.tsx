@@ -17,7 +17,7 @@ export function TrainingPage() {
   const { cid = "" } = useParams();
   const may = useRights(cid);
   const own = (
-    <p className="mt-3">
+    <p className="off-paper mt-3">
       <Link className="act" to={`/train/${cid}`}>
         Train my own eyes
       </Link>
@@ -89,7 +89,7 @@ function Judge({ cid, judge: j }: { cid: string; judge: Schemas["JudgeTraining"]
         <div className="pl-4">
           <Eyes eyes={j.eyes} />
           {j.remarks.map((r) => (
-            <p key={r.english} className="mt-1 text-ochre">
+            <p key={r.english} className="mt-1 text-soft">
               {r.english}
             </p>
           ))}
