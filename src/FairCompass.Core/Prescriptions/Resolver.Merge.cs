@@ -42,10 +42,9 @@ public sealed partial class Resolver
                 rising ??= RisingOf(c, duty);
                 heights ??= HeightsOf(c, duty);
                 from ??= FromOf(c);
+                // Read whole before any is added: what one line says of a part stands together, and takes the place of all farther ones.
                 counting.AddRange(
-                    c.Details.Where(d =>
-                        CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part && !c.Details.Contains(o))
-                    )
+                    c.Details.Where(d => CountingPart(d) is { } part && !counting.Exists(o => CountingPart(o) == part)).ToList()
                 );
                 if (c.Movement is not null)
                 {

@@ -28,14 +28,22 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     /// <summary>Characters of documents that are kept: some 60 MB.</summary>
     private const long MostCharacters = 20_000_000;
 
-    private sealed record Seen(Versioned<Competition> Competition, DateTimeOffset At);
+    /// <param name="Competition">As it was read or saved.</param>
+    /// <param name="At">When that was.</param>
+    /// <param name="Changes">How many changes had been told of before it was read: with one more, it may be another.</param>
+    private sealed record Seen(Versioned<Competition> Competition, DateTimeOffset At, long Changes);
 
     private readonly MemoryCache known = new(new MemoryCacheOptions { SizeLimit = MostCharacters });
-    private readonly ConcurrentDictionary<Guid, Task<Versioned<Competition>?>> reading = new();
+
+    /// <summary>
+    /// Begun only by who took it from here: a reading that begins while it is put in may end, and be taken out, before it is in, and
+    /// would then answer for ever.
+    /// </summary>
+    private readonly ConcurrentDictionary<Guid, Lazy<Task<Versioned<Competition>?>>> reading = new();
     private DateTimeOffset paused;
 
-    /// <summary>How often something was to be forgotten: what was read before the last time may be what is to be forgotten.</summary>
-    private long forgotten;
+    /// <summary>How many changes of any competition have been told of.</summary>
+    private long changes;
 
     /// <summary>The competition, or null when there is none.</summary>
     public async Task<Competition?> Find(Guid id, CancellationToken cancel) => (await FindRevision(id, cancel))?.Value;
@@ -44,12 +52,12 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     public async Task<Versioned<Competition>?> FindRevision(Guid id, CancellationToken cancel)
     {
         var seen = known.Get<Seen>(id);
-        if (seen is not null && (time.GetUtcNow() - seen.At < Fresh || time.GetUtcNow() < paused))
+        if (seen is not null && (IsFresh(seen) || time.GetUtcNow() < paused))
         {
             return seen.Competition;
         }
 
-        var read = reading.GetOrAdd(id, Read);
+        var read = reading.GetOrAdd(id, i => new(() => Read(i))).Value;
         if (seen is null)
         {
             return await read.WaitAsync(cancel);
@@ -66,8 +74,10 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
         }
     }
 
+    private bool IsFresh(Seen seen) => seen.Changes == Interlocked.Read(ref changes) && time.GetUtcNow() - seen.At < Fresh;
+
     /// <summary>Remembers what was just read or saved.</summary>
-    public void Put(Versioned<Competition> competition) => Remember(new(competition, time.GetUtcNow()));
+    public void Put(Versioned<Competition> competition) => Remember(new(competition, time.GetUtcNow(), Interlocked.Read(ref changes)));
 
     private void Remember(Seen seen) =>
         known.Set(
@@ -79,25 +89,15 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
             }
         );
 
-    /// <summary>The next who asks gets it as the database has it; what was remembered stays for while that does not answer.</summary>
-    public void Forget(Guid id)
+    /// <summary>
+    /// A competition was changed, or may have been: the next who asks gets each as the database has it; what is remembered stays for while
+    /// that does not answer.
+    /// </summary>
+    public void Changed()
     {
-        Interlocked.Increment(ref forgotten);
+        Interlocked.Increment(ref changes);
         // Whoever tells of a change has just had the database: there is no more reason to spare it.
         paused = default;
-        if (known.Get<Seen>(id) is { } seen)
-        {
-            Remember(seen with { At = DateTimeOffset.MinValue });
-        }
-    }
-
-    /// <summary>The same for every competition.</summary>
-    public void ForgetAll()
-    {
-        foreach (var id in known.Keys.OfType<Guid>().ToList())
-        {
-            Forget(id);
-        }
     }
 
     /// <inheritdoc/>
@@ -106,10 +106,9 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
     /// <summary>One reading for all who wait; it goes on when they stop waiting, and no request ends it.</summary>
     private async Task<Versioned<Competition>?> Read(Guid id)
     {
-        await Task.Yield();
         try
         {
-            var before = Interlocked.Read(ref forgotten);
+            var before = Interlocked.Read(ref changes);
             var seen = known.Get<Seen>(id)?.Competition;
             var now =
                 seen is not null && await store.Revision(id, CancellationToken.None) == seen.Revision
@@ -117,8 +116,7 @@ public sealed class CompetitionCache(CompetitionStore store, TimeProvider time) 
                     : await store.Find(id, CancellationToken.None);
             if (now is not null)
             {
-                var old = Interlocked.Read(ref forgotten) != before;
-                Remember(new(now, old ? DateTimeOffset.MinValue : time.GetUtcNow()));
+                Remember(new(now, time.GetUtcNow(), before));
             }
 
             return now;

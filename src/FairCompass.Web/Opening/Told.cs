@@ -31,16 +31,13 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
                 await line.OpenAsync(stoppingToken);
                 line.Notification += (_, told) =>
                 {
-                    if (Guid.TryParse(told.Payload.Split(' ')[0], out var id))
+                    if (told.Channel == "competition")
                     {
-                        if (told.Channel == "changes")
-                        {
-                            changes.Tell(id);
-                        }
-                        else
-                        {
-                            cache.Value.Forget(id);
-                        }
+                        cache.Value.Changed();
+                    }
+                    else if (Guid.TryParse(told.Payload.Split(' ')[0], out var id))
+                    {
+                        changes.Tell(id);
                     }
                 };
                 await using (var listen = new NpgsqlCommand("listen competition; listen changes", line))
@@ -48,7 +45,7 @@ public sealed class Told(Connections connections, Lazy<CompetitionCache> cache, 
                     await listen.ExecuteNonQueryAsync(stoppingToken);
                 }
 
-                cache.Value.ForgetAll();
+                cache.Value.Changed();
                 changes.Tell(Guid.Empty);
                 broken = false;
                 while (true)
