@@ -54,7 +54,7 @@ public partial class TrainingTests
                 var truth = (await called.Content.ReadFromJsonAsync<JsonNode>())!;
                 Assert.Equal(call == "Good", truth["right"]!.GetValue<bool>());
                 Assert.Equal("Good, as the head judge rules: Knee sleeves lift the line here.", (string)truth["sentence"]!["english"]!);
-                Assert.NotNull(truth["picture"]);
+                Assert.Single(truth["pictures"]!.AsArray());
                 // The first call stays, and it does not come again.
                 using var again = await phone.PostAsJsonAsync($"{At}/floor-reps/{id}/calls", new { call = "Unseen" });
                 Assert.Equal(call == "Good", (await again.Content.ReadFromJsonAsync<JsonNode>())!["right"]!.GetValue<bool>());

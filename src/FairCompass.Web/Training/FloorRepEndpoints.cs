@@ -150,7 +150,7 @@ public static class FloorRepEndpoints
                     $"{(found.Good ? "Good" : "No-rep")}, as the head judge rules: {found.Ruling}",
                     $"{(found.Good ? "Buena" : "Nula")}, como decide el juez principal: {found.Ruling}"
                 ),
-                truth.Shown,
+                truth.Shown is { } shown ? [shown] : [],
                 truth.At
             )
         );

@@ -59,9 +59,10 @@ public sealed record CallRep(Call Call, string? Reason, int Milliseconds);
 /// <summary>The truth of a rep, shown in learning.</summary>
 /// <param name="Right">True where the call was right.</param>
 /// <param name="Sentence">What it was, in words.</param>
-/// <param name="Picture">The judged moment with its line; null for a time between two feet.</param>
+/// <param name="Pictures">Of each clause that the sentence speaks of, in its order, the judged moment with its line; none for a time
+/// between two feet.</param>
 /// <param name="At">When it is judged, milliseconds from the beginning of the film.</param>
-public sealed record TruthShown(bool Right, Said Sentence, Drawing? Picture, int At);
+public sealed record TruthShown(bool Right, Said Sentence, Eq<Drawing> Pictures, int At);
 
 /// <summary>What was called, and in learning the truth.</summary>
 /// <param name="Left">How many are still to be called.</param>

@@ -3,7 +3,9 @@ using System.Security.Cryptography;
 using System.Text.RegularExpressions;
 using FairCompass.Access;
 using FairCompass.Comparability.Training;
+using FairCompass.Core.Quantities;
 using FairCompass.Core.Standards;
+using FairCompass.Core.Standards.Figures;
 using FairCompass.Core.Standards.Figures.Reps;
 using FairCompass.Store.Day;
 using FairCompass.Web.Access;
@@ -237,7 +239,7 @@ public static partial class TrainingEndpoints
             ? new(
                 call == (shown.Broken.Count > 0 ? Call.NoRep : Call.Good),
                 TrainingWords.TruthOf(rep, plan.Standard(shown.Item.Movement), shown.Item.Again),
-                rep.Truths[0].Shown,
+                rep.Truths.Select(t => t.Shown).OfType<Drawing>().ToEq(),
                 rep.Truths[0].At
             )
             : null;

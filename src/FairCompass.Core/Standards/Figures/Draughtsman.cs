@@ -33,11 +33,12 @@ public sealed class Draughtsman
             d.edge = (page.Left, page.Top, page.Left + page.Width, page.Top + page.Height);
         }
 
+        var marks = judged is null ? [] : judged.Marks(scene).ToList();
+        // The limits are seen as they are only from where the rule is judged.
+        var limits = view == ViewOf(judged) ? marks.SelectMany(m => m.Limits).ToList() : [];
+        d.Room(limits);
         d.Surroundings();
-        if (judged is not null)
-        {
-            d.Mark(judged);
-        }
+        d.Mark(marks, limits);
 
         return new(d.edge.Left, d.edge.Top, d.edge.Right - d.edge.Left, d.edge.Bottom - d.edge.Top, d.shapes.ToEq());
     }
@@ -305,40 +306,58 @@ public sealed class Draughtsman
         back.Add(new Shape.Bone(Ink.Around, seat.X - 200, -30, Forward(0.5), -30, 26));
     }
 
-    private void Mark(Predicate judged)
+    /// <summary>The page is no smaller than the limits that are drawn on it.</summary>
+    private void Room(List<Limit> limits)
     {
-        var (part, against, level) = judged.Shown;
-        if (against is { } other && scene.Has(other))
+        const int Air = 20;
+        foreach (var limit in limits)
         {
-            var at = Spot(other, Side.Near);
-            if (level)
+            switch (limit)
             {
-                shapes.Add(new Shape.Bone(Ink.Plane, edge.Left + 20, at.Y, edge.Right - 20, at.Y, 14));
-            }
-            else if (judged is Predicate.Within)
-            {
-                foreach (var side in (Side[])[Side.Near, Side.Far])
-                {
-                    var x = Spot(other, side).X;
-                    shapes.Add(new Shape.Bone(Ink.Plane, x, edge.Top + 20, x, edge.Bottom - 60, 14));
-                }
-            }
-            else if (judged is not Predicate.Touches)
-            {
-                shapes.Add(new Shape.Bone(Ink.Plane, at.X, edge.Top + 20, at.X, edge.Bottom - 20, 14));
+                case Limit.Level l:
+                    Grow(edge.Left, (int)-l.Y - Air);
+                    break;
+                case Limit.Upright u:
+                    Reach((int)u.Across, edge.Top, Air);
+                    break;
+                case Limit.Ring r:
+                    Reach(Spot(r.Middle).X, Spot(r.Middle).Y, (int)r.Radius + Air);
+                    break;
+                case Limit.Ray r:
+                    Reach(Spot(r.To).X, Spot(r.To).Y, Air);
+                    break;
             }
         }
+    }
 
-        foreach (var side in scene.Has(part) ? (Side[])[Side.Near, Side.Far] : [])
+    /// <summary>Limits, and around what is judged a ring; what lies on another is drawn once.</summary>
+    private void Mark(List<Mark> marks, List<Limit> limits)
+    {
+        shapes.AddRange(limits.Select(Drawn).Distinct());
+        foreach (var at in marks.Select(m => Spot(m.Judged)))
         {
-            var at = Spot(part, side);
             if (shapes.OfType<Shape.Disc>().Any(d => d.Ink == Ink.Judged && Math.Abs(d.X - at.X) + Math.Abs(d.Y - at.Y) < 20))
             {
                 continue;
             }
 
             shapes.Add(new Shape.Disc(Ink.Judged, at.X, at.Y, 72, false));
+            shapes.Add(new Shape.Disc(Ink.Judged, at.X, at.Y, 14, true));
         }
+    }
+
+    private Shape Drawn(Limit limit)
+    {
+        const int Width = 14;
+        static int R(double of) => (int)Math.Round(of);
+        return limit switch
+        {
+            Limit.Level l => new Shape.Bone(Ink.Plane, edge.Left + 20, R(-l.Y), edge.Right - 20, R(-l.Y), Width),
+            Limit.Upright u => new Shape.Bone(Ink.Plane, R(u.Across), edge.Top + 20, R(u.Across), edge.Bottom - 20, Width),
+            Limit.Ring r => new Shape.Disc(Ink.Plane, Spot(r.Middle).X, Spot(r.Middle).Y, R(r.Radius), false),
+            Limit.Ray r => new Shape.Bone(Ink.Plane, Spot(r.From).X, Spot(r.From).Y, Spot(r.To).X, Spot(r.To).Y, Width),
+            _ => throw new InvalidOperationException("No limit is of another kind."),
+        };
     }
 
     private (int X, int Y) Middle(Part part) => Between(Spot(part, Side.Near), Spot(part, Side.Far), 0.5);

@@ -19,27 +19,55 @@ public abstract record Predicate
     /// <summary>True when the margin is in degrees; of several rules at once that of the first.</summary>
     public bool InDegrees => this is Straight or Bent || (this is Both both && both.All[0].InDegrees);
 
-    /// <summary>The parts whose spots decide, for the drawing: the judged part, then what it is compared with.</summary>
-    public abstract (Part Judged, Part? Against, bool Level) Shown { get; }
+    /// <summary>What is judged and its limits, for the drawing: of two sides that are alike each; empty where the scene lacks it.</summary>
+    public IEnumerable<Mark> Marks(Scene scene) =>
+        this is Both both
+            ? both.All.SelectMany(p => p.Marks(scene))
+            : Sides.Where(s => scene.Has(Judged)).Select(s => new Mark(scene.At(Judged, s), IsThere(scene) ? LimitsOf(scene, s) : []));
+
+    /// <summary>The part that is judged, of several rules that of the first.</summary>
+    protected abstract Part Judged { get; }
+
+    /// <summary>What it is compared with; null for an angle.</summary>
+    protected virtual Part? Against => null;
+
+    /// <summary>The limits of one side: on them <see cref="Margin"/> is nothing.</summary>
+    protected abstract Eq<Limit> LimitsOf(Scene scene, Side s);
 
     /// <summary>Every judged part lies lower than the other by at least some millimetres.</summary>
     public sealed record Lower(Part A, Part B, double By = 0) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => scene.At(B, s).Y - scene.At(A, s).Y - By);
+        public override double Margin(Scene scene) => Worst(s => Line(scene, s) - scene.At(A, s).Y);
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, true);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Level(Line(scene, s))];
+
+        private double Line(Scene scene, Side s) => scene.At(B, s).Y - By;
     }
 
     /// <summary>Every judged part lies higher than the other by at least some millimetres.</summary>
     public sealed record Higher(Part A, Part B, double By = 0) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).Y - scene.At(B, s).Y - By);
+        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).Y - Line(scene, s));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, true);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Level(Line(scene, s))];
+
+        private double Line(Scene scene, Side s) => scene.At(B, s).Y + By;
     }
 
     /// <summary>A joint is bent by at most some degrees.</summary>
@@ -49,7 +77,15 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => WithinDegrees - Math.Abs(scene.Pose.Angle(Joint, s)));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (PartOf(Joint), null, false);
+        protected override Part Judged => PartOf(Joint);
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s)
+        {
+            var angle = scene.Pose.Angle(Joint, s);
+            // The limit on the side to which the joint is bent; one that is straight bends as it is flexed.
+            return [Hinge.Of(Joint).Turned(scene, s, (angle < 0 ? -WithinDegrees : WithinDegrees) - angle)];
+        }
     }
 
     /// <summary>A joint is bent by at least some degrees.</summary>
@@ -59,7 +95,11 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => scene.Pose.Angle(Joint, s) - AtLeastDegrees);
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (PartOf(Joint), null, false);
+        protected override Part Judged => PartOf(Joint);
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
+            [Hinge.Of(Joint).Turned(scene, s, AtLeastDegrees - scene.Pose.Angle(Joint, s))];
     }
 
     /// <summary>
@@ -69,54 +109,91 @@ public abstract record Predicate
     public sealed record Touches(Part A, Part B, double WithinMillimetres) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) =>
-            Worst(s =>
-                (WithinMillimetres * scene.Body.Stature / Body.Usual)
-                - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)))
-            );
+        public override double Margin(Scene scene) => Worst(s => Contact.Margin(scene, A, B, WithinMillimetres, s));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [Contact.Limit(scene, B, WithinMillimetres, s)];
     }
 
     /// <summary>Every judged part is in front of the other by at least some millimetres.</summary>
     public sealed record Ahead(Part A, Part B, double By = 0) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).X - scene.At(B, s).X - By);
+        public override double Margin(Scene scene) => Worst(s => scene.At(A, s).X - Line(scene, s));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Upright(Line(scene, s))];
+
+        private double Line(Scene scene, Side s) => scene.At(B, s).X + By;
     }
 
     /// <summary>Every judged part is behind the other by at least some millimetres.</summary>
     public sealed record Behind(Part A, Part B, double By = 0) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => scene.At(B, s).X - scene.At(A, s).X - By);
+        public override double Margin(Scene scene) => Worst(s => Line(scene, s) - scene.At(A, s).X);
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Upright(Line(scene, s))];
+
+        private double Line(Scene scene, Side s) => scene.At(B, s).X - By;
     }
 
     /// <summary>Every judged part is above or below the other with at most some millimetres between them, forward or back.</summary>
     public sealed record Over(Part A, Part B, double WithinMillimetres) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => WithinMillimetres - Math.Abs(scene.At(A, s).X - scene.At(B, s).X));
+        public override double Margin(Scene scene) =>
+            Worst(s => Math.Min(scene.At(A, s).X - Line(scene, s, -1), Line(scene, s, 1) - scene.At(A, s).X));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
+            [new Limit.Upright(Line(scene, s, -1)), new Limit.Upright(Line(scene, s, 1))];
+
+        private double Line(Scene scene, Side s, int way) => scene.At(B, s).X + (way * WithinMillimetres);
     }
 
     /// <summary>Every judged part lies no further out to the side than the other: seen from the front.</summary>
     public sealed record Within(Part A, Part B) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Worst(s => Math.Abs(scene.At(B, s).Z) - Math.Abs(scene.At(A, s).Z));
+        public override double Margin(Scene scene) => Worst(s => Line(scene, s) - Math.Abs(scene.At(A, s).Z));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, false);
+        protected override Part Judged => A;
+
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
+            [new Limit.Upright(s == Side.Near ? Line(scene, s) : -Line(scene, s))];
+
+        private double Line(Scene scene, Side s) => Math.Abs(scene.At(B, s).Z);
     }
 
     /// <summary>Every rule of a list holds; the margin is the smallest.</summary>
@@ -126,21 +203,26 @@ public abstract record Predicate
         public override double Margin(Scene scene) => All.Min(p => p.Margin(scene));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => All[0].Shown;
+        protected override Part Judged => All[0].Judged;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => All.SelectMany(p => p.LimitsOf(scene, s)).ToEq();
     }
 
     /// <summary>The near or the far side keeps a rule on heights or contact: one knee, one hand.</summary>
     public sealed record Either(Part A, Part B, double WithinMillimetres) : Predicate
     {
         /// <inheritdoc/>
-        public override double Margin(Scene scene) => Math.Max(Of(scene, Side.Near), Of(scene, Side.Far));
+        public override double Margin(Scene scene) => Sides.Max(s => Contact.Margin(scene, A, B, WithinMillimetres, s));
 
         /// <inheritdoc/>
-        public override (Part Judged, Part? Against, bool Level) Shown => (A, B, B == Part.Floor);
+        protected override Part Judged => A;
 
-        private double Of(Scene scene, Side s) =>
-            (WithinMillimetres * scene.Body.Stature / Body.Usual)
-            - (B == Part.Floor ? Math.Abs(scene.At(A, s).Y) : scene.At(A, s).Beside(scene.At(B, s)));
+        /// <inheritdoc/>
+        protected override Part? Against => B;
+
+        /// <inheritdoc/>
+        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [Contact.Limit(scene, B, WithinMillimetres, s)];
     }
 
     /// <summary>
@@ -160,6 +242,10 @@ public abstract record Predicate
                 Both all => all with { All = all.All.Select((p, i) => i == 0 ? p.With(of) : p).ToEq() },
                 _ => this,
             };
+
+    private static readonly Side[] Sides = [Side.Near, Side.Far];
+
+    private bool IsThere(Scene scene) => Against is not { } other || scene.Has(other);
 
     private static double Worst(Func<Side, double> margin) => Math.Min(margin(Side.Near), margin(Side.Far));
 

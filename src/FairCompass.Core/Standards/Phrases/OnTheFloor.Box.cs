@@ -111,7 +111,7 @@ internal static partial class OnTheFloor
         ("No rep, other side", "No rep, al otro lado"),
         ("Put both feet down, then go on.", "Apoyar los dos pies y seguir."),
         RepeatTheLastPhase,
-        new Predicate.Ahead(Part.MidFoot, Part.BoxTop, 200),
+        new Predicate.Ahead(Part.MidFoot, Part.BoxTop, 250),
         new() { BodyPart = "both feet", Reference = "floor on the other side" }
     );
     public static readonly Phrase NoCorner = Never(

@@ -11339,6 +11339,12 @@ export interface components {
          *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
          * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
          */
+        EqOfDrawing: components["schemas"]["Drawing"][];
+        /**
+         * @description An immutable list that is equal to another when their items are equal in order.
+         *     `ImmutableArray` compares by reference, which would make every round-trip test lie.
+         * @example `Eq.Of(1, 2) == Eq.Of(1, 2)` is true.
+         */
         EqOfDuration: components["schemas"]["Duration"][];
         /**
          * @description An immutable list that is equal to another when their items are equal in order.
@@ -17181,7 +17187,11 @@ export interface components {
             right: boolean;
             /** @description What it was, in words. */
             sentence: components["schemas"]["Said"];
-            picture: null | components["schemas"]["Drawing"];
+            /**
+             * @description Of each clause that the sentence speaks of, in its order, the judged moment with its line; none for a time
+             *         between two feet.
+             */
+            pictures: components["schemas"]["EqOfDrawing"];
             /**
              * Format: int32
              * @description When it is judged, milliseconds from the beginning of the film.

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
 import { after, fresh, lengthOf, pointsAt, stillAt, type At, type Event } from "./sitting";
 
-const truth: Schemas["TruthShown"] = { right: true, sentence: { english: "Good." }, picture: null, at: 0 };
+const truth: Schemas["TruthShown"] = { right: true, sentence: { english: "Good." }, pictures: [], at: 0 };
 
 const event: fc.Arbitrary<Event> = fc.oneof(
   fc.record({

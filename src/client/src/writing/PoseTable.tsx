@@ -278,7 +278,7 @@ function Body({
       role="img"
       aria-label={`${name}, the position that is posed`}
       viewBox={held?.frame ?? frame}
-      className="h-[380px] w-full bg-sheet"
+      className="h-[380px] w-full bg-sheet [--figure-ground:var(--color-sheet)]"
       style={{ touchAction: "none" }}
       onPointerMove={move}
       onPointerUp={() => setHeld(null)}

@@ -148,14 +148,14 @@ public sealed class RepMaker
                 }
 
                 var scene = positions[a.Of.Clause.Phase];
-                var holds = a.Of.Clause.Holds!;
+                var decides = Decisive(a.Of.Clause.Holds!, a.Of.Unit);
                 return new RepTruth(
                     a.Of.Clause.Id,
-                    holds.Holds(scene),
-                    Math.Round((decimal)Decisive(holds, a.Of.Unit).Margin(scene), 1),
+                    a.Of.Clause.Holds!.Holds(scene),
+                    Math.Round((decimal)decides.Margin(scene), 1),
                     a.Of.Unit,
                     at,
-                    Draughtsman.Draw(scene, Draughtsman.ViewOf(holds), holds)
+                    Draughtsman.Draw(scene, Draughtsman.ViewOf(decides), decides)
                 );
             })
             .ToEq();
