@@ -106,8 +106,58 @@ public sealed partial class ResultsTests
         Assert.Equal("", phone.Axe());
         phone.Click("Next");
         phone.Shows("You have called every one there is.");
+
+        // One from a film: a file that is none is said to be none; then some seconds of one are taken and ruled on.
+        page.With("section[aria-label='Borderline reps'] summary", e => e.Click());
+        page.Driver.ExecuteScript(FilmOf + "give(new File(['a film'], 'rep.webm', { type: 'video/webm' }));");
+        page.Shows("This browser cannot show that file as a film.");
+        page.Driver.ExecuteScript(FilmOf + "record(1500);");
+        page.Click("Take the rep from here");
+        page.Shows("Once more");
+        page.Type("Why, of the film", "The hand is beside the mark.");
+        Assert.Equal("", page.Axe());
+        page.Click("Keep the film");
+        page.Shows("Filmed.");
+        phone.Open(training + "/floor");
+        phone.Find("svg[data-at]:not([data-at='0'])");
+        Assert.Equal("", phone.Axe());
+        phone.Click("Good");
+        phone.Shows("No-rep, as the head judge rules: The hand is beside the mark.");
+        phone.Shows("Again at half speed");
         Assert.Empty(phone.Errors);
     }
+
+    /// <summary>Gives the page a file as its file button does; a film is recorded of a picture in which something moves.</summary>
+    private const string FilmOf = """
+        const give = (file) => {
+          const held = new DataTransfer();
+          held.items.add(file);
+          const input = document.querySelector("input[accept='video/*']");
+          input.files = held.files;
+          input.dispatchEvent(new Event('change', { bubbles: true }));
+        };
+        const record = (milliseconds) => {
+          const page = Object.assign(document.createElement('canvas'), { width: 240, height: 320 });
+          const ink = page.getContext('2d');
+          let n = 0;
+          const draw = setInterval(() => {
+            ink.fillStyle = 'white';
+            ink.fillRect(0, 0, 240, 320);
+            ink.fillStyle = 'black';
+            ink.fillRect(60, (n++ * 4) % 300, 80, 20);
+          }, 30);
+          const parts = [];
+          const film = new MediaRecorder(page.captureStream(30), { mimeType: 'video/webm' });
+          film.ondataavailable = (e) => parts.push(e.data);
+          film.onstop = () => {
+            clearInterval(draw);
+            give(new File(parts, 'rep.webm', { type: 'video/webm' }));
+          };
+          film.start();
+          setTimeout(() => film.stop(), milliseconds);
+        };
+
+        """;
 
     /// <summary>The hall’s screen and two phones: a rep is shown, called on both, changed on one, and how the hall called it stands without
     /// names.</summary>

@@ -3,16 +3,33 @@ using Npgsql;
 
 namespace FairCompass.Store.Day;
 
-/// <summary>A borderline rep of the own floor, with the ruling as its truth.</summary>
+/// <summary>A borderline rep of the own floor, drawn or filmed, with the ruling as its truth.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Movement">Of which movement.</param>
 /// <param name="Clause">The clause that it is about.</param>
-/// <param name="Margin">How far inside its limit it is, in the clause’s unit; negative is outside.</param>
-/// <param name="Seed">Who does it and how.</param>
+/// <param name="Margin">How far inside its limit it is, in the clause’s unit; negative is outside. Null where it is filmed.</param>
+/// <param name="Seed">Who does it and how, where it is drawn.</param>
 /// <param name="Good">What the head judge rules.</param>
 /// <param name="Ruling">Why, in a sentence.</param>
 /// <param name="At">When it was made, UTC.</param>
-public sealed record FloorRep(Guid Id, string Movement, string Clause, double Margin, long Seed, bool Good, string Ruling, DateTime At);
+/// <param name="Frames">How many pictures the film has; null where it is drawn.</param>
+/// <param name="Across">How many of them stand beside each other.</param>
+/// <param name="Wide">Pixels across of one picture.</param>
+/// <param name="High">Pixels down of one picture.</param>
+public sealed record FloorRep(
+    Guid Id,
+    string Movement,
+    string Clause,
+    double? Margin,
+    long Seed,
+    bool Good,
+    string Ruling,
+    DateTime At,
+    int? Frames,
+    int? Across,
+    int? Wide,
+    int? High
+);
 
 /// <summary>What judges called of one such rep.</summary>
 /// <param name="Rep">The rep.</param>
@@ -28,7 +45,8 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
     /// <summary>Reps of a competition: each is called once by each judge, and more are a second book of rules.</summary>
     public const int Most = 40;
 
-    private const string Columns = "r.id, r.movement, r.clause, r.margin, r.seed, r.good, r.ruling, r.at";
+    private const string Columns =
+        "r.id, r.movement, r.clause, r.margin, r.seed, r.good, r.ruling, r.at, r.frames, r.across, r.wide, r.high";
 
     /// <summary>The reps of a competition, oldest first.</summary>
     public async Task<IReadOnlyList<FloorRep>> Of(Guid competition, CancellationToken cancel)
@@ -71,9 +89,24 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
         );
     }
 
+    /// <summary>The pictures of a filmed rep in one; null where there is none.</summary>
+    public async Task<byte[]?> Strip(Guid competition, Guid rep, CancellationToken cancel)
+    {
+        await using var db = await source.OpenConnectionAsync(cancel);
+        return await db.OneOrNone<byte[]>(
+            "select f.strip from floor_film f join floor_rep r on r.id = f.rep_id where r.id = @rep and r.competition_id = @competition",
+            new { rep, competition },
+            cancel
+        );
+    }
+
     /// <summary>Keeps a rep; one that is there under its id stays.</summary>
+    /// <param name="competition">Of which competition.</param>
+    /// <param name="rep">The rep.</param>
+    /// <param name="strip">The pictures of its film in one; null where it is drawn.</param>
+    /// <param name="cancel">Ends the request.</param>
     /// <exception cref="FullException">There would be more than <see cref="Most"/>.</exception>
-    public async Task Add(Guid competition, FloorRep rep, CancellationToken cancel)
+    public async Task Add(Guid competition, FloorRep rep, byte[]? strip, CancellationToken cancel)
     {
         await using var db = await source.OpenConnectionAsync(cancel);
         await using var tx = await db.BeginTransactionAsync(cancel);
@@ -91,8 +124,11 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
 
         await db.Run(
             """
-            insert into floor_rep (id, competition_id, movement, clause, margin, seed, good, ruling)
-            values (@Id, @competition, @Movement, @Clause, @Margin, @Seed, @Good, @Ruling) on conflict (id) do nothing
+            with kept as (
+                insert into floor_rep (id, competition_id, movement, clause, margin, seed, good, ruling, frames, across, wide, high)
+                values (@Id, @competition, @Movement, @Clause, @Margin, @Seed, @Good, @Ruling, @Frames, @Across, @Wide, @High)
+                on conflict (id) do nothing returning id)
+            insert into floor_film (rep_id, strip) select id, @strip from kept where @strip::bytea is not null
             """,
             new
             {
@@ -104,6 +140,11 @@ public sealed class FloorRepStore(NpgsqlDataSource source)
                 rep.Seed,
                 rep.Good,
                 rep.Ruling,
+                rep.Frames,
+                rep.Across,
+                rep.Wide,
+                rep.High,
+                strip,
             },
             cancel,
             tx

@@ -11,9 +11,6 @@ namespace FairCompass.Web.Desk;
 /// <summary>Photographs that are kept with a card.</summary>
 public static class PhotoEndpoints
 {
-    /// <summary>Unpacking one takes some 60 MB for a moment; a queue of them takes no more.</summary>
-    private static readonly SemaphoreSlim AtOnce = new(2);
-
     /// <summary>Maps the addresses.</summary>
     public static void MapPhotos(this WebApplication app)
     {
@@ -45,19 +42,7 @@ public static class PhotoEndpoints
         CancellationToken cancel
     )
     {
-        using var held = new MemoryStream();
-        await file.CopyToAsync(held, cancel);
-        await AtOnce.WaitAsync(cancel);
-        Photograph read;
-        try
-        {
-            read = Photograph.Read(held.ToArray());
-        }
-        finally
-        {
-            AtOnce.Release();
-        }
-
+        var read = await Pictures.Read(file, Photograph.Read, cancel);
         return read.Refused is { } why ? new FieldsRefused("file", why)
             : await photos.Add(id, card, saveId, read.Jpeg, read.Width, read.Height, cancel)
                 ? TypedResults.Ok(await photos.Of(card, cancel))

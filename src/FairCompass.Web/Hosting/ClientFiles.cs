@@ -34,7 +34,7 @@ public static class ClientFiles
                 headers.ContentSecurityPolicy =
                     $"default-src 'none'; script-src 'self' 'nonce-{nonce}'; style-src 'self' 'nonce-{nonce}'; style-src-attr "
                     + "'unsafe-inline'; "
-                    + "font-src 'self'; img-src 'self' data:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
+                    + "font-src 'self'; img-src 'self' data:; media-src blob:; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
                     + "form-action 'none'; frame-ancestors 'none'";
                 headers.XContentTypeOptions = "nosniff";
                 headers["Referrer-Policy"] = "no-referrer";

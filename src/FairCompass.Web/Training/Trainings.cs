@@ -93,6 +93,12 @@ public sealed class Trainings(TrainingStore store, OpenDrafts drafts, PublishedS
             ? (await Movements(competition, cancel)).ToDictionary(m => m.Id, m => book.InForce(m), StringComparer.Ordinal)
             : new Dictionary<string, Movement>();
 
+    /// <summary>Every movement of the competition’s book as it is in force, by its id.</summary>
+    public async Task<IReadOnlyDictionary<string, Movement>> Book(Guid competition, CancellationToken cancel) =>
+        await competitions.Find(competition, cancel) is { } c && StandardsBook.Of(c) is var book
+            ? book.All.ToDictionary(m => m.Id, m => book.InForce(m), StringComparer.Ordinal)
+            : new Dictionary<string, Movement>();
+
     /// <summary>The text of every clause that can be trained in a competition, by its id.</summary>
     public async Task<IReadOnlyDictionary<string, Said>> Clauses(Guid competition, CancellationToken cancel) =>
         await competitions.Find(competition, cancel) is { } c && StandardsBook.Of(c) is var book

@@ -8502,6 +8502,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/competitions/{id}/floor-reps/filmed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a film of a borderline rep with its ruling: its pictures, drawn anew without what a camera writes beside them. */
+        post: {
+            parameters: {
+                query: {
+                    /** @description Its id; kept twice under one id it is one. */
+                    Rep: string;
+                    /** @description The movement’s id. */
+                    Movement: string;
+                    /** @description The clause’s id. */
+                    Clause: string;
+                    /** @description What is ruled. */
+                    Good: boolean;
+                    /** @description Why, in a sentence. */
+                    Ruling: string;
+                    /** @description How many pictures it has, twelve a second. */
+                    Frames: number;
+                    /** @description How many of them stand beside each other, row under row. */
+                    Across: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": components["schemas"]["Stream"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/competitions/{id}/floor-reps/{rep}/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pictures of a filmed rep, all in one. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    rep: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/jpeg": components["schemas"]["Stream"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/competitions/{id}/floor-reps/{rep}": {
         parameters: {
             query?: never;
@@ -9810,6 +9922,15 @@ export interface components {
              */
             outside: number;
         };
+        /** @description A movement of which a film may be shown. */
+        CanFilm: {
+            /** @description The movement’s id. */
+            movement: string;
+            /** @description Its name. */
+            name: components["schemas"]["Said"];
+            /** @description The rules that the film may be about. */
+            clauses: components["schemas"]["ClauseFilmed"][];
+        };
         /** @description What can be trained. */
         CanTrain: {
             /**
@@ -10202,6 +10323,13 @@ export interface components {
             athlete?: null | components["schemas"]["Said"];
             /** @description Who laid it down and when, in words; null for a plain house rule. */
             origin?: null | string;
+        };
+        /** @description A clause of which a film may be shown. */
+        ClauseFilmed: {
+            /** @description The clause’s id. */
+            clause: string;
+            /** @description The clause. */
+            text: components["schemas"]["Said"];
         };
         /** @enum {unknown} */
         ClauseKind: "Required" | "Allowed" | "Forbidden" | "Measured" | "Tip" | null;
@@ -12116,6 +12244,29 @@ export interface components {
          * @enum {unknown}
          */
         FilmKind: "Bone" | "Disc" | "Outline";
+        /** @description What is kept of a film. */
+        FilmLimits: {
+            /**
+             * Format: int32
+             * @description Pictures a second.
+             */
+            rate: number;
+            /**
+             * Format: int32
+             * @description The fewest pictures.
+             */
+            fewest: number;
+            /**
+             * Format: int32
+             * @description The most pictures.
+             */
+            most: number;
+            /**
+             * Format: int32
+             * @description Pixels a side of all of them together, at most.
+             */
+            side: number;
+        };
         /** @description What of a shape stays the same through a film. */
         FilmShape: {
             /** @description Bone, disc or outline. */
@@ -12134,6 +12285,48 @@ export interface components {
              * @description How many numbers of a picture are its own: x and y by turns.
              */
             numbers: number;
+        };
+        /** @description A filmed rep to be called. */
+        FilmedRep: {
+            /**
+             * Format: int32
+             * @description Its number, from 1.
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            of: number;
+            /** @description The movement. */
+            movement: components["schemas"]["Said"];
+            /** @description Where its judge stands. */
+            place: components["schemas"]["Said"];
+            /**
+             * Format: int32
+             * @description How many pictures it has.
+             */
+            frames: number;
+            /**
+             * Format: int32
+             * @description How many of them stand beside each other.
+             */
+            across: number;
+            /**
+             * Format: int32
+             * @description Pixels across of one picture.
+             */
+            wide: number;
+            /**
+             * Format: int32
+             * @description Pixels down of one picture.
+             */
+            high: number;
+            /**
+             * Format: int32
+             * @description Pictures a second.
+             */
+            rate: number;
         };
         /** @description A hole or contradiction, beside the line it concerns. */
         Finding: {
@@ -12178,7 +12371,7 @@ export interface components {
              */
             toHeight: number;
         };
-        /** @description A borderline rep of the own floor, with the ruling as its truth. */
+        /** @description A borderline rep of the own floor, drawn or filmed, with the ruling as its truth. */
         FloorRep: {
             /**
              * Format: uuid
@@ -12191,12 +12384,12 @@ export interface components {
             clause: string;
             /**
              * Format: double
-             * @description How far inside its limit it is, in the clause’s unit; negative is outside.
+             * @description How far inside its limit it is, in the clause’s unit; negative is outside. Null where it is filmed.
              */
-            margin: number;
+            margin: null | number;
             /**
              * Format: int64
-             * @description Who does it and how.
+             * @description Who does it and how, where it is drawn.
              */
             seed: number;
             /** @description What the head judge rules. */
@@ -12208,6 +12401,26 @@ export interface components {
              * @description When it was made, UTC.
              */
             at: string;
+            /**
+             * Format: int32
+             * @description How many pictures the film has; null where it is drawn.
+             */
+            frames: null | number;
+            /**
+             * Format: int32
+             * @description How many of them stand beside each other.
+             */
+            across: null | number;
+            /**
+             * Format: int32
+             * @description Pixels across of one picture.
+             */
+            wide: null | number;
+            /**
+             * Format: int32
+             * @description Pixels down of one picture.
+             */
+            high: null | number;
         };
         /** @description A borderline rep as the head judge sees it. */
         FloorRepListed: {
@@ -12248,8 +12461,8 @@ export interface components {
              * @description Its id.
              */
             id: string;
-            /** @description What is seen. */
-            rep: components["schemas"]["RepToCall"];
+            rep: null | components["schemas"]["RepToCall"];
+            filmed: null | components["schemas"]["FilmedRep"];
         };
         /** @description The borderline reps of the own floor. */
         FloorReps: {
@@ -12257,6 +12470,10 @@ export interface components {
             reps: components["schemas"]["FloorRepListed"][];
             /** @description Of what more can be drawn. */
             can: components["schemas"]["CanDraw"][];
+            /** @description Of what a film can be shown. */
+            films: components["schemas"]["CanFilm"][];
+            /** @description What is kept of a film. */
+            limits: components["schemas"]["FilmLimits"];
         };
         /** @description Between which ratios of tallied to expected no-reps chance alone keeps 95 in 100. */
         FunnelAt: {

@@ -8,6 +8,7 @@ import { Loading, Message } from "../ui/Message";
 import { calls } from "./calls";
 import { FilmView } from "./FilmView";
 import { lessMotion } from "./lessMotion";
+import { StripView } from "./StripView";
 import { TruthView } from "./TruthView";
 import { useWords } from "./words";
 
@@ -37,8 +38,9 @@ export function FloorPage() {
   );
 }
 
-function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepToCall"] }) {
+function Rep({ cid, next: { id, rep, filmed } }: { cid: string; next: Schemas["FloorRepToCall"] }) {
   const { w, say } = useWords();
+  const about = (rep ?? filmed)!;
   const [truth, setTruth] = useState<Schemas["TruthShown"] | null>(null);
   const [failed, setFailed] = useState<unknown>(null);
   const [round, setRound] = useState(0);
@@ -46,7 +48,8 @@ function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepT
   useEffect(() => {
     if (truth) box.current?.focus();
   }, [truth]);
-  const stills = lessMotion() ? rep.stills : null;
+  const again = () => setRound((n) => n + 1);
+  const stills = rep && lessMotion() ? rep.stills : null;
   const call = (what: Schemas["Call"]) => {
     setFailed(null);
     ask(api.POST("/api/competitions/{id}/floor-reps/{rep}/calls", { params: { path: { id: cid, rep: id } }, body: { call: what } })).then(
@@ -57,14 +60,33 @@ function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepT
   return (
     <>
       <p className="text-soft">
-        <bdi>{say(rep.movement)}</bdi>, {w.called(rep.number, rep.of)}. {say(rep.place)}
+        <bdi>{say(about.movement)}</bdi>, {w.called(about.number, about.of)}. {say(about.place)}
       </p>
       <div className="min-h-0 flex-1 py-2">
-        {truth ? <TruthView truth={truth} film={rep.film} stills={stills} /> : <FilmView key={round} film={rep.film} stills={stills} />}
+        {filmed ? (
+          <StripView
+            key={`${round} ${truth ? "half" : ""}`}
+            url={`/api/competitions/${cid}/floor-reps/${id}/strip`}
+            grid={filmed}
+            rate={filmed.rate}
+            speed={truth ? 0.5 : 1}
+          />
+        ) : truth ? (
+          <TruthView truth={truth} film={rep!.film} stills={stills} />
+        ) : (
+          <FilmView key={round} film={rep!.film} stills={stills} />
+        )}
       </div>
       {failed !== null && <Message error={failed} />}
       {truth ? (
         <div className="pb-2" role="status">
+          {filmed && (
+            <p className="text-right">
+              <button className="act" onClick={again}>
+                {w.half}
+              </button>
+            </p>
+          )}
           <p>
             <b className={truth.right ? "text-spruce" : "text-ochre"}>{truth.right ? w.asCalled : w.otherwise}</b> {say(truth.sentence)}
           </p>
@@ -75,7 +97,7 @@ function Rep({ cid, next: { id, rep } }: { cid: string; next: Schemas["FloorRepT
       ) : (
         <div className="pb-2">
           <p className="text-right">
-            <button className="act" onClick={() => setRound((n) => n + 1)}>
+            <button className="act" onClick={again}>
               {w.once}
             </button>
           </p>

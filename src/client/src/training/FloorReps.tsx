@@ -5,8 +5,10 @@ import { queries } from "../api/queries";
 import { trainingIs } from "../api/trainingQueries";
 import { Field } from "../ui/Field";
 import { Loading, Message } from "../ui/Message";
+import { FilmRep } from "./FilmRep";
 import { FilmView } from "./FilmView";
 import { lessMotion } from "./lessMotion";
+import { StripView } from "./StripView";
 
 /** Borderline reps of the own floor: drawn at a distance, ruled on, and what judges called before they read the ruling. */
 export function FloorReps({ cid }: { cid: string }) {
@@ -15,8 +17,8 @@ export function FloorReps({ cid }: { cid: string }) {
     <section className="mt-5 max-w-4xl" aria-label="Borderline reps">
       <h2 className="section-head">Borderline reps of this floor</h2>
       <p className="mt-1 text-soft">
-        Where your ruling is not what the line alone says, or is asked about again and again: draw the rep, rule on it. Judges call it once
-        under <i>Train my eyes</i> and then read your ruling. A ruling that changes a standard belongs in the standard.
+        Where your ruling is not what the line alone says, or is asked about again and again: draw the rep or film it, and rule on it.
+        Judges call it once under <i>Train my eyes</i> and then read your ruling. A ruling that changes a standard belongs in the standard.
       </p>
       {found.isPending ? (
         <Loading what="the borderline reps" />
@@ -26,14 +28,17 @@ export function FloorReps({ cid }: { cid: string }) {
         <>
           <List cid={cid} {...found.data} />
           <Make cid={cid} can={found.data.can} />
+          <FilmRep cid={cid} films={found.data.films} limits={found.data.limits} />
         </>
       )}
     </section>
   );
 }
 
-function List({ cid, reps, can }: { cid: string } & Schemas["FloorReps"]) {
+function List({ cid, reps, films, limits }: { cid: string } & Schemas["FloorReps"]) {
   const [failed, setFailed] = useState<unknown>(null);
+  const [played, setPlayed] = useState({ id: "", round: 0 });
+  const nameOf = (movement: string) => films.find((f) => f.movement === movement)?.name.english ?? movement;
   return (
     <>
       <ul>
@@ -41,8 +46,7 @@ function List({ cid, reps, can }: { cid: string } & Schemas["FloorReps"]) {
           <li key={r.id} className="border-b border-rule py-1">
             <b>{r.good ? "Good" : "No-rep"}:</b> <bdi>{r.ruling}</bdi>
             <span className="block text-soft">
-              {can.find((c) => c.movement === r.movement)?.name.english ?? r.movement}. {sentence} Called good by {t.good}, a no-rep by{" "}
-              {t.noRep}, not seen by {t.unseen}.{" "}
+              {nameOf(r.movement)}. {sentence} Called good by {t.good}, a no-rep by {t.noRep}, not seen by {t.unseen}.{" "}
               <button
                 className="act"
                 onClick={() =>
@@ -54,7 +58,25 @@ function List({ cid, reps, can }: { cid: string } & Schemas["FloorReps"]) {
               >
                 Take it away<span className="sr-only">, {r.ruling}</span>
               </button>
+              {r.frames && (
+                <>
+                  {" "}
+                  <button className="act" onClick={() => setPlayed((p) => ({ id: r.id, round: p.round + 1 }))}>
+                    Show it<span className="sr-only">, {r.ruling}</span>
+                  </button>
+                </>
+              )}
             </span>
+            {played.id === r.id && (
+              <div className="off-paper h-64">
+                <StripView
+                  key={played.round}
+                  url={`/api/competitions/${cid}/floor-reps/${r.id}/strip`}
+                  grid={{ frames: r.frames!, across: r.across!, wide: r.wide!, high: r.high! }}
+                  rate={limits.rate}
+                />
+              </div>
+            )}
           </li>
         ))}
       </ul>

@@ -1,0 +1,169 @@
+import { useEffect, useRef, useState } from "react";
+import type { Refused, Schemas } from "../api/client";
+import { sendFile } from "../api/files";
+import { trainingIs } from "../api/trainingQueries";
+import { Field } from "../ui/Field";
+import { FileButton } from "../ui/FileButton";
+import { Message } from "../ui/Message";
+import { cut, durationOf, type Cut } from "./cutFilm";
+import { StripView } from "./StripView";
+import { objectionTo } from "./strip";
+
+/** A borderline rep from a film of the own floor: some seconds of it are taken as pictures, and ruled on. */
+export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["FloorReps"], "films" | "limits">) {
+  const video = useRef<HTMLVideoElement>(null);
+  const [url, setUrl] = useState<string | null>(null);
+  const [ready, setReady] = useState(false);
+  const [taken, setTaken] = useState<Cut | null>(null);
+  const [round, setRound] = useState(0);
+  const [busy, setBusy] = useState("");
+  const [refused, setRefused] = useState("");
+  const [failed, setFailed] = useState<Refused | null>(null);
+  const [movement, setMovement] = useState(films[0]?.movement ?? "");
+  const clauses = films.find((f) => f.movement === movement)?.clauses ?? [];
+  const [chosen, setClause] = useState("");
+  const clause = clauses.find((c) => c.clause === chosen) ?? clauses[0];
+  const [good, setGood] = useState(false);
+  const [ruling, setRuling] = useState("");
+  const [id, setId] = useState(() => crypto.randomUUID());
+  useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
+  const open = (file: File | null) => {
+    setReady(false);
+    setTaken(null);
+    setRefused("");
+    setFailed(null);
+    setUrl(file && URL.createObjectURL(file));
+  };
+  const look = async (film: HTMLVideoElement) => {
+    const why = objectionTo(await durationOf(film), limits);
+    if (!why) return setReady(true);
+    setUrl(null);
+    setRefused(why);
+  };
+  const take = async () => {
+    setRefused("");
+    setBusy("Taking the pictures…");
+    try {
+      setTaken(await cut(video.current!, video.current!.currentTime, limits));
+      setRound((n) => n + 1);
+    } catch (e) {
+      setRefused((e as Error).message);
+    } finally {
+      setBusy("");
+    }
+  };
+  const keep = () => {
+    if (!taken || !clause) return;
+    setFailed(null);
+    setBusy("Storing it…");
+    const said = { rep: id, movement, clause: clause.clause, good, ruling, frames: taken.frames, across: taken.across };
+    const query = new URLSearchParams(Object.entries(said).map(([name, value]) => [name, String(value)]));
+    sendFile(`/api/competitions/${cid}/floor-reps/filmed?${query}`, taken.file)
+      .then(
+        () => {
+          setId(crypto.randomUUID());
+          open(null);
+          setRuling("");
+          void trainingIs.floor(cid);
+        },
+        (e: unknown) => setFailed(e as Refused),
+      )
+      .finally(() => setBusy(""));
+  };
+  return (
+    <details className="off-paper mt-3">
+      <summary>Or take it from a film of your own</summary>
+      <p className="mt-1 text-soft">
+        {limits.most / limits.rate} seconds of it are kept, here and nowhere else, as pictures: no sound, no place, no device. No face is
+        needed; film from the neck down, or from behind, and ask whoever is seen.
+      </p>
+      <p className="mt-2 flex flex-wrap items-baseline gap-x-4">
+        <FileButton label={url ? "Choose another film" : "Choose a film"} accept="video/*" className="press-plain" onFile={open} />
+        {busy && <span role="status">{busy}</span>}
+      </p>
+      {refused && (
+        <p role="alert" className="field-error mt-1">
+          {refused}
+        </p>
+      )}
+      {url && (
+        <div className="mt-2 grid max-w-3xl gap-4 sm:grid-cols-2">
+          <div>
+            <video
+              ref={video}
+              src={url}
+              controls
+              muted
+              playsInline
+              className="h-64 w-full bg-ink"
+              aria-label="The film: stop it where the rep begins"
+              onLoadedMetadata={(e) => void look(e.currentTarget)}
+              onError={() => {
+                setUrl(null);
+                setRefused(objectionTo(NaN, limits)!);
+              }}
+            />
+            <button type="button" className="press-plain mt-2" disabled={!ready || !!busy} onClick={() => void take()}>
+              Take the rep from here
+            </button>
+          </div>
+          {taken && (
+            <div>
+              <div className="h-64">
+                <StripView key={round} url={taken.url} grid={taken} rate={limits.rate} />
+              </div>
+              <button type="button" className="act mt-2" onClick={() => setRound((n) => n + 1)}>
+                Once more
+              </button>
+            </div>
+          )}
+        </div>
+      )}
+      {taken && (
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            keep();
+          }}
+        >
+          <div className="mt-2 flex flex-wrap items-end gap-3">
+            <label>
+              <span className="block font-semibold">Movement filmed</span>
+              <select value={movement} onChange={(e) => setMovement(e.target.value)}>
+                {films.map((f) => (
+                  <option key={f.movement} value={f.movement}>
+                    {f.name.english}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="min-w-0">
+              <span className="block font-semibold">Rule it is about</span>
+              <select className="max-w-full" value={clause?.clause} onChange={(e) => setClause(e.target.value)}>
+                {clauses.map((c) => (
+                  <option key={c.clause} value={c.clause}>
+                    {c.text.english}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </div>
+          <div className="mt-2 flex flex-wrap items-end gap-3">
+            <label>
+              <span className="block font-semibold">Ruled</span>
+              <select value={good ? "good" : "no"} onChange={(e) => setGood(e.target.value === "good")}>
+                <option value="no">No-rep</option>
+                <option value="good">Good</option>
+              </select>
+            </label>
+            <Field label="Why, of the film" className="w-96" value={ruling} onChange={setRuling} error={failed?.at("ruling")} />
+            <button className="press-plain" disabled={!!busy}>
+              Keep the film
+            </button>
+          </div>
+        </form>
+      )}
+      {failed && !failed.at("ruling") && <Message error={failed} />}
+    </details>
+  );
+}
