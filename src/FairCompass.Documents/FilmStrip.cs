@@ -1,8 +1,8 @@
 namespace FairCompass.Documents;
 
 /// <summary>
-/// A short film as its pictures side by side, row under row, in one: any browser plays it, at any speed and as stills, and nothing of sound,
-/// place or device is in it.
+/// A short film as its pictures side by side, row under row, in one: any browser plays it, at any speed and as stills, and nothing of
+/// sound, place or device is in it.
 /// </summary>
 /// <param name="Jpeg">All pictures in one; empty where it was refused.</param>
 /// <param name="Wide">Pixels across of one picture.</param>

@@ -1,11 +1,10 @@
 import { useEffect, useRef, useState } from "react";
-import type { Refused, Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
 import { sendFile } from "../api/files";
-import { trainingIs } from "../api/trainingQueries";
-import { Field } from "../ui/Field";
 import { FileButton } from "../ui/FileButton";
-import { Message } from "../ui/Message";
 import { cut, durationOf, type Cut } from "./cutFilm";
+import { RuleOf } from "./RuleOf";
+import { Ruling, type Ruled } from "./Ruling";
 import { StripView } from "./StripView";
 import { objectionTo } from "./strip";
 
@@ -18,20 +17,16 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
   const [round, setRound] = useState(0);
   const [busy, setBusy] = useState("");
   const [refused, setRefused] = useState("");
-  const [failed, setFailed] = useState<Refused | null>(null);
   const [movement, setMovement] = useState(films[0]?.movement ?? "");
   const clauses = films.find((f) => f.movement === movement)?.clauses ?? [];
   const [chosen, setClause] = useState("");
   const clause = clauses.find((c) => c.clause === chosen) ?? clauses[0];
-  const [good, setGood] = useState(false);
-  const [ruling, setRuling] = useState("");
   const [id, setId] = useState(() => crypto.randomUUID());
   useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
   const open = (file: File | null) => {
     setReady(false);
     setTaken(null);
     setRefused("");
-    setFailed(null);
     setUrl(file && URL.createObjectURL(file));
   };
   const look = async (film: HTMLVideoElement) => {
@@ -52,23 +47,10 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
       setBusy("");
     }
   };
-  const keep = () => {
-    if (!taken || !clause) return;
-    setFailed(null);
-    setBusy("Storing it…");
-    const said = { rep: id, movement, clause: clause.clause, good, ruling, frames: taken.frames, across: taken.across };
+  const keep = ({ id: rep, good, ruling }: Ruled) => {
+    const said = { rep, movement, clause: clause!.clause, good, ruling, frames: taken!.frames, across: taken!.across };
     const query = new URLSearchParams(Object.entries(said).map(([name, value]) => [name, String(value)]));
-    sendFile(`/api/competitions/${cid}/floor-reps/filmed?${query}`, taken.file)
-      .then(
-        () => {
-          setId(crypto.randomUUID());
-          open(null);
-          setRuling("");
-          void trainingIs.floor(cid);
-        },
-        (e: unknown) => setFailed(e as Refused),
-      )
-      .finally(() => setBusy(""));
+    return sendFile(`/api/competitions/${cid}/floor-reps/filmed?${query}`, taken!.file);
   };
   return (
     <details className="off-paper mt-3">
@@ -119,51 +101,30 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
           )}
         </div>
       )}
-      {taken && (
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
-            keep();
+      {taken && clause && (
+        <Ruling
+          cid={cid}
+          id={id}
+          words={["Ruled", "Why, of the film", "Keep the film"]}
+          keep={keep}
+          kept={() => {
+            setId(crypto.randomUUID());
+            open(null);
           }}
         >
-          <div className="mt-2 flex flex-wrap items-end gap-3">
-            <label>
-              <span className="block font-semibold">Movement filmed</span>
-              <select value={movement} onChange={(e) => setMovement(e.target.value)}>
-                {films.map((f) => (
-                  <option key={f.movement} value={f.movement}>
-                    {f.name.english}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="min-w-0">
-              <span className="block font-semibold">Rule it is about</span>
-              <select className="max-w-full" value={clause?.clause} onChange={(e) => setClause(e.target.value)}>
-                {clauses.map((c) => (
-                  <option key={c.clause} value={c.clause}>
-                    {c.text.english}
-                  </option>
-                ))}
-              </select>
-            </label>
+          <div className="flex flex-wrap items-end gap-3">
+            <RuleOf
+              words={["Movement filmed", "Rule it is about"]}
+              movement={movement}
+              setMovement={setMovement}
+              movements={films.map((f) => [f.movement, f.name.english] as const)}
+              clause={clause.clause}
+              setClause={setClause}
+              clauses={clauses}
+            />
           </div>
-          <div className="mt-2 flex flex-wrap items-end gap-3">
-            <label>
-              <span className="block font-semibold">Ruled</span>
-              <select value={good ? "good" : "no"} onChange={(e) => setGood(e.target.value === "good")}>
-                <option value="no">No-rep</option>
-                <option value="good">Good</option>
-              </select>
-            </label>
-            <Field label="Why, of the film" className="w-96" value={ruling} onChange={setRuling} error={failed?.at("ruling")} />
-            <button className="press-plain" disabled={!!busy}>
-              Keep the film
-            </button>
-          </div>
-        </form>
+        </Ruling>
       )}
-      {failed && !failed.at("ruling") && <Message error={failed} />}
     </details>
   );
 }

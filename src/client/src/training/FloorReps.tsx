@@ -8,6 +8,8 @@ import { Loading, Message } from "../ui/Message";
 import { FilmRep } from "./FilmRep";
 import { FilmView } from "./FilmView";
 import { lessMotion } from "./lessMotion";
+import { RuleOf } from "./RuleOf";
+import { Ruling } from "./Ruling";
 import { StripView } from "./StripView";
 
 /** Borderline reps of the own floor: drawn at a distance, ruled on, and what judges called before they read the ruling. */
@@ -92,8 +94,6 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
   const [chosen, setClause] = useState("");
   const clause = clauses.find((c) => c.clause === chosen) ?? clauses[0];
   const [margin, setMargin] = useState("0");
-  const [good, setGood] = useState(false);
-  const [ruling, setRuling] = useState("");
   const [id, setId] = useState(() => crypto.randomUUID());
   const [shown, setShown] = useState<{ rep: Schemas["RepToCall"]; round: number } | null>(null);
   const [failed, setFailed] = useState<Refused | null>(null);
@@ -112,47 +112,31 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
       (e: unknown) => setFailed(e as Refused),
     );
   };
-  const keep = () => {
-    setFailed(null);
-    ask(api.POST("/api/competitions/{id}/floor-reps", { params: { path: { id: cid } }, body: { ...drawn, good, ruling } })).then(
-      () => {
+  return (
+    <Ruling
+      cid={cid}
+      id={id}
+      words={["Your ruling", "Why, in a sentence", "Keep it"]}
+      keep={(ruled) => ask(api.POST("/api/competitions/{id}/floor-reps", { params: { path: { id: cid } }, body: { ...drawn, ...ruled } }))}
+      kept={() => {
         setId(crypto.randomUUID());
         setShown(null);
-        setRuling("");
-        void trainingIs.floor(cid);
-      },
-      (e: unknown) => setFailed(e as Refused),
-    );
-  };
-  return (
-    <form
-      className="off-paper mt-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep();
+      }}
+      refused={(e) => {
+        setFailed(e);
+        return true;
       }}
     >
       <div className="flex flex-wrap items-end gap-3">
-        <label>
-          <span className="block font-semibold">Movement</span>
-          <select value={movement} onChange={(e) => changed(setMovement)(e.target.value)}>
-            {movements.map(([m, name]) => (
-              <option key={m} value={m}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="min-w-0">
-          <span className="block font-semibold">Rule</span>
-          <select className="max-w-full" value={clause.clause} onChange={(e) => changed(setClause)(e.target.value)}>
-            {clauses.map((c) => (
-              <option key={c.clause} value={c.clause}>
-                {c.text.english}
-              </option>
-            ))}
-          </select>
-        </label>
+        <RuleOf
+          words={["Movement", "Rule"]}
+          movement={movement}
+          setMovement={changed(setMovement)}
+          movements={movements}
+          clause={clause.clause}
+          setClause={changed(setClause)}
+          clauses={clauses}
+        />
         <Field
           label={`Inside the line, ${clause.unit} (below 0: outside)`}
           className="w-72"
@@ -169,18 +153,7 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
           <FilmView key={shown.round} film={shown.rep.film} stills={lessMotion() ? shown.rep.stills : null} />
         </div>
       )}
-      <div className="mt-2 flex flex-wrap items-end gap-3">
-        <label>
-          <span className="block font-semibold">Your ruling</span>
-          <select value={good ? "good" : "no"} onChange={(e) => setGood(e.target.value === "good")}>
-            <option value="no">No-rep</option>
-            <option value="good">Good</option>
-          </select>
-        </label>
-        <Field label="Why, in a sentence" className="w-96" value={ruling} onChange={setRuling} error={failed?.at("ruling")} />
-        <button className="press-plain">Keep it</button>
-      </div>
       {failed && !failed.at("margin") && !failed.at("ruling") && <Message error={failed} />}
-    </form>
+    </Ruling>
   );
 }

@@ -39,7 +39,10 @@ export const framesFrom = (duration: number, from: number, { rate, most }: Limit
 export function objectionTo(duration: number, { rate, fewest, most }: Limits): string | null {
   if (!(duration > 0) || !Number.isFinite(duration)) return "This browser cannot show that file as a film.";
   if (duration > longest)
-    return `This film lasts ${spoken(duration)}. One rep is asked for: films of up to ${longest / 60} minutes are opened, and ${most / rate} s of them are kept.`;
+    return (
+      `This film lasts ${spoken(duration)}. One rep is asked for: films of up to ${longest / 60} minutes are opened, ` +
+      `and ${most / rate} s of them are kept.`
+    );
   return duration * rate < fewest ? `This film is shorter than ${fewest / rate} s: nobody sees a rep in that.` : null;
 }
 
