@@ -45,16 +45,18 @@ public class DoorTests(ApiFixture api) : IClassFixture<ApiFixture>
         return http;
     }
 
+    /// <summary>How the addresses end that take a file.</summary>
+    private static readonly string[] Files = ["/read/file", "/photos", "/floor-reps/filmed"];
+
     /// <summary>Asks with a body that no operation takes, so that nothing is done and only the door is seen.</summary>
     private static async Task<HttpStatusCode> Ask(HttpClient http, string method, string path)
     {
         using var request = new HttpRequestMessage(new HttpMethod(method), path);
         if (method is "POST" or "PUT")
         {
-            request.Content =
-                (path.EndsWith("/read/file", StringComparison.Ordinal) || path.EndsWith("/photos", StringComparison.Ordinal))
-                    ? new ByteArrayContent([]) { Headers = { ContentType = new("application/octet-stream") } }
-                    : new StringContent("[]", Encoding.UTF8, "application/json");
+            request.Content = Files.Any(f => path.EndsWith(f, StringComparison.Ordinal))
+                ? new ByteArrayContent([]) { Headers = { ContentType = new("application/octet-stream") } }
+                : new StringContent("[]", Encoding.UTF8, "application/json");
         }
 
         using var answer = await http.SendAsync(request);

@@ -143,7 +143,10 @@ public class EveryAddressTests(ApiFixture api) : IClassFixture<ApiFixture>
     public async Task An_address_that_takes_a_file_says_so()
     {
         var files = All.Where(o => o.Is["requestBody"] is not null && !TakesJson(o.Is)).ToList();
-        Assert.Equal(["/api/competitions/{id}/desk/{card}/photos", "/api/read/file"], files.Select(f => f.Path).Order());
+        Assert.Equal(
+            ["/api/competitions/{id}/desk/{card}/photos", "/api/competitions/{id}/floor-reps/filmed", "/api/read/file"],
+            files.Select(f => f.Path).Order()
+        );
         foreach (var (method, path, operation) in files)
         {
             Assert.NotNull(operation["requestBody"]!["content"]!["application/octet-stream"]);
