@@ -19,20 +19,9 @@ public abstract record Predicate
     /// <summary>True when the margin is in degrees; of several rules at once that of the first.</summary>
     public bool InDegrees => this is Straight or Bent || (this is Both both && both.All[0].InDegrees);
 
-    /// <summary>What is judged and its limits, for the drawing: of two sides that are alike each; empty where the scene lacks it.</summary>
-    public IEnumerable<Mark> Marks(Scene scene) =>
-        this is Both both
-            ? both.All.SelectMany(p => p.Marks(scene))
-            : Sides.Where(s => scene.Has(Judged)).Select(s => new Mark(scene.At(Judged, s), IsThere(scene) ? LimitsOf(scene, s) : []));
-
-    /// <summary>The part that is judged, of several rules that of the first.</summary>
-    protected abstract Part Judged { get; }
-
-    /// <summary>What it is compared with; null for an angle.</summary>
-    protected virtual Part? Against => null;
-
-    /// <summary>The limits of one side: on them <see cref="Margin"/> is nothing.</summary>
-    protected abstract Eq<Limit> LimitsOf(Scene scene, Side s);
+    /// <summary>What is judged on each side with its limits, on which <see cref="Margin"/> is nothing; for the drawing. Empty where the
+    /// scene lacks it.</summary>
+    public abstract IEnumerable<Mark> Marks(Scene scene);
 
     /// <summary>Every judged part lies lower than the other by at least some millimetres.</summary>
     public sealed record Lower(Part A, Part B, double By = 0) : Predicate
@@ -41,13 +30,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => Line(scene, s) - scene.At(A, s).Y);
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Level(Line(scene, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [new Limit.Level(Line(scene, s))]);
 
         private double Line(Scene scene, Side s) => scene.At(B, s).Y - By;
     }
@@ -59,13 +42,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => scene.At(A, s).Y - Line(scene, s));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Level(Line(scene, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [new Limit.Level(Line(scene, s))]);
 
         private double Line(Scene scene, Side s) => scene.At(B, s).Y + By;
     }
@@ -77,14 +54,13 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => WithinDegrees - Math.Abs(scene.Pose.Angle(Joint, s)));
 
         /// <inheritdoc/>
-        protected override Part Judged => PartOf(Joint);
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, Hinge.Of(Joint).At, null, s => [Limit(scene, s)]);
 
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s)
+        private Limit Limit(Scene scene, Side s)
         {
             var angle = scene.Pose.Angle(Joint, s);
             // The limit on the side to which the joint is bent; one that is straight bends as it is flexed.
-            return [Hinge.Of(Joint).Turned(scene, s, (angle < 0 ? -WithinDegrees : WithinDegrees) - angle)];
+            return Hinge.Of(Joint).Turned(scene, s, (angle < 0 ? -WithinDegrees : WithinDegrees) - angle);
         }
     }
 
@@ -95,11 +71,8 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => scene.Pose.Angle(Joint, s) - AtLeastDegrees);
 
         /// <inheritdoc/>
-        protected override Part Judged => PartOf(Joint);
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
-            [Hinge.Of(Joint).Turned(scene, s, AtLeastDegrees - scene.Pose.Angle(Joint, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) =>
+            Each(scene, Hinge.Of(Joint).At, null, s => [Hinge.Of(Joint).Turned(scene, s, AtLeastDegrees - scene.Pose.Angle(Joint, s))]);
     }
 
     /// <summary>
@@ -112,13 +85,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => Contact.Margin(scene, A, B, WithinMillimetres, s));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [Contact.Limit(scene, B, WithinMillimetres, s)];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [Contact.Limit(scene, B, WithinMillimetres, s)]);
     }
 
     /// <summary>Every judged part is in front of the other by at least some millimetres.</summary>
@@ -128,13 +95,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => scene.At(A, s).X - Line(scene, s));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Upright(Line(scene, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [new Limit.Upright(Line(scene, s))]);
 
         private double Line(Scene scene, Side s) => scene.At(B, s).X + By;
     }
@@ -146,13 +107,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => Line(scene, s) - scene.At(A, s).X);
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [new Limit.Upright(Line(scene, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [new Limit.Upright(Line(scene, s))]);
 
         private double Line(Scene scene, Side s) => scene.At(B, s).X - By;
     }
@@ -165,14 +120,8 @@ public abstract record Predicate
             Worst(s => Math.Min(scene.At(A, s).X - Line(scene, s, -1), Line(scene, s, 1) - scene.At(A, s).X));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
-            [new Limit.Upright(Line(scene, s, -1)), new Limit.Upright(Line(scene, s, 1))];
+        public override IEnumerable<Mark> Marks(Scene scene) =>
+            Each(scene, A, B, s => [new Limit.Upright(Line(scene, s, -1)), new Limit.Upright(Line(scene, s, 1))]);
 
         private double Line(Scene scene, Side s, int way) => scene.At(B, s).X + (way * WithinMillimetres);
     }
@@ -184,14 +133,8 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Worst(s => Line(scene, s) - Math.Abs(scene.At(A, s).Z));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) =>
-            [new Limit.Upright(s == Side.Near ? Line(scene, s) : -Line(scene, s))];
+        public override IEnumerable<Mark> Marks(Scene scene) =>
+            Each(scene, A, B, s => [new Limit.Upright(s == Side.Near ? Line(scene, s) : -Line(scene, s))]);
 
         private double Line(Scene scene, Side s) => Math.Abs(scene.At(B, s).Z);
     }
@@ -203,10 +146,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => All.Min(p => p.Margin(scene));
 
         /// <inheritdoc/>
-        protected override Part Judged => All[0].Judged;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => All.SelectMany(p => p.LimitsOf(scene, s)).ToEq();
+        public override IEnumerable<Mark> Marks(Scene scene) => All.SelectMany(p => p.Marks(scene));
     }
 
     /// <summary>The near or the far side keeps a rule on heights or contact: one knee, one hand.</summary>
@@ -216,13 +156,7 @@ public abstract record Predicate
         public override double Margin(Scene scene) => Sides.Max(s => Contact.Margin(scene, A, B, WithinMillimetres, s));
 
         /// <inheritdoc/>
-        protected override Part Judged => A;
-
-        /// <inheritdoc/>
-        protected override Part? Against => B;
-
-        /// <inheritdoc/>
-        protected override Eq<Limit> LimitsOf(Scene scene, Side s) => [Contact.Limit(scene, B, WithinMillimetres, s)];
+        public override IEnumerable<Mark> Marks(Scene scene) => Each(scene, A, B, s => [Contact.Limit(scene, B, WithinMillimetres, s)]);
     }
 
     /// <summary>
@@ -245,18 +179,10 @@ public abstract record Predicate
 
     private static readonly Side[] Sides = [Side.Near, Side.Far];
 
-    private bool IsThere(Scene scene) => Against is not { } other || scene.Has(other);
+    private static IEnumerable<Mark> Each(Scene scene, Part judged, Part? against, Func<Side, Eq<Limit>> limits) =>
+        Sides
+            .Where(_ => scene.Has(judged))
+            .Select(s => new Mark(scene.At(judged, s), against is not { } other || scene.Has(other) ? limits(s) : []));
 
     private static double Worst(Func<Side, double> margin) => Math.Min(margin(Side.Near), margin(Side.Far));
-
-    private static Part PartOf(Joint joint) =>
-        joint switch
-        {
-            Joint.Elbow => Part.Elbow,
-            Joint.Shoulder => Part.Shoulder,
-            Joint.Knee => Part.Knee,
-            Joint.Ankle => Part.Ankle,
-            Joint.Neck => Part.Chin,
-            _ => Part.Hip,
-        };
 }

@@ -21,7 +21,7 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
   const clauses = films.find((f) => f.movement === movement)?.clauses ?? [];
   const [chosen, setClause] = useState("");
   const clause = clauses.find((c) => c.clause === chosen) ?? clauses[0];
-  const [id, setId] = useState(() => crypto.randomUUID());
+  const [id, setId] = useState("");
   useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
   const open = (file: File | null) => {
     setReady(false);
@@ -31,6 +31,8 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
   };
   const look = async (film: HTMLVideoElement) => {
     const why = objectionTo(await durationOf(film), limits);
+    // Another film was chosen meanwhile.
+    if (film !== video.current) return;
     if (!why) return setReady(true);
     setUrl(null);
     setRefused(why);
@@ -41,6 +43,8 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
     try {
       setTaken(await cut(video.current!, video.current!.currentTime, limits));
       setRound((n) => n + 1);
+      // Other pictures are another rep: what was kept already is not written over, and a retry of the same ones is one.
+      setId(crypto.randomUUID());
     } catch (e) {
       setRefused((e as Error).message);
     } finally {
@@ -72,6 +76,7 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
         <div className="mt-2 grid max-w-3xl gap-4 sm:grid-cols-2">
           <div>
             <video
+              key={url}
               ref={video}
               src={url}
               controls
@@ -102,16 +107,7 @@ export function FilmRep({ cid, films, limits }: { cid: string } & Pick<Schemas["
         </div>
       )}
       {taken && clause && (
-        <Ruling
-          cid={cid}
-          id={id}
-          words={["Ruled", "Why, of the film", "Keep the film"]}
-          keep={keep}
-          kept={() => {
-            setId(crypto.randomUUID());
-            open(null);
-          }}
-        >
+        <Ruling cid={cid} id={id} words={["Ruled", "Why, of the film", "Keep the film"]} keep={keep} kept={() => open(null)}>
           <div className="flex flex-wrap items-end gap-3">
             <RuleOf
               words={["Movement filmed", "Rule it is about"]}

@@ -49,25 +49,27 @@ function List({ cid, reps, films, limits }: { cid: string } & Schemas["FloorReps
             <b>{r.good ? "Good" : "No-rep"}:</b> <bdi>{r.ruling}</bdi>
             <span className="block text-soft">
               {nameOf(r.movement)}. {sentence} Called good by {t.good}, a no-rep by {t.noRep}, not seen by {t.unseen}.{" "}
-              <button
-                className="act"
-                onClick={() =>
-                  ask(api.DELETE("/api/competitions/{id}/floor-reps/{rep}", { params: { path: { id: cid, rep: r.id } } })).then(
-                    () => void trainingIs.floor(cid),
-                    setFailed,
-                  )
-                }
-              >
-                Take it away<span className="sr-only">, {r.ruling}</span>
-              </button>
-              {r.frames && (
-                <>
-                  {" "}
-                  <button className="act" onClick={() => setPlayed((p) => ({ id: r.id, round: p.round + 1 }))}>
-                    Show it<span className="sr-only">, {r.ruling}</span>
-                  </button>
-                </>
-              )}
+              <span className="off-paper">
+                <button
+                  className="act"
+                  onClick={() =>
+                    ask(api.DELETE("/api/competitions/{id}/floor-reps/{rep}", { params: { path: { id: cid, rep: r.id } } })).then(
+                      () => void trainingIs.floor(cid),
+                      setFailed,
+                    )
+                  }
+                >
+                  Take it away<span className="sr-only">, {r.ruling}</span>
+                </button>
+                {r.frames && (
+                  <>
+                    {" "}
+                    <button className="act" onClick={() => setPlayed((p) => ({ id: r.id, round: p.round + 1 }))}>
+                      Show it<span className="sr-only">, {r.ruling}</span>
+                    </button>
+                  </>
+                )}
+              </span>
             </span>
             {played.id === r.id && (
               <div className="off-paper h-64">
@@ -122,10 +124,7 @@ function Make({ cid, can }: { cid: string; can: readonly Schemas["CanDraw"][] })
         setId(crypto.randomUUID());
         setShown(null);
       }}
-      refused={(e) => {
-        setFailed(e);
-        return true;
-      }}
+      refused={setFailed}
     >
       <div className="flex flex-wrap items-end gap-3">
         <RuleOf

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 
-/** A choice with its label above it. */
-function Choice({
+/** A list to choose from, its label above it. */
+function Listed({
   label,
   value,
   onChange,
@@ -47,8 +47,8 @@ export function RuleOf({
 }) {
   return (
     <>
-      <Choice label={words[0]} value={movement} onChange={setMovement} of={movements} />
-      <Choice label={words[1]} value={clause} onChange={setClause} of={clauses.map((c) => [c.clause, c.text.english] as const)} />
+      <Listed label={words[0]} value={movement} onChange={setMovement} of={movements} />
+      <Listed label={words[1]} value={clause} onChange={setClause} of={clauses.map((c) => [c.clause, c.text.english] as const)} />
     </>
   );
 }

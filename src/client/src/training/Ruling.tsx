@@ -28,8 +28,8 @@ export function Ruling({
   words: readonly [string, string, string];
   keep: (ruled: Ruled) => Promise<unknown>;
   kept: () => void;
-  /** Told what was refused, null before each try; true where it is shown at a field of the rep. */
-  refused?: (failed: Refused | null) => boolean;
+  /** Told what was refused, null before each try, where the rep has fields to show it at; else it is shown here. */
+  refused?: (failed: Refused | null) => void;
   /** The fields of the rep. */
   children: ReactNode;
 }) {
@@ -37,9 +37,8 @@ export function Ruling({
   const [ruling, setRuling] = useState("");
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<Refused | null>(null);
-  const [shown, setShown] = useState(false);
   const tell = (e: Refused | null) => {
-    setShown(refused?.(e) ?? false);
+    refused?.(e);
     setFailed(e);
   };
   return (
@@ -76,7 +75,7 @@ export function Ruling({
         </button>
         {busy && <span role="status">Storing it…</span>}
       </div>
-      {failed && !shown && !failed.at("ruling") && <Message error={failed} />}
+      {failed && !refused && !failed.at("ruling") && <Message error={failed} />}
     </form>
   );
 }
